@@ -1,0 +1,61 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+import tseslint from '@typescript-eslint/eslint-plugin';
+
+const noAmbient = (object, property, message) => ({ object, property, message });
+
+export default [
+  ...expo,
+  prettier,
+  { ignores: ['dist/**', '.expo/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    files: ['**/*.{ts,tsx,mts}'],
+    plugins: { '@typescript-eslint': tseslint },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      'import/no-unresolved': 'off',
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportAllDeclaration', message: 'Import the file itself: no star exports.' },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        noAmbient('Date', 'now', 'Time is an argument in core.'),
+        noAmbient('Math', 'random', 'Randomness comes from a seed in core.'),
+        noAmbient('performance', 'now', 'Time is an argument in core.'),
+      ],
+      'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'crypto', 'process'],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Time is an argument in core.',
+        },
+        { selector: 'ExportAllDeclaration', message: 'Import the file itself: no star exports.' },
+      ],
+      'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
+      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
+    files: ['src/{app,features,ui}/**/*.tsx'],
+    ignores: ['**/*.test.tsx', 'src/ui/theme/**'],
+    rules: {
+      'max-lines': ['error', { max: 150 }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'Literal[value=/^#[0-9A-Fa-f]{3,8}$/]',
+          message: 'Colours come from ui/theme.',
+        },
+        { selector: 'ExportAllDeclaration', message: 'Import the file itself: no star exports.' },
+      ],
+    },
+  },
+];

@@ -1,0 +1,29 @@
+const web = require('jest-expo/web/jest-preset');
+const { watchPlugins, ...webPreset } = web;
+
+const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
+
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/{core,demo,workers}/**/*.test.ts', '<rootDir>/{cli,server}/**/*.test.ts'],
+      transform: { '\\.m?[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }] },
+      transformIgnorePatterns: ['node_modules/(?!(d3-|internmap|date-fns)).*'],
+      moduleNameMapper: alias,
+      moduleFileExtensions: ['ts', 'tsx', 'mts', 'mjs', 'js', 'json'],
+    },
+    {
+      ...webPreset,
+      displayName: 'ui',
+      testMatch: ['<rootDir>/src/{ui,features,store,app}/**/*.test.{ts,tsx}'],
+      moduleNameMapper: {
+        ...webPreset.moduleNameMapper,
+        ...alias,
+        '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/paper-icon.tsx',
+        '\\.woff2$': '<rootDir>/src/ui/theme/font-file.test-double.js',
+      },
+    },
+  ],
+};

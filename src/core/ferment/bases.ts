@@ -1,0 +1,29 @@
+import type { BaseKind } from './scenario';
+
+/** What a sweet base offers and how it resists souring. */
+export interface Base {
+  /** Most yeast its nutrients let grow, g dry/L: the strongest unknown of a forecast. */
+  readonly yeastCapacity: number;
+  /** Most lactic bacteria, g dry/L. */
+  readonly lacticCapacity: number;
+  /** Strong mineral charge (K, Ca, Mg and the like less chloride), equivalents/L. */
+  readonly mineralCharge: number;
+  readonly citricGramsPerLitre: number;
+  readonly malicGramsPerLitre: number;
+}
+
+/** Practice figures: nutrient capacities fitted to the times makers report; acids from food composition ranges. */
+export const bases: Record<BaseKind, Base> = {
+  syrup: { yeastCapacity: 0.31, lacticCapacity: 0.1, mineralCharge: 0.001, citricGramsPerLitre: 0, malicGramsPerLitre: 0 },
+  'mineral-sugar': { yeastCapacity: 1.3, lacticCapacity: 0.42, mineralCharge: 0.01, citricGramsPerLitre: 0.1, malicGramsPerLitre: 0 },
+  'ginger-tea': { yeastCapacity: 0.42, lacticCapacity: 0.14, mineralCharge: 0.004, citricGramsPerLitre: 0.05, malicGramsPerLitre: 0.1 },
+  'raw-ginger': { yeastCapacity: 0.88, lacticCapacity: 0.3, mineralCharge: 0.008, citricGramsPerLitre: 0.2, malicGramsPerLitre: 0.45 },
+  'herb-tea': { yeastCapacity: 0.28, lacticCapacity: 0.1, mineralCharge: 0.003, citricGramsPerLitre: 0.05, malicGramsPerLitre: 0.05 },
+  fruit: { yeastCapacity: 0.9, lacticCapacity: 0.3, mineralCharge: 0.012, citricGramsPerLitre: 1, malicGramsPerLitre: 2 },
+  juice: { yeastCapacity: 2, lacticCapacity: 0.6, mineralCharge: 0.03, citricGramsPerLitre: 1.5, malicGramsPerLitre: 5 },
+  peel: { yeastCapacity: 0.68, lacticCapacity: 0.25, mineralCharge: 0.01, citricGramsPerLitre: 0.8, malicGramsPerLitre: 0.4 },
+  'black-tea': { yeastCapacity: 0.35, lacticCapacity: 0.1, mineralCharge: 0.003, citricGramsPerLitre: 0.1, malicGramsPerLitre: 0.1 },
+}; // prettier-ignore
+
+/** Citric acid in lemon or lime juice, g per ml (food composition tables: 45–60 g/L). */
+export const citricPerMlOfCitrus = 0.05;

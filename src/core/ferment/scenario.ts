@@ -1,0 +1,159 @@
+import { z } from 'zod';
+
+export const baseKinds = [
+  'syrup', 'mineral-sugar', 'ginger-tea', 'raw-ginger', 'herb-tea', 'fruit', 'juice', 'peel', 'black-tea',
+] as const; // prettier-ignore
+
+export const starterKinds = [
+  'ginger-bug', 'water-kefir-grains', 'water-kefir-liquid', 'whey', 'wild', 'bare', 'wine-yeast', 'ale-yeast',
+  'bread-yeast', 'tea-mother', 'last-batch', 'none',
+] as const; // prettier-ignore
+
+export const vesselStates = ['open', 'airlock', 'sealed'] as const;
+
+export type BaseKind = (typeof baseKinds)[number];
+export type StarterKind = (typeof starterKinds)[number];
+
+const gramsPerLitre = z.number().min(0).max(400);
+
+const Sugars = z.strictObject({
+  sucrose: gramsPerLitre.default(0),
+  glucose: gramsPerLitre.default(0),
+  fructose: gramsPerLitre.default(0),
+});
+
+export const Stage = z.strictObject({
+  hours: z
+    .number()
+    .positive()
+    .max(24 * 366),
+  vessel: z.enum(vesselStates),
+  celsius: z.number().min(-2).max(45),
+  headspaceMl: z.number().min(0).max(100_000).default(50),
+  sealedAtCelsius: z.number().min(-2).max(45).optional(),
+  addSugars: Sugars.optional(),
+  ventEveryHours: z.number().min(0.5).max(1000).nullable().default(null),
+  stirred: z.boolean().default(false),
+});
+export type Stage = z.infer<typeof Stage>;
+
+const hour = z
+  .number()
+  .min(0)
+  .max(24 * 366);
+const measured = <K extends string>(kind: K, low: number, high: number) =>
+  z.strictObject({ hour, kind: z.literal(kind), value: z.number().min(low).max(high) });
+const felt = <K extends string, V extends readonly [string, ...string[]]>(kind: K, values: V) =>
+  z.strictObject({ hour, kind: z.literal(kind), value: z.enum(values) });
+const scored = <K extends string>(kind: K) =>
+  z.strictObject({ hour, kind: z.literal(kind), value: z.number().int().min(1).max(5) });
+
+export const signs = {
+  squeeze: ['soft', 'gives', 'firm', 'rock'],
+  lid: ['flexes', 'tight', 'domed'],
+  hiss: ['none', 'faint', 'good', 'violent'],
+  foam: ['none', 'some', 'good', 'riding'],
+  bubbles: ['none', 'few', 'many'],
+} as const;
+
+/** One thing that was read or felt, and how many hours after the start. */
+export const Reading = z.discriminatedUnion('kind', [
+  measured('sg', 0.98, 1.2),
+  measured('brix', 0, 45),
+  measured('ph', 1.5, 9),
+  measured('gaugeBar', -0.5, 12),
+  measured('celsius', -5, 60),
+  felt('squeeze', signs.squeeze),
+  felt('lid', signs.lid),
+  felt('hiss', signs.hiss),
+  felt('foam', signs.foam),
+  felt('bubbles', signs.bubbles),
+  scored('sweet'),
+  scored('sour'),
+]);
+export type Reading = z.infer<typeof Reading>;
+
+const Starter = z.strictObject({
+  kind: z.enum(starterKinds),
+  amountPerLitre: z.number().min(0).max(1000).default(0),
+  unit: z.enum(['ml', 'g']).optional(),
+  vigour: z.number().min(0.02).max(5).default(1),
+  /** How unsure the vigour is: standard deviation of its logarithm. Left out: the kind's usual spread. */
+  vigourSpread: z.number().min(0).max(1).optional(),
+});
+
+const gramStarters: readonly StarterKind[] = [
+  'water-kefir-grains',
+  'bare',
+  'wine-yeast',
+  'ale-yeast',
+  'bread-yeast',
+];
+
+/** A question to the forecast: what goes in, through which stages, and what was seen so far. */
+export const Scenario = z
+  .strictObject({
+    schema: z.literal('yuzet.scenario/1'),
+    liquidLitres: z.number().min(0.05).max(100).default(1),
+    base: z.enum(baseKinds).default('syrup'),
+    citrusMlPerLitre: z.number().min(0).max(300).default(0),
+    sugars: Sugars.default({ sucrose: 0, glucose: 0, fructose: 0 }),
+    co2Volumes: z.number().min(0).max(8).default(0),
+    starter: Starter.default({ kind: 'none', amountPerLitre: 0, vigour: 1 }),
+    stages: z.array(Stage).min(1).max(200),
+    members: z.number().int().min(1).max(5000).default(400),
+    seed: z
+      .number()
+      .int()
+      .min(0)
+      .max(2 ** 32 - 1)
+      .default(7),
+    stepHours: z.number().min(0.25).max(24).default(1),
+    readings: z.array(Reading).max(500).default([]),
+  })
+  .superRefine((scenario, context) => {
+    const { kind, unit } = scenario.starter;
+    const right = gramStarters.includes(kind) ? 'g' : 'ml';
+    if (kind !== 'none' && unit !== undefined && unit !== right) {
+      context.addIssue({
+        code: 'custom',
+        path: ['starter', 'unit'],
+        message: `${kind} is measured in ${right}`,
+      });
+    }
+    const total = scenario.stages.reduce((sum, stage) => sum + stage.hours, 0);
+    if (total > 24 * 366)
+      context.addIssue({ code: 'custom', path: ['stages'], message: 'more than a year in all' });
+    if (total / scenario.stepHours > 9000) {
+      context.addIssue({
+        code: 'custom',
+        path: ['stepHours'],
+        message: 'too fine for so long a time: over 9000 steps',
+      });
+    }
+    scenario.readings.forEach((reading, index) => {
+      if (reading.hour > total) {
+        context.addIssue({
+          code: 'custom',
+          path: ['readings', index, 'hour'],
+          message: `after the last stage ends (${total} h)`,
+        });
+      }
+    });
+  });
+export type Scenario = z.infer<typeof Scenario>;
+export type ScenarioInput = z.input<typeof Scenario>;
+
+/** The example the documentation shows; parsed in a test. */
+export const scenarioExample: ScenarioInput = {
+  schema: 'yuzet.scenario/1',
+  liquidLitres: 1,
+  base: 'ginger-tea',
+  sugars: { sucrose: 90 },
+  starter: { kind: 'ginger-bug', amountPerLitre: 80, unit: 'ml' },
+  stages: [
+    { hours: 24, vessel: 'airlock', celsius: 21 },
+    { hours: 72, vessel: 'sealed', celsius: 21, headspaceMl: 50, addSugars: { sucrose: 8 } },
+  ],
+  readings: [{ hour: 24, kind: 'sg', value: 1.034 }],
+};

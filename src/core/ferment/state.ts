@@ -1,0 +1,31 @@
+/**
+ * Where each quantity stands in a state array, grams per litre of liquid unless said otherwise. Hot files take these apart
+ * into module constants: bundlers turn a cross-module import into a property look-up, and the inner loop feels it.
+ */
+export const slots = {
+  SUCROSE: 0,
+  GLUCOSE: 1,
+  FRUCTOSE: 2,
+  YEAST: 3,
+  LACTICS: 4,
+  ACETICS: 5,
+  ETHANOL: 6,
+  LACTIC: 7,
+  ACETIC: 8,
+  GLYCEROL: 9,
+  /** All CO2 in the vessel, liquid and headspace together. */
+  CO2: 10,
+  /** CO2 that left the vessel. */
+  ESCAPED: 11,
+  /** Physiological state of yeast and of bacteria (Baranyi's Q), dimensionless. */
+  YEAST_READY: 12,
+  LACTICS_READY: 13,
+  /** Trapped nitrogen and oxygen, mol per litre of liquid. */
+  NITROGEN: 14,
+  OXYGEN: 15,
+  STATE_SIZE: 16,
+  /** Acidity is solved, not integrated; a recorded row carries it, and the rate of gas making in g/L/h, behind the state. */
+  PH: 16,
+  GAS_RATE: 17,
+  ROW_SIZE: 18,
+} as const;

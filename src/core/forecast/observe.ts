@@ -1,0 +1,89 @@
+import type { Reading } from '../ferment/scenario';
+import { signs } from '../ferment/scenario';
+import { brixOfGravity } from '../sugar/sucrose-solution';
+import { gasRateAt, gaugeBarAt, gravityAt, phAt, sweetnessAt, type Place } from './quantities';
+import { normalBelow } from './random';
+
+/** How far a household reading strays, one standard deviation. */
+export const readingError = { sg: 0.0015, brix: 0.4, ph: 0.15, gaugeBar: 0.2, celsius: 0.8 } as const;
+
+interface OrdinalScale {
+  readonly words: readonly (string | number)[];
+  /** Values of the latent quantity between one word and the next. */
+  readonly edges: readonly number[];
+  readonly error: number;
+}
+
+const fiveSteps = [1, 2, 3, 4, 5];
+
+/**
+ * What the signs mean: edges on gauge bar (squeeze, lid, hiss), on the logarithm of gas made in mg/L/h (foam, bubbles), on
+ * g/L of sweetness, and on pH turned round (sour). Household practice.
+ */
+export const ordinalScales = {
+  squeeze: { words: signs.squeeze, edges: [0.3, 0.9, 1.8], error: 0.3 },
+  lid: { words: signs.lid, edges: [0.12, 0.5], error: 0.15 },
+  hiss: { words: signs.hiss, edges: [0.12, 0.7, 2.2], error: 0.3 },
+  foam: { words: signs.foam, edges: [Math.log(30), Math.log(150), Math.log(450)], error: 0.6 },
+  bubbles: { words: signs.bubbles, edges: [Math.log(40), Math.log(250)], error: 0.6 },
+  sweet: { words: fiveSteps, edges: [15, 32, 55, 82], error: 11 },
+  sour: { words: fiveSteps, edges: [-4.3, -3.8, -3.45, -3.2], error: 0.2 },
+} as const satisfies Record<string, OrdinalScale>;
+
+export type OrdinalKind = keyof typeof ordinalScales;
+
+export const isOrdinal = (kind: Reading['kind']): kind is OrdinalKind => kind in ordinalScales;
+
+type Rows = Float32Array | Float64Array;
+
+/** What a reading of that kind would show, in the units of its error, if this member were the truth. */
+export function expected(kind: Reading['kind'], rows: Rows, at: number, place: Place): number {
+  switch (kind) {
+    case 'sg':
+      return gravityAt(rows, at);
+    case 'brix':
+      return brixOfGravity(gravityAt(rows, at));
+    case 'ph':
+      return phAt(rows, at);
+    case 'celsius':
+      return place.celsius;
+    case 'gaugeBar':
+    case 'squeeze':
+    case 'lid':
+    case 'hiss':
+      return gaugeBarAt(rows, at, place);
+    case 'foam':
+    case 'bubbles':
+      return Math.log(1 + 1000 * Math.max(0, gasRateAt(rows, at)));
+    case 'sweet':
+      return sweetnessAt(rows, at);
+    case 'sour':
+      return -phAt(rows, at);
+  }
+}
+
+/** A hydrometer in a fizzing jar, a hasty sip: now and then a reading is simply off. */
+const blunderShare = 0.03;
+
+/**
+ * Chance (a density for numbers) of a reading when the model expects `value`.
+ *
+ * @returns above 0, so that one blunder never rules out every member
+ */
+export function likelihood(reading: Reading, value: number): number {
+  if (isOrdinal(reading.kind))
+    return (1 - blunderShare) * wordChance(reading.kind, reading.value, value) + blunderShare / 4;
+  const error = readingError[reading.kind];
+  const z = ((reading.value as number) - value) / error;
+  const density = Math.exp((-z * z) / 2) / (error * Math.sqrt(2 * Math.PI));
+  return (1 - blunderShare) * density + blunderShare / (error * 40);
+}
+
+/** Chance that a person says that word when the quantity is `value`, 0–1. */
+export function wordChance(kind: OrdinalKind, word: string | number, value: number): number {
+  const { words, edges, error } = ordinalScales[kind] as OrdinalScale;
+  const index = words.indexOf(word);
+  const above = index === 0 ? 1 : normalBelow((value - edges[index - 1]!) / error);
+  const over = index === words.length - 1 ? 0 : normalBelow((value - edges[index]!) / error);
+  return Math.max(0, above - over);
+}

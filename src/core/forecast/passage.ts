@@ -1,0 +1,51 @@
+import { placesOf, valuesAt, weightedQuantiles } from './quantiles';
+import type { Quantity } from './quantities';
+import type { StoredRun } from './stored-run';
+
+/**
+ * The hour at which each member first reaches a level, interpolated between reported hours.
+ *
+ * @param direction whether the quantity rises to the level or falls to it
+ * @param fromHour passages before are not looked for
+ * @returns hours, Infinity where the run never gets there
+ */
+export function passageHours(
+  run: StoredRun,
+  quantity: Quantity,
+  level: number,
+  direction: 'rises' | 'falls',
+  fromHour = 0,
+): Float64Array {
+  // prettier-ignore
+  const places = placesOf(run);
+  const sign = direction === 'rises' ? 1 : -1;
+  const out = new Float64Array(run.members.length).fill(Infinity);
+  let previous: Float64Array | undefined;
+  for (let index = 0; index < run.hours.length; index++) {
+    const hour = run.hours[index]!;
+    if (hour < fromHour - 1e-9) continue;
+    const values = valuesAt(run, quantity, index, places[index]!);
+    for (let m = 0; m < out.length; m++) {
+      if (out[m] !== Infinity || sign * values[m]! < sign * level) continue;
+      out[m] = previous ? crossing(previous[m]!, values[m]!, level, run.hours[index - 1]!, hour) : hour;
+    }
+    previous = values;
+  }
+  return out;
+}
+
+function crossing(before: number, after: number, level: number, from: number, to: number): number {
+  const rise = after - before;
+  return rise === 0 ? to : from + ((level - before) / rise) * (to - from);
+}
+
+/** Weighted quantiles of passage hours; Infinity for levels more members never reach. */
+export const passageQuantiles = (run: StoredRun, hours: Float64Array, levels: readonly number[]): number[] =>
+  weightedQuantiles(hours, run.weights, levels);
+
+/** Chance that a quantity has passed a level by an hour, 0–1. */
+export function chanceBy(run: StoredRun, passages: Float64Array, hour: number): number {
+  let sum = 0;
+  for (let m = 0; m < passages.length; m++) if (passages[m]! <= hour) sum += run.weights[m]!;
+  return sum;
+}

@@ -1,0 +1,89 @@
+import { co2Solubility, atmosphereBar, kelvin, gramsPerVolume } from '../gas/co2-solubility';
+import { co2PartialBar, gasConstant } from '../gas/sealed-bottle';
+import { waterVapourBar } from '../gas/water-vapour';
+import { abvOfEthanol } from '../sugar/alcohol';
+import { gravityOf } from '../sugar/ferment-gravity';
+import { molar } from '../sugar/yields';
+import type { Stage } from '../ferment/scenario';
+import { slots } from '../ferment/state';
+
+const { ACETIC, CO2, ETHANOL, FRUCTOSE, GAS_RATE, GLUCOSE, GLYCEROL, LACTIC, NITROGEN, OXYGEN, PH, SUCROSE } =
+  slots;
+
+type Rows = Float32Array | Float64Array;
+
+/** Where a row's liquid is: needed for pressure and dissolved gas. */
+export interface Place {
+  readonly stage: Stage;
+  readonly celsius: number;
+  readonly headspaceRatio: number;
+}
+
+/** Sweetness against sucrose by mass in dilute drinks: glucose 0.70, fructose 1.25 (sensory handbooks give 0.6–0.8, 1.1–1.7). */
+const sweetnessOf = { glucose: 0.7, fructose: 1.25 } as const;
+
+/** All sugar, g/L. */
+export const sugarAt = (r: Rows, at: number): number =>
+  r[at + SUCROSE]! + r[at + GLUCOSE]! + r[at + FRUCTOSE]!;
+
+/** Sweetness as grams of sucrose per litre. */
+export const sweetnessAt = (r: Rows, at: number): number =>
+  r[at + SUCROSE]! + sweetnessOf.glucose * r[at + GLUCOSE]! + sweetnessOf.fructose * r[at + FRUCTOSE]!;
+
+/** SG 20/20 of sugar, ethanol, acids and glycerol, gas not counted. */
+export const gravityAt = (r: Rows, at: number): number =>
+  gravityOf({
+    sugar: sugarAt(r, at),
+    ethanol: r[at + ETHANOL]!,
+    acids: r[at + LACTIC]! + r[at + ACETIC]! + r[at + GLYCEROL]!,
+  });
+
+/** All CO2 in the vessel as volumes of the liquid: what is dissolved once it is cold and settled. */
+export const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! / gramsPerVolume;
+
+const solubilityAt = (r: Rows, at: number, celsius: number) =>
+  co2Solubility(celsius, sugarAt(r, at), r[at + ETHANOL]!);
+
+/** CO2 dissolved in the liquid now, volumes. */
+export function dissolvedVolumesAt(r: Rows, at: number, place: Place): number {
+  const held = heldVolumesAt(r, at);
+  if (place.stage.vessel !== 'sealed' || place.headspaceRatio === 0) return held;
+  const inLiquid = solubilityAt(r, at, place.celsius) / atmosphereBar;
+  return (held * inLiquid) / (inLiquid + place.headspaceRatio / (gasConstant * kelvin(place.celsius)));
+}
+
+/** Gauge pressure, bar; 0 in an unsealed vessel. */
+export function gaugeBarAt(r: Rows, at: number, place: Place): number {
+  if (place.stage.vessel !== 'sealed') return 0;
+  const { celsius, headspaceRatio } = place;
+  const co2 = co2PartialBar(r[at + CO2]! / molar.co2, headspaceRatio, solubilityAt(r, at, celsius), celsius);
+  const air =
+    headspaceRatio === 0
+      ? 0
+      : ((r[at + NITROGEN]! + r[at + OXYGEN]!) * gasConstant * kelvin(celsius)) / headspaceRatio;
+  return co2 + air + waterVapourBar(celsius) - atmosphereBar;
+}
+
+export const abvAt = (r: Rows, at: number): number => abvOfEthanol(r[at + ETHANOL]!);
+
+export const phAt = (r: Rows, at: number): number => r[at + PH]!;
+
+/** CO2 being made, g/L/h. */
+export const gasRateAt = (r: Rows, at: number): number => r[at + GAS_RATE]!;
+
+/** The series a forecast reports, by name. Units are in the names. */
+export const quantities = {
+  sg: gravityAt,
+  sugarGramsPerLitre: sugarAt,
+  sweetnessGramsPerLitre: sweetnessAt,
+  co2Volumes: dissolvedVolumesAt,
+  heldVolumes: heldVolumesAt,
+  gaugeBar: gaugeBarAt,
+  abvPercent: abvAt,
+  ethanolGramsPerLitre: (r: Rows, at: number) => r[at + ETHANOL]!,
+  ph: phAt,
+  lacticGramsPerLitre: (r: Rows, at: number) => r[at + LACTIC]!,
+  aceticGramsPerLitre: (r: Rows, at: number) => r[at + ACETIC]!,
+} as const satisfies Record<string, (r: Rows, at: number, place: Place) => number>;
+
+export type Quantity = keyof typeof quantities;

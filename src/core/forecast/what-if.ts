@@ -1,0 +1,87 @@
+import { resumeRun } from '../ferment/ferment-run';
+import type { Stage } from '../ferment/scenario';
+import { follow } from '../ferment/simulate';
+import { slots } from '../ferment/state';
+import { reportHours, spanAt, stageSpans } from '../ferment/time-table';
+import { hourIndexAt, rowAt, type StoredRun } from './stored-run';
+
+const { ROW_SIZE } = slots;
+
+/** Integration steps may be longer in a what-if: cold stages hardly move. Hours. */
+const whatIfStep = 2;
+
+/**
+ * Picks members so that each stands for the same weight (systematic resampling).
+ *
+ * @param count members wanted, 1 or more
+ * @returns indices into the run's members, rising, repeated where weights are large
+ */
+export function representatives(run: StoredRun, count: number): number[] {
+  const picked: number[] = [];
+  let sum = 0;
+  let next = 0.5 / count;
+  for (let m = 0; m < run.members.length; m++) {
+    sum += run.weights[m]!;
+    while (next <= sum + 1e-12 && picked.length < count) {
+      picked.push(m);
+      next += 1 / count;
+    }
+  }
+  return picked;
+}
+
+export interface WhatIf {
+  /** Whole hours from the start of the run at which the new stages begin. */
+  readonly fromHour: number;
+  readonly stages: readonly Stage[];
+  /** Members to follow: 48 answer in a few milliseconds. */
+  readonly members?: number;
+  /** Hours between reports. */
+  readonly stepHours?: number;
+}
+
+/**
+ * Another future from a stored past: the run is taken up at an hour and led through other stages (chilled, bottled, warmer,
+ * burped), without simulating the past again.
+ *
+ * @param run a stored run that reaches `fromHour`
+ * @returns a run whose hour 0 is `fromHour`'s reported hour, members weighing the same
+ */
+export function whatIf(run: StoredRun, { fromHour, stages, members = 48, stepHours = 1 }: WhatIf): StoredRun {
+  const index = hourIndexAt(run.hours, fromHour);
+  const began = run.hours[index]!;
+  const { stage: before } = spanAt(stageSpans(run.scenario.stages), began);
+  const total = stages.reduce((sum, stage) => sum + stage.hours, 0);
+  const hours = reportHours(total, stepHours);
+  const picked = representatives(run, members);
+  const rows = new Float32Array(picked.length * hours.length * ROW_SIZE);
+  const celsius = new Float32Array(picked.length * hours.length);
+  picked.forEach((m, i) => {
+    const resumed = resumeRun(run.scenario, run.members[m]!, before, began, run.rows, rowAt(run, m, index));
+    follow(resumed, stages, hours, { rows, celsius, offset: 0, row: i * hours.length }, whatIfStep);
+  });
+  return {
+    scenario: { ...run.scenario, stages: [...stages], stepHours },
+    hours,
+    members: picked.map((m) => run.members[m]!),
+    rows,
+    celsius,
+    weights: new Float64Array(picked.length).fill(1 / picked.length),
+  };
+}
+
+/** Fridge temperature the advice reckons with, °C. */
+export const fridgeCelsius = 4;
+
+/** How long a bottle takes to come near the fridge's temperature, hours: half-litre glass in still air. */
+export const coolingHours = 3;
+
+/** The stages of chilling a sealed bottle: three hours on the way, then cold until it is poured. */
+export function chillStages(warm: Stage, hoursCold: number): Stage[] {
+  const { addSugars: _stirredIn, ...sealed } = warm;
+  const still: Stage = { ...sealed, ventEveryHours: null };
+  return [
+    { ...still, hours: coolingHours, celsius: (warm.celsius + fridgeCelsius) / 2 },
+    { ...still, hours: hoursCold, celsius: fridgeCelsius },
+  ];
+}

@@ -1,0 +1,44 @@
+import { sugarOfGravity, waterDensity20 } from './sucrose-solution';
+import { ethanolPerSucrose } from './yields';
+
+/** Density of pure ethanol at 20 °C, g/ml (OIML R 22). */
+export const ethanolDensity = 0.78924;
+
+/** Alcohol by volume, percent, of ethanol in g/L at 20 °C. @example abvOfEthanol(7.8924) // 1 */
+export const abvOfEthanol = (ethanolGramsPerLitre: number): number =>
+  ethanolGramsPerLitre / ethanolDensity / 10;
+
+/** First rule of thumb: (OG − FG) · 131.25. @example abvByRule131(1.05, 1.01) // 5.25 */
+export const abvByRule131 = (og: number, fg: number): number => (og - fg) * 131.25;
+
+/** Second rule of thumb: gravity points over 7.5. @example abvByRule7_5(1.05, 1.01) // ≈ 5.33 */
+export const abvByRule7_5 = (og: number, fg: number): number => ((og - fg) * 1000) / 7.5;
+
+/**
+ * Alcohol by mass balance from two gravities: the sugar that must have gone so that what is left, with the ethanol made
+ * from the rest, weighs what the second gravity says. Bisection over the sugar fermented, to 1e-6 g/L.
+ *
+ * @param og original SG 20/20, 1.000–1.2
+ * @param fg later SG 20/20, not above `og`; sucrose and ethanol only, gas driven off
+ * @returns percent ABV; 0 when fg ≥ og
+ * @source theoretical yields of Gay-Lussac, with ethanol displacing 1.166 ml water per gram
+ * @example abvByMassBalance(1.05, 1.01) // ≈ 5.38
+ */
+export function abvByMassBalance(og: number, fg: number): number {
+  const sugarAtStart = sugarOfGravity(og);
+  let low = 0;
+  let high = sugarAtStart;
+  for (let i = 0; i < 50; i++) {
+    const fermented = (low + high) / 2;
+    if (gravityAfter(sugarAtStart, fermented) > fg) low = fermented;
+    else high = fermented;
+  }
+  return abvOfEthanol(low * ethanolPerSucrose);
+}
+
+function gravityAfter(sugarAtStart: number, fermented: number): number {
+  const left = sugarAtStart - fermented;
+  const sugarTerm = 0.3853 * left; // slope of the ICUMSA density near 10 %, g/L per g/L
+  const ethanolTerm = (1 - 1.166) * fermented * ethanolPerSucrose;
+  return 1 + (sugarTerm + ethanolTerm) / waterDensity20;
+}
