@@ -1,0 +1,63 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import helmet from '@fastify/helmet';
+import fastifyStatic from '@fastify/static';
+import Fastify, { type FastifyInstance } from 'fastify';
+
+export interface ServerOptions {
+  /** Folder of the exported app. */
+  readonly dist: string;
+  /** Whether a first visit shows the invented household. */
+  readonly demo: boolean;
+}
+
+const own = '<meta name="yuzet-household" content="own" />';
+const demo = '<meta name="yuzet-household" content="demo" />';
+
+/** Scripts, styles and workers come from here and nowhere else; Paper writes style elements, hence 'unsafe-inline' for styles. */
+const policy = {
+  useDefaults: false,
+  directives: {
+    defaultSrc: ["'self'"],
+    scriptSrc: ["'self'"],
+    styleSrc: ["'self'", "'unsafe-inline'"],
+    imgSrc: ["'self'", 'data:', 'blob:'],
+    fontSrc: ["'self'"],
+    connectSrc: ["'self'"],
+    workerSrc: ["'self'"],
+    manifestSrc: ["'self'"],
+    objectSrc: ["'none'"],
+    frameAncestors: ["'none'"],
+    baseUri: ["'self'"],
+    formAction: ["'self'"],
+  },
+};
+
+const hashed = /[.-][0-9a-f]{20,}\./;
+
+/** Builds the server without listening: the exported app with deep links, cache headers, a content policy and a health route. */
+export async function buildApp({ dist, demo: showDemo }: ServerOptions): Promise<FastifyInstance> {
+  const app = Fastify({ forceCloseConnections: true });
+  const page = (await readFile(path.join(dist, 'index.html'), 'utf8')).replace(own, showDemo ? demo : own);
+  await app.register(helmet, { contentSecurityPolicy: policy, strictTransportSecurity: false });
+  app.get('/api/health', () => ({ status: 'ok' }));
+  app.get('/', (_request, reply) => reply.type('text/html; charset=utf-8').header('cache-control', 'no-cache').send(page));
+  app.get('/index.html', (_request, reply) => reply.type('text/html; charset=utf-8').header('cache-control', 'no-cache').send(page));
+  await app.register(fastifyStatic, {
+    root: dist,
+    index: false,
+    preCompressed: true,
+    cacheControl: false,
+    setHeaders: (reply, file) => {
+      const forGood = hashed.test(path.basename(file)) || file.includes(`${path.sep}_expo${path.sep}static${path.sep}`);
+      reply.setHeader('cache-control', forGood ? 'public, max-age=31536000, immutable' : 'no-cache');
+    },
+  });
+  app.setNotFoundHandler((request, reply) => {
+    const { pathname } = new URL(request.url, 'http://localhost');
+    const isPage = request.method === 'GET' && !pathname.startsWith('/api/') && !path.extname(pathname);
+    if (isPage) return reply.type('text/html; charset=utf-8').header('cache-control', 'no-cache').send(page);
+    return reply.code(404).send({ code: 'not-found', sentence: 'There is nothing at this address.' });
+  });
+  return app;
+}

@@ -1,0 +1,5 @@
+import { Nowhere } from '@/features/shell/nowhere';
+
+export default function NotFound() {
+  return <Nowhere what="page" back="/" />;
+}

@@ -1,0 +1,45 @@
+import { useFonts } from 'expo-font';
+import { Slot } from 'expo-router';
+import { useEffect, useMemo } from 'react';
+import { useColorScheme } from 'react-native';
+import { PaperProvider } from 'react-native-paper';
+import { Provider } from 'react-redux';
+import { ActProvider } from '@/features/shell/act-context';
+import { AppShell } from '@/features/shell/app-shell';
+import { keeper, store } from '@/store/app-instance';
+import { registerOffline } from '@/store/register-offline';
+import { selectLook } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { fontFiles } from '@/ui/theme/font-files';
+import { paperTheme } from '@/ui/theme/paper-theme';
+import { dayRoles, nightRoles } from '@/ui/theme/roles';
+
+export default function RootLayout() {
+  const [fontsReady, fontFault] = useFonts(fontFiles);
+  useEffect(() => {
+    void keeper.open();
+    registerOffline();
+  }, []);
+  if (!fontsReady && !fontFault) return null;
+  return (
+    <Provider store={store}>
+      <Themed />
+    </Provider>
+  );
+}
+
+function Themed() {
+  const system = useColorScheme();
+  const choice = useAppSelector(selectLook);
+  const dark = choice === 'system' ? system === 'dark' : choice === 'night';
+  const theme = useMemo(() => paperTheme(dark ? nightRoles : dayRoles), [dark]);
+  return (
+    <PaperProvider theme={theme} settings={{ rippleEffectEnabled: false }}>
+      <ActProvider>
+        <AppShell>
+          <Slot />
+        </AppShell>
+      </ActProvider>
+    </PaperProvider>
+  );
+}

@@ -1,0 +1,1 @@
+export { BrewsPlace as default } from '@/features/brews/brews-place';

@@ -1,0 +1,1 @@
+export { NewBrewPlace as default } from '@/features/brews/brews-place';

@@ -1,0 +1,1 @@
+export { RackScreen as default } from '@/features/rack/rack-screen';

@@ -1,0 +1,1 @@
+export { StartersPlace as default } from '@/features/starters/starters-place';

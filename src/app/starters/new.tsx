@@ -1,0 +1,1 @@
+export { NewStarterPlace as default } from '@/features/starters/starters-place';

@@ -1,0 +1,24 @@
+import type { Act, Entry } from '../core/journal/entry';
+import { nextId, type IdClock } from '../core/journal/instant-id';
+
+const hourMs = 3_600_000;
+
+/** Writes entries of the past relative to an instant, in the order they are told. */
+export class Diary {
+  readonly entries: Entry[] = [];
+  private clock: IdClock = { ms: 0, count: 0 };
+
+  constructor(
+    private readonly now: number,
+    private readonly offset: number,
+  ) {}
+
+  /** Writes an act that happened so many hours ago. @returns the entry's id */
+  ago(hours: number, act: Act): string {
+    const at = Math.round(this.now - hours * hourMs);
+    const { id, clock } = nextId(this.clock, at, 'demo');
+    this.clock = clock;
+    this.entries.push({ ...act, id, at, offset: this.offset, version: 1 } as Entry);
+    return id;
+  }
+}

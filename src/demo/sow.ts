@@ -1,0 +1,22 @@
+import type { Entry } from '../core/journal/entry';
+import { demoHousehold } from './household';
+
+const staleMs = 20 * 3_600_000;
+
+/**
+ * Lays the demo household around today when it is not there, or was laid around another day.
+ *
+ * @param present entries the demo's storage holds
+ * @returns what to sow, or null when it is fresh
+ */
+export function sow(
+  present: readonly Entry[],
+  now: number,
+  offset: number,
+): { replace: boolean; entries: Entry[] } | null {
+  const latest = present
+    .filter(({ id }) => id.endsWith('demo'))
+    .reduce((top, { at }) => Math.max(top, at), 0);
+  const fresh = Math.abs(now - 1.5 * 3_600_000 - latest) < staleMs;
+  return present.length > 0 && fresh ? null : { replace: true, entries: demoHousehold(now, offset) };
+}

@@ -1,0 +1,99 @@
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { keeper } from '@/store/app-instance';
+import { mode } from '@/store/environment';
+import { selectEntries } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { Screen } from '@/ui/layout/screen';
+import { gap } from '@/ui/theme/shape';
+import { plural } from '../forms/words';
+import { saveJournalFile, takeJournalFile } from './journal-file';
+
+interface Said {
+  readonly good: boolean;
+  readonly words: string;
+}
+
+/** The journal as a file: out, in, and away. */
+export function DataScreen() {
+  const entries = useAppSelector(selectEntries);
+  const chooser = useRef<HTMLInputElement>(null);
+  const [said, setSaid] = useState<Said | null>(null);
+  const [sure, setSure] = useState(false);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    const taken = await takeJournalFile(file);
+    if (!taken.ok) return setSaid({ good: false, words: taken.sentence });
+    const { fresh, held } = taken.value;
+    setSaid({
+      good: true,
+      words:
+        fresh === 0
+          ? `All ${held} entries were here already. Nothing changed.`
+          : `${plural(fresh, 'new entry', 'new entries')} of ${held} taken in.`,
+    });
+  };
+  const wipe = async () => {
+    await keeper.wipe();
+    setSure(false);
+    setSaid({ good: true, words: 'The journal is empty. The file you saved brings it back.' });
+  };
+  return (
+    <Screen
+      title="Data"
+      over={`${plural(entries.length, 'entry', 'entries')} in this browser${mode.demo ? ', the invented household’s' : ''}`}
+    >
+      <Card>
+        <Text as="subheading" level={2}>
+          Out and in
+        </Text>
+        <Text>
+          The file holds the whole journal, one entry a line. Importing adds what is missing and changes
+          nothing that is there, however often.
+        </Text>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+          <InkButton label="Export the journal" onPress={() => saveJournalFile(entries)} />
+          <InkButton quiet label="Import a file" onPress={() => chooser.current?.click()} />
+        </View>
+        <input
+          ref={chooser}
+          type="file"
+          accept="application/json,.json"
+          aria-label="Journal file"
+          style={{ display: 'none' }}
+          onChange={(event) => {
+            void take(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+        {said ? (
+          <View aria-live="polite" testID="data-said">
+            <Note tone={said.good ? 'plain' : 'danger'}>{said.words}</Note>
+          </View>
+        ) : null}
+      </Card>
+      <Card>
+        <Text as="subheading" level={2}>
+          Away
+        </Text>
+        <Text>Empties this browser’s journal. Export first: without a file it is gone.</Text>
+        {sure ? (
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+            <InkButton
+              danger
+              label={`Yes, forget ${plural(entries.length, 'entry', 'entries')}`}
+              onPress={() => void wipe()}
+            />
+            <InkButton quiet label="Keep them" onPress={() => setSure(false)} />
+          </View>
+        ) : (
+          <InkButton quiet danger label="Forget everything" onPress={() => setSure(true)} />
+        )}
+      </Card>
+    </Screen>
+  );
+}

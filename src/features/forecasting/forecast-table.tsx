@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Course } from '@/core/forecast/courses';
+import type { FiveNumbers } from '@/core/forecast/quantiles';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { useRoles } from '@/ui/theme/use-roles';
+import { moment } from '../forms/words';
+
+interface Props {
+  readonly course: Course;
+  readonly start: number;
+  readonly now: number;
+  readonly sealed: boolean;
+}
+
+const cell = (five: FiveNumbers, digits: number) =>
+  `${five[2].toFixed(digits)} (${five[0].toFixed(digits)}–${five[4].toFixed(digits)})`;
+
+/** The same numbers as a table, every half day. */
+export function ForecastTable({ course, start, now, sealed }: Props) {
+  const roles = useRoles();
+  const [open, setOpen] = useState(false);
+  const nowHour = (now - start) / 3_600_000;
+  const rows = course.hours
+    .map((hour, index) => ({ hour, index }))
+    .filter(({ hour }) => hour >= nowHour - 1 && hour < nowHour + 97 && Math.round(hour) % 12 === 0);
+  const { series } = course;
+  return (
+    <View style={{ gap: 8 }}>
+      <InkButton
+        quiet
+        label={open ? 'Hide the table' : 'As a table'}
+        onPress={() => setOpen(!open)}
+        style={{ alignSelf: 'flex-start' }}
+      />
+      {open ? (
+        <View role="table" aria-label="Forecast">
+          <View role="row" style={styles.row}>
+            {['When', 'Sweet g/L', sealed ? 'Bar' : 'pH', 'Alcohol %'].map((title) => (
+              <View key={title} role="columnheader" style={styles.cell}>
+                <Text as="strong">{title}</Text>
+              </View>
+            ))}
+          </View>
+          {rows.map(({ hour, index }) => (
+            <View
+              key={hour}
+              role="row"
+              style={[styles.row, { borderTopWidth: 1, borderColor: roles.hairline }]}
+            >
+              {[
+                moment(start + hour * 3_600_000, now),
+                cell(series.sweet[index]!, 0),
+                cell(sealed ? series.gauge[index]! : series.ph[index]!, 1),
+                cell(series.alcohol[index]!, 1),
+              ].map((text, column) => (
+                <View key={column} role="cell" style={styles.cell}>
+                  <Text>{text}</Text>
+                </View>
+              ))}
+            </View>
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', paddingVertical: 6, gap: 6 },
+  cell: { flex: 1 },
+});

@@ -1,0 +1,62 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import type { BottleState } from '@/core/brew/batch-state';
+import type { BatchAnswer } from '@/core/forecast/batch-answer';
+import { pourAfterChill, settleHours } from '@/core/forecast/pour';
+import type { FiveNumbers } from '@/core/forecast/quantiles';
+import { coolingHours } from '@/core/forecast/what-if';
+import { vesselKind } from '@/core/gas/vessels';
+import { Card } from '@/ui/controls/card';
+import { Figure } from '@/ui/controls/figure';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { moment } from '../forms/words';
+
+interface Props {
+  readonly answer: BatchAnswer;
+  readonly bottle: BottleState;
+  readonly hour: number;
+  readonly when: string;
+  readonly start: number;
+  readonly now: number;
+}
+
+const range = (five: FiveNumbers, digits: number) => `${five[0].toFixed(digits)}–${five[4].toFixed(digits)}`;
+
+/** What would be poured if the bottle went into the fridge at the handle. */
+export function PourCard({ answer, bottle, hour, when, start, now }: Props) {
+  const roles = useRoles();
+  const { limitBar } = vesselKind(bottle.vessel);
+  const pour = useMemo(() => pourAfterChill(answer.run, hour, limitBar), [answer, hour, limitBar]);
+  const served = moment(start + (hour + settleHours + coolingHours) * 3_600_000, now);
+  const danger = pour.chanceOverLimit > 0.05;
+  const share = Math.round((pour.peakGaugeBar[2] / Math.max(0.1, limitBar)) * 100);
+  return (
+    <Card edge={danger ? roles.danger : roles.brew} label="If you chill here" testID="pour-card">
+      <Text>
+        If you chill <Text as="strong">{when}</Text>, then pour {served}
+      </Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
+        <Figure
+          value={pour.sweetnessGramsPerLitre[2].toFixed(0)}
+          unit="g/L sweet"
+          range={range(pour.sweetnessGramsPerLitre, 0)}
+        />
+        <Figure value={pour.volumes[2].toFixed(1)} unit="volumes" range={range(pour.volumes, 1)} />
+        <Figure value={pour.abvPercent[2].toFixed(1)} unit="% alcohol" range={range(pour.abvPercent, 1)} />
+      </View>
+      <Text live testID="pour-sentence" color={danger ? roles.danger : roles.text}>
+        {`Peak pressure ${pour.peakGaugeBar[2].toFixed(1)} bar warm (${range(pour.peakGaugeBar, 1)}), ${share} % of the limit. ${riskWords(pour.chanceOverLimit)}`}
+      </Text>
+    </Card>
+  );
+}
+
+function riskWords(chance: number): string {
+  if (chance <= 0.021) return 'Hardly any chance that it passes the limit.';
+  if (chance <= 0.05) return 'About one chance in twenty that it passes the limit.';
+  if (chance < 0.9)
+    return `About ${Math.max(1, Math.round(chance * 10))} chances in ten that it passes the limit: chill earlier.`;
+  return 'It almost surely passes the limit: chill earlier, in place, glasses on.';
+}

@@ -1,0 +1,40 @@
+import { format } from 'date-fns/format';
+import { useMemo } from 'react';
+import type { BatchState } from '@/core/brew/batch-state';
+import type { BatchAnswer } from '@/core/forecast/batch-answer';
+
+const hourMs = 3_600_000;
+
+/** What part of the forecast is shown, and the days and nights in it, on the forecast's clock. */
+export interface View {
+  readonly from: number;
+  readonly to: number;
+  readonly nowHour: number;
+  readonly days: readonly { readonly hour: number; readonly label: string }[];
+  readonly nights: readonly (readonly [number, number])[];
+}
+
+export function useView(answer: BatchAnswer, batch: BatchState, now: number): View {
+  const coarseNow = Math.floor(now / (hourMs / 4)) * (hourMs / 4);
+  return useMemo(() => {
+    const start = batch.pitchedAt ?? coarseNow;
+    const nowHour = (coarseNow - start) / hourMs;
+    const end = answer.run.hours.at(-1)!;
+    const wanted = Math.max(nowHour + 84, (answer.chill?.latest ?? answer.taste?.latest ?? 0) + 30);
+    const to = Math.max(24, Math.min(end, wanted));
+    const from = Math.max(0, Math.min(nowHour - 72, to - 96));
+    const days: { hour: number; label: string }[] = [];
+    const nights: (readonly [number, number])[] = [];
+    const day = new Date(start + from * hourMs);
+    day.setHours(0, 0, 0, 0);
+    for (let i = 0; i < 60; i++) {
+      const midnight = new Date(day);
+      midnight.setDate(day.getDate() + i);
+      const hour = (midnight.getTime() - start) / hourMs;
+      if (hour > to) break;
+      days.push({ hour, label: format(midnight, 'EEE d') });
+      nights.push([Math.max(from, hour - 2), Math.min(to, Math.max(from, hour + 6))]);
+    }
+    return { from, to, nowHour, days, nights };
+  }, [answer, batch.pitchedAt, coarseNow]);
+}

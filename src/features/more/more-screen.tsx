@@ -1,0 +1,57 @@
+import { useRouter } from 'expo-router';
+import { useDispatch } from 'react-redux';
+import { lookChosen } from '@/store/look-slice';
+import { selectLook } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { Press } from '@/ui/controls/press';
+import { Text } from '@/ui/controls/text';
+import { Screen } from '@/ui/layout/screen';
+import { useRoles } from '@/ui/theme/use-roles';
+
+const looks = [
+  { value: 'system', label: 'As the device' },
+  { value: 'day', label: 'Day' },
+  { value: 'night', label: 'Night' },
+] as const;
+
+const doors = [
+  { href: '/data', title: 'Data', words: 'Save the journal to a file, bring one in, start over.' },
+  {
+    href: '/cautions',
+    title: 'Cautions',
+    words: 'Glass, mould, alcohol, allergies: what to mind, in one place.',
+  },
+] as const;
+
+/** What is not needed with wet hands. */
+export function MoreScreen() {
+  const router = useRouter();
+  const roles = useRoles();
+  const dispatch = useDispatch();
+  const look = useAppSelector(selectLook);
+  return (
+    <Screen title="More">
+      {doors.map((door) => (
+        <Press key={door.href} role="link" aria-label={door.title} onPress={() => router.navigate(door.href)}>
+          <Card>
+            <Text as="subheading">{door.title}</Text>
+            <Text color={roles.softText}>{door.words}</Text>
+          </Card>
+        </Press>
+      ))}
+      <Card>
+        <Text as="subheading" level={2}>
+          Light
+        </Text>
+        <Choice
+          label="Light"
+          options={looks}
+          value={look}
+          onChange={(choice) => dispatch(lookChosen(choice))}
+        />
+      </Card>
+    </Screen>
+  );
+}

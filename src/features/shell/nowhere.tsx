@@ -1,0 +1,20 @@
+import { useRouter } from 'expo-router';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { Screen } from '@/ui/layout/screen';
+
+interface Props {
+  readonly what: string;
+  readonly back: string;
+}
+
+/** An address that leads to nothing: undone, wiped, or never there. */
+export function Nowhere({ what, back }: Props) {
+  const router = useRouter();
+  return (
+    <Screen title={`This ${what} is not in the journal`}>
+      <Text>Its beginning may have been taken back, or it belongs to another browser’s journal.</Text>
+      <InkButton label="Go back" onPress={() => router.replace(back as never)} />
+    </Screen>
+  );
+}

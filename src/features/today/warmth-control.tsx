@@ -1,0 +1,63 @@
+import { StyleSheet, View } from 'react-native';
+import { toStep } from '@/core/measures/sensible';
+import { Icon } from '@/ui/icons/icon';
+import { Press } from '@/ui/controls/press';
+import { Text } from '@/ui/controls/text';
+import { corners } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { useAct } from '../shell/act-context';
+
+interface Props {
+  readonly celsius: number;
+}
+
+/** The kitchen's temperature, one tap from right: it moves every window. */
+export function WarmthControl({ celsius }: Props) {
+  const roles = useRoles();
+  const act = useAct();
+  const set = (step: number) => {
+    const next = Math.min(45, Math.max(2, toStep(celsius + step, 0.5)));
+    act(
+      { kind: 'kitchen-warmed', celsius: next },
+      `Kitchen at ${next.toFixed(1)} °C. Every window moved with it.`,
+    );
+  };
+  return (
+    <View
+      role="group"
+      aria-label="Kitchen temperature"
+      style={[styles.box, corners.card, { backgroundColor: roles.card, borderColor: roles.hairline }]}
+    >
+      <Press
+        role="button"
+        aria-label="Kitchen half a degree cooler"
+        onPress={() => set(-0.5)}
+        style={styles.step}
+      >
+        <Icon name="minus" color={roles.text} />
+      </Press>
+      <View style={styles.value}>
+        <Text as="label" color={roles.softText}>
+          Kitchen °C
+        </Text>
+        <Text as="heading" live testID="kitchen-celsius">
+          {celsius.toFixed(1)}
+        </Text>
+      </View>
+      <Press
+        role="button"
+        aria-label="Kitchen half a degree warmer"
+        onPress={() => set(0.5)}
+        style={styles.step}
+      >
+        <Icon name="plus" color={roles.text} />
+      </Press>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { flexDirection: 'row', borderWidth: 1, alignItems: 'center' },
+  step: { alignItems: 'center' },
+  value: { alignItems: 'center', paddingVertical: 6, minWidth: 66 },
+});

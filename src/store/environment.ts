@@ -1,0 +1,20 @@
+import { readMode, type Mode } from './household-mode';
+
+const served = () => document.querySelector('meta[name="yuzet-household"]')?.getAttribute('content') ?? null;
+
+/** This tab's mode, read once at the start. */
+export const mode: Mode =
+  typeof window === 'undefined'
+    ? { demo: false, clockShift: 0 }
+    : readMode(window.location?.search ?? '', Date.now(), window.sessionStorage, served());
+
+/** The app's clock, ms since 1970: the machine's, shifted in the demo. The only place outside core that reads it. */
+export const clockNow = (): number => Date.now() + mode.clockShift;
+
+/** Minutes east of UTC at an instant, as this device has it. */
+export const offsetAt = (instant: number): number => -new Date(instant).getTimezoneOffset();
+
+/** Four characters that tell this tab from others. */
+export const writer: string = Math.floor(Math.random() * 36 ** 4)
+  .toString(36)
+  .padStart(4, '0');

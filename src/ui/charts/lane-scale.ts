@@ -1,0 +1,36 @@
+import { scaleLinear } from 'd3-scale';
+import type { FiveNumbers } from '../../core/forecast/quantiles';
+
+/** One quantity over the common clock. */
+export interface Lane {
+  readonly name: string;
+  readonly unit: string;
+  readonly color: string;
+  readonly series: readonly FiveNumbers[];
+  readonly digits: number;
+  /** A line that must not be crossed, in the lane's unit. */
+  readonly limit?: { readonly value: number; readonly label: string };
+  readonly points?: readonly { readonly hour: number; readonly value: number }[];
+  /** A quiet zone the maker aims for. */
+  readonly target?: readonly [number, number];
+}
+
+export const laneHeight = 104;
+export const laneInset = { top: 30, bottom: 8 };
+export const axisWidth = 34;
+
+/** Vertical scale of a lane: from 0 (or below the least) to above the most that matters. */
+export function laneScale(lane: Lane, visible: readonly FiveNumbers[], floor: number | null) {
+  const most = Math.max(
+    ...visible.map((five) => five[4]),
+    lane.limit?.value ?? 0,
+    ...(lane.points ?? []).map((p) => p.value),
+  );
+  const least = floor ?? Math.min(...visible.map((five) => five[0]));
+  const room = Math.max(1e-6, most - least);
+  return scaleLinear([least, most + room * 0.08], [laneHeight - laneInset.bottom, laneInset.top]).nice(3);
+}
+
+/** Horizontal scale: hours from the forecast's start to pixels. */
+export const hourScale = (fromHour: number, toHour: number, width: number) =>
+  scaleLinear([fromHour, toHour], [axisWidth, width - 6]).clamp(true);

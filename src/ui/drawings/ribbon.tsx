@@ -1,0 +1,121 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import Svg, { Circle, Defs, G, Line, LinearGradient, Path, Rect, Stop } from 'react-native-svg';
+import { Text } from '../controls/text';
+import { useRoles } from '../theme/use-roles';
+import { ribbonTicks } from './ribbon-ticks';
+
+export interface RibbonSpan {
+  readonly from: number;
+  readonly until: number;
+  readonly fromSoftHours: number;
+  readonly untilSoftHours: number;
+}
+
+interface Props {
+  readonly span: RibbonSpan;
+  readonly now: number;
+  /** The clock every ribbon of a page shares, ms since 1970. */
+  readonly start: number;
+  readonly end: number;
+  /** The same in words, for those who do not see it. */
+  readonly summary: string;
+}
+
+const height = 20;
+const top = 9;
+const hourMs = 3_600_000;
+
+/** A window on the clock: dotted (not yet), filled (good), hatched (too far), soft where the forecast is unsure. */
+export function Ribbon({ span, now, start, end, summary }: Props) {
+  const roles = useRoles();
+  const [width, setWidth] = useState(300);
+  const x = (instant: number) => (Math.min(end, Math.max(start, instant)) - start) * (width / (end - start));
+  const soft = (hours: number) => Math.max(6, (hours * hourMs * width) / (end - start));
+  const rise = [
+    x(span.from) - soft(span.fromSoftHours) / 2,
+    x(span.from) + soft(span.fromSoftHours) / 2,
+  ] as const;
+  const fall = [
+    x(span.until) - soft(span.untilSoftHours) / 2,
+    x(span.until) + soft(span.untilSoftHours) / 2,
+  ] as const;
+  const notYet = (at: number) => 1 - between(at, rise);
+  const tooFar = (at: number) => between(at, fall);
+  const share = (at: number) => Math.min(1, Math.max(0, at / width));
+  const id = `ribbon-${Math.round(span.from)}-${Math.round(span.until)}-${Math.round(width)}`;
+  const marks = Array.from({ length: Math.floor(width / 9) }, (_, i) => 5 + i * 9);
+  return (
+    <View onLayout={(event) => setWidth(Math.max(120, event.nativeEvent.layout.width))}>
+      <View role="img" aria-label={summary}>
+        <Svg width={width} height={height + top + 1} aria-hidden>
+          <Defs>
+            <LinearGradient id={id} x1={0} y1={0} x2={width} y2={0} gradientUnits="userSpaceOnUse">
+              <Stop offset={share(rise[0])} stopColor={roles.good} stopOpacity={0} />
+              <Stop offset={share(rise[1])} stopColor={roles.good} stopOpacity={1} />
+              <Stop offset={share(Math.max(rise[1], fall[0]))} stopColor={roles.good} stopOpacity={1} />
+              <Stop offset={share(Math.max(rise[1], fall[1]))} stopColor={roles.good} stopOpacity={0} />
+            </LinearGradient>
+          </Defs>
+          <Rect
+            x={0.5}
+            y={top}
+            width={width - 1}
+            height={height}
+            rx={9}
+            fill={roles.card}
+            stroke={roles.softText}
+            strokeWidth={0.8}
+          />
+          <Rect x={1} y={top + 0.5} width={width - 2} height={height - 1} rx={9} fill={`url(#${id})`} />
+          <G>
+            {marks.map((at) => (
+              <Circle
+                key={at}
+                cx={at}
+                cy={top + height / 2}
+                r={1.7}
+                fill={roles.softText}
+                opacity={notYet(at)}
+              />
+            ))}
+            {marks.map((at) => (
+              <Line
+                key={at}
+                x1={at - 3}
+                y1={top + height - 2}
+                x2={at + 5}
+                y2={top + 2}
+                stroke={roles.danger}
+                strokeWidth={2}
+                opacity={tooFar(at)}
+              />
+            ))}
+          </G>
+          <Path d={`M${x(now) - 6} 0h12l-6 8z`} fill={roles.text} />
+          <Line x1={x(now)} x2={x(now)} y1={4} y2={top + height} stroke={roles.text} strokeWidth={2} />
+        </Svg>
+      </View>
+      <View style={styles.ticks} aria-hidden>
+        {ribbonTicks(start, end, now).map((tick) => (
+          <Text
+            key={tick.at}
+            as="label"
+            color={roles.softText}
+            style={[styles.tick, { left: x(tick.at) - 36 }]}
+          >
+            {tick.label}
+          </Text>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+const between = (at: number, [from, to]: readonly [number, number]) =>
+  Math.min(1, Math.max(0, (at - from) / (to - from)));
+
+const styles = StyleSheet.create({
+  ticks: { height: 20, overflow: 'hidden' },
+  tick: { position: 'absolute', width: 72, textAlign: 'center' },
+});

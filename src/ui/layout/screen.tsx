@@ -1,0 +1,45 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { gap } from '../theme/shape';
+import { useRoles } from '../theme/use-roles';
+import { Text } from '../controls/text';
+
+interface Props {
+  readonly title: string;
+  /** A short line over the title: where we are. */
+  readonly over?: string;
+  readonly aside?: ReactNode;
+  readonly children: ReactNode;
+  /** In a detail pane the title is one level down and the pane is no landmark of its own. */
+  readonly pane?: boolean;
+  readonly width?: number;
+}
+
+/** A scrolling page with its headline. */
+export function Screen({ title, over, aside, children, pane, width = 640 }: Props) {
+  const roles = useRoles();
+  return (
+    <ScrollView
+      {...(pane ? {} : { role: 'main' as const })}
+      style={{ backgroundColor: roles.ground, flex: 1 }}
+      contentContainerStyle={[styles.content, { maxWidth: width }]}
+    >
+      <View style={styles.head}>
+        <View style={styles.words}>
+          {over ? <Text color={roles.softText}>{over}</Text> : null}
+          <Text as="title" level={pane ? 2 : 1}>
+            {title}
+          </Text>
+        </View>
+        {aside}
+      </View>
+      {children}
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  content: { padding: gap.large, paddingBottom: 40, gap: gap.medium, width: '100%', alignSelf: 'center' },
+  head: { flexDirection: 'row', gap: gap.medium, alignItems: 'flex-start', justifyContent: 'space-between' },
+  words: { flex: 1, gap: 2 },
+});

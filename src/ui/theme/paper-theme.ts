@@ -1,0 +1,43 @@
+import { configureFonts, MD3DarkTheme, MD3LightTheme, type MD3Theme } from 'react-native-paper';
+import type { Roles } from './roles';
+import { plain } from './type';
+
+export interface AppTheme extends MD3Theme {
+  readonly roles: Roles;
+}
+
+/** Paper's components in our look. */
+export function paperTheme(roles: Roles): AppTheme {
+  const base = roles.dark ? MD3DarkTheme : MD3LightTheme;
+  return {
+    ...base,
+    roles,
+    roundness: 3,
+    fonts: configureFonts({ config: { fontFamily: plain } }),
+    colors: {
+      ...base.colors,
+      primary: roles.brew,
+      onPrimary: roles.onButton,
+      background: roles.ground,
+      onBackground: roles.text,
+      surface: roles.card,
+      onSurface: roles.text,
+      surfaceVariant: roles.well,
+      onSurfaceVariant: roles.softText,
+      outline: roles.softText,
+      outlineVariant: roles.hairline,
+      error: roles.danger,
+      inverseSurface: roles.button,
+      inverseOnSurface: roles.onButton,
+      inversePrimary: roles.onButton,
+      elevation: {
+        level0: 'transparent',
+        level1: roles.card,
+        level2: roles.card,
+        level3: roles.card,
+        level4: roles.card,
+        level5: roles.card,
+      },
+    },
+  };
+}
