@@ -22,7 +22,7 @@ module.exports = {
     allow(folder('workers'), folder('workers'), folder('core'), npm),
     allow(folder('store'), folder('store'), folder('workers'), folder('core'), folder('demo'), npm),
     allow(folder('ui'), folder('ui'), folder('core'), npm, shipped),
-    allow(folder('features'), folder('features'), folder('ui'), folder('store'), folder('workers'), folder('core'), npm),
+    allow(folder('features'), folder('features'), folder('ui'), folder('store'), folder('workers'), folder('core'), folder('demo'), npm),
     allow(folder('app'), folder('app'), folder('features'), folder('ui'), folder('store'), npm, shipped),
     allow('^server/', '^server/', npm, '^(node:)?[a-z]+(/promises)?$'),
     allow('^cli/', '^cli/', folder('core'), npm, '^(node:)?[a-z_]+(/promises)?$'),

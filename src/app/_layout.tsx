@@ -6,7 +6,8 @@ import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { ActProvider } from '@/features/shell/act-context';
 import { AppShell } from '@/features/shell/app-shell';
-import { keeper, store } from '@/store/app-instance';
+import { keeper, store } from '@/features/shell/app-instance';
+import { KeeperContext } from '@/store/keeper-context';
 import { registerOffline } from '@/store/register-offline';
 import { selectLook } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -23,7 +24,9 @@ export default function RootLayout() {
   if (!fontsReady && !fontFault) return null;
   return (
     <Provider store={store}>
-      <Themed />
+      <KeeperContext value={keeper}>
+        <Themed />
+      </KeeperContext>
     </Provider>
   );
 }

@@ -45,6 +45,7 @@ export function demoHousehold(now: number, offset: number): Entry[] {
     sour: 2,
   });
   feed(diary, pepper, 43 * day, 18, 170);
+  feed(diary, pepper, 20 * day + 4, 20, 0);
   diary.ago(20 * day, { kind: 'starter-moved', starterId: pepper, place: 'fridge' });
   diary.ago(19 * day, { kind: 'kitchen-warmed', celsius: 22 });
   const nib = beginBug(diary, 17 * day, 'Nib', 750, 520, 26, 25);

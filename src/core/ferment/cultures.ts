@@ -1,4 +1,4 @@
-import type { StarterKind } from './scenario';
+import type { StarterKind } from './scenario-kinds';
 
 /** What a dose of a starter brings into a litre of base. */
 export interface Culture {

@@ -1,18 +1,5 @@
 import { z } from 'zod';
-
-export const baseKinds = [
-  'syrup', 'mineral-sugar', 'ginger-tea', 'raw-ginger', 'herb-tea', 'fruit', 'juice', 'peel', 'black-tea',
-] as const; // prettier-ignore
-
-export const starterKinds = [
-  'ginger-bug', 'water-kefir-grains', 'water-kefir-liquid', 'whey', 'wild', 'bare', 'wine-yeast', 'ale-yeast',
-  'bread-yeast', 'tea-mother', 'last-batch', 'none',
-] as const; // prettier-ignore
-
-export const vesselStates = ['open', 'airlock', 'sealed'] as const;
-
-export type BaseKind = (typeof baseKinds)[number];
-export type StarterKind = (typeof starterKinds)[number];
+import { baseKinds, gramStarters, signs, starterKinds, vesselStates } from './scenario-kinds';
 
 const gramsPerLitre = z.number().min(0).max(400);
 
@@ -48,14 +35,6 @@ const felt = <K extends string, V extends readonly [string, ...string[]]>(kind: 
 const scored = <K extends string>(kind: K) =>
   z.strictObject({ hour, kind: z.literal(kind), value: z.number().int().min(1).max(5) });
 
-export const signs = {
-  squeeze: ['soft', 'gives', 'firm', 'rock'],
-  lid: ['flexes', 'tight', 'domed'],
-  hiss: ['none', 'faint', 'good', 'violent'],
-  foam: ['none', 'some', 'good', 'riding'],
-  bubbles: ['none', 'few', 'many'],
-} as const;
-
 /** One thing that was read or felt, and how many hours after the start. */
 export const Reading = z.discriminatedUnion('kind', [
   measured('sg', 0.98, 1.2),
@@ -81,14 +60,6 @@ const Starter = z.strictObject({
   /** How unsure the vigour is: standard deviation of its logarithm. Left out: the kind's usual spread. */
   vigourSpread: z.number().min(0).max(1).optional(),
 });
-
-const gramStarters: readonly StarterKind[] = [
-  'water-kefir-grains',
-  'bare',
-  'wine-yeast',
-  'ale-yeast',
-  'bread-yeast',
-];
 
 /** A question to the forecast: what goes in, through which stages, and what was seen so far. */
 export const Scenario = z

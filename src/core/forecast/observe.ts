@@ -1,5 +1,5 @@
 import type { Reading } from '../ferment/scenario';
-import { signs } from '../ferment/scenario';
+import { signs } from '../ferment/scenario-kinds';
 import { brixOfGravity } from '../sugar/sucrose-solution';
 import { gasRateAt, gaugeBarAt, gravityAt, phAt, sweetnessAt, type Place } from './quantities';
 import { normalBelow } from './random';

@@ -1,4 +1,4 @@
-import type { StarterKind } from '../ferment/scenario';
+import type { StarterKind } from '../ferment/scenario-kinds';
 import type { Member } from '../ferment/member';
 import { normalBelow } from './random';
 

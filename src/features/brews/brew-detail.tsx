@@ -10,14 +10,16 @@ import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { duration } from '../forms/words';
-import { ForecastSection } from '../forecasting/forecast-section';
 import { Ledger } from '../starters/ledger';
-import { BottleSheet } from './bottle-sheet';
 import { BottlesLine } from './bottles-line';
-import { GravitySheet } from './gravity-sheet';
-import { PitchSheet } from './pitch-sheet';
 import { AccountCard } from './account-card';
+import { later } from '../shell/later';
 import { TasteSheet } from './taste-sheet';
+
+const ForecastSection = later(async () => (await import('../forecasting/forecast-section')).ForecastSection);
+const BottleSheet = later(async () => (await import('../forms/drawer')).BottleSheet);
+const GravitySheet = later(async () => (await import('../forms/drawer')).GravitySheet);
+const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
 
 type Open = 'pitch' | 'gravity' | 'taste' | 'bottle' | null;
 

@@ -8,7 +8,9 @@ import { ChooseOne } from '../shell/choose-one';
 import { Nowhere } from '../shell/nowhere';
 import { BrewDetail } from './brew-detail';
 import { BrewList } from './brew-list';
-import { NewBrew } from './new-brew';
+import { later } from '../shell/later';
+
+const NewBrew = later(async () => (await import('../forms/drawer')).NewBrew);
 
 /** Brews: the list, one of them, or both side by side. */
 export function BrewsPlace() {

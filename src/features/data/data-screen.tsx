@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
-import { keeper } from '@/store/app-instance';
+import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
 import { selectEntries } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -11,7 +11,8 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '../forms/words';
-import { saveJournalFile, takeJournalFile } from './journal-file';
+import { saveJournalFile } from './save-journal';
+import { takeJournalFile } from './take-journal';
 
 interface Said {
   readonly good: boolean;
@@ -20,13 +21,14 @@ interface Said {
 
 /** The journal as a file: out, in, and away. */
 export function DataScreen() {
+  const keeper = useKeeper();
   const entries = useAppSelector(selectEntries);
   const chooser = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<Said | null>(null);
   const [sure, setSure] = useState(false);
   const take = async (file: File | undefined) => {
     if (!file) return;
-    const taken = await takeJournalFile(file);
+    const taken = await takeJournalFile(keeper, file);
     if (!taken.ok) return setSaid({ good: false, words: taken.sentence });
     const { fresh, held } = taken.value;
     setSaid({

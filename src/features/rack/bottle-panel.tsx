@@ -12,7 +12,9 @@ import { gap } from '@/ui/theme/shape';
 import type { ForecastBook } from '../forecasting/forecast-book';
 import { pressureAt } from '../forecasting/spans';
 import { useAct } from '../shell/act-context';
-import { OpeningForm } from './opening-form';
+import { later } from '../shell/later';
+
+const OpeningForm = later(async () => (await import('../forms/drawer')).OpeningForm);
 
 interface Props {
   readonly bottle: BottleState;

@@ -1,7 +1,7 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { Snackbar } from 'react-native-paper';
 import type { Act, Entry } from '@/core/journal/entry';
-import { keeper } from '@/store/app-instance';
+import { useKeeper } from '@/store/keeper-context';
 
 /** Writes an act into the journal and says so, with Undo. */
 export type WriteAct = (act: Act, said: string) => Entry;
@@ -20,12 +20,16 @@ interface Said {
 
 /** Provides `useAct`, and the line at the foot of the page that says what was done and takes it back. */
 export function ActProvider({ children }: { readonly children: ReactNode }) {
+  const keeper = useKeeper();
   const [said, setSaid] = useState<Said | null>(null);
-  const act = useCallback<WriteAct>((what, words) => {
-    const entry = keeper.write(what);
-    setSaid({ words, entryId: entry.id, undone: what.kind === 'undone' });
-    return entry;
-  }, []);
+  const act = useCallback<WriteAct>(
+    (what, words) => {
+      const entry = keeper.write(what);
+      setSaid({ words, entryId: entry.id, undone: what.kind === 'undone' });
+      return entry;
+    },
+    [keeper],
+  );
   const undo = useMemo(
     () =>
       said

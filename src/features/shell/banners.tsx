@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { keeper } from '@/store/app-instance';
+import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
 import { selectDamaged, selectEntries, selectUnsaved } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -9,11 +9,12 @@ import { Text } from '@/ui/controls/text';
 import { Press } from '@/ui/controls/press';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { saveJournalFile } from '../data/journal-file';
+import { saveJournalFile } from '../data/save-journal';
 
 /** What concerns the whole journal: entries not on disk, records that could not be read, the demo. */
 export function Banners() {
   const roles = useRoles();
+  const keeper = useKeeper();
   const unsaved = useAppSelector(selectUnsaved);
   const damaged = useAppSelector(selectDamaged);
   const entries = useAppSelector(selectEntries);

@@ -24,9 +24,11 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { useForecastBook } from '../forecasting/forecast-book';
 import { duration, moment, quarter } from '../forms/words';
 import { Ledger } from './ledger';
-import { FeedSheet } from './feed-sheet';
 import { StarterButtons } from './starter-buttons';
 import { percentagesLine } from './percentages-line';
+import { later } from '../shell/later';
+
+const FeedSheet = later(async () => (await import('../forms/drawer')).FeedSheet);
 
 /** One starter: when to draw and how much, its care, its ledger. */
 export function StarterDetail({ starter }: { readonly starter: StarterState }) {

@@ -5,9 +5,11 @@ import { SplitView } from '@/ui/layout/split-view';
 import { useWide } from '@/ui/layout/use-wide';
 import { ChooseOne } from '../shell/choose-one';
 import { Nowhere } from '../shell/nowhere';
-import { NewStarter } from './new-starter';
 import { StarterDetail } from './starter-detail';
 import { StarterList } from './starter-list';
+import { later } from '../shell/later';
+
+const NewStarter = later(async () => (await import('../forms/drawer')).NewStarter);
 
 /** Starters: the list, one of them, or both side by side. */
 export function StartersPlace() {

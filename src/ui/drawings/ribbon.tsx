@@ -32,17 +32,15 @@ export function Ribbon({ span, now, start, end, summary }: Props) {
   const [width, setWidth] = useState(300);
   const x = (instant: number) => (Math.min(end, Math.max(start, instant)) - start) * (width / (end - start));
   const soft = (hours: number) => Math.max(6, (hours * hourMs * width) / (end - start));
-  const rise = [
-    x(span.from) - soft(span.fromSoftHours) / 2,
-    x(span.from) + soft(span.fromSoftHours) / 2,
-  ] as const;
-  const fall = [
-    x(span.until) - soft(span.untilSoftHours) / 2,
-    x(span.until) + soft(span.untilSoftHours) / 2,
-  ] as const;
+  const edge = (instant: number, hours: number) => {
+    const middle = (instant - start) * (width / (end - start));
+    return [middle - soft(hours) / 2, middle + soft(hours) / 2] as const;
+  };
+  const rise = edge(span.from, span.fromSoftHours);
+  const fall = edge(span.until, span.untilSoftHours);
   const notYet = (at: number) => 1 - between(at, rise);
   const tooFar = (at: number) => between(at, fall);
-  const share = (at: number) => Math.min(1, Math.max(0, at / width));
+  const goodStops = Array.from({ length: 33 }, (_, i) => (i * width) / 32);
   const id = `ribbon-${Math.round(span.from)}-${Math.round(span.until)}-${Math.round(width)}`;
   const marks = Array.from({ length: Math.floor(width / 9) }, (_, i) => 5 + i * 9);
   return (
@@ -51,10 +49,14 @@ export function Ribbon({ span, now, start, end, summary }: Props) {
         <Svg width={width} height={height + top + 1} aria-hidden>
           <Defs>
             <LinearGradient id={id} x1={0} y1={0} x2={width} y2={0} gradientUnits="userSpaceOnUse">
-              <Stop offset={share(rise[0])} stopColor={roles.good} stopOpacity={0} />
-              <Stop offset={share(rise[1])} stopColor={roles.good} stopOpacity={1} />
-              <Stop offset={share(Math.max(rise[1], fall[0]))} stopColor={roles.good} stopOpacity={1} />
-              <Stop offset={share(Math.max(rise[1], fall[1]))} stopColor={roles.good} stopOpacity={0} />
+              {goodStops.map((at) => (
+                <Stop
+                  key={at}
+                  offset={at / width}
+                  stopColor={roles.good}
+                  stopOpacity={between(at, rise) * (1 - between(at, fall))}
+                />
+              ))}
             </LinearGradient>
           </Defs>
           <Rect

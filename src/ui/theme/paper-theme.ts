@@ -1,4 +1,6 @@
-import { configureFonts, MD3DarkTheme, MD3LightTheme, type MD3Theme } from 'react-native-paper';
+import { configureFonts, type MD3Theme } from 'react-native-paper';
+// From their own file: the package's index would pull every component into the first load.
+import { MD3DarkTheme, MD3LightTheme } from 'react-native-paper/lib/module/styles/themes';
 import type { Roles } from './roles';
 import { plain } from './type';
 

@@ -1,23 +1,8 @@
 import { refusal, success, type Result } from '../result';
 import { parseEntry, type Entry } from '../journal/entry';
 
-/** A journal on file. The name and version come first, so that a person can see what it is. */
-export interface Backup {
-  readonly schema: 'yuzet.journal/1';
-  readonly writtenAt: string;
-  readonly entries: readonly Entry[];
-}
-
 /** Larger files are refused unread: thirty years of daily entries come to about 10 MB. */
 export const largestBackup = 20_000_000;
-
-/** The journal as text, one entry a line, oldest first. `writtenAt` is ISO 8601. */
-export function writeBackup(entries: readonly Entry[], writtenAt: string): string {
-  const lines = [...entries]
-    .sort((a, b) => (a.id < b.id ? -1 : 1))
-    .map((entry) => `  ${JSON.stringify(entry)}`);
-  return `{\n "schema": "yuzet.journal/1",\n "writtenAt": ${JSON.stringify(writtenAt)},\n "entries": [\n${lines.join(',\n')}\n ]\n}\n`;
-}
 
 /**
  * Reads a journal file, whole or not at all.

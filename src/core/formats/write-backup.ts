@@ -1,0 +1,16 @@
+import type { Entry } from '../journal/entry';
+
+/** A journal on file. The name and version come first, so that a person can see what it is. */
+export interface Backup {
+  readonly schema: 'yuzet.journal/1';
+  readonly writtenAt: string;
+  readonly entries: readonly Entry[];
+}
+
+/** The journal as text, one entry a line, oldest first. `writtenAt` is ISO 8601. */
+export function writeBackup(entries: readonly Entry[], writtenAt: string): string {
+  const lines = [...entries]
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
+    .map((entry) => `  ${JSON.stringify(entry)}`);
+  return `{\n "schema": "yuzet.journal/1",\n "writtenAt": ${JSON.stringify(writtenAt)},\n "entries": [\n${lines.join(',\n')}\n ]\n}\n`;
+}
