@@ -9,8 +9,10 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/src/{core,demo,workers}/**/*.test.ts', '<rootDir>/{cli,server}/**/*.test.ts'],
-      transform: { '\\.m?[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }] },
-      transformIgnorePatterns: ['node_modules/(?!(d3-|internmap|date-fns)).*'],
+      transform: {
+        '\\.m?[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }],
+      },
+      transformIgnorePatterns: ['node_modules/(?!(d3-|internmap|date-fns|cookie)).*'],
       moduleNameMapper: alias,
       moduleFileExtensions: ['ts', 'tsx', 'mts', 'mjs', 'js', 'json'],
     },

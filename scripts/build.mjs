@@ -5,16 +5,30 @@ import path from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { must, root } from './run.mjs';
 
-const sources = ['src', 'public', 'assets', 'app.json', 'babel.config.js', 'metro.config.js', 'package-lock.json', 'scripts/build.mjs'];
+const sources = [
+  'src',
+  'public',
+  'assets',
+  'app.json',
+  'babel.config.js',
+  'metro.config.js',
+  'package-lock.json',
+  'scripts/build.mjs',
+];
 
 const filesUnder = (entry) =>
-  statSync(entry).isDirectory() ? readdirSync(entry).sort().flatMap((name) => filesUnder(path.join(entry, name))) : [entry];
+  statSync(entry).isDirectory()
+    ? readdirSync(entry)
+        .sort()
+        .flatMap((name) => filesUnder(path.join(entry, name)))
+    : [entry];
 
 /** A mark of all that goes into the build. */
 function sourceMark() {
   const hash = createHash('sha256');
   for (const source of sources) {
-    for (const file of filesUnder(path.join(root, source))) hash.update(path.relative(root, file)).update(readFileSync(file));
+    for (const file of filesUnder(path.join(root, source)))
+      hash.update(path.relative(root, file)).update(readFileSync(file));
   }
   return hash.digest('hex');
 }
@@ -26,11 +40,16 @@ export async function build() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === mark) return;
   console.log('Building the app…');
   rmSync(path.join(root, 'dist'), { recursive: true, force: true });
-  must('Building the app', process.execPath, ['node_modules/expo/bin/cli', 'export', '--platform', 'web', '--output-dir', 'dist'], {
-    EXPO_NO_TELEMETRY: '1',
-    EXPO_OFFLINE: '1',
-    CI: '1',
-  });
+  must(
+    'Building the app',
+    process.execPath,
+    ['node_modules/expo/bin/cli', 'export', '--platform', 'web', '--output-dir', 'dist'],
+    {
+      EXPO_NO_TELEMETRY: '1',
+      EXPO_OFFLINE: '1',
+      CI: '1',
+    },
+  );
   await serviceWorker();
   compress(path.join(root, 'dist'));
   writeFileSync(stamp, mark);

@@ -1,4 +1,5 @@
 // Draws the app's icons (a fizzing jar) as PNG files, without any image library. Run again after changing the drawing.
+import { Buffer } from 'node:buffer';
 import { writeFile } from 'node:fs/promises';
 import { deflateSync } from 'node:zlib';
 
@@ -14,7 +15,13 @@ const inBox = (x, y, x0, y0, x1, y1, r) => {
   const cy = Math.min(Math.max(y, y0 + r), y1 - r);
   return Math.hypot(x - cx, y - cy) <= r;
 };
-const bubbles = [[0.4, 0.68, 0.035], [0.56, 0.74, 0.03], [0.5, 0.6, 0.026], [0.62, 0.62, 0.022], [0.38, 0.8, 0.022]];
+const bubbles = [
+  [0.4, 0.68, 0.035],
+  [0.56, 0.74, 0.03],
+  [0.5, 0.6, 0.026],
+  [0.62, 0.62, 0.022],
+  [0.38, 0.8, 0.022],
+];
 
 /** Colour of a point of the unit square. */
 function paint(x, y) {
@@ -54,7 +61,10 @@ function png(size) {
     for (let x = 0; x < size; x++) {
       const sum = [0, 0, 0];
       for (let i = 0; i < fine * fine; i++) {
-        const colour = paint((x + ((i % fine) + 0.5) / fine) / size, (y + (Math.floor(i / fine) + 0.5) / fine) / size);
+        const colour = paint(
+          (x + ((i % fine) + 0.5) / fine) / size,
+          (y + (Math.floor(i / fine) + 0.5) / fine) / size,
+        );
         for (let c = 0; c < 3; c++) sum[c] += colour[c];
       }
       for (let c = 0; c < 3; c++) row[1 + x * 3 + c] = Math.round(sum[c] / fine ** 2);
@@ -65,7 +75,12 @@ function png(size) {
   head.writeUInt32BE(size, 0);
   head.writeUInt32BE(size, 4);
   head.set([8, 2, 0, 0, 0], 8);
-  return Buffer.concat([Buffer.from([137, 80, 78, 71, 13, 10, 26, 10]), chunk('IHDR', head), chunk('IDAT', deflateSync(Buffer.concat(rows), { level: 9 })), chunk('IEND', Buffer.alloc(0))]);
+  return Buffer.concat([
+    Buffer.from([137, 80, 78, 71, 13, 10, 26, 10]),
+    chunk('IHDR', head),
+    chunk('IDAT', deflateSync(Buffer.concat(rows), { level: 9 })),
+    chunk('IEND', Buffer.alloc(0)),
+  ]);
 }
 
 for (const size of [192, 512]) await writeFile(`public/icon-${size}.png`, png(size));

@@ -2,7 +2,8 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import subsetFont from 'subset-font';
 
-const range = (from, to) => Array.from({ length: to - from + 1 }, (_, i) => String.fromCodePoint(from + i)).join('');
+const range = (from, to) =>
+  Array.from({ length: to - from + 1 }, (_, i) => String.fromCodePoint(from + i)).join('');
 const text = range(0x20, 0x7e) + range(0xa0, 0x17f) + '–—‘’“”…•′″→←↑↓≈≤≥−×½⅓⅔¼¾⅛₂₀₁₃₄₅₆₇₈₉°µ·\u2009\u202f';
 
 const fonts = [

@@ -1,6 +1,6 @@
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { buildApp } from './app.mts';
+import { buildApp } from './app.ts';
 
 const dist = path.join(path.dirname(path.dirname(fileURLToPath(import.meta.url))), 'dist');
 const wanted = Number(process.env.PORT ?? 4173);
@@ -20,5 +20,6 @@ async function listen(port: number): Promise<void> {
   }
 }
 
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void app.close().then(() => process.exit(0)));
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.once(signal, () => void app.close().then(() => process.exit(0)));
 await listen(wanted);

@@ -51,9 +51,9 @@ export function demoHousehold(now: number, offset: number): Entry[] {
   const nib = beginBug(diary, 17 * day, 'Nib', 750, 520, 26, 25);
   for (let days = 16; days >= 8; days -= 1) feed(diary, nib, days * day + 2, 16, 0);
   coldBatch(diary, nib);
-  for (let days = 6; days >= 4; days -= 1) feed(diary, nib, days * day + 2, 16, days === 6 ? 120 : 0);
+  for (let days = 6; days >= 3; days -= 1) feed(diary, nib, days * day + 2, 16, days === 6 ? 120 : 0);
   fizzingBatch(diary, nib);
-  feed(diary, nib, 2.4 * day, 16, 130);
+  feed(diary, nib, 2.45 * day, 16, 130);
   firstFerment(diary, nib);
   feed(diary, nib, 23.5, 16, 110);
   diary.ago(23.4, { kind: 'kitchen-warmed', celsius: 22.5 });
@@ -98,6 +98,7 @@ interface Past {
 
 /** A batch long poured: it left something to learn from. */
 function pastBatch(diary: Diary, starterId: string, past: Past) {
+  feed(diary, starterId, past.ago + 13, 18, 0);
   const batchId = diary.ago(past.ago, {
     kind: 'batch-begun', name: past.name, starterId, waterMl: 1750, gingerGrams: 55, sugarGrams: past.sugar, doseMl: 165, wantedVolumes: 2.5,
   }); // prettier-ignore
@@ -130,7 +131,7 @@ function coldBatch(diary: Diary, starterId: string) {
   const bottled = diary.ago(6.7 * day, {
     kind: 'bottled', batchId, vessel: 'swing-top', count: 3, bottleMl: 500, headspaceMl: 20, primingGramsPerLitre: 0,
   }); // prettier-ignore
-  diary.ago(5.6 * day, { kind: 'squeezed', bottleId: `${bottled}-3`, feel: 'gives' });
+  diary.ago(5.6 * day, { kind: 'squeezed', bottleId: `${bottled}-3`, feel: 'firm' });
   diary.ago(5.3 * day, {
     kind: 'bottles-moved',
     bottleIds: [1, 2, 3].map((n) => `${bottled}-${n}`),
@@ -148,17 +149,17 @@ function coldBatch(diary: Diary, starterId: string) {
 
 /** On the counter and near its limit: four glass bottles and a plastic pilot. */
 function fizzingBatch(diary: Diary, starterId: string) {
-  const batchId = diary.ago(3.7 * day, {
+  const batchId = diary.ago(1.48 * day, {
     kind: 'batch-begun', name: 'Plum and bay', starterId, waterMl: 1980, gingerGrams: 70, sugarGrams: 185, doseMl: 150, wantedVolumes: 2.5,
   }); // prettier-ignore
-  diary.ago(3.6 * day, { kind: 'pitched', batchId, celsius: 25, doseMl: 150 });
-  diary.ago(2.9 * day, { kind: 'tasted', batchId, sweet: 4, sour: 1 });
-  diary.ago(2.8 * day, { kind: 'gravity-read', batchId, gravity: 1.031 });
-  const bottled = diary.ago(2.1 * day, {
+  diary.ago(1.45 * day, { kind: 'pitched', batchId, celsius: 25, doseMl: 150 });
+  diary.ago(25.5, { kind: 'tasted', batchId, sweet: 4, sour: 1 });
+  diary.ago(25, { kind: 'gravity-read', batchId, gravity: 1.031 });
+  const bottled = diary.ago(24.5, {
     kind: 'bottled', batchId, vessel: 'swing-top', count: 4, bottleMl: 500, headspaceMl: 20, primingGramsPerLitre: 0,
   }); // prettier-ignore
-  diary.ago(1.1 * day, { kind: 'squeezed', bottleId: `${bottled}-4`, feel: 'gives' });
-  diary.ago(10, { kind: 'bottles-moved', bottleIds: [`${bottled}-1`], place: 'fridge' });
+  diary.ago(7, { kind: 'squeezed', bottleId: `${bottled}-4`, feel: 'gives' });
+  diary.ago(2, { kind: 'bottles-moved', bottleIds: [`${bottled}-1`], place: 'fridge' });
 }
 
 /** In its jar, nearly ready to bottle. */

@@ -38,7 +38,8 @@ export function batchScenario({ batch, bottle, warmth, learned, now }: BatchQues
   const start = batch.pitchedAt;
   const sealed = bottle?.sealedAt ?? null;
   const ahead = lookAheadHours[bottle?.place ?? 'counter'];
-  const end = start + (Math.ceil((now - start) / (12 * hourMs)) * 12 + ahead) * hourMs;
+  const leftAlone = start + (Math.ceil((now - start) / (12 * hourMs)) * 12 + ahead) * hourMs;
+  const end = bottle?.opened ? bottle.opened.at + hourMs : leftAlone;
   const stages = [
     ...stretch(start, sealed ?? end, warmth, null, batch),
     ...(bottle && sealed !== null ? stretch(sealed, end, warmth, bottle, batch) : []),
@@ -143,7 +144,7 @@ function readingsOf(batch: BatchState, bottle: BottleState | null, start: number
     .filter(({ hour }) => hour >= 0 && hour <= total);
 }
 
-/** Bottles that share kind, size and history, and so one forecast. Squeezes and openings inform the group they belong to. */
+/** Bottles that share kind, size and history, and so one forecast; those on the counter first. Squeezes and openings inform the group they belong to. */
 export function bottleGroups(batch: BatchState): BottleState[][] {
   const groups = new Map<string, BottleState[]>();
   for (const bottle of batch.bottles) {
@@ -151,7 +152,9 @@ export function bottleGroups(batch: BatchState): BottleState[][] {
     const key = JSON.stringify([vessel, bottleMl, headspaceMl, moves, burps, opened !== null]);
     groups.set(key, [...(groups.get(key) ?? []), bottle]);
   }
-  return [...groups.values()];
+  const warmFirst = (group: BottleState[]) =>
+    Number(group[0]!.opened !== null) * 2 + Number(group[0]!.place === 'fridge');
+  return [...groups.values()].sort((a, b) => warmFirst(a) - warmFirst(b));
 }
 
 /** One bottle that stands for its group, with everything felt on any of them. */

@@ -1,5 +1,5 @@
 import type { Reading } from '../ferment/scenario';
-import { isOrdinal, readingError, wordChance } from './observe';
+import { feltBelow, isOrdinal, readingError, wordChance } from './observe';
 import type { StoredRun } from './stored-run';
 import { expectations } from './weigh';
 
@@ -43,9 +43,8 @@ function sentenceFor(reading: Reading, mean: number, prior: StoredRun): string {
     case 'squeeze':
     case 'hiss':
     case 'lid': {
-      const little = reading.value === 'soft' || reading.value === 'none' || reading.value === 'flexes';
-      return little
-        ? `No fizz ${where} is unusual: a leaky seal, a tired or overheated starter, or a colder spot than the thermometer says.`
+      return feltBelow(reading.kind, reading.value, mean)
+        ? `${reading.value === 'none' || reading.value === 'soft' ? 'No fizz' : 'So little fizz'} ${where} is unusual: a leaky seal, a tired or overheated starter, or a colder spot than the thermometer says.`
         : `So much pressure ${where} is unusual: more sugar, a livelier starter or a warmer spot than written. Treat it as dangerous.`;
     }
     case 'foam':

@@ -27,7 +27,7 @@ export const ordinalScales = {
   foam: { words: signs.foam, edges: [Math.log(30), Math.log(150), Math.log(450)], error: 0.6 },
   bubbles: { words: signs.bubbles, edges: [Math.log(40), Math.log(250)], error: 0.6 },
   sweet: { words: fiveSteps, edges: [15, 32, 55, 82], error: 11 },
-  sour: { words: fiveSteps, edges: [-4.3, -3.8, -3.45, -3.2], error: 0.2 },
+  sour: { words: fiveSteps, edges: [-3.9, -3.45, -3.1, -2.85], error: 0.25 },
 } as const satisfies Record<string, OrdinalScale>;
 
 export type OrdinalKind = keyof typeof ordinalScales;
@@ -86,4 +86,11 @@ export function wordChance(kind: OrdinalKind, word: string | number, value: numb
   const above = index === 0 ? 1 : normalBelow((value - edges[index - 1]!) / error);
   const over = index === words.length - 1 ? 0 : normalBelow((value - edges[index]!) / error);
   return Math.max(0, above - over);
+}
+
+/** Whether a word stands for less than the quantity's value. */
+export function feltBelow(kind: OrdinalKind, word: string | number, value: number): boolean {
+  const { words, edges } = ordinalScales[kind] as OrdinalScale;
+  const upper = edges[words.indexOf(word)];
+  return upper !== undefined && upper < value;
 }

@@ -21,7 +21,9 @@ export function weightedQuantiles(
   levels: readonly number[],
 ): number[] {
   // prettier-ignore
-  const order = Array.from({ length: values.length }, (_, i) => i).sort((a, b) => values[a]! - values[b]!);
+  const order = Array.from({ length: values.length }, (_, i) => i)
+    .filter((i) => weights[i]! > 0)
+    .sort((a, b) => values[a]! - values[b]!);
   let total = 0;
   for (let i = 0; i < weights.length; i++) total += weights[i]!;
   if (!(total > 0)) throw new RangeError('quantiles need a sample with weight');

@@ -1,4 +1,4 @@
-import { millilitresPerGramIn } from '../starter/ginger-bug';
+import { feedRise, millilitresPerGramIn } from '../starter/ginger-bug';
 import { livelinessOf, ripeHoursAt } from '../starter/liveliness';
 import type { StarterState } from '../starter/starter-state';
 import type { Entry } from './entry';
@@ -50,7 +50,7 @@ export function beginStarter(entry: Of<'starter-begun'>): StarterState {
 }
 
 export function feedStarter(state: StarterState, entry: Of<'fed'>): StarterState {
-  const levelMl = Math.min(state.jarMl, state.levelMl + room(entry));
+  const levelMl = Math.min(state.jarMl, state.levelMl + entry.waterMl + entry.gingerGrams * feedRise);
   const fed: StarterState = {
     ...state,
     levelMl,

@@ -1,6 +1,6 @@
 import { refusal, success, type Result } from '../result';
 import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
-import { gingerBug, millilitresPerGramIn } from './ginger-bug';
+import { feedRise, gingerBug } from './ginger-bug';
 import type { StarterState } from './starter-state';
 
 export interface TopUp {
@@ -33,9 +33,8 @@ export const mostDrawableMl = (starter: Pick<StarterState, 'levelMl' | 'markMl'>
  */
 export function topUpTo(levelMl: number, markMl: number): TopUp {
   const grams = gingerBug.feed.usual * markMl;
-  const solids = grams * (millilitresPerGramIn.sugar + millilitresPerGramIn.ginger);
   return {
-    waterMl: Math.max(0, sensibleMillilitres(markMl - levelMl - solids)),
+    waterMl: Math.max(0, sensibleMillilitres(markMl - levelMl - grams * feedRise)),
     gingerGrams: sensibleGrams(grams),
     sugarGrams: sensibleGrams(grams),
   };

@@ -25,3 +25,9 @@ export const gingerBug = {
 
 /** Room that things take in a jar, ml per gram: sugar dissolved 0.62, ginger 1.0. */
 export const millilitresPerGramIn = { sugar: 0.62, ginger: 1 } as const;
+
+/**
+ * What a feed adds to the level for good, ml per gram of ginger: it soaks up liquid, its sugar is eaten, and the cloth lets
+ * water go. Practice.
+ */
+export const feedRise = 0.3;

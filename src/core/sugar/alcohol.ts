@@ -1,5 +1,7 @@
 import { sugarOfGravity, waterDensity20 } from './sucrose-solution';
-import { ethanolPerSucrose } from './yields';
+import { ethanolPerSucrose, practicalShare } from './yields';
+
+const ethanolYield = ethanolPerSucrose * practicalShare.ethanol;
 
 /** Density of pure ethanol at 20 °C, g/ml (OIML R 22). */
 export const ethanolDensity = 0.78924;
@@ -21,7 +23,7 @@ export const abvByRule7_5 = (og: number, fg: number): number => ((og - fg) * 100
  * @param og original SG 20/20, 1.000–1.2
  * @param fg later SG 20/20, not above `og`; sucrose and ethanol only, gas driven off
  * @returns percent ABV; 0 when fg ≥ og
- * @source theoretical yields of Gay-Lussac, with ethanol displacing 1.166 ml water per gram
+ * @source yields of Gay-Lussac, of which practice reaches 92 %, with ethanol displacing 1.166 ml water per gram
  * @example abvByMassBalance(1.05, 1.01) // ≈ 5.38
  */
 export function abvByMassBalance(og: number, fg: number): number {
@@ -33,12 +35,12 @@ export function abvByMassBalance(og: number, fg: number): number {
     if (gravityAfter(sugarAtStart, fermented) > fg) low = fermented;
     else high = fermented;
   }
-  return abvOfEthanol(low * ethanolPerSucrose);
+  return abvOfEthanol(low * ethanolYield);
 }
 
 function gravityAfter(sugarAtStart: number, fermented: number): number {
   const left = sugarAtStart - fermented;
   const sugarTerm = 0.3853 * left; // slope of the ICUMSA density near 10 %, g/L per g/L
-  const ethanolTerm = (1 - 1.166) * fermented * ethanolPerSucrose;
+  const ethanolTerm = (1 - 1.166) * fermented * ethanolYield;
   return 1 + (sugarTerm + ethanolTerm) / waterDensity20;
 }

@@ -18,7 +18,9 @@ export function BrewsPlace() {
   const { batches } = useAppSelector(selectHousehold);
   const wide = useWide();
   const living =
-    Object.values(batches).find((batch) => batch.stage === 'bottled') ?? Object.values(batches)[0];
+    Object.values(batches).find((batch) =>
+      batch.bottles.some(({ place, opened }) => place === 'counter' && !opened),
+    ) ?? Object.values(batches)[0];
   const shown = id ?? (wide ? living?.id : undefined);
   const batch = shown ? batches[shown] : undefined;
   if (id && !batch) return <Nowhere what="brew" back="/brews" />;

@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import type { BatchState } from '@/core/brew/batch-state';
 import { abvByMassBalance, abvByRule131, abvByRule7_5 } from '@/core/sugar/alcohol';
@@ -8,7 +8,6 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { useWatch } from 'react-hook-form';
 import { numberField } from '../forms/measure-field';
 import { useAct } from '../shell/act-context';
 

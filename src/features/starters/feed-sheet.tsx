@@ -2,7 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { usualFeed } from '@/core/starter/draw-plan';
-import { gingerBug, millilitresPerGramIn } from '@/core/starter/ginger-bug';
+import { feedRise, gingerBug } from '@/core/starter/ginger-bug';
 import type { StarterState } from '@/core/starter/starter-state';
 import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -22,9 +22,8 @@ const feedForm = (starter: StarterState) =>
       sugar: massField('sugar', 0, 2000),
       water: volumeField(0, 20_000),
     })
-    .superRefine(({ ginger, sugar, water }, context) => {
-      const level =
-        starter.levelMl + water + ginger * millilitresPerGramIn.ginger + sugar * millilitresPerGramIn.sugar;
+    .superRefine(({ ginger, water }, context) => {
+      const level = starter.levelMl + water + ginger * feedRise;
       const most = starter.jarMl * gingerBug.fullestShare;
       if (level > Math.max(most, starter.levelMl + 1)) {
         context.addIssue({

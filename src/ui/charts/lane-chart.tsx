@@ -1,9 +1,8 @@
-import { area, line } from 'd3-shape';
 import { memo, useMemo } from 'react';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import type { FiveNumbers } from '../../core/forecast/quantiles';
 import { useRoles } from '../theme/use-roles';
 import { plain, strong } from '../theme/type';
+import { lanePaths, type LanePoint } from './lane-paths';
 import { axisWidth, hourScale, laneHeight, laneScale, type Lane } from './lane-scale';
 
 interface Props {
@@ -16,15 +15,13 @@ interface Props {
   readonly nights: readonly (readonly [number, number])[];
 }
 
-type Point = readonly [hour: number, five: FiveNumbers];
-
 /** One lane of the forecast: a median line in a soft 50 % and a fainter 90 % band, with its own value axis. */
 export const LaneChart = memo(function LaneChart({ lane, hours, fromHour, toHour, width, nights }: Props) {
   const roles = useRoles();
   const points = useMemo(
     () =>
       hours
-        .map((hour, i): Point => [hour, lane.series[i]!])
+        .map((hour, i): LanePoint => [hour, lane.series[i]!])
         .filter(([hour]) => hour >= fromHour - 1 && hour <= toHour + 1),
     [hours, lane.series, fromHour, toHour],
   );
@@ -34,15 +31,7 @@ export const LaneChart = memo(function LaneChart({ lane, hours, fromHour, toHour
     points.map(([, five]) => five),
     lane.name === 'Sour' ? null : 0,
   );
-  const band = (low: number, high: number) =>
-    area<Point>()
-      .x(([hour]) => x(hour))
-      .y0(([, five]) => y(five[low]!))
-      .y1(([, five]) => y(five[high]!))(points as Point[]) ?? '';
-  const median =
-    line<Point>()
-      .x(([hour]) => x(hour))
-      .y(([, five]) => y(five[2]))(points as Point[]) ?? '';
+  const { band, median } = lanePaths(points, x, y);
   const ticks = y.ticks(3).slice(0, 4);
   return (
     <Svg width={width} height={laneHeight} aria-hidden>

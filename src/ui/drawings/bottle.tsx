@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { display } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
+import { pictured } from './pictured';
 import { scatter } from './scatter';
 
 interface Props {
@@ -43,7 +44,7 @@ export function Bottle({
   const bubbles = open ? [] : scatter(Math.round(Math.min(4, volumes) * 6));
   const clip = `bottle-${plastic ? 'p' : 'g'}`;
   return (
-    <View role="img" aria-label={label}>
+    <View {...pictured(label)}>
       <Svg width={height * 0.375} height={height} viewBox="0 0 42 112" aria-hidden>
         <Defs>
           <ClipPath id={clip}>

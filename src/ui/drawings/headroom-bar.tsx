@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { useRoles } from '../theme/use-roles';
+import { pictured } from './pictured';
 
 interface Props {
   /** Median pressure and its 95 % edge, as shares of the working limit. */
@@ -16,7 +17,7 @@ export function HeadroomBar({ share, edge, label }: Props) {
   const clip = (value: number) => Math.max(2, Math.min(1, value) * (width - 4));
   const color = edge >= 1 ? roles.danger : edge > 0.8 ? roles.warning : roles.bottle;
   return (
-    <View role="img" aria-label={label}>
+    <View {...pictured(label)}>
       <Svg width={width} height={12} aria-hidden>
         <Rect
           x={0.5}

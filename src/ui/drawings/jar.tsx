@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, Ellipse, G, Line, Path, Rect } from 'react-native-svg';
 import { useRoles } from '../theme/use-roles';
+import { pictured } from './pictured';
 import { scatter } from './scatter';
 
 interface Props {
@@ -29,7 +30,7 @@ export function Jar({ jarMl, levelMl, markMl, liveliness, label, litreHeight = 1
   const body = 'M12 20 Q4 24 4 34 V86 Q4 96 14 96 H60 Q70 96 70 86 V34 Q70 24 62 20 Z';
   const clip = `jar-${Math.round(jarMl)}-${Math.round(levelMl)}`;
   return (
-    <View role="img" aria-label={label}>
+    <View {...pictured(label)}>
       <Svg width={width} height={height} viewBox="0 0 74 100" aria-hidden>
         <Defs>
           <ClipPath id={clip}>
@@ -49,9 +50,7 @@ export function Jar({ jarMl, levelMl, markMl, liveliness, label, litreHeight = 1
                 cy={cy}
                 rx={3.6}
                 ry={1.7}
-                rotation={x * 180}
-                originX={9 + x * 56}
-                originY={cy}
+                transform={`rotate(${x * 180} ${9 + x * 56} ${cy})`}
                 fill={roles.starter}
                 opacity={0.75}
               />

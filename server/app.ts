@@ -41,15 +41,20 @@ export async function buildApp({ dist, demo: showDemo }: ServerOptions): Promise
   const page = (await readFile(path.join(dist, 'index.html'), 'utf8')).replace(own, showDemo ? demo : own);
   await app.register(helmet, { contentSecurityPolicy: policy, strictTransportSecurity: false });
   app.get('/api/health', () => ({ status: 'ok' }));
-  app.get('/', (_request, reply) => reply.type('text/html; charset=utf-8').header('cache-control', 'no-cache').send(page));
-  app.get('/index.html', (_request, reply) => reply.type('text/html; charset=utf-8').header('cache-control', 'no-cache').send(page));
+  app.get('/', (_request, reply) =>
+    reply.type('text/html; charset=utf-8').header('cache-control', 'no-cache').send(page),
+  );
+  app.get('/index.html', (_request, reply) =>
+    reply.type('text/html; charset=utf-8').header('cache-control', 'no-cache').send(page),
+  );
   await app.register(fastifyStatic, {
     root: dist,
     index: false,
     preCompressed: true,
     cacheControl: false,
     setHeaders: (reply, file) => {
-      const forGood = hashed.test(path.basename(file)) || file.includes(`${path.sep}_expo${path.sep}static${path.sep}`);
+      const forGood =
+        hashed.test(path.basename(file)) || file.includes(`${path.sep}_expo${path.sep}static${path.sep}`);
       reply.setHeader('cache-control', forGood ? 'public, max-age=31536000, immutable' : 'no-cache');
     },
   });

@@ -1,0 +1,138 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { button, demoAt, forecastReady } from './kitchen';
+
+const places = [
+  '/',
+  '/starters',
+  '/starters/new',
+  '/brews',
+  '/brews/new',
+  '/rack',
+  '/more',
+  '/data',
+  '/cautions',
+];
+
+const openPlum = async (page: Page) => {
+  await page.goto(demoAt('/brews'));
+  await page.getByRole('link', { name: /Plum and bay/ }).click();
+  await forecastReady(page);
+};
+
+const serious = async (page: Page) => {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`);
+};
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing serious on any view, ${scheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const place of places) {
+      await page.goto(demoAt(place));
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      expect(await serious(page), place).toEqual([]);
+    }
+    await openPlum(page);
+    expect(await serious(page)).toEqual([]);
+    await page.goto(demoAt('/rack'));
+    await button(page, /Plum and bay, bottle 2/).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    expect(await serious(page)).toEqual([]);
+  });
+}
+
+for (const [width, height] of [
+  [390, 844],
+  [1280, 800],
+] as const) {
+  test(`nothing scrolls sideways at ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    for (const place of places) {
+      await page.goto(demoAt(place));
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      const over = await page.evaluate(() => {
+        const wide = Array.from(document.querySelectorAll('*')).filter(
+          (e) => e.scrollWidth > e.clientWidth + 1 && getComputedStyle(e).overflowX === 'auto',
+        );
+        return { page: document.documentElement.scrollWidth - innerWidth, inside: wide.length };
+      });
+      expect(over, place).toEqual({ page: 0, inside: 0 });
+    }
+    await openPlum(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
+  });
+}
+
+test('wide: rail, list and detail stand side by side', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(demoAt('/brews'));
+  await forecastReady(page);
+  await expect(page.getByRole('heading', { name: 'Brews', level: 1 })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Plum and bay' })).toBeVisible();
+  const rail = (await page.getByRole('navigation', { name: 'Places' }).boundingBox())!;
+  expect(rail.width).toBeLessThan(120);
+  expect(rail.height).toBeGreaterThan(700);
+  await page.keyboard.press('4');
+  await expect(page.getByRole('heading', { name: 'Rack' })).toBeVisible();
+});
+
+test('a deep link survives a reload', async ({ page }) => {
+  await openPlum(page);
+  const address = page.url();
+  await page.reload();
+  expect(page.url()).toBe(address);
+  await expect(page.getByRole('heading', { name: 'Plum and bay' })).toBeVisible();
+});
+
+test('the chill handle works by keyboard alone', async ({ page }) => {
+  await openPlum(page);
+  const handle = page.getByRole('slider', { name: 'Chill here' });
+  for (let i = 0; i < 60 && !(await handle.evaluate((e) => e === document.activeElement)); i++)
+    await page.keyboard.press('Tab');
+  await expect(handle).toBeFocused();
+  await page.keyboard.press('Home');
+  const first = Number(await handle.getAttribute('aria-valuenow'));
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('PageUp');
+  expect(Number(await handle.getAttribute('aria-valuenow'))).toBe(first + 13);
+  await page.keyboard.press('End');
+  await expect(page.getByTestId('pour-sentence')).toContainText('passes the limit');
+});
+
+test('after one visit it starts without a network, deep links and forecasts included', async ({
+  page,
+  context,
+}) => {
+  await page.goto(demoAt('/'));
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await context.setOffline(true);
+  await page.goto(demoAt('/brews'));
+  await page.getByRole('link', { name: /Plum and bay/ }).click();
+  await page.reload();
+  await forecastReady(page);
+  await page.goto(demoAt('/brews/new'));
+  await expect(page.getByRole('heading', { name: 'A ginger soda' })).toBeVisible();
+});
+
+test('the first load stays within its budget, and the server sets its headers', async ({ page, request }) => {
+  const sizes: number[] = [];
+  page.on('response', (response) => {
+    if (response.url().endsWith('.js') && response.headers()['content-encoding'] === 'br')
+      sizes.push(Number(response.headers()['content-length']));
+  });
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const kilobytes = sizes.reduce((sum, size) => sum + size, 0) / 1024;
+  expect(sizes.length).toBeGreaterThan(2);
+  expect(kilobytes).toBeLessThan(340);
+  const home = await request.get('/');
+  expect(home.headers()['content-security-policy']).toContain("script-src 'self'");
+  expect(home.headers()['cache-control']).toBe('no-cache');
+  expect(await (await request.get('/api/health')).json()).toEqual({ status: 'ok' });
+  expect((await request.get('/api/nothing')).status()).toBe(404);
+  expect((await request.get('/missing.js')).status()).toBe(404);
+});

@@ -1,0 +1,188 @@
+import { expect, test } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { button, field, forecastReady, setClock } from './kitchen';
+
+const day = 24 * 3_600_000;
+const start = Date.parse('2026-06-01T09:00:00Z');
+
+test('from a ginger bug to an opened bottle, with typed input and reloads between', async ({ page }) => {
+  const at = (days: number) => setClock(page, start + days * day);
+  await at(0);
+
+  // 1: an empty kitchen leads to the first bug.
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: /empty kitchen/i })).toBeVisible();
+  await button(page, 'Begin a ginger bug').click();
+  await field(page, 'Name').fill('Marigold');
+  await field(page, 'Jar').fill('1 l');
+  await field(page, 'Water').fill('5 dl');
+  await field(page, 'Ginger').fill('3 handfuls');
+  await field(page, 'Sugar').fill('1 1/2 tbsp');
+  await button(page, 'Begin').click();
+  await expect(page.getByTestId('error-ginger')).toContainText('“handfuls” is not a unit');
+  await field(page, 'Ginger').fill('¼ cup');
+  await expect(page.getByTestId('starter-preview')).toContainText(
+    '3.8 % sugar is thin: 4–6 % would be 20–30 g',
+  );
+  await field(page, 'Sugar').fill('2 tbsp');
+  await expect(page.getByTestId('starter-preview')).toContainText('5.1');
+  await button(page, 'Begin').click();
+  await expect(page.getByRole('heading', { name: 'Marigold', exact: true })).toBeVisible();
+  await expect(page.getByTestId('draw-card')).toContainText('a new bug takes 3 to 7 days');
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Marigold', exact: true })).toBeVisible();
+
+  // Feed, slip, undo.
+  for (const days of [1, 2, 3, 4, 5]) {
+    await at(days);
+    await page.reload();
+    await button(page, /^Fed the usual/).click();
+    await expect(page.getByText('Fed Marigold.')).toBeVisible();
+  }
+  await expect(page.getByText(/^Fed 1[0-9] g ginger/)).toHaveCount(5);
+  await button(page, 'Other amounts').click();
+  await page.getByRole('dialog').getByRole('textbox', { name: 'Ginger' }).fill('2,5 dl');
+  await page.getByRole('dialog').getByRole('button', { name: 'Fed' }).click();
+  await expect(page.getByText(/^Fed 105 g ginger/)).toBeVisible();
+  await button(page, 'Undo').first().click();
+  await expect(page.getByText(/^Fed 105 g ginger/)).toHaveCount(0);
+  await at(5.5);
+  await page.reload();
+  await expect(page.getByTestId('draw-card')).toContainText(/Draw up to \d+ ml/);
+  await expect(page.getByTestId('draw-card')).toContainText('h after a feed');
+
+  // 2: a soda from it. Too much is refused with the largest draw that works.
+  await button(page, 'Brew a soda from it').click();
+  await field(page, 'Name').fill('Gooseberry and dill');
+  await page.getByRole('radio', { name: 'Water I have' }).click();
+  await field(page, 'Water').fill('1 l');
+  await field(page, 'Sugar').fill('100 g');
+  await field(page, 'Starter to draw').fill('5 ml');
+  await expect(page.getByTestId('brew-preview')).toContainText('94');
+  await page.getByRole('radio', { name: 'Litres of soda' }).click();
+  await field(page, 'Volume').fill('2 L');
+  await field(page, 'Sugar').fill('160 g');
+  await field(page, 'Starter to draw').fill('900 ml');
+  await expect(page.getByTestId('brew-refusal')).toContainText(/At most \d+ ml can be drawn from Marigold/);
+  const refusal = (await page.getByTestId('brew-refusal').textContent()) ?? '';
+  await field(page, 'Starter to draw').fill(`${/At most (\d+) ml/.exec(refusal)![1]} ml`);
+  await expect(page.getByTestId('brew-preview')).toContainText('stay in Marigold');
+  await field(page, 'Starter to draw').fill('160 ml');
+  await expect(page.getByTestId('brew-preview')).toContainText('81');
+  await expect(page.getByTestId('brew-preview')).toContainText('8.0 % of the batch');
+  await expect(page.getByTestId('brew-preview')).toContainText(
+    /ml stay in Marigold's jar. Top up with \d+ ml water/,
+  );
+  await button(page, /^Mixed/).click();
+  await expect(page.getByRole('heading', { name: 'Gooseberry and dill' })).toBeVisible();
+  await page.reload();
+
+  // 3: pitch: refused hot, warned warm.
+  await button(page, 'Pitch the starter').click();
+  await field(page, 'Temperature of the base, °C').fill('45');
+  await button(page, 'Pitched').click();
+  await expect(page.getByText('45 °C kills a starter').first()).toBeVisible();
+  await field(page, 'Temperature of the base, °C').fill('33');
+  await expect(page.getByText('33 °C stresses a starter')).toBeVisible();
+  await field(page, 'Temperature of the base, °C').fill('24,5');
+  await button(page, 'Pitched').click();
+  await forecastReady(page);
+  await expect(page.getByTestId('bottling-card')).toContainText('to 2.5 volumes');
+
+  await at(6.3);
+  await page.reload();
+  await button(page, 'Gravity').click();
+  await field(page, 'Specific gravity').fill('1.2.3');
+  await button(page, 'Note it').click();
+  await expect(page.getByTestId('error-gravity')).toBeVisible();
+  await field(page, 'Specific gravity').fill('1029');
+  await button(page, 'Note it').click();
+  await button(page, 'Taste').click();
+  await page
+    .getByRole('radiogroup', { name: 'Sweet' })
+    .getByRole('radio', { name: 'Sweet', exact: true })
+    .click();
+  await button(page, 'Note it').click();
+  await expect(page.getByText('Gravity 1.029').first()).toBeVisible();
+
+  await button(page, 'Bottle it').click();
+  await page.getByRole('radio', { name: 'Square or decorative glass' }).click();
+  await expect(page.getByText(/not made for pressure, it can burst/)).toBeVisible();
+  await page.getByRole('radio', { name: 'Plastic soda bottle' }).click();
+  await field(page, 'Bottles').fill('9');
+  await button(page, 'Bottled').click();
+  await expect(page.getByTestId('error-count')).toContainText('There is liquid for 4 of these');
+  await field(page, 'Bottles').fill('4');
+  await field(page, 'Priming, g/L').fill('4');
+  await button(page, 'Bottled').click();
+
+  // 4: the forecast, with the limit, and the chill moment by keys and by dragging.
+  await forecastReady(page);
+  await expect(page.getByTestId('advice')).toContainText(/Chill .*because at 21\.0 °C/);
+  await expect(page.getByText('working limit')).toBeVisible();
+  const handle = page.getByRole('slider', { name: 'Chill here' });
+  await handle.focus();
+  const sentence = page.getByTestId('pour-sentence');
+  await handle.press('Home');
+  const early = await sentence.textContent();
+  for (let i = 0; i < 6; i++) await handle.press('ArrowRight');
+  await expect(sentence).not.toHaveText(early!);
+  const before = Number(await handle.getAttribute('aria-valuenow'));
+  await handle.scrollIntoViewIfNeeded();
+  const box = (await handle.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+  expect(Number(await handle.getAttribute('aria-valuenow'))).toBeGreaterThan(before + 6);
+
+  // 5: a warmer kitchen moves the windows; Today leads with the pressure watch.
+  const cool = await page.getByTestId('advice').textContent();
+  await page.getByRole('link', { name: 'Today' }).click();
+  for (let i = 0; i < 8; i++) await button(page, 'Kitchen half a degree warmer').click();
+  await expect(page.getByTestId('kitchen-celsius')).toHaveText('25.0');
+  await expect(page.getByTestId(/^action-/).first()).toContainText('Pressure watch, 4 bottles');
+  await page.getByRole('link', { name: 'Brews' }).click();
+  await page.getByRole('link', { name: /Gooseberry/ }).click();
+  await expect(page.getByTestId('advice')).toContainText('25.0 °C');
+  expect(await page.getByTestId('advice').textContent()).not.toBe(cool);
+
+  await at(6.9);
+  await page.goto('/rack');
+  await button(page, /bottle 1: about/).click();
+  await page.getByRole('radio', { name: 'Gives' }).click();
+  await button(page, 'Burped').click();
+  await button(page, 'Chilled').click();
+  await expect(page.getByRole('dialog').getByRole('button', { name: 'Back to the counter' })).toBeVisible();
+  await at(9.5);
+  await page.reload();
+  await button(page, 'Open it').click();
+  await page.getByRole('radio', { name: 'Lively' }).click();
+  await page.getByRole('radiogroup', { name: 'Sour' }).getByRole('radio', { name: 'Tart' }).click();
+  await page.getByRole('textbox', { name: 'What to change next time' }).fill('<b>A little less sugar</b>');
+  await button(page, 'Opened').click();
+  await page.reload();
+  await expect(page.getByText('3 closed bottles')).toBeVisible();
+
+  // 6: out to a file, wiped, and back; twice changes nothing.
+  await page.goto('/data');
+  const count = /(\d+) entries/.exec((await page.getByText(/entries in this browser/).textContent())!)![1]!;
+  const download = page.waitForEvent('download');
+  await button(page, 'Export the journal').click();
+  const file = (await (await download).path())!;
+  expect(JSON.parse(await readFile(file, 'utf8')).entries).toHaveLength(Number(count));
+  await button(page, 'Forget everything').click();
+  await button(page, /Yes, forget/).click();
+  await expect(page.getByText('0 entries in this browser')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('0 entries in this browser')).toBeVisible();
+  await page.getByLabel('Journal file').setInputFiles(file);
+  await expect(page.getByTestId('data-said')).toContainText(`${count} new entries of ${count} taken in`);
+  await page.getByLabel('Journal file').setInputFiles(file);
+  await expect(page.getByTestId('data-said')).toContainText('Nothing changed');
+  await page.reload();
+  await expect(page.getByText(`${count} entries in this browser`)).toBeVisible();
+  await page.goto('/brews');
+  await page.getByRole('link', { name: /Gooseberry and dill, Bottled/ }).click();
+  await expect(page.getByText('Opened, lively: bottle 1')).toBeVisible();
+});

@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4300;
+
+/** Makers' stories in Debian's Chromium, against the exported app behind the real server. */
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '*.spec.ts',
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: true,
+  reporter: process.env.CI
+    ? [['list'], ['json', { outputFile: 'test-results/e2e.json' }]]
+    : [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    timezoneId: 'Europe/Lisbon',
+    locale: 'en-GB',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node --import tsx server/server.mts',
+    url: `http://localhost:${port}/api/health`,
+    env: { PORT: String(port), STRICT_PORT: '1' },
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,73 @@
+// The one command: installs what is missing, then types, lint, import rules, unit tests, build, budget, and stories in Chromium.
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { installPackages, run, root } from './run.mjs';
+
+/** Finds Debian's Chromium, installing it when we may. */
+function chromium() {
+  const known = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
+    (file) => file && existsSync(file),
+  );
+  if (known) return known;
+  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+    console.log('Installing Chromium…');
+    run('apt-get', ['update', '-qq']);
+    if (run('apt-get', ['install', '-y', '-qq', 'chromium']) === 0 && existsSync('/usr/bin/chromium'))
+      return '/usr/bin/chromium';
+  }
+  console.error(
+    'The stories need Chromium: as root run "apt-get install chromium", or set CHROMIUM to its path.',
+  );
+  process.exit(1);
+}
+
+installPackages();
+process.env.CHROMIUM = chromium();
+const results = path.join(root, 'test-results');
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+
+const count = { passed: 0, failed: 0 };
+/** A check without tests of its own counts as one. */
+function check(name, command, args) {
+  const started = Date.now();
+  const good = run(command, args) === 0;
+  count[good ? 'passed' : 'failed'] += 1;
+  console.log(`${good ? 'ok  ' : 'FAIL'} ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
+}
+
+const bin = (name) => path.join(root, 'node_modules/.bin', name);
+check('types', bin('tsc'), ['--noEmit']);
+check('core without a DOM', bin('tsc'), ['--noEmit', '-p', 'tsconfig.core.json']);
+check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+check('import directions', bin('depcruise'), ['src', 'cli', 'server', '--config', '.dependency-cruiser.cjs']);
+
+const units = path.join(results, 'unit.json');
+run(bin('jest'), ['--json', `--outputFile=${units}`, '--silent']);
+tally(units, ({ numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites }) => [
+  numPassedTests,
+  numFailedTests + (numFailedTests === 0 ? numFailedTestSuites : 0) + (numRuntimeErrorTestSuites ?? 0) * 0,
+]);
+
+const built = run(process.execPath, ['scripts/build.mjs']) === 0;
+count[built ? 'passed' : 'failed'] += 1;
+if (built) {
+  check('bundle budget', process.execPath, ['scripts/budget.mjs']);
+  run(bin('playwright'), ['test']);
+  tally(path.join(results, 'e2e.json'), ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
+}
+
+/** Adds the counts a runner wrote; a runner that wrote none has failed. */
+function tally(file, counts) {
+  if (!existsSync(file)) {
+    count.failed += 1;
+    return;
+  }
+  const [passed, failed] = counts(JSON.parse(readFileSync(file, 'utf8')));
+  count.passed += passed;
+  count.failed += failed;
+}
+
+console.log(`\n${count.passed} passed, ${count.failed} failed`);
+process.exitCode = count.failed === 0 ? 0 : 1;

@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import {
+  atmosphereBar,
+  co2Solubility,
+  co2SolubilityInWater,
+  molesOfVolumes,
+  volumesOfMoles,
+} from './co2-solubility';
+import { potentialVolumes, primingSugar, volumesPerSugarGram } from './potential';
+import { sealedBottleGas, type SealedBottle } from './sealed-bottle';
+import { holdsFizz, vesselKind } from './vessels';
+import { waterVapourBar } from './water-vapour';
+
+const bottle = (change: Partial<SealedBottle> = {}): SealedBottle => ({
+  liquidMl: 480, headspaceMl: 20, celsius: 22, sealedAtCelsius: 22, sugarGramsPerLitre: 80, ethanolGramsPerLitre: 0, ...change,
+}); // prettier-ignore
+
+describe('solubility of CO2', () => {
+  // Absorption coefficients of CO2 in water at 1 atm, volumes at 0 °C (Handbook of Chemistry, Lange, 12th ed.).
+  test.each([
+    [0, 1.713],
+    [5, 1.424],
+    [10, 1.194],
+    [15, 1.019],
+    [20, 0.878],
+    [25, 0.759],
+    [30, 0.665],
+  ])('at %d °C within 2 %% of the handbook', (celsius, volumes) => {
+    const reckoned = volumesOfMoles(co2SolubilityInWater(celsius));
+    expect(Math.abs(reckoned / volumes - 1)).toBeLessThan(0.02);
+  });
+
+  test('100 g/L of sugar takes about a twelfth', () => {
+    const share = co2Solubility(10, 100, 0) / co2Solubility(10, 0, 0);
+    expect(share).toBeGreaterThan(0.9);
+    expect(share).toBeLessThan(0.93);
+  });
+
+  test('vapour pressure of water at 20 °C is 23.4 mbar', () =>
+    expect(waterVapourBar(20)).toBeCloseTo(0.0234, 3));
+});
+
+describe('a sealed bottle', () => {
+  test('3 volumes at 22 °C with 80 g/L and 4 % headspace: near 4 bar, a bar above the pure-gas chart', () => {
+    const { gaugeBar, dissolvedVolumes } = sealedBottleGas(bottle(), 3.12);
+    expect(dissolvedVolumes).toBeCloseTo(3, 1);
+    expect(gaugeBar).toBeGreaterThan(3.8);
+    expect(gaugeBar).toBeLessThan(4.2);
+  });
+
+  test('the same gas cold, warm and hot: about 2.1, 3.8 and 5.4 bar', () => {
+    const total = 6 / 1.977;
+    const at = (celsius: number) => sealedBottleGas(bottle({ celsius }), total).gaugeBar;
+    expect(Math.abs(at(4) - 2.1)).toBeLessThan(0.2);
+    expect(Math.abs(at(22) - 3.8)).toBeLessThan(0.25);
+    expect(Math.abs(at(35) - 5.4)).toBeLessThan(0.3);
+  });
+
+  test('over a grid: all gas is accounted for by Henry and the ideal gas, within 2 %', () => {
+    for (const celsius of [2, 12, 22, 32]) {
+      for (const headspaceMl of [5, 20, 60, 150]) {
+        for (const volumes of [0.5, 2, 4]) {
+          const b = bottle({ celsius, headspaceMl });
+          const { co2Bar, gaugeBar } = sealedBottleGas(b, volumes);
+          const dissolved = (co2Bar / atmosphereBar) * co2Solubility(celsius, 80, 0);
+          const gas =
+            (co2Bar * 1e5 * headspaceMl * 1e-6) / (8.314462 * (celsius + 273.15)) / (b.liquidMl / 1000);
+          expect(Math.abs((dissolved + gas) / molesOfVolumes(volumes) - 1)).toBeLessThan(0.02);
+          const air = ((1.01325 - waterVapourBar(22)) * (celsius + 273.15)) / 295.15;
+          expect(gaugeBar).toBeCloseTo(co2Bar + air + waterVapourBar(celsius) - 1.01325, 4);
+        }
+      }
+    }
+  });
+
+  test('more headspace never raises the pressure from the same gas; more warmth always does', () => {
+    const volumes = fc.double({ min: 1.2, max: 6, noNaN: true });
+    const headspace = fc.double({ min: 8, max: 200, noNaN: true });
+    const celsius = fc.double({ min: 2, max: 38, noNaN: true });
+    fc.assert(
+      fc.property(volumes, headspace, headspace, celsius, (v, h1, h2, c) => {
+        const [less, more] = [Math.min(h1, h2), Math.max(h1, h2)];
+        const pressure = (headspaceMl: number, warmer = 0) =>
+          sealedBottleGas(bottle({ headspaceMl, celsius: c + warmer }), v).gaugeBar;
+        expect(pressure(more)).toBeLessThanOrEqual(pressure(less) + 1e-9);
+        expect(pressure(less, 1)).toBeGreaterThan(pressure(less));
+      }),
+      { seed: 11 },
+    );
+  });
+
+  test('an empty bottle is a programmer’s slip', () =>
+    expect(() => sealedBottleGas(bottle({ liquidMl: 0 }), 1)).toThrow(RangeError));
+});
+
+describe('what sugar could do', () => {
+  test('a gram per litre makes 0.26 volumes; 100 g/L about 25', () => {
+    expect(volumesPerSugarGram).toBeCloseTo(0.26, 2);
+    expect(potentialVolumes(100, 0)).toBeGreaterThan(24);
+    expect(potentialVolumes(100, 0)).toBeLessThan(25.5);
+  });
+
+  test('priming from a saturated base at 22 °C to 3 volumes takes 8 to 9 g/L', () => {
+    const sugar = primingSugar(3, volumesOfMoles(co2SolubilityInWater(22)));
+    expect(sugar).toBeGreaterThan(8);
+    expect(sugar).toBeLessThan(9);
+    expect(primingSugar(1, 2)).toBe(0);
+  });
+
+  test('decorative glass and jars hold no fizz', () => {
+    expect(
+      ['swing-top', 'plastic-soda', 'sparkling-wine', 'crown-cap'].every((id) => holdsFizz(id as never)),
+    ).toBe(true);
+    expect([holdsFizz('decorative'), holdsFizz('preserving-jar')]).toEqual([false, false]);
+    expect(() => vesselKind('teapot' as never)).toThrow(RangeError);
+  });
+});
