@@ -7,7 +7,14 @@ import type { Quantity } from '../src/core/forecast/quantities.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/random.ts';
 import { Scenario, type Reading } from '../src/core/ferment/scenario.ts';
 import { sealedBottleGas } from '../src/core/gas/sealed-bottle.ts';
-import { at, drawBatch, drawKitchen, hourOf, otherFerment, type OtherCourse } from './calibration/other-model.ts';
+import {
+  at,
+  drawBatch,
+  drawKitchen,
+  hourOf,
+  otherFerment,
+  type OtherCourse,
+} from './calibration/other-model.ts';
 
 /** Puts the forecast to 300 kitchens whose truth comes from another model, and prints how it did. */
 const kitchens = Number(process.argv[2] ?? 300);
@@ -24,13 +31,31 @@ const scenarioFor = (sugar: number, celsius: number, vigour: number, spread: num
   }); // prettier-ignore
 
 const gaugeOf = (course: OtherCourse, hour: number, celsius: number) =>
-  sealedBottleGas({ liquidMl: 1000, headspaceMl: 40, celsius, sealedAtCelsius: celsius, sugarGramsPerLitre: at(course.sweetness, hour), ethanolGramsPerLitre: 3 }, at(course.volumes, hour)).gaugeBar - 0.18;
+  sealedBottleGas(
+    {
+      liquidMl: 1000,
+      headspaceMl: 40,
+      celsius,
+      sealedAtCelsius: celsius,
+      sugarGramsPerLitre: at(course.sweetness, hour),
+      ethanolGramsPerLitre: 3,
+    },
+    at(course.volumes, hour),
+  ).gaugeBar - 0.18;
 
 /** Three things a household notices: two pressures and a sip. */
 function threeReadings(course: OtherCourse, celsius: number): Reading[] {
-  const gauge = (hour: number): Reading => ({ hour, kind: 'gaugeBar', value: Math.max(-0.4, gaugeOf(course, hour, celsius) + 0.15 * normal()) });
+  const gauge = (hour: number): Reading => ({
+    hour,
+    kind: 'gaugeBar',
+    value: Math.max(-0.4, gaugeOf(course, hour, celsius) + 0.15 * normal()),
+  });
   const sweet = at(course.sweetness, 36) + 8 * normal();
-  return [gauge(24), { hour: 36, kind: 'sweet', value: sweet < 15 ? 1 : sweet < 32 ? 2 : sweet < 55 ? 3 : sweet < 82 ? 4 : 5 }, gauge(40)];
+  return [
+    gauge(24),
+    { hour: 36, kind: 'sweet', value: sweet < 15 ? 1 : sweet < 32 ? 2 : sweet < 55 ? 3 : sweet < 82 ? 4 : 5 },
+    gauge(40),
+  ];
 }
 
 function ask(scenario: Scenario) {
@@ -39,7 +64,10 @@ function ask(scenario: Scenario) {
   const [low, middle, high] = passageQuantiles(run, passages, [0.05, 0.5, 0.95]) as [number, number, number];
   const band = (quantity: Quantity, hour: number) => {
     const places = placesOf(run);
-    return weightedQuantiles(valuesAt(run, quantity, hour, places[hour]!), run.weights, [0.05, 0.95]) as [number, number];
+    return weightedQuantiles(valuesAt(run, quantity, hour, places[hour]!), run.weights, [0.05, 0.95]) as [
+      number,
+      number,
+    ];
   };
   return { low, middle: Math.min(middle, hours), high, band, logVigour };
 }
@@ -86,10 +114,19 @@ const rows = [
   ['90 % band of fizz holds the truth, no reading', percent(tally.fizz, tally.counts)],
   ['90 % band of sweetness holds the truth, no reading', percent(tally.sweet, tally.counts)],
   [`90 % band of the time to ${target} volumes holds it, no reading`, percent(tally.time, tally.times)],
-  [`90 % band of the time to ${target} volumes holds it, three readings`, percent(tally.timeAfter, tally.times)],
+  [
+    `90 % band of the time to ${target} volumes holds it, three readings`,
+    percent(tally.timeAfter, tally.times),
+  ],
   ['mean error of that time, no reading', `${mean(errors.first).toFixed(1)} h`],
-  ['mean error, three readings', `${mean(errors.three).toFixed(1)} h (${percent(mean(errors.three), mean(errors.first))} of it)`],
-  ['mean error, no reading, five finished batches', `${mean(errors.learnt).toFixed(1)} h (${percent(mean(errors.learnt), mean(errors.first))} of it)`],
+  [
+    'mean error, three readings',
+    `${mean(errors.three).toFixed(1)} h (${percent(mean(errors.three), mean(errors.first))} of it)`,
+  ],
+  [
+    'mean error, no reading, five finished batches',
+    `${mean(errors.learnt).toFixed(1)} h (${percent(mean(errors.learnt), mean(errors.first))} of it)`,
+  ],
 ];
 console.log(`| ${kitchens} kitchens of another model | |\n| --- | --- |`);
 for (const [name, value] of rows) console.log(`| ${name} | ${value} |`);

@@ -5,7 +5,8 @@ import { problemsIn } from './problems.ts';
 
 /** forecast FILE|-: reads a scenario and prints its forecast as JSON. Bad input: one line a problem on stderr, exit 2. */
 function main(source: string | undefined): number {
-  if (source === undefined) return refuse(['usage: npm run --silent forecast -- FILE   (or - for standard input)']);
+  if (source === undefined)
+    return refuse(['usage: npm run --silent forecast -- FILE   (or - for standard input)']);
   let text: string;
   try {
     text = readFileSync(source === '-' ? 0 : source, 'utf8');

@@ -8,7 +8,11 @@ import { sealedBottleGas } from '../src/core/gas/sealed-bottle';
 
 const root = path.join(__dirname, '..');
 const ask = (input: unknown) =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'cli/forecast.mts', '-'], { cwd: root, input: typeof input === 'string' ? input : JSON.stringify(input), encoding: 'utf8' });
+  spawnSync(process.execPath, ['--import', 'tsx', 'cli/forecast.mts', '-'], {
+    cwd: root,
+    input: typeof input === 'string' ? input : JSON.stringify(input),
+    encoding: 'utf8',
+  });
 
 describe('the command line', () => {
   test('answers the documented scenario in the documented shape', () => {
@@ -30,20 +34,37 @@ describe('the command line', () => {
       stages: [{ hours: 4, vessel: 'sealed', celsius: 4, sealedAtCelsius: 22, headspaceMl: 40 }],
     }); // prettier-ignore
     const { series } = JSON.parse(stdout);
-    const truth = sealedBottleGas({ liquidMl: 1000, headspaceMl: 40, celsius: 4, sealedAtCelsius: 22, sugarGramsPerLitre: 80, ethanolGramsPerLitre: 0 }, 3);
+    const truth = sealedBottleGas(
+      {
+        liquidMl: 1000,
+        headspaceMl: 40,
+        celsius: 4,
+        sealedAtCelsius: 22,
+        sugarGramsPerLitre: 80,
+        ethanolGramsPerLitre: 0,
+      },
+      3,
+    );
     expect(series.gaugeBar[4][2]).toBeCloseTo(truth.gaugeBar, 3);
     expect(series.co2Volumes[4][2]).toBeCloseTo(truth.dissolvedVolumes, 3);
     expect(series.sugarGramsPerLitre[4]).toEqual([80, 80, 80, 80, 80]);
   });
 
   test('bad input exits 2 with one line a problem', () => {
-    const { status, stderr, stdout } = ask({ schema: 'yuzet.scenario/1', members: 0, stages: [{ hours: -1, vessel: 'bucket', celsius: 20 }] });
+    const { status, stderr, stdout } = ask({
+      schema: 'yuzet.scenario/1',
+      members: 0,
+      stages: [{ hours: -1, vessel: 'bucket', celsius: 20 }],
+    });
     expect([status, stdout]).toEqual([2, '']);
     const lines = stderr.trim().split('\n');
     expect(lines).toHaveLength(3);
     expect(lines.join('\n')).toMatch(/^stages\[0\]\.hours: /m);
     expect(ask('{"schema":').status).toBe(2);
-    expect(spawnSync(process.execPath, ['--import', 'tsx', 'cli/forecast.mts', '/nowhere.json'], { cwd: root }).status).toBe(2);
+    expect(
+      spawnSync(process.execPath, ['--import', 'tsx', 'cli/forecast.mts', '/nowhere.json'], { cwd: root })
+        .status,
+    ).toBe(2);
   });
 
   test('the published schema and example are the validator’s own', () => {

@@ -9,6 +9,10 @@ export const problemsIn = (issues: readonly Issue[]): string[] =>
   issues.map(({ path, message }) => `${pathText(path)}: ${message.replace(/\s+/g, ' ')}`);
 
 function pathText(path: readonly PropertyKey[]): string {
-  const text = path.reduce<string>((sum, part) => (typeof part === 'number' ? `${sum}[${part}]` : sum === '' ? String(part) : `${sum}.${String(part)}`), '');
+  const text = path.reduce<string>(
+    (sum, part) =>
+      typeof part === 'number' ? `${sum}[${part}]` : sum === '' ? String(part) : `${sum}.${String(part)}`,
+    '',
+  );
   return text === '' ? 'scenario' : text;
 }

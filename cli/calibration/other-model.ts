@@ -40,7 +40,13 @@ export const drawBatch = (kitchen: OtherKitchen, normal: () => number): OtherKit
 });
 
 /** Runs a batch closed from the start. @param sugar g/L @param celsius what the thermometer says @param hours to run */
-export function otherFerment(k: OtherKitchen, sugar: number, celsius: number, hours: number, normal: () => number): OtherCourse {
+export function otherFerment(
+  k: OtherKitchen,
+  sugar: number,
+  celsius: number,
+  hours: number,
+  normal: () => number,
+): OtherCourse {
   const count = Math.round(hours / step) + 1;
   const sweetness = new Float64Array(count);
   const volumes = new Float64Array(count);
@@ -49,7 +55,8 @@ export function otherFerment(k: OtherKitchen, sugar: number, celsius: number, ho
     sweetness[i] = left;
     volumes[i] = gas;
     wander = 0.995 * wander + 0.05 * normal();
-    const pace = (k.speed * ratkowsky(celsius + k.offset + wander + Math.sin((i * step * Math.PI) / 12))) / pace22;
+    const pace =
+      (k.speed * ratkowsky(celsius + k.offset + wander + Math.sin((i * step * Math.PI) / 12))) / pace22;
     const awake = i * step > k.delayHours ? 1 : 0.15;
     cells += step * awake * pace * 0.13 * cells * (1 - cells / k.cells);
     const eaten = Math.min(left, step * awake * pace * 0.36 * cells * (1 / (1 + gas / 14)));
@@ -60,7 +67,8 @@ export function otherFerment(k: OtherKitchen, sugar: number, celsius: number, ho
 }
 
 /** Value at an hour. */
-export const at = (course: Float64Array, hour: number): number => course[Math.min(course.length - 1, Math.round(hour / step))]!;
+export const at = (course: Float64Array, hour: number): number =>
+  course[Math.min(course.length - 1, Math.round(hour / step))]!;
 
 /** First hour at which the gas reaches a level, or Infinity. */
 export function hourOf(course: Float64Array, level: number): number {

@@ -27,7 +27,7 @@ const ml = (perLitre: number) => perLitre / 1000;
  * litre of dose; grains 8.8 and 2.4 mg a gram; dry yeasts 0.7–0.85 g live a gram.
  */
 export const cultures: Record<StarterKind, Culture> = {
-  'ginger-bug': { yeast: ml(1.2), lactics: ml(0.12), acetics: 0, lagWork: 0.9, heterolactic: 0.5, lacticAcid: ml(4), unit: 'ml' },
+  'ginger-bug': { yeast: ml(1.2), lactics: ml(0.12), acetics: 0, lagWork: 1.3, heterolactic: 0.5, lacticAcid: ml(4), unit: 'ml' },
   'water-kefir-grains': { yeast: 0.0088, lactics: 0.0024, acetics: 1e-4, lagWork: 0.4, heterolactic: 0.5, lacticAcid: 0, unit: 'g' },
   'water-kefir-liquid': { yeast: ml(0.5), lactics: ml(0.25), acetics: ml(0.01), lagWork: 0.2, heterolactic: 0.5, lacticAcid: ml(3), unit: 'ml' },
   whey: { yeast: ml(0.04), lactics: ml(0.35), acetics: 0, lagWork: 1.5, heterolactic: 0.35, lacticAcid: ml(6), unit: 'ml' },

@@ -8,9 +8,9 @@ export const UNKNOWNS = 8;
 /** Standard deviations of the logarithms, and of the temperatures in °C: practice, see docs/forecast.md. */
 export const spread = {
   vigour: 0.28,
-  lag: 0.4,
+  lag: 0.5,
   bacteria: 0.5,
-  capacity: 0.3,
+  capacity: 0.33,
   offset: 1,
   swing: 1.2,
 } as const;

@@ -4,7 +4,11 @@ import type { FiveNumbers } from '../../core/forecast/quantiles';
 export type LanePoint = readonly [hour: number, five: FiveNumbers];
 
 /** Outlines of a lane: bands between two of the five quantiles, and the median line. */
-export function lanePaths(points: readonly LanePoint[], x: (hour: number) => number, y: (value: number) => number) {
+export function lanePaths(
+  points: readonly LanePoint[],
+  x: (hour: number) => number,
+  y: (value: number) => number,
+) {
   const all = points as LanePoint[];
   const band = (low: number, high: number) =>
     area<LanePoint>()

@@ -20,7 +20,9 @@ export function Screen({ title, over, aside, children, pane, width = 640 }: Prop
   const roles = useRoles();
   return (
     <ScrollView
-      {...(pane ? {} : { role: 'main' as const })}
+      {...(pane ? { role: 'region' as const, 'aria-label': title } : { role: 'main' as const })}
+      // A long page without a button must still scroll by keyboard.
+      tabIndex={0}
       style={{ backgroundColor: roles.ground, flex: 1 }}
       contentContainerStyle={[styles.content, { maxWidth: width }]}
     >

@@ -1,0 +1,91 @@
+import { readdirSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+import { weighedEnsemble } from '../src/core/forecast/ensemble.ts';
+import { answerBatch, type BatchAsk } from '../src/core/forecast/batch-answer.ts';
+import { chilledCourse } from '../src/core/forecast/courses.ts';
+import { pourAfterChill } from '../src/core/forecast/pour.ts';
+import { Scenario } from '../src/core/ferment/scenario.ts';
+import { buildApp } from '../server/app.ts';
+
+const scenario = (members: number, days: number) =>
+  Scenario.parse({
+    schema: 'yuzet.scenario/1', base: 'ginger-tea', sugars: { sucrose: 90 }, members,
+    starter: { kind: 'ginger-bug', amountPerLitre: 80 }, stages: [{ hours: days * 24, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
+  }); // prettier-ignore
+const ask = (members: number, days: number): BatchAsk => ({
+  scenario: scenario(members, days),
+  wantedVolumes: 2.5,
+  limitBar: 2.8,
+  wantedSweetness: 60,
+});
+
+/** Middle of seven timings, ms, after two to warm up. */
+async function middle(work: () => unknown): Promise<number> {
+  const times: number[] = [];
+  for (let i = 0; i < 9; i++) {
+    const start = performance.now();
+    await work();
+    if (i > 1) times.push(performance.now() - start);
+  }
+  return times.sort((a, b) => a - b)[3]!;
+}
+
+const line = (name: string, ms: number, memberDays?: number) =>
+  console.log(
+    `${name.padEnd(58)} ${ms.toFixed(1).padStart(8)} ms${memberDays ? `  ${Math.round((memberDays / ms) * 1000).toLocaleString('en')} member-days/s` : ''}`,
+  );
+
+const cost = async (members: number, days: number) => middle(() => weighedEnsemble(scenario(members, days)));
+const full = await cost(500, 14);
+line('Node: ensemble, 500 members × 14 days', full, 7000);
+line('Node: ensemble, 250 members × 14 days', await cost(250, 14), 3500);
+line('Node: ensemble, 500 members × 7 days', await cost(500, 7), 3500);
+line('Node: whole answer with series and windows, 500 × 14', await middle(() => answerBatch(ask(500, 14))));
+const answer = answerBatch(ask(160, 10));
+let hour = 30;
+line(
+  'Node: dragged pour (48 members) from a stored run',
+  await middle(() => pourAfterChill(answer.run, (hour += 1), 2.8)),
+);
+line(
+  'Node: dragged lanes (32 members) from a stored run',
+  await middle(() => chilledCourse(answer, (hour += 1), 150)),
+);
+await inChromium();
+
+/** The same in the built worker, spoken to as the app does (comlink's messages). */
+async function inChromium() {
+  const dist = new URL('../dist', import.meta.url).pathname;
+  const app = await buildApp({ dist, demo: false });
+  const address = await app.listen({ port: 0, host: '127.0.0.1' });
+  const file = readdirSync(`${dist}/_expo/static/js/web`).find((name) =>
+    /^forecast-worker-.*\.js$/.test(name),
+  )!;
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  });
+  const page = await browser.newPage();
+  await page.goto(`${address}/cautions`);
+  const ms = await page.evaluate(
+    async ([path, value]) => {
+      const worker = new Worker(path as string);
+      const call = (id: string) =>
+        new Promise((resolve) => {
+          worker.onmessage = resolve;
+          worker.postMessage({ id, type: 'APPLY', path: ['answer'], argumentList: [{ type: 'RAW', value }] });
+        });
+      const times: number[] = [];
+      for (let i = 0; i < 7; i++) {
+        const start = performance.now();
+        await call(`call-${i}`);
+        if (i > 1) times.push(performance.now() - start);
+      }
+      return times.sort((a, b) => a - b)[2]!;
+    },
+    [`/_expo/static/js/web/${file}`, ask(500, 14)] as const,
+  );
+  line('Chromium worker: whole answer and transfer, 500 × 14', ms, 7000);
+  await browser.close();
+  await app.close();
+}

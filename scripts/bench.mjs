@@ -1,0 +1,7 @@
+// Times the forecast in Node and in Chromium's worker: milliseconds, member-days a second, linearity, and a dragged what-if.
+import { installPackages, run } from './run.mjs';
+
+installPackages();
+const { build } = await import('./build.mjs');
+await build();
+process.exitCode = run(process.execPath, ['--import', 'tsx', 'cli/bench.mts']);
