@@ -5,7 +5,10 @@ import tseslint from '@typescript-eslint/eslint-plugin';
 const noAmbient = (object, property, message) => ({ object, property, message });
 
 /** Font files are assets: Metro knows them through require(). */
-const fonts = { files: ['src/ui/theme/font-files.ts'], rules: { '@typescript-eslint/no-require-imports': 'off' } };
+const fonts = {
+  files: ['src/ui/theme/font-files.ts'],
+  rules: { '@typescript-eslint/no-require-imports': 'off' },
+};
 
 export default [
   ...expo,

@@ -102,6 +102,19 @@ test('the chill handle works by keyboard alone', async ({ page }) => {
   await expect(page.getByTestId('pour-sentence')).toContainText('passes the limit');
 });
 
+test('what if: one thing changed answers at once and can be taken back', async ({ page }) => {
+  await openPlum(page);
+  const advice = page.getByTestId('advice');
+  const asIs = await advice.textContent();
+  await page.getByRole('radio', { name: '3° cooler' }).click();
+  await expect(advice).toContainText('19.5 °C');
+  await page.getByRole('radio', { name: 'Twice the dose' }).click();
+  await expect(advice).toContainText('22.5 °C');
+  expect(await advice.textContent()).not.toBe(asIs);
+  await page.getByRole('radio', { name: 'As it is' }).click();
+  await expect(advice).toHaveText(asIs!);
+});
+
 test('after one visit it starts without a network, deep links and forecasts included', async ({
   page,
   context,

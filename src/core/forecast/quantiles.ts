@@ -98,9 +98,10 @@ export function placesOf(run: StoredRun): readonly Place[] {
 export function valuesAt(run: StoredRun, quantity: Quantity, hourIndex: number, place: Place): Float64Array {
   const of = quantities[quantity];
   const values = new Float64Array(run.members.length);
+  const here = { ...place };
   for (let m = 0; m < values.length; m++) {
-    const celsius = run.celsius[m * run.hours.length + hourIndex]!;
-    values[m] = of(run.rows, rowAt(run, m, hourIndex), { ...place, celsius });
+    here.celsius = run.celsius[m * run.hours.length + hourIndex]!;
+    values[m] = of(run.rows, rowAt(run, m, hourIndex), here);
   }
   return values;
 }

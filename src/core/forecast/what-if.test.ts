@@ -6,7 +6,7 @@ import { pourAfterChill } from './pour';
 import { placesOf, seriesOf, valuesAt } from './quantiles';
 import { chillReason, drivers } from './reasons';
 import { runMembers } from './stored-run';
-import { representatives, whatIf } from './what-if';
+import { diverged, representatives, whatIf, withDose } from './what-if';
 import { chanceOverLimit, chillWindow } from './windows';
 
 const scenario = Scenario.parse({
@@ -59,6 +59,35 @@ describe('another future from a stored past', () => {
     expect(late.hoursToFizz[1]).toBeLessThan(early.hoursToFizz[1]);
     expect(jar.chill).toBeNull();
     expect(jar.taste!.earliest).toBeLessThan(jar.taste!.latest);
+  });
+});
+
+describe('one thing changed', () => {
+  const at = (changed: typeof run, hour: number, quantity: 'heldVolumes' | 'gaugeBar' = 'heldVolumes') =>
+    seriesOf(changed, quantity)[hour]![2];
+  const same = diverged(run, 50, {}, 80);
+
+  test('nothing changed is the same ferment, on the same clock', () => {
+    expect(same.hours).toEqual(run.hours);
+    expect(Math.abs(at(same, 100) / at(run, 100) - 1)).toBeLessThan(0.04);
+    expect(at(same, 30)).toBeCloseTo(at(run, 30), 1);
+  });
+
+  test('warmer is fizzier, cooler less, and the past stays', () => {
+    const [warm, cool] = [26, 17].map((celsius) => diverged(run, 50, { celsius }, 80));
+    expect(at(warm!, 90)).toBeGreaterThan(at(same, 90));
+    expect(at(cool!, 90)).toBeLessThan(at(same, 90));
+    expect(at(warm!, 50)).toBe(at(cool!, 50));
+  });
+
+  test('burping daily takes off some pressure and hardly delays the limit', () => {
+    const burped = diverged(run, 50, { ventEveryHours: 24 }, 80);
+    expect(at(burped, 120, 'gaugeBar')).toBeLessThan(at(same, 120, 'gaugeBar'));
+    expect(at(burped, 120, 'gaugeBar')).toBeGreaterThan(at(same, 120, 'gaugeBar') * 0.6);
+  });
+
+  test('a larger dose is quicker', () => {
+    expect(at(withDose(run, 140, 40), 48)).toBeGreaterThan(at(withDose(run, 40, 40), 48));
   });
 });
 

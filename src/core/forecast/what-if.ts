@@ -3,7 +3,7 @@ import type { Stage } from '../ferment/scenario';
 import { follow } from '../ferment/simulate';
 import { slots } from '../ferment/state';
 import { reportHours, spanAt, stageSpans } from '../ferment/time-table';
-import { hourIndexAt, rowAt, type StoredRun } from './stored-run';
+import { hourIndexAt, rowAt, runMembers, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
 
@@ -68,6 +68,77 @@ export function whatIf(run: StoredRun, { fromHour, stages, members = 48, stepHou
     celsius,
     weights: new Float64Array(picked.length).fill(1 / picked.length),
   };
+}
+
+/** A change to a ferment under way, from an hour on. What is left out stays as it is. */
+export interface Change {
+  readonly celsius?: number;
+  /** Hours between burps, null for none. */
+  readonly ventEveryHours?: number | null;
+}
+
+/**
+ * The same ferment with something changed from an hour on: another temperature, burped now and then. The past is copied,
+ * the future of representative members follows; hours stay those of the run, so that everything asked of a run can be asked
+ * of this one.
+ *
+ * @param members members followed
+ */
+export function diverged(run: StoredRun, fromHour: number, change: Change, members = 48): StoredRun {
+  const index = hourIndexAt(run.hours, fromHour);
+  const began = run.hours[index]!;
+  const spans = stageSpans(run.scenario.stages);
+  const before = spans
+    .filter(({ from }) => from < began)
+    .map(({ stage, from, to }) => ({ ...stage, hours: Math.min(to, began) - from }));
+  const after = spans
+    .filter(({ to }) => to > began + 1e-9)
+    .map(({ stage, from, to }) => ({
+      ...withoutPriming(stage, from < began),
+      hours: to - Math.max(from, began),
+      ...change,
+    }));
+  const future = whatIf(run, { fromHour: began, stages: after, members, stepHours: run.scenario.stepHours });
+  const count = run.hours.length;
+  const picked = representatives(run, members);
+  const rows = new Float32Array(picked.length * count * ROW_SIZE);
+  const celsius = new Float32Array(picked.length * count);
+  picked.forEach((m, i) => {
+    const past = rowAt(run, m, 0);
+    rows.set(run.rows.subarray(past, past + (index + 1) * ROW_SIZE), i * count * ROW_SIZE);
+    celsius.set(run.celsius.subarray(m * count, m * count + index + 1), i * count);
+    const next = rowAt(future, i, 1);
+    const left = Math.min(count - index - 1, future.hours.length - 1);
+    rows.set(future.rows.subarray(next, next + left * ROW_SIZE), (i * count + index + 1) * ROW_SIZE);
+    celsius.set(
+      future.celsius.subarray(i * future.hours.length + 1, i * future.hours.length + 1 + left),
+      i * count + index + 1,
+    );
+  });
+  return {
+    ...future,
+    scenario: { ...run.scenario, stages: [...before, ...after] },
+    hours: run.hours,
+    rows,
+    celsius,
+  };
+}
+
+const withoutPriming = (stage: Stage, begunBefore: boolean): Stage => {
+  const { addSugars, ...rest } = stage;
+  return begunBefore || !addSugars ? rest : stage;
+};
+
+/**
+ * The same kitchens with another dose of starter: run again from pitching, since the dose is where it begins, with the
+ * representative members that the readings left.
+ *
+ * @param amountPerLitre ml or g per litre, as the scenario's starter is measured
+ */
+export function withDose(run: StoredRun, amountPerLitre: number, members = 48): StoredRun {
+  const { scenario } = run;
+  const picked = representatives(run, members).map((m) => run.members[m]!);
+  return runMembers({ ...scenario, starter: { ...scenario.starter, amountPerLitre } }, picked);
 }
 
 /** Fridge temperature the advice reckons with, °C. */

@@ -2,7 +2,9 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { BatchState, BottleState } from '@/core/brew/batch-state';
 import type { BatchAnswer } from '@/core/forecast/batch-answer';
+import { bottlingSweetness } from '@/core/brew/wanted-sweetness';
 import { chilledCourse } from '@/core/forecast/courses';
+import { vesselKind } from '@/core/gas/vessels';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { DayAxis } from '@/ui/charts/day-axis';
@@ -17,6 +19,7 @@ import { lanesOf } from './lanes';
 import { NowLine } from './now-line';
 import { PourCard } from './pour-card';
 import { useHandle } from './use-handle';
+import { useSupposed, WhatIfChoice, type Supposed } from './what-if-choice';
 import { useView } from './use-view';
 
 interface Props {
@@ -27,10 +30,18 @@ interface Props {
 }
 
 /** The heart: lanes over one clock, and a moment to drag with the answer below it. */
-export function ForecastView({ batch, bottle, answer, now }: Props) {
+export function ForecastView({ batch, bottle, answer: actual, now }: Props) {
   const roles = useRoles();
+  const [supposed, setSupposed] = useState<Supposed>('as-is');
   const [width, setWidth] = useState(358);
-  const view = useView(answer, batch, now);
+  const view = useView(actual, batch, now);
+  const answer = useSupposed(actual, {
+    supposed,
+    nowHour: view.nowHour,
+    wantedVolumes: batch.wantedVolumes,
+    wantedSweetness: bottlingSweetness(batch),
+    limitBar: bottle ? vesselKind(bottle.vessel).limitBar : null,
+  });
   const scale = hourScale(view.from, view.to, width);
   const handle = useHandle(answer, view, (hours) => scale(view.from + hours) - scale(view.from));
   const warm = bottle !== null && bottle.place === 'counter' && !bottle.opened;
@@ -101,8 +112,16 @@ export function ForecastView({ batch, bottle, answer, now }: Props) {
       {bottle === null ? (
         <BottlingCard answer={answer} batch={batch} hour={handle.hour} when={handle.words(start, now)} />
       ) : null}
+      {movable ? (
+        <>
+          <Text as="subheading" level={2}>
+            What if
+          </Text>
+          <WhatIfChoice value={supposed} onChange={setSupposed} sealed={bottle !== null} />
+        </>
+      ) : null}
       <Text color={roles.softText}>
-        {`An estimate from ${answer.run.members.length} plausible kitchens: the line is the middle, the bands hold half and nine tenths of them. A squeeze and the eyes come first.`}
+        {`An estimate from ${actual.run.members.length} plausible kitchens: the line is the middle, the bands hold half and nine tenths of them. A squeeze and the eyes come first.`}
       </Text>
       <ForecastTable course={course} start={start} now={now} sealed={bottle !== null} />
     </View>

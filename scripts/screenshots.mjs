@@ -1,0 +1,86 @@
+// Takes the pictures of docs/screenshots again, from the demo household at a fixed instant.
+import { spawn } from 'node:child_process';
+import { installPackages, root } from './run.mjs';
+
+installPackages();
+const { build } = await import('./build.mjs');
+await build();
+const { chromium } = await import('@playwright/test');
+const port = 4390;
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/server.mts'], {
+  cwd: root,
+  env: { ...process.env, PORT: String(port), STRICT_PORT: '1' },
+  stdio: 'inherit',
+});
+const home = `http://localhost:${port}`;
+for (let i = 0; i < 50; i++) {
+  if (
+    await fetch(`${home}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    )
+  )
+    break;
+  await new Promise((resolve) => setTimeout(resolve, 200));
+}
+
+const phone = { width: 390, height: 844 };
+const wide = { width: 1280, height: 800 };
+const demo = (path) => `${path}?demo=1&now=2026-05-04T18:20`;
+const plum = (page) => page.getByRole('link', { name: /Plum and bay/ }).click();
+const ready = (page) => page.getByText(/An estimate from/).waitFor();
+const settle = (page) => page.waitForTimeout(5000);
+const steep = async (page) => {
+  await page.getByRole('textbox', { name: 'Name' }).fill('Elder and black pepper');
+  await page.getByRole('textbox', { name: 'Sugar' }).fill('3/4 cup');
+  await page.getByTestId('brew-preview').waitFor();
+};
+const inHand = async (page) => {
+  await settle(page);
+  await page.getByRole('button', { name: /Plum and bay, bottle 2/ }).click();
+  await page.waitForTimeout(1200);
+};
+const views = [
+  ['today', demo('/'), phone, 'light', settle],
+  ['today-night', demo('/'), phone, 'dark', settle],
+  [
+    'brew',
+    demo('/brews'),
+    phone,
+    'light',
+    async (page) => (await plum(page), await ready(page), settle(page)),
+  ],
+  ['starter', demo('/starters'), phone, 'light', (page) => page.getByRole('link', { name: /Nib/ }).click()],
+  ['new-brew', demo('/brews/new'), phone, 'light', steep],
+  ['rack-night', demo('/rack'), phone, 'dark', settle],
+  ['bottle', demo('/rack'), phone, 'light', inHand],
+  ['first-start', '/?demo=0', phone, 'light', (page) => page.waitForTimeout(1500)],
+  ['brews-wide', demo('/brews'), wide, 'light', async (page) => (await ready(page), settle(page))],
+  ['today-wide-night', demo('/'), wide, 'dark', settle],
+];
+
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
+});
+const only = process.argv.slice(2);
+for (const [name, path, viewport, colorScheme, act] of views) {
+  if (only.length > 0 && !only.includes(name)) continue;
+  const context = await browser.newContext({
+    viewport,
+    colorScheme,
+    timezoneId: 'Europe/Lisbon',
+    locale: 'en-GB',
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  await page.goto(home + path);
+  await page.getByRole('heading', { level: 1 }).first().waitFor();
+  await act(page);
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: `${root}/docs/screenshots/${name}.png` });
+  console.log(name);
+  await context.close();
+}
+await browser.close();
+server.kill();
