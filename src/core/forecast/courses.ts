@@ -42,7 +42,7 @@ export function chilledCourse(answer: BatchAnswer, chillHour: number, untilHour:
   const index = hourIndexAt(run.hours, chillHour);
   const from = run.hours[index]!;
   const { stage } = spanAt(stageSpans(run.scenario.stages), from);
-  const cold = Math.max(12, untilHour - from);
+  const cold = 6 * Math.ceil(Math.max(12, untilHour - from) / 6) + 3;
   const after = whatIf(run, {
     fromHour: from,
     stages: chillStages(stage, cold),

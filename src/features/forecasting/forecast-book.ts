@@ -71,7 +71,11 @@ function readBook(household: Household, _version: number): ForecastBook {
     forBottle,
     forBatch: (batch) =>
       batch.bottles[0]
-        ? forBottle(batch.bottles.find((b) => !b.opened) ?? batch.bottles[0])
+        ? forBottle(
+            batch.bottles.find((b) => !b.opened && b.place === 'counter') ??
+              batch.bottles.find((b) => !b.opened) ??
+              batch.bottles[0],
+          )
         : forecastDesk.answerFor(jar(batch)),
     learnedOf: (starterId) => {
       const finished = batches.filter((batch) => batch.stage === 'finished' && batch.starterId === starterId);

@@ -31,7 +31,9 @@ export function Ribbon({ span, now, start, end, summary }: Props) {
   const roles = useRoles();
   const [width, setWidth] = useState(300);
   const x = (instant: number) => (Math.min(end, Math.max(start, instant)) - start) * (width / (end - start));
-  const soft = (hours: number) => Math.max(6, (hours * hourMs * width) / (end - start));
+  // However unsure the edges are, a core of the window stays filled.
+  const softest = 0.6 * (span.until - span.from);
+  const soft = (hours: number) => Math.max(6, (Math.min(hours * hourMs, softest) * width) / (end - start));
   const edge = (instant: number, hours: number) => {
     const middle = (instant - start) * (width / (end - start));
     return [middle - soft(hours) / 2, middle + soft(hours) / 2] as const;
