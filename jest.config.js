@@ -20,6 +20,10 @@ module.exports = {
       ...webPreset,
       displayName: 'ui',
       testMatch: ['<rootDir>/src/{ui,features,store,app}/**/*.test.{ts,tsx}'],
+      transform: { ...webPreset.transform, '\\.mjs$': webPreset.transform['\\.[jt]sx?$'] ?? 'babel-jest' },
+      transformIgnorePatterns: [
+        '/node_modules/(?!(\\.pnpm|react-native|@react-native|@react-native-community|expo|@expo|react-navigation|@react-navigation|d3-|internmap|date-fns))',
+      ],
       moduleNameMapper: {
         ...webPreset.moduleNameMapper,
         ...alias,

@@ -69,6 +69,13 @@ describe('a starter’s story', () => {
     expect(project(d.entries).starters[id]!.levelMl).toBe(0);
   });
 
+  test('a clock set back does not put a feed before its jar', () => {
+    const d = diary();
+    const id = d.ago(10, begun);
+    d.ago(12, { kind: 'fed', starterId: id, gingerGrams: 12, sugarGrams: 12, waterMl: 0 });
+    expect(project(d.entries).starters[id]).toMatchObject({ feeds: 1, lastFedAt: now - 12 * 3_600_000 });
+  });
+
   test('rest stops the clock of ripening, waking starts it again', () => {
     const d = diary();
     const id = d.ago(240, begun);

@@ -1,8 +1,23 @@
 import type { Entry } from './entry';
+import { clockOf } from './instant-id';
+
+/**
+ * The instant an entry counts from: its own, but never before what it speaks of was written down. A clock set back between
+ * the two would otherwise put a feed before its jar.
+ */
+function happened(entry: Entry): number {
+  let at = entry.at;
+  for (const key of ['starterId', 'batchId', 'bottleId'] as const) {
+    const subject = (entry as Partial<Record<typeof key, string>>)[key];
+    if (subject !== undefined) at = Math.max(at, clockOf(subject).ms);
+  }
+  if (entry.kind === 'bottles-moved') for (const id of entry.bottleIds) at = Math.max(at, clockOf(id).ms);
+  return at;
+}
 
 /** Order of happening: by instant, then by writing. */
 export const byHappening = (a: Entry, b: Entry): number =>
-  a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+  happened(a) - happened(b) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
 /**
  * Entries that stand: none undone, unless the undoing was itself undone. Undoings are judged from the last written back, so

@@ -17,14 +17,26 @@ interface Props {
 const cell = (five: FiveNumbers, digits: number) =>
   `${five[2].toFixed(digits)} (${five[0].toFixed(digits)}–${five[4].toFixed(digits)})`;
 
+/** The reported hours nearest to now and to every half day after, for four days. */
+function everyHalfDay(hours: readonly number[], nowHour: number): { hour: number; index: number }[] {
+  const wanted = Array.from({ length: 9 }, (_, i) => nowHour + i * 12).filter(
+    (hour) => hour <= hours.at(-1)!,
+  );
+  const nearest = wanted.map((hour) =>
+    hours.reduce(
+      (best, each, index) => (Math.abs(each - hour) < Math.abs(hours[best]! - hour) ? index : best),
+      0,
+    ),
+  );
+  return [...new Set(nearest)].map((index) => ({ hour: hours[index]!, index }));
+}
+
 /** The same numbers as a table, every half day. */
 export function ForecastTable({ course, start, now, sealed }: Props) {
   const roles = useRoles();
   const [open, setOpen] = useState(false);
   const nowHour = (now - start) / 3_600_000;
-  const rows = course.hours
-    .map((hour, index) => ({ hour, index }))
-    .filter(({ hour }) => hour >= nowHour - 1 && hour < nowHour + 97 && Math.round(hour) % 12 === 0);
+  const rows = everyHalfDay(course.hours, nowHour);
   const { series } = course;
   return (
     <View style={{ gap: 8 }}>

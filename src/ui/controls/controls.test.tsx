@@ -1,0 +1,189 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { PaperProvider } from 'react-native-paper';
+import { TimeHandle } from '../charts/time-handle';
+import { HeadroomBar } from '../drawings/headroom-bar';
+import { Bottle } from '../drawings/bottle';
+import { PlaceBar } from '../layout/place-bar';
+import { paperTheme } from '../theme/paper-theme';
+import { nightRoles } from '../theme/roles';
+import { touch } from '../theme/shape';
+import { type } from '../theme/type';
+import { Choice } from './choice';
+import { InkButton } from './ink-button';
+import { Note } from './note';
+import { Sheet } from './sheet';
+
+const themed = (node: React.ReactNode) =>
+  render(<PaperProvider theme={paperTheme(nightRoles)}>{node}</PaperProvider>);
+
+describe('controls', () => {
+  test('a choice is a radio group that says what is chosen', () => {
+    const Feels = () => {
+      const [value, setValue] = useState<string | null>(null);
+      return (
+        <Choice
+          label="Squeeze"
+          options={[
+            { value: 'soft', label: 'Soft' },
+            { value: 'firm', label: 'Firm' },
+          ]}
+          value={value}
+          onChange={setValue}
+        />
+      );
+    };
+    themed(<Feels />);
+    const firm = screen.getByRole('radio', { name: 'Firm' });
+    expect(firm.getAttribute('aria-checked')).toBe('false');
+    fireEvent.click(firm);
+    expect(firm.getAttribute('aria-checked')).toBe('true');
+    expect(screen.getByRole('radio', { name: 'Soft' }).getAttribute('aria-checked')).toBe('false');
+    expect(screen.getByRole('radiogroup', { name: 'Squeeze' })).toBeTruthy();
+  });
+
+  test('a button says its hint, and a disabled one does nothing', () => {
+    const pressed = jest.fn();
+    themed(
+      <>
+        <InkButton label="Fed" hint="Fed Nib" onPress={pressed} shortcut="F" />
+        <InkButton label="Off" onPress={pressed} disabled quiet danger />
+      </>,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Fed Nib' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Off' }));
+    expect(pressed).toHaveBeenCalledTimes(1);
+  });
+
+  test('only a danger interrupts a screen reader', () => {
+    themed(
+      <>
+        <Note tone="danger">It may burst.</Note>
+        <Note tone="caution">Mind the cap.</Note>
+        <Note tone="plain">All here already.</Note>
+      </>,
+    );
+    expect(screen.getAllByRole('alert')).toHaveLength(1);
+    expect(screen.getByRole('alert').textContent).toContain('It may burst.');
+  });
+
+  test('a sheet is a named dialog that closes', () => {
+    const closed = jest.fn();
+    themed(
+      <Sheet title="Feed Nib" onClose={closed}>
+        <Note tone="plain">12 g</Note>
+      </Sheet>,
+    );
+    expect(screen.getByRole('dialog', { name: 'Feed Nib' })).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Close' }));
+    expect(closed).toHaveBeenCalled();
+  });
+
+  test('the bar names its places and says which one is on view', () => {
+    const go = jest.fn();
+    themed(
+      <PlaceBar
+        items={[
+          { href: '/', label: 'Today', icon: 'today' },
+          { href: '/rack', label: 'Rack', icon: 'rack' },
+        ]}
+        here="/"
+        onGo={go}
+        upright={false}
+      />,
+    );
+    expect(screen.getByRole('link', { name: 'Today' }).getAttribute('aria-current')).toBe('page');
+    fireEvent.click(screen.getByRole('link', { name: 'Rack' }));
+    expect(go).toHaveBeenCalledWith('/rack');
+  });
+
+  test('nothing to read is below 16, nothing to press below 48', () => {
+    for (const [name, { fontSize }] of Object.entries(type))
+      if (name !== 'label') expect(fontSize).toBeGreaterThanOrEqual(16);
+    expect(touch).toBeGreaterThanOrEqual(48);
+  });
+});
+
+describe('the handle on the clock', () => {
+  const handle = (onStep: (hours: number) => void, onDrag = jest.fn()) => {
+    themed(
+      <TimeHandle
+        x={100}
+        height={300}
+        label="Chill here"
+        valueText="tomorrow 3:00"
+        value={40.4}
+        min={30}
+        max={90}
+        onDrag={onDrag}
+        onStep={onStep}
+        color={nightRoles.brew}
+      />,
+    );
+    return screen.getByRole('slider', { name: 'Chill here' });
+  };
+
+  test('is a slider that says its moment in words', () => {
+    const slider = handle(() => undefined);
+    expect(slider.getAttribute('aria-valuetext')).toBe('tomorrow 3:00');
+    expect(
+      ['aria-valuenow', 'aria-valuemin', 'aria-valuemax'].map((name) => slider.getAttribute(name)),
+    ).toEqual(['40', '30', '90']);
+    expect(slider.getAttribute('tabindex')).toBe('0');
+  });
+
+  test.each([
+    ['ArrowRight', false, 1],
+    ['ArrowLeft', false, -1],
+    ['ArrowRight', true, 6],
+    ['PageUp', false, 12],
+    ['PageDown', false, -12],
+    ['Home', false, -Infinity],
+    ['End', false, Infinity],
+  ])('%s (shift %s) steps %d hours', (key, shiftKey, hours) => {
+    const onStep = jest.fn();
+    fireEvent.keyDown(handle(onStep), { key, shiftKey });
+    expect(onStep).toHaveBeenCalledWith(hours);
+  });
+
+  test('other keys are left alone', () => {
+    const onStep = jest.fn();
+    fireEvent.keyDown(handle(onStep), { key: 'a' });
+    expect(onStep).not.toHaveBeenCalled();
+  });
+});
+
+describe('instruments', () => {
+  const barWidth = (share: number, edge: number) => {
+    const { container } = themed(<HeadroomBar share={share} edge={edge} label="headroom" />);
+    return Array.from(container.querySelectorAll('rect')).map((rect) => Number(rect.getAttribute('width')));
+  };
+
+  test('the headroom bar fills with the share of the limit, and never spills', () => {
+    const [, edge, middle] = barWidth(0.5, 0.75);
+    expect(edge! / middle!).toBeCloseTo(1.5, 6);
+    const [frame, full] = barWidth(0.9, 3);
+    expect(full!).toBeLessThan(frame!);
+  });
+
+  test('a fuller bottle has its surface higher, a larger one is taller, an opened one has no cap', () => {
+    const draw = (props: { headspaceMl: number; bottleMl: number; open?: boolean }) => {
+      const { container } = themed(<Bottle number={1} volumes={2} label="a bottle" {...props} />);
+      const svg = container.querySelector('svg')!;
+      return {
+        surface: Number(svg.querySelector('rect')!.getAttribute('y')),
+        height: Number(svg.getAttribute('height')),
+        lines: svg.querySelectorAll('line').length,
+      };
+    };
+    const [full, low, large, open] = [
+      draw({ headspaceMl: 10, bottleMl: 500 }),
+      draw({ headspaceMl: 60, bottleMl: 500 }),
+      draw({ headspaceMl: 20, bottleMl: 1000 }),
+      draw({ headspaceMl: 20, bottleMl: 500, open: true }),
+    ];
+    expect(full.surface).toBeLessThan(low.surface);
+    expect(large.height / full.height).toBeCloseTo(Math.cbrt(2), 6);
+    expect([full.lines, open.lines]).toEqual([1, 0]);
+  });
+});
