@@ -39,7 +39,7 @@ export function ForecastHeadline({ batch, bottle, answer, now }: Props) {
   const because =
     answer.chill && kind
       ? chillReason(answer.chill, batch.wantedVolumes, kind.limitBar, kind.name, celsius)
-      : `about a third of its sweetness is gone by then, which leaves enough for the fizz.`;
+      : `its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`;
   const verb = bottle ? 'Chill' : 'Taste, and bottle if you like it,';
   const when = past ? 'now, in place' : span.from <= now ? `by ${until}` : `between ${from} and ${until}`;
   return (

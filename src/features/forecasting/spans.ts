@@ -33,7 +33,7 @@ export function forecastSpans(
     bottle: (batch) => {
       const answer = book.forBatch(batch);
       if (!batch.pitchedAt || !answer?.taste) return null;
-      const because = `at ${celsius.toFixed(1)} °C about a third of its sweetness is gone by then, which leaves enough for the fizz.`;
+      const because = `at ${celsius.toFixed(1)} °C its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`;
       return { ...onTheClock(answer.taste, batch.pitchedAt), because };
     },
   };

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import type { BatchAnswer } from '@/core/forecast/batch-answer';
-import { moment } from '../forms/words';
+import { moment, quarter } from '../forms/words';
 import type { View } from './use-view';
 
 const hourMs = 3_600_000;
@@ -27,6 +27,6 @@ export function useHandle(answer: BatchAnswer, view: View, pixels: (hours: numbe
       else setChosen(held(from.current + moved / pixels(1)));
     },
     step: (hours: number) => setChosen(held(hour + hours)),
-    words: (start: number, now: number) => moment(start + hour * hourMs, now),
+    words: (start: number, now: number) => moment(quarter(start + hour * hourMs), now),
   };
 }
