@@ -15,7 +15,7 @@ export interface Base {
 /** Practice figures: nutrient capacities fitted to the times makers report; acids from food composition ranges. */
 export const bases: Record<BaseKind, Base> = {
   syrup: { yeastCapacity: 0.31, lacticCapacity: 0.1, mineralCharge: 0.001, citricGramsPerLitre: 0, malicGramsPerLitre: 0 },
-  'mineral-sugar': { yeastCapacity: 1.4, lacticCapacity: 0.42, mineralCharge: 0.01, citricGramsPerLitre: 0.1, malicGramsPerLitre: 0 },
+  'mineral-sugar': { yeastCapacity: 1.27, lacticCapacity: 0.42, mineralCharge: 0.01, citricGramsPerLitre: 0.1, malicGramsPerLitre: 0 },
   'ginger-tea': { yeastCapacity: 0.42, lacticCapacity: 0.14, mineralCharge: 0.004, citricGramsPerLitre: 0.05, malicGramsPerLitre: 0.1 },
   'raw-ginger': { yeastCapacity: 0.88, lacticCapacity: 0.3, mineralCharge: 0.008, citricGramsPerLitre: 0.2, malicGramsPerLitre: 0.45 },
   'herb-tea': { yeastCapacity: 0.28, lacticCapacity: 0.1, mineralCharge: 0.003, citricGramsPerLitre: 0.05, malicGramsPerLitre: 0.05 },

@@ -33,7 +33,7 @@ export const cultures: Record<StarterKind, Culture> = {
   whey: { yeast: ml(0.04), lactics: ml(0.35), acetics: 0, lagWork: 1.5, heterolactic: 0.35, lacticAcid: ml(6), unit: 'ml' },
   wild: { yeast: ml(0.25), lactics: ml(0.08), acetics: ml(0.004), lagWork: 1.0, heterolactic: 0.5, lacticAcid: ml(2), unit: 'ml' },
   bare: { yeast: 0, lactics: 0, acetics: 0, bareYeast: 3e-4, bareLactics: 3e-4, lagWork: 3.0, heterolactic: 0.6, lacticAcid: 0, unit: 'g' },
-  'wine-yeast': { yeast: 0.7, lactics: 0, acetics: 0, lagWork: 0.9, heterolactic: 0.5, lacticAcid: 0, unit: 'g' },
+  'wine-yeast': { yeast: 0.7, lactics: 0, acetics: 0, lagWork: 0.3, heterolactic: 0.5, lacticAcid: 0, unit: 'g' },
   'ale-yeast': { yeast: 0.65, lactics: 0, acetics: 0, lagWork: 0.9, heterolactic: 0.5, lacticAcid: 0, unit: 'g' },
   'bread-yeast': { yeast: 0.85, lactics: 0.001, acetics: 0, lagWork: 0.5, heterolactic: 0.5, lacticAcid: 0, unit: 'g' },
   'tea-mother': { yeast: ml(0.35), lactics: ml(0.05), acetics: ml(0.4), lagWork: 0.8, heterolactic: 0.5, lacticAcid: ml(2), unit: 'ml' },

@@ -53,8 +53,8 @@ export interface FermentRun {
   alive: boolean;
 }
 
-/** A pitched cell brings reserves for most of one division, whatever the base lacks (practice). */
-const reservesOfCell = 0.9;
+/** A pitched cell brings reserves for a division or a little more, whatever the base lacks (practice). */
+const reservesOfCell = 1.15;
 /** CO2 of plain water standing in air, mol/L. */
 const co2OfAir = 1.3e-5;
 

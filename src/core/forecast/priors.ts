@@ -19,13 +19,13 @@ export const spread = {
 export const leakyShare = 0.1;
 const worstLeak = 0.03;
 
-/** How widely the vigour of a starter kind varies between kitchens: dry yeast least, wild cultures most. */
+/** How widely the vigour of a starter kind varies between kitchens: a kept bug least, dry yeast by the packet's age, wild cultures most. */
 export function usualVigourSpread(kind: StarterKind): number {
   switch (kind) {
     case 'wine-yeast':
     case 'ale-yeast':
     case 'bread-yeast':
-      return 0.2;
+      return 0.3;
     case 'wild':
     case 'bare':
     case 'whey':

@@ -6,7 +6,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
-import { sourSteps, sweetSteps } from '../brews/taste-words';
+import { TasteChoices, usualTaste } from '../brews/taste-choices';
 import { useAct } from '../shell/act-context';
 
 interface Props {
@@ -27,12 +27,11 @@ const openings = [
 export function OpeningForm({ bottle, name, cold, onClose }: Props) {
   const act = useAct();
   const [opening, setOpening] = useState<(typeof openings)[number]['value']>('gentle');
-  const [sweet, setSweet] = useState<number>(3);
-  const [sour, setSour] = useState<number>(2);
+  const [taste, setTaste] = useState(usualTaste);
   const [note, setNote] = useState('');
   const save = () => {
     act(
-      { kind: 'opened', bottleId: bottle.id, opening, sweet, sour, note: note.trim().slice(0, 500) },
+      { kind: 'opened', bottleId: bottle.id, opening, ...taste, note: note.trim().slice(0, 500) },
       `${name} is opened.`,
     );
     onClose();
@@ -46,10 +45,7 @@ export function OpeningForm({ bottle, name, cold, onClose }: Props) {
       </Note>
       <Text as="strong">How did it open?</Text>
       <Choice label="How did it open?" options={openings} value={opening} onChange={setOpening} />
-      <Text as="strong">Sweet</Text>
-      <Choice label="Sweet" options={sweetSteps} value={sweet} onChange={setSweet} />
-      <Text as="strong">Sour</Text>
-      <Choice label="Sour" options={sourSteps} value={sour} onChange={setSour} />
+      <TasteChoices value={taste} onChange={setTaste} />
       <TextInput
         mode="outlined"
         label="What to change next time"
