@@ -1,55 +1,80 @@
 import { refusal, success, type Result } from '../result';
-import { parseEntry, type Entry } from '../journal/entry';
+import type { Entry } from '../journal/entry';
+import { allEntries } from '../journal/migrate/read-entries';
+import { amendedBy } from '../journal/standing';
+import { parseEntry } from '../journal/entry';
 
 /** Larger files are refused unread: thirty years of daily entries come to about 10 MB. */
 export const largestBackup = 20_000_000;
 
+/** Deeper nesting than any entry has: a file of brackets is refused before it is parsed. */
+const deepest = 24;
+
 /**
- * Reads a journal file, whole or not at all.
+ * Reads a journal file of any version, whole or not at all.
  *
  * @param text file contents
- * @returns all entries; refusals `backup.too-large`, `backup.not-json`, `backup.foreign`, `backup.newer`, `backup.damaged`
+ * @returns all entries, each id once; refusals `backup.too-large`, `backup.not-json`, `backup.foreign`, `backup.newer`,
+ *   `backup.damaged`
  */
 export function readBackup(text: string): Result<Entry[]> {
   if (text.length > largestBackup)
-    return refusal(
-      'backup.too-large',
-      'This file is over 20 MB: no journal is that long. Nothing was changed.',
-    );
+    return refusal('backup.too-large', 'This file is over 20 MB: no journal is that long. Nothing was changed.');
+  if (tooDeep(text)) return notJson;
   let raw: unknown;
   try {
     raw = JSON.parse(text);
   } catch {
-    return refusal('backup.not-json', 'This file is damaged or is not a Yuzet journal. Nothing was changed.');
+    return notJson;
   }
   const schema = (raw as { schema?: unknown } | null)?.schema;
-  if (typeof schema !== 'string' || !schema.startsWith('yuzet.journal/')) {
+  if (typeof schema !== 'string' || !schema.startsWith('yuzet.journal/'))
     return refusal('backup.foreign', 'This is not a Yuzet journal. Nothing was changed.');
-  }
-  if (schema !== 'yuzet.journal/1') return newer;
+  if (schema !== 'yuzet.journal/1' && schema !== 'yuzet.journal/2') return newer;
   const list = (raw as { entries?: unknown }).entries;
   if (!Array.isArray(list))
     return refusal('backup.damaged', 'This journal has lost its entries. Nothing was changed.');
-  return readEntries(list);
+  return wholeList(list);
 }
 
-const newer = refusal(
-  'backup.newer',
-  'This journal comes from a newer Yuzet. Update this one first. Nothing was changed.',
-);
+const notJson = refusal('backup.not-json', 'This file is damaged or is not a Yuzet journal. Nothing was changed.');
+const newer = refusal('backup.newer', 'This journal comes from a newer Yuzet. Update this one first. Nothing was changed.');
 
-function readEntries(list: readonly unknown[]): Result<Entry[]> {
-  const entries: Entry[] = [];
-  for (const [index, each] of list.entries()) {
-    const parsed = parseEntry(each);
-    if (!parsed.ok) {
-      if (parsed.code === 'entry.newer') return newer;
-      return refusal(
-        'backup.damaged',
-        `Entry ${index + 1} of ${list.length}: ${parsed.sentence} Nothing was changed.`,
-      );
-    }
-    entries.push(parsed.value);
+/** Whether brackets nest deeper than entries do; looks only as far as that needs. */
+function tooDeep(text: string): boolean {
+  let depth = 0;
+  let quoted = false;
+  for (let i = 0; i < text.length; i++) {
+    const code = text.charCodeAt(i);
+    if (quoted) {
+      if (code === 92) i += 1;
+      else if (code === 34) quoted = false;
+    } else if (code === 34) quoted = true;
+    else if (code === 91 || code === 123) {
+      depth += 1;
+      if (depth > deepest) return true;
+    } else if (code === 93 || code === 125) depth -= 1;
   }
-  return success(entries);
+  return false;
+}
+
+function wholeList(list: readonly unknown[]): Result<Entry[]> {
+  const read = allEntries(list);
+  if (!read.ok)
+    return read.code === 'entry.newer' ? newer : refusal('backup.damaged', `${read.sentence} Nothing was changed.`);
+  const byId = new Map<string, Entry>();
+  for (const entry of read.value) if (!byId.has(entry.id)) byId.set(entry.id, entry);
+  const bent = firstBentCorrection(byId);
+  return bent ? refusal('backup.damaged', `A correction in it is damaged: ${bent} Nothing was changed.`) : success([...byId.values()]);
+}
+
+/** A correction must leave its entry as valid as a new one would be. */
+function firstBentCorrection(byId: ReadonlyMap<string, Entry>): string | null {
+  for (const entry of byId.values()) {
+    const target = entry.kind === 'amended' ? byId.get(entry.targetId) : undefined;
+    if (entry.kind !== 'amended' || !target) continue;
+    const parsed = parseEntry(amendedBy(target, [entry]));
+    if (!parsed.ok) return parsed.sentence;
+  }
+  return null;
 }

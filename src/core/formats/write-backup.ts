@@ -2,7 +2,7 @@ import type { Entry } from '../journal/entry';
 
 /** A journal on file. The name and version come first, so that a person can see what it is. */
 export interface Backup {
-  readonly schema: 'yuzet.journal/1';
+  readonly schema: 'yuzet.journal/2';
   readonly writtenAt: string;
   readonly entries: readonly Entry[];
 }
@@ -12,5 +12,5 @@ export function writeBackup(entries: readonly Entry[], writtenAt: string): strin
   const lines = [...entries]
     .sort((a, b) => (a.id < b.id ? -1 : 1))
     .map((entry) => `  ${JSON.stringify(entry)}`);
-  return `{\n "schema": "yuzet.journal/1",\n "writtenAt": ${JSON.stringify(writtenAt)},\n "entries": [\n${lines.join(',\n')}\n ]\n}\n`;
+  return `{\n "schema": "yuzet.journal/2",\n "writtenAt": ${JSON.stringify(writtenAt)},\n "entries": [\n${lines.join(',\n')}\n ]\n}\n`;
 }

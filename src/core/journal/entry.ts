@@ -1,41 +1,42 @@
 import { z } from 'zod';
 import { refusal, success, type Result } from '../result';
-import { BatchBegun } from './entries/batch-begun';
-import { Bottled } from './entries/bottled';
-import { BottlesMoved } from './entries/bottles-moved';
-import { Burped } from './entries/burped';
-import { Fed } from './entries/fed';
-import { GravityRead } from './entries/gravity-read';
-import { KitchenWarmed } from './entries/kitchen-warmed';
-import { Looked } from './entries/looked';
-import { Opened } from './entries/opened';
-import { Pitched } from './entries/pitched';
-import { Squeezed } from './entries/squeezed';
-import { StarterBegun } from './entries/starter-begun';
-import { StarterMoved } from './entries/starter-moved';
-import { Tasted } from './entries/tasted';
-import { Undone } from './entries/undone';
+import { Amended } from './entries/amended/schema';
+import { Closed } from './entries/closed/schema';
+import { Ended } from './entries/ended/schema';
+import { Kept } from './entries/kept/schema';
+import { LotBegun } from './entries/lot-begun/schema';
+import { Measured } from './entries/measured/schema';
+import { Moved } from './entries/moved/schema';
+import { Noted } from './entries/noted/schema';
+import { Observed } from './entries/observed/schema';
+import { Opened } from './entries/opened/schema';
+import { Pictured } from './entries/pictured/schema';
+import { PortionsAdded } from './entries/portions-added/schema';
+import { StepTaken } from './entries/step-taken/schema';
+import { Stirred } from './entries/stirred/schema';
+import { Tasted } from './entries/tasted/schema';
+import { TemperatureSet } from './entries/temperature-set/schema';
+import { Transferred } from './entries/transferred/schema';
+import { Undone } from './entries/undone/schema';
+import { Vented } from './entries/vented/schema';
 
 /** Everything a maker does or sees is one of these. */
 export const Entry = z.discriminatedUnion('kind', [
-  KitchenWarmed, StarterBegun, Fed, Looked, StarterMoved, BatchBegun, Pitched, GravityRead, Tasted, Bottled, Squeezed,
-  Burped, BottlesMoved, Opened, Undone,
+  LotBegun, PortionsAdded, Transferred, Stirred, Vented, Closed, Moved, Observed, Measured, Tasted, Opened, Ended,
+  TemperatureSet, StepTaken, Noted, Pictured, Kept, Amended, Undone,
 ]); // prettier-ignore
 export type Entry = z.infer<typeof Entry>;
 export type EntryKind = Entry['kind'];
+export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
 
-/** What a maker's act carries before it is stamped with id, instant and offset. */
-export type Act = Entry extends infer E
-  ? E extends Entry
-    ? Omit<E, 'id' | 'at' | 'offset' | 'version'>
-    : never
-  : never;
+/** What a maker's act carries before it is stamped with id, instant, offset and version. */
+export type Act = Entry extends infer E ? (E extends Entry ? Omit<E, 'id' | 'at' | 'offset' | 'version'> : never) : never;
 
 /** Version in force of every kind. */
-export const entryVersion = 1;
+export const entryVersion = 2;
 
 /**
- * Checks one stored or imported entry.
+ * Checks one entry of the present version: from a form, a file or a store, by the same schema.
  *
  * @returns the entry; refusal `entry.newer` when a later Yuzet wrote it, `entry.invalid` with the first fault's path
  */

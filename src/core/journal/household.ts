@@ -1,30 +1,20 @@
-import type { BatchState } from '../brew/batch-state';
-import type { StarterState } from '../starter/starter-state';
+import type { Warmths } from '../kitchen/places';
+import type { Lot } from '../lots/lot';
+import type { KeptValue } from './bench';
+import { emptyTable, everyValue, valueIn, type Table } from './entry-table';
 
-/** The kitchen's temperature from an instant on. */
-export interface WarmthStep {
-  readonly at: number;
-  readonly celsius: number;
-}
-
-/** Everything the journal tells, projected. */
+/** Everything the journal tells. */
 export interface Household {
-  readonly warmth: readonly WarmthStep[];
-  readonly starters: Readonly<Record<string, StarterState>>;
-  readonly batches: Readonly<Record<string, BatchState>>;
+  readonly lots: Table<Lot>;
+  readonly warmths: Warmths;
+  /** Things of the household by kind and key. */
+  readonly kept: Readonly<Record<string, Readonly<Record<string, KeptValue>>>>;
 }
 
-/** Kitchen temperature before anybody said one, °C. */
-export const assumedCelsius = 21;
+export const emptyHousehold: Household = { lots: emptyTable(), warmths: {}, kept: {} };
 
-export const emptyHousehold: Household = { warmth: [], starters: {}, batches: {} };
+/** The lot of that id. */
+export const lotOf = (household: Household, id: string): Lot | undefined => valueIn(household.lots, id);
 
-/** Kitchen temperature at an instant, °C: the last one said before it, else the first said at all, else 21. */
-export function warmthAt(warmth: readonly WarmthStep[], at: number): number {
-  let celsius = warmth[0]?.celsius ?? assumedCelsius;
-  for (const step of warmth) {
-    if (step.at > at) break;
-    celsius = step.celsius;
-  }
-  return celsius;
-}
+/** All lots, in no order. */
+export const everyLot = (household: Household): Lot[] => everyValue(household.lots);

@@ -1,25 +1,85 @@
 import { z } from 'zod';
-import { idShape } from '../instant-id';
+import { endings, openings } from '../../lots/lot';
+import { forms } from '../../matter/ingredient';
+import { closures, vesselIds } from '../../vessels/vessel-kinds';
+import { placeIds } from '../../kitchen/places';
+import { baseKinds, cultureIds } from '../vocabulary';
+import { clockOf, idShape } from '../instant-id';
+import { earliest, latest } from '../time-range';
 
-/** Earliest and latest instants an entry may carry: 2000 to 2100. */
-const earliest = 946_684_800_000;
-const latest = 4_102_444_800_000;
+/** Letters a name may hold: no control or invisible characters alone. */
+const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;
 
-/** What every entry carries: an id that sorts by writing, the instant it speaks of, and the local offset then. */
+export const name = z
+  .string()
+  .trim()
+  .min(1, 'Give it a name.')
+  .max(80, 'At most 80 letters.')
+  .refine((text) => visible.test(text), 'Give it a name that can be seen.');
+/** Ids beyond the last instant are refused: every later one would have to sort behind them. */
+export const id = z
+  .string()
+  .regex(idShape)
+  .refine((text) => clockOf(text).ms <= latest, 'An id from beyond the year 2100.');
+/** Ids of lots: the id of the entry that began them, with a number for those begun by a transfer. */
+export const subject = z.string().regex(/^[0-9a-z]{17}(-[0-9]{1,3})?$/);
+export const note = z.string().max(2000);
+
+/** What every entry carries: an id that sorts by writing, the instant it speaks of, the local offset then; who and with what. */
 export const stamp = {
-  id: z.string().regex(idShape),
+  id,
   at: z.number().int().min(earliest).max(latest),
   /** Minutes east of UTC. */
   offset: z.number().int().min(-840).max(840),
+  version: z.literal(2),
+  by: z.string().min(1).max(80).optional(),
+  with: z.string().min(1).max(80).optional(),
+  note: note.optional(),
 };
 
-/** Ids of starters, batches and bottles: the id of the entry that began them, with a suffix for bottles. */
-export const subject = z.string().regex(/^[0-9a-z]{17}(-[0-9]{1,3})?$/);
-
-export const name = z.string().trim().min(1).max(40);
-export const celsius = z.number().min(-5).max(60);
+export const celsius = z.number().min(-5).max(100);
+/** Air of a place that people live with. */
+export const roomCelsius = z.number().min(-5).max(45);
 export const grams = z.number().min(0).max(100_000);
 export const millilitres = z.number().min(0).max(100_000);
+export const lots = z.array(subject).min(1).max(200);
 
-export const exampleStamp = { id: '0mi81234500000ab1', at: 1_800_000_000_000, offset: 60 } as const;
+export const Portion = z
+  .strictObject({
+    what: z.string().regex(/^[a-z][a-z0-9-]{1,40}$/),
+    grams: grams.optional(),
+    ml: millilitres.optional(),
+    form: z.enum(forms).optional(),
+    typed: z.string().max(80).optional(),
+  })
+  .refine((p) => (p.grams === undefined) !== (p.ml === undefined), 'Either grams or millilitres.');
+export const portions = z.array(Portion).max(40);
+
+export const Vessel = z.strictObject({ kind: z.enum(vesselIds), ml: z.number().min(20).max(200_000) });
+export const closure = z.enum(closures);
+export const place = z.enum(placeIds);
+export const opening = z.enum(openings);
+export const ending = z.enum(endings);
+export const score = z.number().int().min(1).max(5);
+
+export const Recipe = z.strictObject({
+  base: z.enum(baseKinds),
+  wantedVolumes: z.number().min(0).max(6),
+  planned: z
+    .strictObject({ lotId: subject.nullable(), ml: millilitres.optional(), grams: grams.optional() })
+    .optional(),
+});
+
+/** A lot as it is begun. */
+export const NewLot = z.strictObject({
+  role: z.enum(['starter', 'brew', 'bottle']),
+  name,
+  vessel: Vessel,
+  closure,
+  place,
+  culture: z.enum(cultureIds).nullable().optional(),
+  recipe: Recipe.nullable().optional(),
+});
+
+export const exampleStamp = { id: '0mi81234500000ab1', at: 1_800_000_000_000, offset: 60, version: 2 } as const;
 export const exampleSubject = '0mi81234000000ab1';

@@ -1,0 +1,29 @@
+import type { PlaceId, WarmthStep } from '../kitchen/places';
+import type { Shelf } from '../lots/shelf';
+import type { Lot, LotEvent } from '../lots/lot';
+import type { Entry, EntryKind, EntryOf } from './entry';
+
+export type KeptValue = Readonly<Record<string, string | number | boolean | null>>;
+
+/** What folds write to: lots, the temperatures of places, and the things of the household. */
+export interface Bench extends Shelf {
+  warm(place: PlaceId, step: WarmthStep): void;
+  keep(thing: string, key: string, value: KeptValue | null): void;
+}
+
+/** How an entry of a kind is told: what it speaks of, and what it changes there. */
+export interface Fold<K extends EntryKind> {
+  /** Subjects: lot ids, `place:…`, `kept:…`. The lots whose contents it changes come first. */
+  readonly subjects: (entry: EntryOf<K>) => readonly string[];
+  readonly fold: (bench: Bench, entry: EntryOf<K>) => void;
+}
+
+type Rest = LotEvent extends infer E ? (E extends LotEvent ? Omit<E, 'at' | 'entryId'> : never) : never;
+
+/** Writes something into the lives of the open lots among `ids`. */
+export function mark(bench: Bench, ids: readonly string[], entry: Entry, event: Rest, change: Partial<Lot> = {}): void {
+  for (const id of ids) {
+    const lot = bench.isOpen(id) ? bench.lot(id) : undefined;
+    if (lot) bench.put({ ...lot, ...change, events: [...lot.events, { at: entry.at, entryId: entry.id, ...event }] });
+  }
+} // prettier-ignore

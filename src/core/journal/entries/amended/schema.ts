@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { exampleStamp, exampleSubject, id, stamp } from '../base';
+
+/** An entry was corrected: the fields of `patch` stand instead of its own. Id, kind and version cannot be changed. */
+export const Amended = z.strictObject({
+  ...stamp,
+  kind: z.literal('amended'),
+  targetId: id,
+  patch: z
+    .record(z.string().max(40), z.json())
+    .refine((patch) => Object.keys(patch).length > 0, 'Change something.')
+    .refine((patch) => !['id', 'kind', 'version'].some((key) => key in patch), 'These cannot be changed.'),
+});
+export type Amended = z.infer<typeof Amended>;
+
+export const example: Amended = { ...exampleStamp, kind: 'amended', targetId: exampleSubject, patch: { note: 'It was brown sugar.' } };

@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { celsius, exampleStamp, exampleSubject, portions, stamp, subject } from '../base';
+
+/** Something went into a lot: a feed, a top-up, sugar, lemon, minerals. */
+export const PortionsAdded = z.strictObject({
+  ...stamp,
+  kind: z.literal('portions-added'),
+  lotId: subject,
+  portions: portions
+    .min(1, 'Put something in.')
+    .refine((list) => list.length === 0 || list.some(({ grams, ml }) => (grams ?? ml ?? 0) > 0), 'A feed of nothing feeds nobody.'),
+  celsius: celsius.optional(),
+}); // prettier-ignore
+export type PortionsAdded = z.infer<typeof PortionsAdded>;
+
+export const example: PortionsAdded = {
+  ...exampleStamp,
+  kind: 'portions-added',
+  lotId: exampleSubject,
+  portions: [
+    { what: 'ginger', grams: 12, form: 'grated' },
+    { what: 'white-sugar', grams: 12 },
+  ],
+};

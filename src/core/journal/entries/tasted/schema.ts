@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { exampleStamp, exampleSubject, score, stamp, subject } from '../base';
+
+/** Something was tasted: each score from 1 (hardly) to 5 (very), by a person if it is said. */
+export const Tasted = z
+  .strictObject({
+    ...stamp,
+    kind: z.literal('tasted'),
+    lotId: subject,
+    sweet: score.optional(),
+    sour: score.optional(),
+    fizz: score.optional(),
+    strength: score.optional(),
+    liking: score.optional(),
+  })
+  .refine(
+    (t) => [t.sweet, t.sour, t.fizz, t.strength, t.liking].some((value) => value !== undefined),
+    'Say at least one thing of the taste.',
+  );
+export type Tasted = z.infer<typeof Tasted>;
+
+export const example: Tasted = { ...exampleStamp, kind: 'tasted', lotId: exampleSubject, sweet: 4, sour: 2 };

@@ -1,0 +1,12 @@
+import { carryOver, targetLotId } from '../../../lots/transfer';
+import type { Fold } from '../../bench';
+
+export const transferred: Fold<'transferred'> = {
+  subjects: (entry) => [
+    entry.from,
+    ...entry.targets.flatMap((target, index) =>
+      target.begin ? [targetLotId(entry.id, index)] : target.lotId ? [target.lotId] : [],
+    ),
+  ],
+  fold: (bench, entry) => carryOver(bench, entry),
+};

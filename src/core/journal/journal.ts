@@ -1,0 +1,272 @@
+import type { PlaceId, WarmthStep } from '../kitchen/places';
+import type { Lot } from '../lots/lot';
+import type { Bench, KeptValue } from './bench';
+import type { Entry, EntryOf } from './entry';
+import { emptyTable, everyValue, valueIn, withValues, type Table } from './entry-table';
+import { emptyHousehold, type Household } from './household';
+import { amendedBy, byHappening, inOrder, struckBy } from './standing';
+import { subjectsOf, tell } from './tell';
+
+/** A journal and what it tells, carried on entry by entry: always the same as if told anew from its entries. */
+export interface Journal {
+  /** All entries as they were written. */
+  readonly entries: Table<Entry>;
+  /** Entries in force, with their corrections. */
+  readonly standing: Table<Entry>;
+  /** Entries in force by what they speak of, in order of happening. */
+  readonly subjects: Table<readonly Entry[]>;
+  readonly undoings: readonly EntryOf<'undone'>[];
+  readonly corrections: Readonly<Record<string, readonly EntryOf<'amended'>[]>>;
+  readonly struck: ReadonlySet<string>;
+  /** Entries that lie in the future: kept, named, left out of everything told until their time comes. */
+  readonly ahead: readonly Entry[];
+  readonly household: Household;
+}
+
+export const emptyJournal: Journal = {
+  entries: emptyTable(), standing: emptyTable(), subjects: emptyTable(), undoings: [], corrections: {}, struck: new Set(),
+  ahead: [], household: emptyHousehold,
+}; // prettier-ignore
+
+/** An entry may be this far ahead of the clock before it counts as lying in the future, ms. */
+export const aheadMs = 15 * 60_000;
+
+/** More entries than this at once are told anew with all the rest. */
+const manyAtOnce = 64;
+
+const isPlain = (entry: Entry): boolean => entry.kind !== 'undone' && entry.kind !== 'amended';
+
+/**
+ * The journal with more entries. Entries known already change nothing.
+ *
+ * @param now ms since 1970: entries beyond it lie in the future
+ * @returns the same as `journalOf` over all entries, at the cost of what the new ones touch
+ */
+export function append(journal: Journal, entries: readonly Entry[], now: number): Journal {
+  const fresh = unknown(journal, entries);
+  if (fresh.length > manyAtOnce) return journalOf([...everyValue(journal.entries), ...fresh], now);
+  return fresh.reduce((sum, entry) => appendOne(sum, entry, now), journal);
+}
+
+/** Entries of those given that the journal does not hold, each id once. */
+export function unknown(journal: Journal, entries: readonly Entry[]): Entry[] {
+  const seen = new Set<string>();
+  return entries.filter(({ id }) => {
+    if (seen.has(id) || valueIn(journal.entries, id)) return false;
+    seen.add(id);
+    return true;
+  });
+}
+
+function appendOne(journal: Journal, entry: Entry, now: number): Journal {
+  const next = { ...journal, entries: withValues(journal.entries, [[entry.id, entry]]) };
+  if (entry.kind === 'undone') return undo(next, [...journal.undoings, entry], now);
+  if (entry.kind === 'amended') {
+    const corrections = { ...journal.corrections, [entry.targetId]: [...(journal.corrections[entry.targetId] ?? []), entry] }; // prettier-ignore
+    return reconsider({ ...next, corrections }, [entry.targetId], now);
+  }
+  if (journal.struck.has(entry.id) || journal.corrections[entry.id]) return reconsider(next, [entry.id], now);
+  if (entry.at > now + aheadMs) return { ...next, ahead: [...journal.ahead, entry] };
+  return isLate(journal, entry) ? reconsider(next, [entry.id], now) : carryOn(next, entry);
+}
+
+const isLate = (journal: Journal, entry: Entry): boolean =>
+  subjectsOf(entry).some((subject) => {
+    const last = valueIn(journal.subjects, subject)?.at(-1);
+    return last !== undefined && byHappening(last, entry) > 0;
+  });
+
+/** The latest entry of all it speaks of: told on top. */
+function carryOn(journal: Journal, entry: Entry): Journal {
+  const bench = overlay(journal.household, () => true);
+  tell(bench, entry);
+  return {
+    ...journal,
+    standing: withValues(journal.standing, [[entry.id, entry]]),
+    subjects: withValues(journal.subjects, subjectsOf(entry).map((subject) => [subject, [...(valueIn(journal.subjects, subject) ?? []), entry]])),
+    household: bench.household(),
+  }; // prettier-ignore
+}
+
+/** What an undoing changes: whatever it strikes or restores. */
+function undo(journal: Journal, undoings: readonly EntryOf<'undone'>[], now: number): Journal {
+  const struck = struckBy(undoings);
+  const changed = [...struck].filter((id) => !journal.struck.has(id)).concat([...journal.struck].filter((id) => !struck.has(id))); // prettier-ignore
+  const targets = changed.flatMap((id) => {
+    const entry = valueIn(journal.entries, id);
+    if (!entry || entry.kind === 'undone') return [];
+    return [entry.kind === 'amended' ? entry.targetId : id];
+  });
+  return reconsider({ ...journal, undoings, struck }, targets, now);
+}
+
+/** The entry in force under an id: corrected, or null when it is struck, in the future or not there. */
+function inForce(journal: Journal, id: string): Entry | null {
+  const entry = valueIn(journal.entries, id);
+  if (!entry || !isPlain(entry) || journal.struck.has(id)) return null;
+  const corrections = (journal.corrections[id] ?? []).filter((each) => !journal.struck.has(each.id));
+  return amendedBy(entry, corrections);
+}
+
+/** Settles entries whose standing or content may have changed, and tells the families they touch anew. */
+function reconsider(journal: Journal, ids: readonly string[], now: number): Journal {
+  const dirty = new Set<string>();
+  const touched: Entry[] = [];
+  let { standing, subjects, ahead } = journal;
+  for (const id of ids) {
+    const before = valueIn(standing, id);
+    const after = inForce(journal, id);
+    const early = after !== null && after.at > now + aheadMs;
+    ahead = ahead.filter((entry) => entry.id !== id);
+    if (early) ahead = [...ahead, after];
+    if (before) subjects = withoutEntry(subjects, before);
+    if (after && !early) subjects = withEntry(subjects, after);
+    standing = withValues(standing, [[id, early ? null : after]]);
+    for (const entry of [before, after]) {
+      if (!entry) continue;
+      touched.push(entry);
+      for (const subject of subjectsOf(entry)) dirty.add(subject);
+    }
+  }
+  const settled = { ...journal, standing, subjects, ahead };
+  return touched.length === 0 ? settled : { ...settled, household: toldAnew(settled, dirty, touched) };
+}
+
+function withoutEntry(subjects: Table<readonly Entry[]>, entry: Entry): Table<readonly Entry[]> {
+  return withValues(subjects, subjectsOf(entry).map((subject) => [subject, (valueIn(subjects, subject) ?? []).filter(({ id }) => id !== entry.id)])); // prettier-ignore
+}
+
+function withEntry(subjects: Table<readonly Entry[]>, entry: Entry): Table<readonly Entry[]> {
+  return withValues(subjects, subjectsOf(entry).map((subject) => [subject, inOrder([...(valueIn(subjects, subject) ?? []), entry])])); // prettier-ignore
+}
+
+/** Tells the dirty subjects, and every lot that liquid of theirs reached since, from their beginnings. */
+function toldAnew(journal: Journal, dirty: ReadonlySet<string>, touched: readonly Entry[]): Household {
+  const since = inOrder(touched)[0]!;
+  const open = downstream(journal, dirty, since);
+  const bench = overlay(journal.household, (id) => open.has(id));
+  bench.clear(open);
+  const entries = new Map<string, Entry>();
+  for (const subject of open) for (const entry of valueIn(journal.subjects, subject) ?? []) entries.set(entry.id, entry);
+  for (const entry of inOrder([...entries.values()])) tell(bench, entry);
+  return bench.household();
+}
+
+/** Subjects, and the lots that transfers from them went to at or after an entry. */
+function downstream(journal: Journal, dirty: ReadonlySet<string>, since: Entry): Set<string> {
+  const open = new Set(dirty);
+  const queue = [...dirty];
+  for (let subject = queue.pop(); subject !== undefined; subject = queue.pop()) {
+    for (const entry of valueIn(journal.subjects, subject) ?? []) {
+      if (entry.kind !== 'transferred' || entry.from !== subject || byHappening(entry, since) < 0) continue;
+      for (const target of subjectsOf(entry)) {
+        if (!open.has(target)) queue.push(target);
+        open.add(target);
+      }
+    }
+  }
+  return open;
+}
+
+/** A bench over a household: writes are gathered and packed into a new household at the end. */
+function overlay(household: Household, isOpen: (id: string) => boolean) {
+  const lots = new Map<string, Lot | null>();
+  let { warmths, kept } = household;
+  const bench: Bench = {
+    lot: (id) => (lots.has(id) ? (lots.get(id) ?? undefined) : valueIn(household.lots, id)),
+    put: (lot) => void lots.set(lot.id, lot),
+    isOpen,
+    warm: (place, step) => {
+      warmths = { ...warmths, [place]: placed(warmths[place] ?? [], step) };
+    },
+    keep: (thing, key, value) => {
+      const { [key]: _before, ...others } = kept[thing] ?? {};
+      kept = { ...kept, [thing]: value === null ? others : { ...others, [key]: value } };
+    },
+  };
+  return {
+    ...bench,
+    /** Forgets what is known of subjects, before they are told anew. */
+    clear: (subjects: Iterable<string>) => {
+      for (const subject of subjects) {
+        const [space, thing, ...key] = subject.split(':');
+        if (space === 'place') warmths = { ...warmths, [thing as PlaceId]: [] };
+        else if (space === 'kept') bench.keep(thing!, key.join(':'), null);
+        else if (valueIn(household.lots, subject)) lots.set(subject, null);
+      }
+    },
+    household: (): Household => ({ lots: lots.size > 0 ? withValues(household.lots, lots) : household.lots, warmths, kept }),
+  };
+} // prettier-ignore
+
+function placed(steps: readonly WarmthStep[], step: WarmthStep): readonly WarmthStep[] {
+  const last = steps.at(-1);
+  return last && last.at > step.at ? [...steps, step].sort((a, b) => a.at - b.at) : [...steps, step];
+}
+
+/** The journal of some entries, told at one go. */
+export function journalOf(entries: readonly Entry[], now: number): Journal {
+  const telling = tellingOf(entries, now);
+  for (let step = telling.next(); ; step = telling.next()) if (step.done) return step.value;
+}
+
+/**
+ * Tells a whole journal in pieces, so that whoever waits can breathe in between.
+ *
+ * @yields the share told so far, 0–1
+ */
+export function* tellingOf(entries: readonly Entry[], now: number): Generator<number, Journal> {
+  const byId = new Map(entries.map((entry) => [entry.id, entry]));
+  const all = [...byId.values()];
+  const undoings = all.filter((entry) => entry.kind === 'undone');
+  const struck = struckBy(undoings);
+  const corrections: Record<string, EntryOf<'amended'>[]> = {};
+  for (const entry of all) if (entry.kind === 'amended') (corrections[entry.targetId] ??= []).push(entry);
+  const start: Journal = { ...emptyJournal, entries: withValues(emptyTable<Entry>(), byId), undoings, struck, corrections };
+  const force = all.flatMap((entry) => (isPlain(entry) ? (inForce(start, entry.id) ?? []) : []));
+  const told = inOrder(force.filter(({ at }) => at <= now + aheadMs));
+  yield 0.1;
+  const bench = gathering();
+  const subjects = new Map<string, Entry[]>();
+  for (const [index, entry] of told.entries()) {
+    tell(bench, entry);
+    for (const subject of subjectsOf(entry)) {
+      const known = subjects.get(subject);
+      if (known) known.push(entry);
+      else subjects.set(subject, [entry]);
+    }
+    if (index % 1000 === 999) yield 0.1 + (0.8 * index) / told.length;
+  }
+  return {
+    ...start,
+    standing: withValues(emptyTable<Entry>(), told.map((entry) => [entry.id, entry])),
+    subjects: withValues(emptyTable<readonly Entry[]>(), subjects),
+    ahead: force.filter(({ at }) => at > now + aheadMs),
+    household: bench.household(),
+  };
+} // prettier-ignore
+
+/** A bench for telling everything: plain mutable lists, packed at the end. */
+function gathering() {
+  const lots = new Map<string, Lot>();
+  const warmths: Partial<Record<PlaceId, WarmthStep[]>> = {};
+  const kept: Record<string, Record<string, KeptValue>> = {};
+  const bench: Bench = {
+    lot: (id) => lots.get(id),
+    put: (lot) => void lots.set(lot.id, lot),
+    isOpen: () => true,
+    warm: (place, step) => void (warmths[place] = [...placed(warmths[place] ?? [], step)]),
+    keep: (thing, key, value) => {
+      const things = (kept[thing] ??= {});
+      if (value === null) delete things[key];
+      else things[key] = value;
+    },
+  };
+  return { ...bench, household: (): Household => ({ lots: withValues(emptyTable<Lot>(), lots), warmths, kept }) };
+}
+
+/** Lets entries in whose time has come. */
+export function admit(journal: Journal, now: number): Journal {
+  const due = journal.ahead.filter(({ at }) => at <= now + aheadMs);
+  return due.length === 0 ? journal : reconsider(journal, due.map(({ id }) => id), now);
+} // prettier-ignore

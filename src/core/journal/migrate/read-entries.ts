@@ -1,0 +1,51 @@
+import { refusal, success, type Result } from '../../result';
+import { entryVersion, parseEntry, type Entry } from '../entry';
+import { fromVersion1 } from './from-1';
+import { EntryV1 } from './version-1';
+
+const versionOf = (raw: unknown): unknown => (raw as { version?: unknown } | null)?.version;
+
+/** What came of one raw record. */
+export type ReadEntry = Result<Entry>;
+
+/**
+ * Reads raw records of any version Yuzet ever wrote, each by itself.
+ *
+ * @param others entries already known: an old pitching may speak of a batch among them
+ * @returns as many results, in the order given; refusals `entry.newer`, `entry.invalid`
+ */
+export function readEntries(raw: readonly unknown[], others: readonly Entry[] = []): ReadEntry[] {
+  const results: (ReadEntry | undefined)[] = new Array(raw.length);
+  const old: { index: number; entry: EntryV1 }[] = [];
+  for (const [index, each] of raw.entries()) {
+    if (versionOf(each) !== 1) {
+      results[index] = parseEntry(each);
+      continue;
+    }
+    const parsed = EntryV1.safeParse(each);
+    if (parsed.success) old.push({ index, entry: parsed.data });
+    else results[index] = damaged(parsed.error.issues[0]);
+  }
+  const risen = fromVersion1(old.map(({ entry }) => entry), others);
+  old.forEach(({ index }, i) => (results[index] = parseEntry(risen[i])));
+  return results as ReadEntry[];
+} // prettier-ignore
+
+const damaged = (fault: { path: PropertyKey[]; message: string } | undefined) =>
+  refusal('entry.invalid', `An entry is damaged at “${fault?.path.join('.') ?? ''}”: ${fault?.message ?? 'unreadable'}.`);
+
+/** Whether a record is of an older version and should be written anew. */
+export const isOlder = (raw: unknown): boolean => {
+  const version = versionOf(raw);
+  return typeof version === 'number' && version < entryVersion;
+};
+
+/** All entries of a list, or the first refusal with its place in it. */
+export function allEntries(raw: readonly unknown[]): Result<Entry[]> {
+  const entries: Entry[] = [];
+  for (const [index, result] of readEntries(raw).entries()) {
+    if (!result.ok) return refusal(result.code, `Entry ${index + 1} of ${raw.length}: ${result.sentence}`);
+    entries.push(result.value);
+  }
+  return success(entries);
+}

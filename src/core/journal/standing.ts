@@ -1,0 +1,49 @@
+import type { Entry, EntryOf } from './entry';
+import { clockOf } from './instant-id';
+import { subjectsOf } from './tell';
+
+/**
+ * The instant an entry counts from: its own, but never before what it speaks of was written down. A clock set back between
+ * the two would otherwise put a feed before its jar.
+ */
+function happened(entry: Entry): number {
+  let at = entry.at;
+  for (const subject of subjectsOf(entry)) {
+    // A lot that the entry itself begins is written with it, whenever it is said to have happened.
+    if (/^[0-9a-z]{17}/.test(subject) && !subject.startsWith(entry.id)) at = Math.max(at, Math.min(clockOf(subject).ms, clockOf(entry.id).ms)); // prettier-ignore
+  }
+  return at;
+}
+
+/** Order of happening: by instant, then by writing. */
+export function byHappening(a: Entry, b: Entry): number {
+  return happened(a) - happened(b) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+}
+
+/** Sorts in order of happening, working out each instant once. */
+export function inOrder(entries: readonly Entry[]): Entry[] {
+  const keyed = entries.map((entry) => ({ entry, at: happened(entry) }));
+  keyed.sort((a, b) => a.at - b.at || (a.entry.id < b.entry.id ? -1 : a.entry.id > b.entry.id ? 1 : 0));
+  return keyed.map(({ entry }) => entry);
+}
+
+/**
+ * Which entries are struck: undone, unless the undoing was itself undone. Judged from the last written back, so that a chain
+ * of undo and redo settles whatever the order of arrival.
+ */
+export function struckBy(undoings: readonly EntryOf<'undone'>[]): Set<string> {
+  const struck = new Set<string>();
+  const latestFirst = [...undoings].sort((a, b) => (a.id < b.id ? 1 : -1));
+  for (const undoing of latestFirst) {
+    if (!struck.has(undoing.id) && undoing.targetId < undoing.id) struck.add(undoing.targetId);
+  }
+  return struck;
+}
+
+/** An entry with its corrections, the latest written winning. Id, kind and version stay. */
+export function amendedBy(entry: Entry, corrections: readonly EntryOf<'amended'>[]): Entry {
+  if (corrections.length === 0) return entry;
+  const patches = [...corrections].sort((a, b) => (a.id < b.id ? -1 : 1)).map(({ patch }) => patch);
+  const { id, kind, version } = entry;
+  return Object.assign({}, entry, ...patches, { id, kind, version }) as Entry;
+}

@@ -1,0 +1,5 @@
+import { baseKinds as bases, starterKinds } from '../ferment/scenario-kinds';
+
+/** Kinds of base and of living things an entry may name. */
+export const baseKinds = bases;
+export const cultureIds = starterKinds;

@@ -1,0 +1,35 @@
+import type { PlaceId } from '../kitchen/places';
+import { emptyContents, levelMl, scaled, together, type Contents } from '../matter/contents';
+import { portionContents, type Portion } from '../matter/portion';
+import type { Closure, Vessel } from '../vessels/vessel-kinds';
+import type { Lot, RecipeSnapshot, Role } from './lot';
+
+/** What is said of a new lot. */
+export interface NewLot {
+  readonly role: Role;
+  readonly name: string;
+  readonly vessel: Vessel;
+  readonly closure: Closure;
+  readonly place: PlaceId;
+  readonly culture?: string | null | undefined;
+  readonly recipe?: RecipeSnapshot | null | undefined;
+}
+
+/** All of several portions in one heap. */
+export const contentsOf = (portions: readonly Portion[]): Contents =>
+  portions.reduce((sum, portion) => together(sum, portionContents(portion)), emptyContents);
+
+/** What does not fit flows over the rim: liquid and solids alike. */
+export function withinRim(contents: Contents, rimMl: number): { held: Contents; spilledMl: number } {
+  const level = levelMl(contents);
+  return level > rimMl && level > 0
+    ? { held: scaled(contents, rimMl / level), spilledMl: level - rimMl }
+    : { held: contents, spilledMl: 0 };
+}
+
+/** An empty vessel with a name on it. */
+export const emptyLot = (id: string, at: number, said: NewLot): Lot => ({
+  id, begunAt: at, role: said.role, name: said.name, vessel: said.vessel, closure: said.closure, place: said.place,
+  culture: said.culture ?? null, recipe: said.recipe ?? null, contents: emptyContents, markMl: 0, lostMl: 0, events: [],
+  opened: null, ended: null,
+}); // prettier-ignore

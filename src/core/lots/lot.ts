@@ -1,0 +1,75 @@
+import type { Contents } from '../matter/contents';
+import type { Portion } from '../matter/portion';
+import type { Closure, Vessel } from '../vessels/vessel-kinds';
+import type { PlaceId } from '../kitchen/places';
+import type { SignKind } from './signs';
+
+export type Role = 'starter' | 'brew' | 'bottle';
+
+/** How a brew was meant: its base, the fizz wanted, and the starter it was planned with. */
+export interface RecipeSnapshot {
+  /** Kind of base: sets nutrients and minerals of the forecast. */
+  readonly base: string;
+  /** Fizz wanted in the bottle, volumes. */
+  readonly wantedVolumes: number;
+  /** The starter to pitch and its amount, while it is not pitched. */
+  readonly planned?: { readonly lotId: string | null; readonly ml?: number | undefined; readonly grams?: number | undefined } | undefined; // prettier-ignore
+}
+
+export type Quantity = 'sg' | 'brix' | 'ph' | 'celsius' | 'gaugeBar' | 'grams' | 'ml';
+
+/** Something read, felt or tasted on a lot. */
+export interface Reading {
+  readonly kind: SignKind | Quantity | 'sweet' | 'sour' | 'fizz' | 'strength';
+  readonly value: string | number;
+}
+
+/** What is taken along by a transfer. */
+export type Taken = 'liquid' | 'everything' | 'solids' | 'sediment';
+
+interface Happened {
+  readonly at: number;
+  readonly entryId: string;
+}
+
+/** One thing in a lot's life, in the order of happening. */
+export type LotEvent = Happened &
+  (
+    | { readonly kind: 'added'; readonly contents: Contents; readonly celsius?: number | undefined; readonly lostMl: number; readonly portions: readonly Portion[] }
+    | { readonly kind: 'came'; readonly from: string; readonly contents: Contents; readonly celsius?: number | undefined; readonly index: number }
+    | { readonly kind: 'went'; readonly to: string | null; readonly contents: Contents; readonly taken: Taken; readonly index: number }
+    | { readonly kind: 'moved'; readonly place: PlaceId }
+    | { readonly kind: 'closed'; readonly closure: Closure }
+    | { readonly kind: 'vented'; readonly long: boolean }
+    | { readonly kind: 'stirred' }
+    | { readonly kind: 'read'; readonly readings: readonly Reading[]; readonly by?: string | undefined }
+    | { readonly kind: 'opened'; readonly how: OpeningKind }
+  ); // prettier-ignore
+
+export const openings = ['still', 'gentle', 'lively', 'gusher'] as const;
+export type OpeningKind = (typeof openings)[number];
+
+export const endings = ['drunk', 'discarded', 'given', 'dried', 'eaten', 'lost'] as const;
+export type Ending = (typeof endings)[number];
+
+/** One body of liquid in one vessel, as the journal tells it. Instants are ms since 1970. */
+export interface Lot {
+  readonly id: string;
+  readonly role: Role;
+  readonly name: string;
+  readonly begunAt: number;
+  readonly vessel: Vessel;
+  readonly closure: Closure;
+  readonly place: PlaceId;
+  /** Kind of starter: of a starter's jar, or of what a brew was pitched with. */
+  readonly culture: string | null;
+  readonly recipe: RecipeSnapshot | null;
+  readonly contents: Contents;
+  /** Level when filled as begun, ml: the mark to top up to. */
+  readonly markMl: number;
+  /** Liquid lost to the air between feeds or spilled over the rim, ml. */
+  readonly lostMl: number;
+  readonly events: readonly LotEvent[];
+  readonly opened: { readonly at: number; readonly how: OpeningKind; readonly entryId: string } | null;
+  readonly ended: { readonly at: number; readonly how: Ending; readonly why: string; readonly entryId: string } | null;
+}

@@ -1,0 +1,20 @@
+/** Signs a maker sees, feels and smells, from least to most: one vocabulary for entries, forecasts and the command line. */
+export const lotSigns = {
+  foam: ['none', 'some', 'good', 'riding'],
+  bubbles: ['none', 'few', 'many'],
+  hiss: ['none', 'faint', 'good', 'violent'],
+  squeeze: ['soft', 'gives', 'firm', 'rock'],
+  lid: ['flexes', 'tight', 'domed'],
+  film: ['none', 'thin-white', 'pellicle', 'fuzzy'],
+  smell: ['sweet', 'yeasty', 'sour', 'vinegar', 'egg', 'solvent', 'foul'],
+  colour: ['usual', 'darker', 'odd'],
+  sediment: ['none', 'some', 'thick'],
+  grains: ['shrunk', 'mushy', 'plump', 'growing'],
+} as const;
+
+export type SignKind = keyof typeof lotSigns;
+export const signKinds = Object.keys(lotSigns) as SignKind[];
+
+/** Signs that mean: throw it out, and clean the jar. */
+export const isDiscard = (kind: string, value: string | number): boolean =>
+  (kind === 'film' && value === 'fuzzy') || (kind === 'smell' && value === 'foul') || (kind === 'colour' && value === 'odd'); // prettier-ignore
