@@ -10,6 +10,8 @@ export interface Base {
   readonly mineralCharge: number;
   readonly citricGramsPerLitre: number;
   readonly malicGramsPerLitre: number;
+  /** What lives on it when nothing is pitched, g/L, and its lag work: more than a bare culture brings. */
+  readonly carries?: { readonly yeast: number; readonly lactics: number; readonly lagWork: number };
 }
 
 /** Practice figures: nutrient capacities fitted to the times makers report; acids from food composition ranges. */
@@ -21,9 +23,6 @@ export const bases: Record<BaseKind, Base> = {
   'herb-tea': { yeastCapacity: 0.28, lacticCapacity: 0.1, mineralCharge: 0.003, citricGramsPerLitre: 0.05, malicGramsPerLitre: 0.05 },
   fruit: { yeastCapacity: 0.9, lacticCapacity: 0.3, mineralCharge: 0.012, citricGramsPerLitre: 1, malicGramsPerLitre: 2 },
   juice: { yeastCapacity: 2, lacticCapacity: 0.6, mineralCharge: 0.03, citricGramsPerLitre: 1.5, malicGramsPerLitre: 5 },
-  peel: { yeastCapacity: 0.68, lacticCapacity: 0.25, mineralCharge: 0.01, citricGramsPerLitre: 0.8, malicGramsPerLitre: 0.4 },
+  peel: { yeastCapacity: 0.68, lacticCapacity: 0.25, mineralCharge: 0.01, citricGramsPerLitre: 0.8, malicGramsPerLitre: 0.4, carries: { yeast: 4e-3, lactics: 2e-3, lagWork: 2.0 } },
   'black-tea': { yeastCapacity: 0.35, lacticCapacity: 0.1, mineralCharge: 0.003, citricGramsPerLitre: 0.1, malicGramsPerLitre: 0.1 },
 }; // prettier-ignore
-
-/** Citric acid in lemon or lime juice, g per ml (food composition tables: 45–60 g/L). */
-export const citricPerMlOfCitrus = 0.05;

@@ -20,6 +20,9 @@ export interface Conditions {
   saturation: number;
   /** Access to air: 1 open, 0.06 under an airlock, 0 sealed. */
   air: number;
+  /** Fading of a kept jar's readiness without sugar, and loss of alcohol through its cloth, per hour at the best temperature. */
+  starving: number;
+  airing: number;
 }
 
 export const freshConditions = (): Conditions => ({
@@ -35,4 +38,6 @@ export const freshConditions = (): Conditions => ({
   dissolvedShare: 1,
   saturation: Infinity,
   air: 0,
+  starving: 0,
+  airing: 0,
 });

@@ -1,12 +1,12 @@
 import { molar } from '../sugar/yields';
 import { acidity, type AcidMix } from './acid-balance';
-import { bases, citricPerMlOfCitrus } from './bases';
+import { bases } from './bases';
 import { cardinal, temperatureResponse } from './cardinal-temperature';
 import { freshConditions, type Conditions } from './conditions';
-import { inoculum } from './cultures';
+import type { Ferment, Inflow, LotStage } from './ferment';
+import { inoculum } from './inoculum';
 import { freshWorkspace, rungeKutta, type Workspace } from './integrate';
 import type { Member } from './member';
-import type { Scenario, Stage } from './scenario';
 import { slots } from './state';
 import {
   burp,
@@ -27,6 +27,7 @@ const {
   FRUCTOSE,
   GAS_RATE,
   GLUCOSE,
+  GLYCEROL,
   LACTIC,
   LACTICS,
   LACTICS_READY,
@@ -44,10 +45,10 @@ export interface FermentRun {
   readonly w: Workspace;
   readonly acids: AcidMix;
   readonly member: Member;
-  readonly liquidMl: number;
+  liquidMl: number;
   ph: number;
   headspaceRatio: number;
-  vessel: Stage['vessel'] | null;
+  vessel: LotStage['vessel'] | null;
   celsius: number;
   hour: number;
   alive: boolean;
@@ -61,46 +62,64 @@ const co2OfAir = 1.3e-5;
 const physiologicalState = (lagWork: number) => 1 / Math.expm1(Math.max(0.01, lagWork));
 
 /** A jar as it stands at the start: dissolved sugars, the dose, the acids of the base. */
-export function beginRun(scenario: Scenario, member: Member): FermentRun {
-  const { starter, sugars } = scenario;
-  const dose = inoculum(starter.kind, starter.amountPerLitre, scenario.base === 'peel');
-  const run = emptyRun(scenario, member);
+export function beginRun(ferment: Ferment, member: Member): FermentRun {
+  const { sugars, kept } = ferment;
+  const run = emptyRun(ferment, member);
   const { y } = run;
   y[SUCROSE] = sugars.sucrose;
   y[GLUCOSE] = sugars.glucose;
   y[FRUCTOSE] = sugars.fructose;
-  y[YEAST] = dose.yeast;
-  y[LACTICS] = dose.lactics * member.bacteria;
-  y[ACETICS] = dose.acetics;
-  y[LACTIC] = dose.lacticAcid;
-  y[CO2] = scenario.co2Volumes * gramsPerVolume;
-  y[YEAST_READY] = physiologicalState(dose.lagWork * member.lag);
-  y[LACTICS_READY] = y[YEAST_READY]!;
+  y[CO2] = ferment.co2Volumes * gramsPerVolume;
+  if (kept) fillKept(run, kept, member);
+  else {
+    const dose = inoculum(ferment.culture, ferment.amountPerLitre, bases[ferment.base]);
+    y[YEAST] = dose.yeast;
+    y[LACTICS] = dose.lactics * member.bacteria;
+    y[ACETICS] = dose.acetics;
+    y[LACTIC] = dose.lacticAcid;
+    y[YEAST_READY] = physiologicalState(dose.lagWork * member.lag);
+    y[LACTICS_READY] = y[YEAST_READY]!;
+  }
   solveAcidity(run);
   return run;
 }
 
+/** A kept jar: just begun, or as a well-kept one stands. */
+function fillKept(run: FermentRun, kept: NonNullable<Ferment['kept']>, member: Member): void {
+  const { y } = run;
+  const from = kept.settled ?? kept.fresh;
+  y[YEAST] = from.yeast;
+  y[LACTICS] = from.lactics * member.bacteria;
+  y[ACETICS] = from.acetics;
+  y[ETHANOL] = kept.settled?.ethanol ?? 0;
+  y[LACTIC] = kept.settled?.lactic ?? 0;
+  y[YEAST_READY] = kept.settled ? kept.settled.ready : physiologicalState(kept.lagWork * member.lag);
+  y[LACTICS_READY] = y[YEAST_READY]!;
+}
+
 /** A run with the culture and the base known, and nothing in the jar yet. */
-function emptyRun(scenario: Scenario, member: Member): FermentRun {
-  const { starter, citrusMlPerLitre } = scenario;
-  const base = bases[scenario.base];
-  const dose = inoculum(starter.kind, starter.amountPerLitre, scenario.base === 'peel');
+function emptyRun(ferment: Ferment, member: Member): FermentRun {
+  const { culture, kept } = ferment;
+  const base = bases[ferment.base];
+  const dose = inoculum(culture, ferment.amountPerLitre, base);
   const c = freshConditions();
-  c.yeastCapacity = base.yeastCapacity * member.capacity + dose.yeast * reservesOfCell;
-  c.lacticCapacity = base.lacticCapacity * member.capacity;
+  c.yeastCapacity = kept ? kept.yeastCapacity * member.capacity : base.yeastCapacity * member.capacity + dose.yeast * reservesOfCell;
+  c.lacticCapacity = (kept ? kept.lacticCapacity : base.lacticCapacity) * member.capacity;
   c.heterolactic = dose.heterolactic;
-  c.vigour = starter.vigour * member.vigour;
+  c.vigour = ferment.vigour * member.vigour;
+  c.starving = kept?.starving ?? 0;
+  c.airing = kept?.airing ?? 0;
   const acids: AcidMix = {
     lactic: 0,
     acetic: 0,
-    citric: base.citricGramsPerLitre + citrusMlPerLitre * citricPerMlOfCitrus,
-    malic: base.malicGramsPerLitre,
+    citric: base.citricGramsPerLitre + ferment.citric,
+    malic: base.malicGramsPerLitre + ferment.malic,
     co2Moles: 0,
     mineralCharge: base.mineralCharge,
   };
   return {
-    y: new Float64Array(STATE_SIZE), c, w: freshWorkspace(), acids, member, liquidMl: scenario.liquidLitres * 1000,
-    ph: 5, headspaceRatio: 0, vessel: null, celsius: 20, hour: 0, alive: starter.kind !== 'none',
+    y: new Float64Array(STATE_SIZE), c, w: freshWorkspace(), acids, member, liquidMl: ferment.liquidLitres * 1000,
+    ph: 5, headspaceRatio: 0, vessel: null, celsius: 20, hour: 0, alive: culture !== null,
   }; // prettier-ignore
 }
 
@@ -111,31 +130,70 @@ function emptyRun(scenario: Scenario, member: Member): FermentRun {
  * @param rows recorded rows, `at` the index of the row's first number
  */
 export function resumeRun(
-  scenario: Scenario,
+  ferment: Ferment,
   member: Member,
-  stage: Stage,
+  stage: LotStage,
   hour: number,
   rows: Float32Array | Float64Array,
   at: number,
 ): FermentRun {
-  // prettier-ignore
-  const run = emptyRun(scenario, member);
+  const run = emptyRun(ferment, member);
+  settleAcids(run, ferment.stages, hour);
   for (let i = 0; i < STATE_SIZE; i++) run.y[i] = rows[at + i]!;
   run.ph = rows[at + PH]!;
   run.hour = hour;
   run.vessel = stage.vessel;
+  run.liquidMl = stage.liquidMl ?? run.liquidMl;
   run.headspaceRatio = stage.vessel === 'sealed' ? stage.headspaceMl / run.liquidMl : 0;
   prepare(run, stage);
   return run;
 }
 
-/** Enters a stage: a change of vessel is a transfer, priming is stirred in, a new seal traps air. */
-export function enterStage(run: FermentRun, stage: Stage): void {
-  const ratio = stage.headspaceMl / run.liquidMl;
+/** Fruit acids are not integrated: whatever came in up to an hour is mixed in again. */
+function settleAcids(run: FermentRun, stages: readonly LotStage[], hour: number): void {
+  let from = 0;
+  for (const stage of stages) {
+    if (from > hour + 1e-9) return;
+    for (const inflow of stage.inflows ?? []) mixAcids(run, inflow);
+    from += stage.hours;
+  }
+}
+
+function mixAcids(run: FermentRun, { share, citric, malic }: Inflow): void {
+  run.acids.citric += (citric - run.acids.citric) * share;
+  run.acids.malic += (malic - run.acids.malic) * share;
+  run.acids.mineralCharge *= 1 - share;
+}
+
+/** A liquid comes in: everything is mixed by volume; live cells come as they are. */
+function mixIn(run: FermentRun, inflow: Inflow): void {
+  const { y } = run;
+  const { share } = inflow;
+  const mix = (slot: number, value: number) => (y[slot] = y[slot]! + (value - y[slot]!) * share);
+  mix(SUCROSE, inflow.sucrose);
+  mix(GLUCOSE, inflow.glucose);
+  mix(FRUCTOSE, inflow.fructose);
+  mix(ETHANOL, inflow.ethanol);
+  mix(LACTIC, inflow.lactic);
+  mix(ACETIC, inflow.acetic);
+  mix(YEAST, inflow.yeast);
+  mix(LACTICS, inflow.lactics);
+  mix(ACETICS, inflow.acetics);
+  mix(GLYCEROL, 0);
+  mix(CO2, co2OfAir * molar.co2);
+  mixAcids(run, inflow);
+}
+
+/** Enters a stage: a change of vessel is a transfer, what came in is stirred in, a new seal traps air. */
+export function enterStage(run: FermentRun, stage: LotStage): void {
+  const liquidMl = stage.liquidMl ?? run.liquidMl;
+  const ratio = stage.headspaceMl / liquidMl;
   const sameVessel =
     run.vessel === stage.vessel && (stage.vessel !== 'sealed' || ratio === run.headspaceRatio);
   const { y } = run;
   if (!sameVessel && run.vessel === 'sealed') leaveHeadspace(y, run.c.dissolvedShare);
+  run.liquidMl = liquidMl;
+  for (const inflow of stage.inflows ?? []) mixIn(run, inflow);
   if (stage.addSugars) {
     y[SUCROSE] = y[SUCROSE]! + stage.addSugars.sucrose;
     y[GLUCOSE] = y[GLUCOSE]! + stage.addSugars.glucose;
@@ -148,7 +206,7 @@ export function enterStage(run: FermentRun, stage: Stage): void {
 }
 
 /** Works out the conditions of the coming step: temperature, solubility, acidity. */
-export function prepare(run: FermentRun, stage: Stage): void {
+export function prepare(run: FermentRun, stage: LotStage): void {
   const { y, c, member } = run;
   // A fridge holds its temperature; a kitchen drifts from what its thermometer says and swings with the day.
   const drift = stage.celsius > 12 ? member.offset : member.offset * 0.4;
@@ -179,7 +237,7 @@ function solveAcidity(run: FermentRun): void {
 }
 
 /** Goes on by `step` hours within one stage. */
-export function stepRun(run: FermentRun, stage: Stage, step: number): void {
+export function stepRun(run: FermentRun, stage: LotStage, step: number): void {
   if (run.alive || run.c.saturation !== Infinity) rungeKutta(run.y, run.c, step, run.w);
   run.hour += step;
   if (run.member.leak > 0 && run.headspaceRatio > 0) {
@@ -190,7 +248,7 @@ export function stepRun(run: FermentRun, stage: Stage, step: number): void {
 }
 
 /** Burps the vessel if it is sealed. */
-export function burpRun(run: FermentRun, stage: Stage): void {
+export function burpRun(run: FermentRun, stage: LotStage): void {
   if (stage.vessel !== 'sealed') return;
   burp(run.y, run.headspaceRatio, run.celsius);
   run.c.dissolvedShare = dissolvedShare(run.y, run.headspaceRatio, run.celsius);

@@ -128,11 +128,25 @@ export function rates(y: Float64Array, dy: Float64Array, c: Conditions, step: nu
   dy[NITROGEN] = 0;
   dy[OXYGEN] = -Math.min(oxygenTaking * pace, 1 / step) * y[OXYGEN]!;
   vinegar(y, dy, c, step);
+  if (c.starving > 0) keep(y, dy, c, glucose + fructose + sucrose, step);
   degas(y, dy, c, step);
 }
 
 /** Baranyi's adaptation grows without bound in theory; past a million it means "ready" and need not grow on. */
 const readying = (q: number, rate: number): number => (q < 1e6 ? rate * q : 0);
+
+/** Sugar at which a kept jar is half hungry, g/L, and the readiness beyond which it cannot get readier. Practice. */
+const hungryBelow = 0.6;
+const readiest = 10;
+
+/** A jar that is kept: its cells tire without sugar and wake with it; its cloth lets alcohol go. */
+function keep(y: Float64Array, dy: Float64Array, c: Conditions, sugar: number, step: number): void {
+  const hungry = hungryBelow / (hungryBelow + sugar);
+  const full = Math.max(0, 1 - y[YEAST_READY]! / readiest);
+  dy[YEAST_READY] = dy[YEAST_READY]! * full * (1 - hungry) - Math.min(c.starving * c.yeastHeat * hungry, 0.5 / step) * y[YEAST_READY]!;
+  dy[LACTICS_READY] = dy[YEAST_READY]!;
+  dy[ETHANOL] = dy[ETHANOL]! - Math.min(c.airing, 0.5 / step) * y[ETHANOL]!;
+}
 
 /** Share of a demand (g/L/h) that the stock (g/L) can meet within the step, 0–1. */
 function limited(demand: number, stock: number, step: number): number {

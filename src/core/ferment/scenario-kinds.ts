@@ -1,17 +1,17 @@
+import { knownCultures, publishedCultures } from '../cultures/registry';
+
 /** The words a scenario is written in, apart from its schema: what computes needs no validator. */
 export const baseKinds = [
   'syrup', 'mineral-sugar', 'ginger-tea', 'raw-ginger', 'herb-tea', 'fruit', 'juice', 'peel', 'black-tea',
 ] as const; // prettier-ignore
 
-export const starterKinds = [
-  'ginger-bug', 'water-kefir-grains', 'water-kefir-liquid', 'whey', 'wild', 'bare', 'wine-yeast', 'ale-yeast',
-  'bread-yeast', 'tea-mother', 'last-batch', 'none',
-] as const; // prettier-ignore
+/** Every published culture, and none at all. */
+export const starterKinds = [...publishedCultures, 'none'] as [string, ...string[]];
 
 export const vesselStates = ['open', 'airlock', 'sealed'] as const;
 
 export type BaseKind = (typeof baseKinds)[number];
-export type StarterKind = (typeof starterKinds)[number];
+export type StarterKind = string;
 
 /** Signs a maker sees and feels, from least to most. */
 export const signs = {
@@ -23,10 +23,4 @@ export const signs = {
 } as const;
 
 /** Starters measured by mass; the others go by volume. */
-export const gramStarters: readonly StarterKind[] = [
-  'water-kefir-grains',
-  'bare',
-  'wine-yeast',
-  'ale-yeast',
-  'bread-yeast',
-];
+export const gramStarters: readonly StarterKind[] = publishedCultures.filter((id) => knownCultures(id)?.unit === 'g');

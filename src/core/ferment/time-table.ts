@@ -1,13 +1,13 @@
-import type { Stage } from './scenario';
+import type { LotStage } from './ferment';
 
 /** When each stage starts and ends, hours from the start. */
 export interface StageSpan {
-  readonly stage: Stage;
+  readonly stage: LotStage;
   readonly from: number;
   readonly to: number;
 }
 
-export function stageSpans(stages: readonly Stage[]): readonly StageSpan[] {
+export function stageSpans(stages: readonly LotStage[]): readonly StageSpan[] {
   let from = 0;
   return stages.map((stage) => {
     const span = { stage, from, to: from + stage.hours };
@@ -17,14 +17,17 @@ export function stageSpans(stages: readonly Stage[]): readonly StageSpan[] {
 }
 
 /**
- * Moments to report: every `stepHours` from 0, and the very end.
+ * Moments to report: every `stepHours` from 0, the very end, and any others asked for.
  * @example reportHours(2.5, 1) // [0, 1, 2, 2.5]
  */
-export function reportHours(totalHours: number, stepHours: number): number[] {
+export function reportHours(totalHours: number, stepHours: number, alsoAt: readonly number[] = []): number[] {
   const count = Math.floor(totalHours / stepHours + 1e-9);
   const hours = Array.from({ length: count + 1 }, (_, i) => i * stepHours);
   if (totalHours - count * stepHours > 1e-9) hours.push(totalHours);
-  return hours;
+  const extra = alsoAt.filter((hour) => hour >= 0 && hour <= totalHours);
+  if (extra.length === 0) return hours;
+  const all = [...hours, ...extra].sort((a, b) => a - b);
+  return all.filter((hour, i) => i === 0 || hour - all[i - 1]! > 1e-6);
 }
 
 /** The stage in force at an hour; at a boundary the one that ends there. */

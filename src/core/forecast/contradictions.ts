@@ -1,6 +1,6 @@
-import type { Reading } from '../ferment/scenario';
+import type { Reading } from '../ferment/ferment';
 import { feltBelow, isOrdinal, readingError, wordChance } from './observe';
-import type { StoredRun } from './stored-run';
+import { hourIndexAt, type StoredRun } from './stored-run';
 import { expectations } from './weigh';
 
 export interface ForecastWarning {
@@ -18,6 +18,7 @@ const unit: Partial<Record<Reading['kind'], string>> = { gaugeBar: ' bar', celsi
  */
 export function contradictions(prior: StoredRun, readings: readonly Reading[]): ForecastWarning[] {
   return readings.flatMap((reading) => {
+    if (reading.kind === 'colour') return [];
     const values = expectations(prior, reading);
     const mean = values.reduce((sum, v) => sum + v, 0) / values.length;
     const surprising = isOrdinal(reading.kind)
@@ -38,7 +39,7 @@ const deviation = (values: Float64Array, mean: number) =>
 
 function sentenceFor(reading: Reading, mean: number, prior: StoredRun): string {
   const hours = Math.round(reading.hour);
-  const where = `after ${hours} h at about ${Math.round(prior.celsius[0]!)} °C`;
+  const where = `after ${hours} h at about ${Math.round(prior.celsius[hourIndexAt(prior.hours, reading.hour)]!)} °C`;
   switch (reading.kind) {
     case 'squeeze':
     case 'hiss':
@@ -49,9 +50,16 @@ function sentenceFor(reading: Reading, mean: number, prior: StoredRun): string {
     }
     case 'foam':
     case 'bubbles':
-      return `Foam “${reading.value}” ${where} is unusual for this starter: check the temperature and what went in.`;
+    case 'film':
+    case 'smell':
+    case 'sediment':
+    case 'grains':
+    case 'colour':
+      return `${capital(reading.kind)} “${reading.value}” ${where} is unusual: check the temperature and what went in.`;
     case 'sweet':
     case 'sour':
+    case 'fizz':
+    case 'strength':
       return `A taste of ${reading.value} in 5 for ${reading.kind} ${where} is unusual: check the sugar that went in.`;
     default: {
       const digits = reading.kind === 'sg' ? 3 : 1;
@@ -59,6 +67,8 @@ function sentenceFor(reading: Reading, mean: number, prior: StoredRun): string {
     }
   }
 }
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const label = {
   sg: 'A gravity of',

@@ -1,5 +1,5 @@
 import { spanAt, stageSpans } from '../ferment/time-table';
-import type { BatchAnswer } from './batch-answer';
+import type { LotSeries } from './family-answer';
 import { passageHours, passageQuantiles } from './passage';
 import {
   placesOf,
@@ -10,10 +10,10 @@ import {
   type FiveNumbers,
 } from './quantiles';
 import type { Quantity } from './quantities';
-import { hourIndexAt } from './stored-run';
+import { hourIndexAt, type StoredRun } from './stored-run';
 import { chillStages, whatIf } from './what-if';
 
-type Lanes = BatchAnswer['series'];
+type Lanes = LotSeries;
 
 /** A course over hours of a forecast, for drawing. */
 export interface Course {
@@ -37,11 +37,10 @@ const membersShown = 32;
  * @param chillHour a whole reported hour of the run
  * @param untilHour how far to follow it
  */
-export function chilledCourse(answer: BatchAnswer, chillHour: number, untilHour: number): Course {
-  const { run, series } = answer;
+export function chilledCourse(run: StoredRun, series: Lanes, chillHour: number, untilHour: number): Course {
   const index = hourIndexAt(run.hours, chillHour);
   const from = run.hours[index]!;
-  const { stage } = spanAt(stageSpans(run.scenario.stages), from);
+  const { stage } = spanAt(stageSpans(run.ferment.stages), from);
   const cold = 6 * Math.ceil(Math.max(12, untilHour - from) / 6) + 3;
   const after = whatIf(run, {
     fromHour: from,
@@ -79,10 +78,10 @@ export interface BottledThen {
  *
  * @param wantedVolumes 0.5–5
  */
-export function bottledAt({ run }: BatchAnswer, bottleHour: number, wantedVolumes: number): BottledThen {
-  const { stage } = spanAt(stageSpans(run.scenario.stages), bottleHour);
-  const headspaceMl = run.scenario.liquidLitres * 1000 * 0.04;
-  const sealed = { ...stage, vessel: 'sealed' as const, headspaceMl, hours: 168, ventEveryHours: null };
+export function bottledAt(run: StoredRun, bottleHour: number, wantedVolumes: number): BottledThen {
+  const { stage } = spanAt(stageSpans(run.ferment.stages), bottleHour);
+  const headspaceMl = run.ferment.liquidLitres * 1000 * 0.04;
+  const sealed = { ...stage, vessel: 'sealed' as const, headspaceMl, liquidMl: run.ferment.liquidLitres * 1000, hours: 168, ventEveryHours: null };
   const after = whatIf(run, { fromHour: bottleHour, stages: [sealed], members: membersShown, stepHours: 4 });
   const passages = passageHours(after, 'heldVolumes', wantedVolumes, 'rises');
   const quarters = passageQuantiles(after, passages, [0.25, 0.5, 0.75]);

@@ -1,14 +1,15 @@
 import { nominalMember } from '../ferment/member';
-import type { Scenario } from '../ferment/scenario';
+import type { Ferment } from '../ferment/ferment';
 import { contradictions, type ForecastWarning } from './contradictions';
-import { memberOf, UNKNOWNS, usualVigourSpread } from './priors';
+import { loneFerment, runFamily, type Family } from './family';
+import { memberOf, UNKNOWNS } from './priors';
 import { drawPoints, fittedProposal, logPriorOver, priorProposal, type Proposal } from './proposal';
 import { seededNormal, seededUniform } from './random';
-import { runMembers, type StoredRun } from './stored-run';
+import type { StoredRun } from './stored-run';
 import { effectiveMembers, logLikelihoods, withoutCollapse } from './weigh';
 
-export interface WeighedRun {
-  readonly run: StoredRun;
+/** What the readings left of the spread, whatever was drawn from the jar. */
+export interface Weighing {
   /** Members the weights are worth. */
   readonly effectiveMembers: number;
   /** Mean and standard deviation of the logarithm of the vigour, after the readings. */
@@ -16,50 +17,61 @@ export interface WeighedRun {
   readonly warnings: readonly ForecastWarning[];
 }
 
+export interface WeighedRun extends Weighing {
+  readonly run: StoredRun;
+}
+
+export interface WeighedFamily extends Weighing {
+  /** The jar's run, then one a branch; all carry the same weights. */
+  readonly runs: readonly StoredRun[];
+}
+
 /** Least share of effective members before the search is repeated where the likely kitchens are. */
 const enough = 0.3;
 const searches = 3;
 
+/** One jar or bottle by itself; one member gives the nominal ferment, unweighed. Deterministic from its seed. */
+export function weighedEnsemble(ferment: Ferment): WeighedRun {
+  const { runs, ...weighing } = weighedFamily(loneFerment(ferment));
+  return { run: runs[0]!, ...weighing };
+}
+
 /**
- * Simulates plausible kitchens and weighs them by what was seen: adaptive importance sampling. While too few members carry
- * the weight, new ones are drawn around the likely ones and weighed by prior over proposal, so nothing is counted twice.
+ * Simulates plausible kitchens and weighs them by what was seen on any lot of the family: adaptive importance sampling.
+ * While too few members carry the weight, new ones are drawn around the likely ones and weighed by prior over proposal, so
+ * nothing is counted twice.
  *
- * @param scenario validated; one member gives the nominal ferment, unweighed
- * @returns the stored run with weights; deterministic from `scenario.seed`
+ * @returns runs with weights; deterministic from the root's seed
  * @source O. Cappé and others, J. Comput. Graph. Stat. 13 (2004) 907–929 (population Monte Carlo)
  */
-export function weighedEnsemble(scenario: Scenario): WeighedRun {
-  const vigourSpread = scenario.starter.vigourSpread ?? usualVigourSpread(scenario.starter.kind);
-  if (scenario.members === 1) {
-    const run = runMembers(scenario, [nominalMember]);
-    const warnings = contradictions(run, scenario.readings);
-    return { run, effectiveMembers: 1, logVigour: { mean: 0, deviation: 0 }, warnings };
+export function weighedFamily(family: Family): WeighedFamily {
+  const { root } = family;
+  const seen = [root.readings, ...family.branches.map(({ readings }) => readings)];
+  if (root.members === 1) {
+    const runs = runFamily(family, [nominalMember]);
+    const warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
+    return { runs, effectiveMembers: 1, logVigour: { mean: 0, deviation: 0 }, warnings };
   }
-  const uniform = seededUniform(scenario.seed);
+  const uniform = seededUniform(root.seed);
   const normal = seededNormal(uniform);
   let proposal: Proposal = priorProposal;
   let warnings: readonly ForecastWarning[] = [];
   for (let search = 1; ; search++) {
-    const points = drawPoints(proposal, scenario.members, uniform, normal);
-    const members = Array.from({ length: scenario.members }, (_, m) =>
-      memberOf(points, m * UNKNOWNS, vigourSpread),
-    );
-    const run = runMembers(scenario, members);
-    if (search === 1) warnings = contradictions(run, scenario.readings);
-    const logs = logLikelihoods(run, scenario.readings);
+    const points = drawPoints(proposal, root.members, uniform, normal);
+    const members = Array.from({ length: root.members }, (_, m) => memberOf(points, m * UNKNOWNS, root.vigourSpread)); // prettier-ignore
+    const runs = runFamily(family, members);
+    if (search === 1) warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
+    const logs = new Float64Array(root.members);
+    runs.forEach((run, i) => logLikelihoods(run, seen[i]!).forEach((log, m) => (logs[m] = logs[m]! + log)));
     for (let m = 0; m < logs.length; m++) logs[m] = logs[m]! + logPriorOver(proposal, points, m);
-    const { weights, power } = withoutCollapse(
-      logs,
-      Math.min(scenario.members, Math.max(8, scenario.members * 0.08)),
-    );
+    const { weights, power } = withoutCollapse(logs, Math.min(root.members, Math.max(8, root.members * 0.08)));
     const worth = effectiveMembers(weights);
-    if (worth >= scenario.members * enough || search === searches) {
-      const odd = power < 0.5 ? [...warnings, { code: 'readings.disagree', sentence: disagree }] : warnings;
+    if (worth >= root.members * enough || search === searches) {
       return {
-        run: { ...run, weights },
+        runs: runs.map((run) => ({ ...run, weights })),
         effectiveMembers: worth,
-        logVigour: vigourOf(points, weights, vigourSpread),
-        warnings: odd,
+        logVigour: vigourOf(points, weights, root.vigourSpread),
+        warnings: power < 0.5 ? [...warnings, { code: 'readings.disagree', sentence: disagree }] : warnings,
       };
     }
     proposal = fittedProposal(points, weights);

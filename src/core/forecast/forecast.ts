@@ -1,3 +1,4 @@
+import { fermentOf } from '../ferment/ferment';
 import type { Scenario } from '../ferment/scenario';
 import type { ForecastWarning } from './contradictions';
 import { weighedEnsemble } from './ensemble';
@@ -27,7 +28,7 @@ export interface Forecast {
  * @returns plain data; the same scenario gives the same bytes
  */
 export function forecast(scenario: Scenario): Forecast {
-  const { run, effectiveMembers, warnings } = weighedEnsemble(scenario);
+  const { run, effectiveMembers, warnings } = weighedEnsemble(fermentOf(scenario));
   const series = Object.fromEntries(publishedSeries.map((name) => [name, seriesOf(run, name)]));
   return {
     schema: 'yuzet.forecast/1',

@@ -1,7 +1,19 @@
-import type { Reading } from '../ferment/scenario';
+import type { Reading } from '../ferment/ferment';
 import { signs } from '../ferment/scenario-kinds';
+import { lotSigns } from '../lots/signs';
 import { brixOfGravity } from '../sugar/sucrose-solution';
-import { gasRateAt, gaugeBarAt, gravityAt, phAt, sweetnessAt, type Place } from './quantities';
+import {
+  abvAt,
+  acidsMadeAt,
+  cellsAt,
+  dissolvedVolumesAt,
+  gasRateAt,
+  gaugeBarAt,
+  gravityAt,
+  phAt,
+  sweetnessAt,
+  type Place,
+} from './quantities';
 import { normalBelow } from './random';
 
 /** How far a household reading strays, one standard deviation. */
@@ -18,7 +30,9 @@ const fiveSteps = [1, 2, 3, 4, 5];
 
 /**
  * What the signs mean: edges on gauge bar (squeeze, lid, hiss), on the logarithm of gas made in mg/L/h (foam, bubbles), on
- * g/L of sweetness, and on pH turned round (sour). Household practice.
+ * g/L of sweetness, on pH turned round (sour), on volumes dissolved (fizz), on percent alcohol (strength), on the logarithm
+ * of g/L of cells (sediment, grains), on the logarithm of gas turned round (a film grows where little rises), and on g/L of
+ * the acids made (smell). Household practice, each with a wide error. Infinity: a word that tells of care, not of speed.
  */
 export const ordinalScales = {
   squeeze: { words: signs.squeeze, edges: [0.3, 0.9, 1.8], error: 0.3 },
@@ -28,6 +42,12 @@ export const ordinalScales = {
   bubbles: { words: signs.bubbles, edges: [Math.log(40), Math.log(250)], error: 0.6 },
   sweet: { words: fiveSteps, edges: [15, 32, 55, 82], error: 11 },
   sour: { words: fiveSteps, edges: [-3.9, -3.45, -3.1, -2.85], error: 0.25 },
+  fizz: { words: fiveSteps, edges: [0.9, 1.7, 2.5, 3.3], error: 0.5 },
+  strength: { words: fiveSteps, edges: [0.4, 1, 2, 4], error: 0.8 },
+  sediment: { words: lotSigns.sediment, edges: [Math.log(0.12), Math.log(0.5)], error: 0.7 },
+  grains: { words: lotSigns.grains, edges: [Math.log(0.15), Math.log(0.25), Math.log(0.6)], error: 0.9 },
+  film: { words: lotSigns.film, edges: [-Math.log(25), -Math.log(8), Infinity], error: 1.2 },
+  smell: { words: lotSigns.smell, edges: [0.3, 1.5, 5, Infinity, Infinity, Infinity], error: 0.8 },
 } as const satisfies Record<string, OrdinalScale>;
 
 export type OrdinalKind = keyof typeof ordinalScales;
@@ -59,6 +79,19 @@ export function expected(kind: Reading['kind'], rows: Rows, at: number, place: P
       return sweetnessAt(rows, at);
     case 'sour':
       return -phAt(rows, at);
+    case 'fizz':
+      return dissolvedVolumesAt(rows, at, place);
+    case 'strength':
+      return abvAt(rows, at);
+    case 'sediment':
+    case 'grains':
+      return Math.log(1e-4 + cellsAt(rows, at));
+    case 'film':
+      return -Math.log(1 + 1000 * Math.max(0, gasRateAt(rows, at)));
+    case 'smell':
+      return acidsMadeAt(rows, at);
+    case 'colour':
+      return 0;
   }
 }
 
@@ -71,6 +104,7 @@ const blunderShare = 0.03;
  * @returns above 0, so that one blunder never rules out every member
  */
 export function likelihood(reading: Reading, value: number): number {
+  if (reading.kind === 'colour') return 1;
   if (isOrdinal(reading.kind))
     return (1 - blunderShare) * wordChance(reading.kind, reading.value, value) + blunderShare / 4;
   const error = readingError[reading.kind];

@@ -28,7 +28,7 @@ const members = 48;
  * @returns ranges over 48 representative members; a few milliseconds
  */
 export function pourAfterChill(run: StoredRun, chillHour: number, limitBar: number): Pour {
-  const { stage } = spanAt(stageSpans(run.scenario.stages), chillHour);
+  const { stage } = spanAt(stageSpans(run.ferment.stages), chillHour);
   const cold = whatIf(run, {
     fromHour: chillHour,
     stages: chillStages(stage, settleHours),

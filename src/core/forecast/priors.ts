@@ -1,4 +1,3 @@
-import type { StarterKind } from '../ferment/scenario-kinds';
 import type { Member } from '../ferment/member';
 import { normalBelow } from './random';
 
@@ -7,7 +6,6 @@ export const UNKNOWNS = 8;
 
 /** Standard deviations of the logarithms, and of the temperatures in °C: practice, see docs/forecast.md. */
 export const spread = {
-  vigour: 0.28,
   lag: 0.5,
   bacteria: 0.5,
   capacity: 0.33,
@@ -19,21 +17,9 @@ export const spread = {
 export const leakyShare = 0.1;
 const worstLeak = 0.03;
 
-/** How widely the vigour of a starter kind varies between kitchens: a kept bug least, dry yeast by the packet's age, wild cultures most. */
-export function usualVigourSpread(kind: StarterKind): number {
-  switch (kind) {
-    case 'wine-yeast':
-    case 'ale-yeast':
-    case 'bread-yeast':
-      return 0.3;
-    case 'wild':
-    case 'bare':
-    case 'whey':
-      return 0.36;
-    default:
-      return spread.vigour;
-  }
-}
+/** Loss of a seal, share of the headspace an hour, for a uniform number: most bottles hold, a tenth do not. */
+export const leakOf = (uniform: number): number =>
+  uniform > 1 - leakyShare ? worstLeak * ((uniform - 1 + leakyShare) / leakyShare) ** 2 : 0;
 
 /**
  * The kitchen that a point of unknowns stands for.
@@ -42,7 +28,6 @@ export function usualVigourSpread(kind: StarterKind): number {
  * @param vigourSpread standard deviation of the logarithm of the vigour, 0 or more
  */
 export function memberOf(z: Float64Array, at: number, vigourSpread: number): Member {
-  const leaky = normalBelow(z[at + 7]!);
   return {
     vigour: Math.exp(vigourSpread * z[at]!),
     lag: Math.exp(spread.lag * z[at + 1]!),
@@ -51,6 +36,6 @@ export function memberOf(z: Float64Array, at: number, vigourSpread: number): Mem
     offset: spread.offset * z[at + 4]!,
     swing: Math.abs(spread.swing * z[at + 5]!),
     swingPhase: 24 * normalBelow(z[at + 6]!),
-    leak: leaky > 1 - leakyShare ? worstLeak * ((leaky - 1 + leakyShare) / leakyShare) ** 2 : 0,
+    leak: leakOf(normalBelow(z[at + 7]!)),
   };
 }

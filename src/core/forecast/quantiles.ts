@@ -86,11 +86,11 @@ function joined(
 
 /** Where the liquid of every member is at each reported hour. */
 export function placesOf(run: StoredRun): readonly Place[] {
-  const spans = stageSpans(run.scenario.stages);
-  const liquidMl = run.scenario.liquidLitres * 1000;
+  const spans = stageSpans(run.ferment.stages);
+  const liquidMl = run.ferment.liquidLitres * 1000;
   return run.hours.map((hour) => {
     const { stage } = spanAt(spans, hour);
-    return { stage, celsius: stage.celsius, headspaceRatio: stage.headspaceMl / liquidMl };
+    return { stage, celsius: stage.celsius, headspaceRatio: stage.headspaceMl / (stage.liquidMl ?? liquidMl) };
   });
 }
 

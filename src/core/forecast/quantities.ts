@@ -4,17 +4,18 @@ import { waterVapourBar } from '../gas/water-vapour';
 import { abvOfEthanol } from '../sugar/alcohol';
 import { gravityOf } from '../sugar/ferment-gravity';
 import { molar } from '../sugar/yields';
-import type { Stage } from '../ferment/scenario';
+import type { LotStage } from '../ferment/ferment';
 import { slots } from '../ferment/state';
 
-const { ACETIC, CO2, ETHANOL, FRUCTOSE, GAS_RATE, GLUCOSE, GLYCEROL, LACTIC, NITROGEN, OXYGEN, PH, SUCROSE } =
-  slots;
+const {
+  ACETIC, CO2, ETHANOL, FRUCTOSE, GAS_RATE, GLUCOSE, GLYCEROL, LACTIC, LACTICS, NITROGEN, OXYGEN, PH, SUCROSE, YEAST,
+} = slots; // prettier-ignore
 
 type Rows = Float32Array | Float64Array;
 
 /** Where a row's liquid is: needed for pressure and dissolved gas. */
 export interface Place {
-  readonly stage: Stage;
+  readonly stage: LotStage;
   readonly celsius: number;
   readonly headspaceRatio: number;
 }
@@ -67,6 +68,12 @@ export function gaugeBarAt(r: Rows, at: number, place: Place): number {
 export const abvAt = (r: Rows, at: number): number => abvOfEthanol(r[at + ETHANOL]!);
 
 export const phAt = (r: Rows, at: number): number => r[at + PH]!;
+
+/** Yeast and bacteria, g dry/L. */
+export const cellsAt = (r: Rows, at: number): number => r[at + YEAST]! + r[at + LACTICS]!;
+
+/** Acids that the ferment made, g/L. */
+export const acidsMadeAt = (r: Rows, at: number): number => r[at + LACTIC]! + r[at + ACETIC]!;
 
 /** CO2 being made, g/L/h. */
 export const gasRateAt = (r: Rows, at: number): number => r[at + GAS_RATE]!;

@@ -1,7 +1,7 @@
 import { follow, longestStep } from '../ferment/simulate';
 import { beginRun } from '../ferment/ferment-run';
 import type { Member } from '../ferment/member';
-import type { Scenario } from '../ferment/scenario';
+import type { Ferment } from '../ferment/ferment';
 import { slots } from '../ferment/state';
 import { reportHours } from '../ferment/time-table';
 
@@ -12,7 +12,7 @@ const { ROW_SIZE } = slots;
  * what-if starts from the past it holds.
  */
 export interface StoredRun {
-  readonly scenario: Scenario;
+  readonly ferment: Ferment;
   readonly hours: readonly number[];
   readonly members: readonly Member[];
   /** ROW_SIZE numbers a row (see core/ferment/state.ts); rows of a member follow each other. */
@@ -28,21 +28,22 @@ export const rowAt = (run: StoredRun, member: number, hourIndex: number): number
   (member * run.hours.length + hourIndex) * ROW_SIZE;
 
 /**
- * Runs every member through the scenario, all weighing the same.
+ * Runs every member through the ferment, all weighing the same.
  *
+ * @param alsoAt further hours to report, such as those of draws
  * @returns rows at every `stepHours`; cost linear in members and hours
  */
-export function runMembers(scenario: Scenario, members: readonly Member[]): StoredRun {
-  const total = scenario.stages.reduce((sum, stage) => sum + stage.hours, 0);
-  const hours = reportHours(total, scenario.stepHours);
+export function runMembers(ferment: Ferment, members: readonly Member[], alsoAt: readonly number[] = []): StoredRun {
+  const total = ferment.stages.reduce((sum, stage) => sum + stage.hours, 0);
+  const hours = reportHours(total, ferment.stepHours, alsoAt);
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
   members.forEach((member, index) => {
-    const run = beginRun(scenario, member);
-    follow(run, scenario.stages, hours, { rows, celsius, offset: 0, row: index * hours.length }, longestStep);
+    const run = beginRun(ferment, member);
+    follow(run, ferment.stages, hours, { rows, celsius, offset: 0, row: index * hours.length }, longestStep, ferment.longSteps);
   });
   const weights = new Float64Array(members.length).fill(1 / members.length);
-  return { scenario, hours, members, rows, celsius, weights };
+  return { ferment, hours, members, rows, celsius, weights };
 }
 
 /** Index of the last reported hour not after `hour` (0 at the least). */

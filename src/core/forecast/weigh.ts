@@ -1,13 +1,13 @@
-import type { Reading } from '../ferment/scenario';
+import type { Reading } from '../ferment/ferment';
 import { spanAt, stageSpans } from '../ferment/time-table';
 import { expected, likelihood } from './observe';
 import { hourIndexAt, rowAt, type StoredRun } from './stored-run';
 
 /** What every member expects of a reading, interpolated between the hours around it. */
 export function expectations(run: StoredRun, reading: Reading): Float64Array {
-  const { hours, scenario } = run;
-  const { stage } = spanAt(stageSpans(scenario.stages), reading.hour);
-  const headspaceRatio = stage.headspaceMl / (scenario.liquidLitres * 1000);
+  const { hours, ferment } = run;
+  const { stage } = spanAt(stageSpans(ferment.stages), reading.hour);
+  const headspaceRatio = stage.headspaceMl / (stage.liquidMl ?? ferment.liquidLitres * 1000);
   const before = hourIndexAt(hours, reading.hour);
   const after = Math.min(before + 1, hours.length - 1);
   const share = after === before ? 0 : (reading.hour - hours[before]!) / (hours[after]! - hours[before]!);

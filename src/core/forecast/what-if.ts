@@ -1,9 +1,11 @@
+import { coolingHours } from './lot-stages';
+import { fridgeCelsius } from '../kitchen/places';
 import { resumeRun } from '../ferment/ferment-run';
-import type { Stage } from '../ferment/scenario';
+import type { LotStage } from '../ferment/ferment';
 import { follow } from '../ferment/simulate';
 import { slots } from '../ferment/state';
 import { reportHours, spanAt, stageSpans } from '../ferment/time-table';
-import { hourIndexAt, rowAt, runMembers, type StoredRun } from './stored-run';
+import { hourIndexAt, rowAt, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
 
@@ -33,7 +35,7 @@ export function representatives(run: StoredRun, count: number): number[] {
 export interface WhatIf {
   /** Whole hours from the start of the run at which the new stages begin. */
   readonly fromHour: number;
-  readonly stages: readonly Stage[];
+  readonly stages: readonly LotStage[];
   /** Members to follow: 48 answer in a few milliseconds. */
   readonly members?: number;
   /** Hours between reports. */
@@ -50,18 +52,18 @@ export interface WhatIf {
 export function whatIf(run: StoredRun, { fromHour, stages, members = 48, stepHours = 1 }: WhatIf): StoredRun {
   const index = hourIndexAt(run.hours, fromHour);
   const began = run.hours[index]!;
-  const { stage: before } = spanAt(stageSpans(run.scenario.stages), began);
+  const { stage: before } = spanAt(stageSpans(run.ferment.stages), began);
   const total = stages.reduce((sum, stage) => sum + stage.hours, 0);
   const hours = reportHours(total, stepHours);
   const picked = representatives(run, members);
   const rows = new Float32Array(picked.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(picked.length * hours.length);
   picked.forEach((m, i) => {
-    const resumed = resumeRun(run.scenario, run.members[m]!, before, began, run.rows, rowAt(run, m, index));
+    const resumed = resumeRun(run.ferment, run.members[m]!, before, began, run.rows, rowAt(run, m, index));
     follow(resumed, stages, hours, { rows, celsius, offset: 0, row: i * hours.length }, whatIfStep);
   });
   return {
-    scenario: { ...run.scenario, stages: [...stages], stepHours },
+    ferment: { ...run.ferment, stages: [...stages], stepHours },
     hours,
     members: picked.map((m) => run.members[m]!),
     rows,
@@ -87,7 +89,7 @@ export interface Change {
 export function diverged(run: StoredRun, fromHour: number, change: Change, members = 48): StoredRun {
   const index = hourIndexAt(run.hours, fromHour);
   const began = run.hours[index]!;
-  const spans = stageSpans(run.scenario.stages);
+  const spans = stageSpans(run.ferment.stages);
   const before = spans
     .filter(({ from }) => from < began)
     .map(({ stage, from, to }) => ({ ...stage, hours: Math.min(to, began) - from }));
@@ -98,7 +100,7 @@ export function diverged(run: StoredRun, fromHour: number, change: Change, membe
       hours: to - Math.max(from, began),
       ...change,
     }));
-  const future = whatIf(run, { fromHour: began, stages: after, members, stepHours: run.scenario.stepHours });
+  const future = whatIf(run, { fromHour: began, stages: after, members, stepHours: run.ferment.stepHours });
   const count = run.hours.length;
   const picked = representatives(run, members);
   const rows = new Float32Array(picked.length * count * ROW_SIZE);
@@ -117,40 +119,23 @@ export function diverged(run: StoredRun, fromHour: number, change: Change, membe
   });
   return {
     ...future,
-    scenario: { ...run.scenario, stages: [...before, ...after] },
+    ferment: { ...run.ferment, stages: [...before, ...after] },
     hours: run.hours,
     rows,
     celsius,
   };
 }
 
-const withoutPriming = (stage: Stage, begunBefore: boolean): Stage => {
-  const { addSugars, ...rest } = stage;
-  return begunBefore || !addSugars ? rest : stage;
+const withoutPriming = (stage: LotStage, begunBefore: boolean): LotStage => {
+  const { addSugars: _stirredIn, inflows: _cameIn, ...rest } = stage;
+  return begunBefore ? rest : stage;
 };
 
-/**
- * The same kitchens with another dose of starter: run again from pitching, since the dose is where it begins, with the
- * representative members that the readings left.
- *
- * @param amountPerLitre ml or g per litre, as the scenario's starter is measured
- */
-export function withDose(run: StoredRun, amountPerLitre: number, members = 48): StoredRun {
-  const { scenario } = run;
-  const picked = representatives(run, members).map((m) => run.members[m]!);
-  return runMembers({ ...scenario, starter: { ...scenario.starter, amountPerLitre } }, picked);
-}
-
-/** Fridge temperature the advice reckons with, °C. */
-export const fridgeCelsius = 4;
-
-/** How long a bottle takes to come near the fridge's temperature, hours: half-litre glass in still air. */
-export const coolingHours = 3;
 
 /** The stages of chilling a sealed bottle: three hours on the way, then cold until it is poured. */
-export function chillStages(warm: Stage, hoursCold: number): Stage[] {
-  const { addSugars: _stirredIn, ...sealed } = warm;
-  const still: Stage = { ...sealed, ventEveryHours: null };
+export function chillStages(warm: LotStage, hoursCold: number): LotStage[] {
+  const { addSugars: _stirredIn, inflows: _cameIn, ...sealed } = warm;
+  const still: LotStage = { ...sealed, ventEveryHours: null };
   return [
     { ...still, hours: coolingHours, celsius: (warm.celsius + fridgeCelsius) / 2 },
     { ...still, hours: hoursCold, celsius: fridgeCelsius },

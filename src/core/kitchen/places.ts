@@ -26,6 +26,9 @@ const againstCounter: Readonly<Record<Exclude<PlaceId, 'counter' | 'fridge'>, nu
   'cooler-box': -6,
 };
 
+/** The first word on a place's temperature counts this far back, ms: nobody reads a thermometer the minute a jar is begun. */
+const countsBackMs = 86_400_000;
+
 function stepAt(steps: readonly WarmthStep[], at: number): WarmthStep | undefined {
   let low = 0;
   let high = steps.length - 1;
@@ -35,12 +38,13 @@ function stepAt(steps: readonly WarmthStep[], at: number): WarmthStep | undefine
     if (steps[middle]!.at <= at) low = middle;
     else high = middle - 1;
   }
-  return steps[low];
+  const step = steps[low]!;
+  return step.at <= at + countsBackMs ? step : undefined;
 }
 
 /**
- * Temperature of a place at an instant: the last one said before it, else the first said at all. A place without a word of
- * its own follows the counter (the fridge stands at 4 °C).
+ * Temperature of a place at an instant: the last one said before it, else the first said within a day after. A place without
+ * a word of its own follows the counter (the fridge stands at 4 °C). What is said today never rewrites an older past.
  *
  * @param at ms since 1970
  * @returns °C

@@ -61,6 +61,9 @@ export interface Lot {
   readonly vessel: Vessel;
   readonly closure: Closure;
   readonly place: PlaceId;
+  /** How it was closed and where it stood when it was begun. */
+  readonly firstClosure: Closure;
+  readonly firstPlace: PlaceId;
   /** Kind of starter: of a starter's jar, or of what a brew was pitched with. */
   readonly culture: string | null;
   readonly recipe: RecipeSnapshot | null;

@@ -13,26 +13,46 @@ const glyphs: Record<string, string> = {
   '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
 }; // prettier-ignore
 
+/** Full-width and other digits to plain ones, glyph fractions spelled out, odd spaces to plain ones. */
 const spelled = (text: string) =>
   text
     .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (glyph) => ` ${glyphs[glyph]} `)
+    .normalize('NFKC')
     .replace(/[⁄∕]/g, '/')
-    .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(/\s+/g, ' ')
     .trim();
 
-const shape = /^(?:(\d+(?:[.,]\d+)?)(?:\s+|(?=[a-z]|$)))?(?:(\d+)\s*\/\s*(\d+)\s*)?([a-z]+\.?)?$/i;
-
-const numberIn = (whole?: string, over?: string, under?: string): number => {
-  const base = whole === undefined ? 0 : Number(whole.replace(',', '.'));
-  return over === undefined ? base : base + Number(over) / Number(under);
-};
+/** A number, a fraction or both, and a unit. Groups of three digits may stand apart: "1 000". */
+const shape = /^(?:(\d{1,3}(?: \d{3})+(?:[.,]\d+)?|\d*[.,]?\d+(?:[.,]\d+)*)(?:\s+|(?=[a-z]|$)))?(?:(\d+)\s*\/\s*(\d+)\s*)?([a-z]+\.?)?$/i;
 
 /**
- * Reads an amount as people write it: "1 1/2 tbsp", "½ cup", "30 g", "2,5 dl".
+ * A plain number as people write it in any country: "2,5", "2.5", ".5", "1 000", "1,000", "1.234,5".
  *
- * @param text what was typed; a comma or a point marks decimals, a bare number takes `fallbackUnit`
- * @param fallbackUnit unit of a number written alone
+ * A single separator with exactly three digits behind it groups thousands ("1,000"), unless the number begins with 0
+ * ("0,125"): whoever asks shows what was understood beside the field.
+ *
+ * @returns the number, NaN when it is none
+ * @example parseNumber('1,000') // 1000
+ */
+export function parseNumber(text: string): number {
+  const plain = spelled(text).replace(/(?<=\d) (?=\d{3}(\D|$))/g, '');
+  if (!/^\d*(?:[.,]\d+)*$/.test(plain) || plain === '') return NaN;
+  const separators = plain.replace(/\d/g, '');
+  const groups = plain.split(/[.,]/);
+  const decimalMark = separators.at(-1);
+  if (separators === '') return Number(plain);
+  const same = [...separators].every((mark) => mark === decimalMark);
+  const grouped = groups.slice(1).every((group) => group.length === 3) && groups[0] !== '0' && groups[0] !== '' && groups[0]!.length <= 3; // prettier-ignore
+  if (same && separators.length > 1) return grouped ? Number(groups.join('')) : NaN;
+  if (same) return grouped ? Number(groups.join('')) : Number(`${groups[0] || '0'}.${groups[1]}`);
+  // Both marks: the last one is the decimal mark, the others group.
+  return Number(`${groups.slice(0, -1).join('')}.${groups.at(-1)}`);
+}
+
+/**
+ * Reads an amount as people write it: "1 1/2 tbsp", "½ cup", "30 g", "2,5 dl", "1 000 ml".
+ *
+ * @param text what was typed; a bare number takes `fallbackUnit`
  * @returns the amount with `grams` (mass) or `millilitres` (volume), exact to floating point; refusals `measure.empty`,
  *   `measure.unreadable`, `measure.unit`, `measure.fraction`, `measure.too-much` (over 100 kg or 100 L)
  * @example parseMeasure('1 1/2 tbsp', 'g') // { ok: true, value: { amount: 1.5, unit: 'tbsp', millilitres: 22.5 } }
@@ -41,24 +61,18 @@ export function parseMeasure(text: string, fallbackUnit: MassUnit | VolumeUnit):
   const plain = spelled(text);
   if (plain === '') return refusal('measure.empty', 'Write an amount, such as 30 g or 1 1/2 tbsp.');
   const match = shape.exec(plain);
-  if (!match || (match[1] === undefined && match[2] === undefined)) {
-    return refusal(
-      'measure.unreadable',
-      `“${text.trim().slice(0, 30)}” is not an amount. Try 30 g, ½ cup or 2,5 dl.`,
-    );
-  }
-  const [, whole, over, under, word] = match;
+  const whole = match?.[1] === undefined ? 0 : parseNumber(match[1]);
+  if (!match || (match[1] === undefined && match[2] === undefined) || Number.isNaN(whole))
+    return refusal('measure.unreadable', `“${text.trim().slice(0, 30)}” is not an amount. Try 30 g, ½ cup or 2,5 dl.`);
+  const [, , over, under, word] = match;
   if (Number(under) === 0) return refusal('measure.fraction', 'A fraction cannot have zero below the line.');
   const unit = word === undefined ? fallbackUnit : unitNamed(word);
   if (unit === undefined) {
-    return refusal(
-      'measure.unit',
-      `“${word}” is not a unit Yuzet knows. Use g, kg, oz, ml, cl, dl, L, tsp, tbsp or cup.`,
-    );
+    return refusal('measure.unit', `“${word}” is not a unit Yuzet knows. Use g, kg, oz, ml, cl, dl, L, tsp, tbsp or cup.`);
   }
-  const amount = numberIn(whole, over, under);
+  const amount = whole + (over === undefined ? 0 : Number(over) / Number(under));
   const size = isMassUnit(unit) ? amount * gramsPer[unit] : amount * millilitresPer[unit];
   if (size > 100_000)
     return refusal('measure.too-much', 'That is more than 100 kg or 100 L: check the unit.');
   return success(isMassUnit(unit) ? { amount, unit, grams: size } : { amount, unit, millilitres: size });
-}
+} // prettier-ignore

@@ -1,0 +1,80 @@
+import { contentsOf } from '../lots/begin';
+import type { Lot } from '../lots/lot';
+import { levelMl, liquidMl } from '../matter/contents';
+import type { Portion } from '../matter/portion';
+import { gramsIn } from '../matter/substances';
+import { refusal, success, type Result } from '../result';
+import { knownCultures, lastBatchId, type CultureTable } from '../cultures/registry';
+import { mostDrawableMl, planDraw, type DrawPlan } from '../starter/draw-plan';
+import { noDose, sugarAccount, type Dose, type SugarAccount } from './sugar-account';
+
+/** What brings life into a brew: a lot of the kitchen, a packet (already among the portions), or the base itself. */
+export type Life =
+  | { readonly kind: 'lot'; readonly lot: Lot; readonly ml: number }
+  | { readonly kind: 'portion' }
+  | { readonly kind: 'bare' };
+
+export interface BrewAsk {
+  /** Finished volume wanted, or the water at hand, ml. */
+  readonly ml: number;
+  readonly by: 'volume' | 'water';
+  /** Everything but water and the dose. */
+  readonly portions: readonly Portion[];
+  readonly life: Life;
+}
+
+export interface BrewPlan {
+  readonly portions: readonly Portion[];
+  readonly waterMl: number;
+  readonly account: SugarAccount;
+  readonly draw: DrawPlan | null;
+  /** Smallest jar that holds it with room to foam, ml. */
+  readonly jarMl: number;
+}
+
+/**
+ * Works a brew out: the water to measure, the sugar account, what the draw leaves in the starter's jar.
+ *
+ * @returns refusals `brew.no-room` (nothing is left for water), `brew.thick` (more sugar than any culture takes),
+ *   `draw.too-large`, `draw.nothing`
+ */
+export function planBrew(ask: BrewAsk, cultures: CultureTable = knownCultures): Result<BrewPlan> {
+  const dose = doseOf(ask.life, cultures);
+  const rest = contentsOf(ask.portions);
+  const waterMl = ask.by === 'water' ? ask.ml : ask.ml - liquidMl(rest) - dose.ml;
+  if (waterMl < -0.5)
+    return refusal('brew.no-room', 'Sugar, fruit and starter already fill it: use less of them or a larger volume.');
+  const portions = waterMl >= 0.5 ? [{ what: 'water', ml: Math.round(waterMl * 10) / 10 }, ...ask.portions] : [...ask.portions];
+  const account = sugarAccount(portions, dose);
+  if (account.totalGramsPerLitre > mostSugar)
+    return refusal('brew.thick', `That is ${Math.round(account.totalGramsPerLitre)} g/L of sugar: above ${mostSugar} nothing ferments well. Use less sugar or more water.`);
+  const draw = ask.life.kind === 'lot' ? planDraw(ask.life.lot, ask.life.ml, cultures) : null;
+  if (draw && !draw.ok) return draw;
+  const level = levelMl(contentsOf(portions)) + dose.ml;
+  return success({ portions, waterMl: Math.max(0, waterMl), account, draw: draw?.ok ? draw.value : null, jarMl: Math.ceil((level * 1.1) / 50) * 50 });
+} // prettier-ignore
+
+/** Sugar beyond which the starters of this kitchen stall, g/L: practice. */
+export const mostSugar = 260;
+
+function doseOf(life: Life, cultures: CultureTable): Dose {
+  if (life.kind !== 'lot') return noDose;
+  const culture = cultures(life.lot.role === 'starter' ? life.lot.culture : lastBatchId);
+  return { ml: life.ml, residualSugar: culture?.residualSugar ?? 0 };
+}
+
+/**
+ * The usual dose for a batch, or what the jar can give.
+ * @returns ml (or g for what is measured by mass)
+ */
+export function suggestedDose(lot: Lot, batchMl: number, cultures: CultureTable = knownCultures): number {
+  const culture = cultures(lot.role === 'starter' ? lot.culture : lastBatchId);
+  const usual = culture?.unit === 'ml' ? culture.dose.usual * batchMl : 0.1 * batchMl;
+  return Math.max(0, Math.min(usual, mostDrawableMl(lot, cultures)));
+}
+
+/** Whether anything of weight is in a list of portions. */
+export const holdsAnything = (portions: readonly Portion[]): boolean => {
+  const { liquid, solids } = contentsOf(portions);
+  return gramsIn(liquid) + Object.keys(solids).length > 0;
+};

@@ -1,0 +1,69 @@
+/** What a dose of a living thing brings into a base, and how it is kept: one kind, all its numbers. */
+export interface Culture {
+  readonly id: string;
+  /** As makers say it, lower case: "ginger bug". */
+  readonly name: string;
+  readonly unit: 'ml' | 'g';
+  /** Live yeast, lactic and acetic bacteria, g dry per unit of dose (per ml or per g). */
+  readonly yeast: number;
+  readonly lactics: number;
+  readonly acetics: number;
+  /** Work still to do before growth starts, h0 = µmax·lag (Baranyi and Roberts 1994), dimensionless. */
+  readonly lagWork: number;
+  /** Share of hexose that the lactic bacteria turn heterolactically (with gas), 0–1. */
+  readonly heterolactic: number;
+  /** Lactic acid the dose brings, g per unit of dose. */
+  readonly lacticAcid: number;
+  /** What is there without any dose (skins, peel), g/L; null when a dose is needed. */
+  readonly bare: { readonly yeast: number; readonly lactics: number } | null;
+  /** Crowding: above `reference` g/L the effective dose grows only with this power. */
+  readonly crowding: { readonly reference: number; readonly power: number } | null;
+  /** How widely vigour varies between kitchens: standard deviation of its logarithm. */
+  readonly vigourSpread: number;
+  /** Ingredients that are this culture: a portion of one pitches a base. */
+  readonly ingredients: readonly string[];
+  /** Sugar that a dose still carries, g/L (or g per kg of grains). */
+  readonly residualSugar: number;
+  /** Usual dose as a share of the batch (ml per ml), or g per litre. */
+  readonly dose: { readonly low: number; readonly high: number; readonly usual: number };
+  /** What its strained liquid counts as, when that is another kind. */
+  readonly liquidKind?: string;
+  /** How it is kept in a jar of its own; null for what is bought or taken from another batch. */
+  readonly keeping: Keeping | null;
+  readonly source: string;
+}
+
+/** The rules of a jar that is kept. */
+export interface Keeping {
+  /** What a jar is begun with: the plant or grain, and the sweetener, as shares of the water by weight. */
+  readonly begin: {
+    readonly body: string;
+    readonly bodyShare: readonly [low: number, high: number];
+    readonly sugarShare: readonly [low: number, high: number];
+  };
+  /** A feed, as shares of what is in the jar, and hours between feeds at 22 °C. */
+  readonly feed: { readonly bodyShare: number; readonly sugarShare: number; readonly everyHours: number };
+  /** Whether a feed is fresh sugar water in place of the old (grains), or sugar and plant on top. */
+  readonly renews: boolean;
+  /** Live yeast and bacteria when just begun, g/L, and their lag work. */
+  readonly fresh: { readonly yeast: number; readonly lactics: number; readonly acetics: number; readonly lagWork: number };
+  /** Live yeast a litre of a well-kept jar holds, g: what liveliness 1 means. */
+  readonly settledYeast: number;
+  readonly settledLactics: number;
+  readonly settledAcetics: number;
+  /** Days until a new jar is first ready at 22 °C. */
+  readonly ripensDays: readonly [earliest: number, usual: number, latest: number];
+  /** Share of the mark that must stay in the jar to regrow, and hours of rest between draws. */
+  readonly mustStay: number;
+  readonly restHours: number;
+  /** Weeks it lives in the fridge after a feed. */
+  readonly restsWeeks: number;
+  /** Closures it may have. */
+  readonly closure: 'cloth' | 'loose-lid' | 'airlock';
+  readonly caution: string;
+  /** Base whose nutrients and acids the jar is like. */
+  readonly base: string;
+} // prettier-ignore
+
+/** g/L as g per ml of dose. */
+export const perMl = (gramsPerLitre: number): number => gramsPerLitre / 1000;

@@ -1,0 +1,89 @@
+import type { ForecastWarning } from './contradictions';
+import { weighedFamily } from './ensemble';
+import type { FamilyQuestion, LotAsk } from './family-question';
+import { seriesOf, type FiveNumbers } from './quantiles';
+import { doseVigour, livelinessWhenDrawn } from './starter-answer';
+import type { StoredRun } from './stored-run';
+import { chillWindow, tasteWindow, type ChillWindow, type Window } from './windows';
+
+/** The courses a lot's page draws, five quantiles at each hour. */
+export interface LotSeries {
+  readonly sweet: readonly FiveNumbers[];
+  /** CO2 held in the vessel as volumes: what is dissolved once cold and settled. */
+  readonly fizz: readonly FiveNumbers[];
+  readonly gauge: readonly FiveNumbers[];
+  readonly ph: readonly FiveNumbers[];
+  readonly alcohol: readonly FiveNumbers[];
+}
+
+/** What the forecast says of one lot. Hours count from the family's start. */
+export interface LotAnswer {
+  readonly lotId: string;
+  readonly start: number;
+  readonly hours: readonly number[];
+  readonly series: LotSeries;
+  readonly sealedFromHour: number | null;
+  readonly limitBar: number | null;
+  readonly wantedVolumes: number;
+  readonly chill: ChillWindow | null;
+  readonly taste: Window | null;
+}
+
+/** What the forecast says of a family. */
+export interface FamilyAnswer {
+  readonly rootId: string;
+  readonly start: number;
+  readonly lots: readonly LotAnswer[];
+  readonly effectiveMembers: number;
+  readonly members: number;
+  readonly logVigour: { readonly mean: number; readonly deviation: number };
+  readonly warnings: readonly ForecastWarning[];
+  /** Liveliness the dose was taken to have, when it came from a kept jar. */
+  readonly doseLiveliness: { readonly mean: number; readonly deviation: number } | null;
+}
+
+/** An answer with the runs behind it, one a distinct history, for what-ifs and dragging. */
+export interface AnswerWithRuns {
+  readonly answer: FamilyAnswer;
+  readonly runs: readonly StoredRun[];
+  /** Which run each lot's is. */
+  readonly runOf: Readonly<Record<string, number>>;
+}
+
+/** Runs the family and answers for every lot of it. Takes some hundred milliseconds: for a worker. */
+export function answerFamily(question: FamilyQuestion): AnswerWithRuns {
+  const doseLiveliness = question.drawn ? livelinessWhenDrawn(question.drawn) : null;
+  const { root } = question.family;
+  const vigour = doseLiveliness ? doseVigour(doseLiveliness.mean) : 1;
+  const unsure = doseLiveliness ? (0.55 * doseLiveliness.deviation) / vigour : 0;
+  const dosed = { ...root, vigour: root.vigour * vigour, vigourSpread: Math.hypot(root.vigourSpread, unsure) };
+  const weighed = weighedFamily({ ...question.family, root: dosed });
+  const series = weighed.runs.map(allSeries);
+  const lots = question.lots.map((ask) => lotAnswer(ask, question.start, weighed.runs[ask.run]!, series[ask.run]!));
+  return {
+    answer: {
+      rootId: question.rootId, start: question.start, lots, effectiveMembers: weighed.effectiveMembers, members: root.members,
+      logVigour: weighed.logVigour, warnings: weighed.warnings, doseLiveliness,
+    },
+    runs: weighed.runs,
+    runOf: Object.fromEntries(question.lots.map(({ lotId, run }) => [lotId, run])),
+  }; // prettier-ignore
+}
+
+export const allSeries = (run: StoredRun): LotSeries => ({
+  sweet: seriesOf(run, 'sweetnessGramsPerLitre'),
+  fizz: seriesOf(run, 'heldVolumes'),
+  gauge: seriesOf(run, 'gaugeBar'),
+  ph: seriesOf(run, 'ph'),
+  alcohol: seriesOf(run, 'abvPercent'),
+});
+
+/** What a run says of a lot: also asked of runs that suppose something changed. */
+export function lotAnswer(ask: LotAsk, start: number, run: StoredRun, series: LotSeries = allSeries(run)): LotAnswer {
+  const { lotId, wantedVolumes, limitBar, sealedFromHour } = ask;
+  return {
+    lotId, start, hours: run.hours, series, sealedFromHour, limitBar, wantedVolumes,
+    chill: sealedFromHour !== null && limitBar !== null ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour) : null,
+    taste: sealedFromHour === null ? tasteWindow(run, ask.wantedSweetness) : null,
+  };
+} // prettier-ignore

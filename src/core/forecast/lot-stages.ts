@@ -1,0 +1,140 @@
+import type { Inflow, LotStage } from '../ferment/ferment';
+import { celsiusAt, changesWithin, type PlaceId, type Warmths } from '../kitchen/places';
+import type { Lot, LotEvent } from '../lots/lot';
+import { solidsMl } from '../matter/contents';
+import { volumeOf, type Amounts } from '../matter/substances';
+import type { Closure } from '../vessels/vessel-kinds';
+
+const hourMs = 3_600_000;
+
+/** How long a bottle takes to come near another place's temperature, hours: half-litre glass in still air. Practice. */
+export const coolingHours = 3;
+
+/** Access to air of each closure, as the ferment knows it. A loose lid keeps most air out. */
+export const vesselStateOf: Readonly<Record<Closure, LotStage['vessel']>> = {
+  cloth: 'open', 'loose-lid': 'airlock', airlock: 'airlock', sealed: 'sealed',
+}; // prettier-ignore
+
+/** How a liquid that comes in is seen by the ferment, given what it lands in. */
+export type InflowReader = (event: LotEvent, volumeMl: number) => Omit<Inflow, 'share'> | null;
+
+/** g per litre of an added liquid; malt sugar counts as glucose. */
+export function soluteOf(grams: Amounts, ml: number): Omit<Inflow, 'share'> {
+  const of = (value: number) => (ml > 0 ? (value / ml) * 1000 : 0);
+  return {
+    sucrose: of(grams.sucrose), glucose: of(grams.glucose + grams.maltose), fructose: of(grams.fructose), citric: of(grams.citric),
+    malic: of(grams.malic), lactic: of(grams.lactic), acetic: of(grams.acetic), ethanol: of(grams.ethanol), yeast: 0, lactics: 0,
+    acetics: 0,
+  }; // prettier-ignore
+}
+
+interface Standing {
+  place: PlaceId;
+  closure: Closure;
+  liquid: number;
+}
+
+/** Ml that an event adds to the liquid, or takes. */
+export function liquidChange(event: LotEvent): number {
+  if (event.kind === 'added') return volumeOf(event.contents.liquid) - event.lostMl;
+  if (event.kind === 'came') return volumeOf(event.contents.liquid);
+  if (event.kind === 'went') return -volumeOf(event.contents.liquid);
+  return 0;
+}
+
+export interface StretchAsk {
+  readonly lot: Lot;
+  readonly from: number;
+  readonly to: number;
+  /** Events before the stretch that only set the scene are given by their count. */
+  readonly afterEvent: number;
+  readonly liquidMl: number;
+  readonly warmths: Warmths;
+  readonly reads: InflowReader;
+  /** What is in the vessel when the stretch begins came from somewhere this warm. */
+  readonly firstInflows?: readonly Inflow[];
+}
+
+/**
+ * The stages of a lot from one instant to another, cut wherever its temperature, place, closure, contents or a vent changes
+ * something. Stretches under a minute are joined to the next.
+ */
+export function stretchOf(ask: StretchAsk): LotStage[] {
+  const { lot, from, to, warmths } = ask;
+  const now = sceneBefore(lot, ask.afterEvent, ask.liquidMl);
+  const events = lot.events.slice(ask.afterEvent).filter(({ at }) => at < to);
+  const cuts = [...new Set([...events.map(({ at }) => Math.max(from, at)), ...warmChanges(now.place, events, warmths, from, to), ...settlings(events, from, to), to])].sort((a, b) => a - b); // prettier-ignore
+  const stages: LotStage[] = [];
+  let begun = from;
+  let inflows: Inflow[] = [...(ask.firstInflows ?? [])];
+  let next = 0;
+  let carried: { middle: number; until: number } | null = null;
+  for (const cut of cuts) {
+    const vents = events.slice(next).some((event) => event.kind === 'vented' && Math.max(from, event.at) === cut);
+    const hours = (cut - begun) / hourMs;
+    if (hours > 1 / 60) {
+      const celsius = carried && begun < carried.until ? carried.middle : celsiusAt(warmths, now.place, begun);
+      stages.push(stageOf(lot, now, hours, celsius, vents, inflows));
+      begun = cut;
+      inflows = [];
+    }
+    for (let event = events[next]; event && Math.max(from, event.at) <= cut; event = events[++next]) {
+      if (event.kind === 'moved' && event.place !== now.place) {
+        carried = { middle: (celsiusAt(warmths, now.place, event.at) + celsiusAt(warmths, event.place, event.at)) / 2, until: event.at + coolingHours * hourMs }; // prettier-ignore
+      }
+      const inflow = happen(now, event, ask);
+      if (inflow) inflows.push(inflow);
+    }
+  }
+  return stages;
+}
+
+/** The scene before an event of the lot's life. */
+function sceneBefore(lot: Lot, count: number, liquid: number): Standing {
+  const scene: Standing = { place: lot.firstPlace, closure: lot.firstClosure, liquid };
+  for (const event of lot.events.slice(0, count)) {
+    if (event.kind === 'moved') scene.place = event.place;
+    if (event.kind === 'closed') scene.closure = event.closure;
+  }
+  return scene;
+}
+
+/** Lets an event change the scene; what comes in is returned. */
+function happen(now: Standing, event: LotEvent, ask: StretchAsk): Inflow | null {
+  if (event.kind === 'moved') now.place = event.place;
+  if (event.kind === 'closed') now.closure = event.closure;
+  const change = liquidChange(event);
+  const came = event.kind === 'added' || event.kind === 'came' ? volumeOf(event.contents.liquid) : 0;
+  const solute = came > 0 ? ask.reads(event, came) : null;
+  now.liquid = Math.max(1, now.liquid + change);
+  return solute ? { ...solute, share: Math.min(1, came / Math.max(came, now.liquid)) } : null;
+}
+
+function stageOf(lot: Lot, now: Standing, hours: number, celsius: number, vents: boolean, inflows: Inflow[]): LotStage {
+  const headspaceMl = Math.max(0, lot.vessel.ml - now.liquid - solidsMl(lot.contents));
+  return {
+    hours, celsius, headspaceMl, vessel: vesselStateOf[now.closure], ventEveryHours: vents ? hours : null, stirred: false,
+    liquidMl: now.liquid, ...(inflows.length > 0 ? { inflows } : {}),
+  };
+} // prettier-ignore
+
+/** Instants at which the temperature of the place it stood at changed. */
+function warmChanges(first: PlaceId, events: readonly LotEvent[], warmths: Warmths, from: number, to: number): number[] {
+  const cuts: number[] = [];
+  let place = first;
+  let begun = from;
+  for (const event of events) {
+    if (event.kind !== 'moved') continue;
+    cuts.push(...changesWithin(warmths, place, begun, event.at));
+    begun = Math.max(from, event.at);
+    place = event.place;
+  }
+  return [...cuts, ...changesWithin(warmths, place, begun, to)];
+} // prettier-ignore
+
+/** Ends of the hours a carried vessel takes to come to its new temperature. */
+const settlings = (events: readonly LotEvent[], from: number, to: number): number[] =>
+  events
+    .filter((event) => event.kind === 'moved')
+    .map(({ at }) => at + coolingHours * hourMs)
+    .filter((at) => at > from && at < to);

@@ -1,0 +1,175 @@
+import { slots } from '../ferment/state';
+import type { ForecastWarning } from './contradictions';
+import { weighedEnsemble } from './ensemble';
+import { quantileLevels, weightedQuantiles, type FiveNumbers } from './quantiles';
+import { sugarAt } from './quantities';
+import type { DrawnQuestion, StarterQuestion } from './starter-question';
+import { hourIndexAt, rowAt, type StoredRun } from './stored-run';
+import type { Window } from './windows';
+
+const { LACTICS, YEAST, YEAST_READY } = slots;
+
+/** What the forecast says of a kept jar. Hours count from the question's start. */
+export interface StarterAnswer {
+  readonly start: number;
+  readonly hours: readonly number[];
+  /** Liveliness, 0 asleep – 1 at its peak, at each hour. */
+  readonly liveliness: readonly FiveNumbers[];
+  /** Sugar left, g/L. */
+  readonly sugar: readonly FiveNumbers[];
+  readonly now: FiveNumbers;
+  /** When to draw; null when it is not lively within the forecast. */
+  readonly draw: Window | null;
+  /** Why the window opens no sooner. */
+  readonly opens: 'ripening' | 'resting' | 'waking' | 'open';
+  /** When it runs out of sugar: its feed is due from a while before until a while after. */
+  readonly feed: Window;
+  readonly logVigour: { readonly mean: number; readonly deviation: number };
+  readonly warnings: readonly ForecastWarning[];
+}
+
+/** Liveliness at which a jar is worth drawing from, and at which it no longer is. Practice: foam on stirring, solids riding. */
+const lively = 0.6;
+const tired = 0.5;
+/** Sugar below which a jar is hungry, g/L. */
+export const hungryBelow = 2;
+
+/**
+ * Liveliness of one member at one hour: how much lives there against a well-kept jar, how ready its cells are, and whether
+ * they have something to eat.
+ *
+ * @returns 0–1
+ */
+export function livelinessAt(run: StoredRun, member: number, hourIndex: number, settledMass: number): number {
+  const at = rowAt(run, member, hourIndex);
+  const mass = Math.min(1, (run.rows[at + YEAST]! + run.rows[at + LACTICS]!) / settledMass);
+  const q = run.rows[at + YEAST_READY]!;
+  const sugar = sugarAt(run.rows, at);
+  const share = mass * (q / (1 + q)) * (0.6 + (0.4 * sugar) / (sugar + 1)) * 1.1;
+  return share > 1 ? 1 : share;
+}
+
+const five = (values: Float64Array, run: StoredRun) =>
+  weightedQuantiles(values, run.weights, quantileLevels) as unknown as FiveNumbers;
+
+const each = (run: StoredRun, value: (member: number) => number) =>
+  Float64Array.from(run.members, (_, member) => value(member));
+
+/** The forecast of a kept jar. */
+export function answerStarter(question: StarterQuestion): StarterAnswer {
+  const { run, logVigour, warnings } = weighedEnsemble(question.ferment);
+  const live = run.hours.map((_, i) => each(run, (m) => livelinessAt(run, m, i, question.settledMass)));
+  const sugar = run.hours.map((_, i) => each(run, (m) => sugarAt(run.rows, rowAt(run, m, i))));
+  const liveliness = live.map((values) => five(values, run));
+  const nowIndex = hourIndexAt(run.hours, question.nowHour);
+  const rested = question.drawnHour === null ? -Infinity : question.drawnHour + question.restHours;
+  return {
+    start: question.start,
+    hours: run.hours,
+    liveliness,
+    sugar: sugar.map((values) => five(values, run)),
+    now: liveliness[nowIndex]!,
+    draw: drawWindowOf(run, live, question.nowHour, rested),
+    opens: opensBy(liveliness, run.hours, question, rested),
+    feed: feedWindowOf(run, sugar, question),
+    logVigour,
+    warnings,
+  };
+}
+
+/** First hour from `fromHour` on at which each member passes a level; Infinity when it does not. */
+function passing(run: StoredRun, values: readonly Float64Array[], level: number, up: boolean, from: Float64Array | number): Float64Array {
+  return each(run, (m) => {
+    const start = typeof from === 'number' ? from : from[m]!;
+    for (let i = 0; i < run.hours.length; i++) {
+      if (run.hours[i]! < start - 1e-9) continue;
+      const value = values[i]![m]!;
+      if (up ? value >= level : value < level) return Math.max(start, interpolated(run, values, i, m, level));
+    }
+    return Infinity;
+  });
+} // prettier-ignore
+
+function interpolated(run: StoredRun, values: readonly Float64Array[], i: number, m: number, level: number): number {
+  if (i === 0) return run.hours[0]!;
+  const [a, b] = [values[i - 1]![m]!, values[i]![m]!];
+  const share = a === b ? 1 : (level - a) / (b - a);
+  return run.hours[i - 1]! + Math.min(1, Math.max(0, share)) * (run.hours[i]! - run.hours[i - 1]!);
+}
+
+const spreadOf = (run: StoredRun, hours: Float64Array): number => {
+  const [low, high] = weightedQuantiles(hours, run.weights, [0.25, 0.75]) as [number, number];
+  return Number.isFinite(high) && Number.isFinite(low) ? Math.max(0.5, high - low) : 24;
+};
+
+function drawWindowOf(run: StoredRun, live: readonly Float64Array[], nowHour: number, rested: number): Window | null {
+  const opens = passing(run, live, lively, true, Math.max(0, rested, lastTired(run, live, nowHour)));
+  const closes = passing(run, live, tired, false, opens);
+  const end = run.hours.at(-1)!;
+  const middle = (hours: Float64Array) => weightedQuantiles(hours, run.weights, [0.5])[0]!;
+  const earliest = middle(opens);
+  if (!Number.isFinite(earliest)) return null;
+  const latest = Math.min(end, Math.max(middle(closes), earliest + 2));
+  return {
+    earliest, latest, best: peakBetween(run, live, earliest, latest), earliestSpread: spreadOf(run, opens),
+    latestSpread: spreadOf(run, closes),
+  };
+} // prettier-ignore
+
+/** The last hour up to now at which the middle member was tired: the window on view is the one after it. */
+function lastTired(run: StoredRun, live: readonly Float64Array[], nowHour: number): number {
+  for (let i = hourIndexAt(run.hours, nowHour); i >= 0; i--) {
+    if (weightedQuantiles(live[i]!, run.weights, [0.5])[0]! < tired) return run.hours[i]!;
+  }
+  return 0;
+}
+
+function peakBetween(run: StoredRun, live: readonly Float64Array[], from: number, to: number): number {
+  let best = from;
+  let most = -1;
+  for (const [i, hour] of run.hours.entries()) {
+    if (hour < from || hour > to) continue;
+    const value = weightedQuantiles(live[i]!, run.weights, [0.5])[0]!;
+    if (value > most) [best, most] = [hour, value];
+  }
+  return best;
+}
+
+function opensBy(liveliness: readonly FiveNumbers[], hours: readonly number[], question: StarterQuestion, rested: number): StarterAnswer['opens'] {
+  const { nowHour } = question;
+  if (rested > nowHour) return 'resting';
+  const past = hours.findIndex((hour, i) => hour <= nowHour && liveliness[i]![2] >= lively);
+  if (liveliness[hourIndexAt(hours, nowHour)]![2] >= lively) return 'open';
+  return past < 0 && question.ferment.kept?.settled === null ? 'ripening' : 'waking';
+} // prettier-ignore
+
+/** When the sugar of the last feed is gone: the feed is due from when half of it is, until a while of hunger. */
+function feedWindowOf(run: StoredRun, sugar: readonly Float64Array[], { fedHour }: StarterQuestion): Window {
+  const end = run.hours.at(-1)!;
+  const hungry = passing(run, sugar, hungryBelow, false, fedHour + 0.5);
+  const [early, middle] = weightedQuantiles(hungry, run.weights, [0.25, 0.5]) as [number, number];
+  const best = Math.min(end, early);
+  const wait = Math.min(end, middle) - fedHour;
+  return {
+    earliest: fedHour + 0.55 * wait,
+    best,
+    latest: Math.min(end, middle) + Math.max(4, 0.25 * wait),
+    earliestSpread: Math.min(24, 0.2 * wait),
+    latestSpread: spreadOf(run, hungry),
+  };
+}
+
+/** What a draw took along: liveliness at that hour, as the middle and the spread between kitchens. */
+export function livelinessWhenDrawn(question: DrawnQuestion): { readonly mean: number; readonly deviation: number } {
+  const { run } = weighedEnsemble({ ...question.ferment, members: Math.min(40, question.ferment.members) });
+  const index = hourIndexAt(run.hours, question.atHour);
+  const values = each(run, (m) => livelinessAt(run, m, index, question.settledMass));
+  let mean = 0;
+  for (const [m, value] of values.entries()) mean += run.weights[m]! * value;
+  let variance = 0;
+  for (const [m, value] of values.entries()) variance += run.weights[m]! * (value - mean) ** 2;
+  return { mean, deviation: Math.sqrt(variance) };
+}
+
+/** Vigour of a dose drawn at that liveliness: 1 at the peak, under half when flat. Practice. @example doseVigour(1) // 1 */
+export const doseVigour = (liveliness: number): number => 0.45 + 0.55 * Math.min(1, Math.max(0, liveliness));

@@ -1,0 +1,146 @@
+import type { Culture, Keeping } from '../cultures/culture';
+import { knownCultures, type CultureTable } from '../cultures/registry';
+import type { Ferment, Inflow, Kept } from '../ferment/ferment';
+import { bases } from '../ferment/bases';
+import { inoculum } from '../ferment/inoculum';
+import type { BaseKind } from '../ferment/scenario-kinds';
+import type { Warmths } from '../kitchen/places';
+import type { Lot, LotEvent } from '../lots/lot';
+import { solidGrams } from '../matter/contents';
+import { fermentableGrams } from '../matter/substances';
+import type { LearnedVigour } from './learn';
+import { liquidChange, soluteOf, stretchOf } from './lot-stages';
+import { readingsWithin } from './lot-readings';
+
+const hourMs = 3_600_000;
+
+/** How far back a jar's life is followed: what lies further back shows only in how it stands. */
+const followedMs = 18 * 24 * hourMs;
+
+/** A question about a kept jar. */
+export interface StarterQuestion {
+  readonly lotId: string;
+  /** Instant of hour 0. */
+  readonly start: number;
+  readonly ferment: Ferment;
+  /** Live mass that liveliness 1 stands for, g/L. */
+  readonly settledMass: number;
+  /** Hours from the start: now, the last feed, the last draw (negative when there was none). */
+  readonly nowHour: number;
+  readonly fedHour: number;
+  readonly drawnHour: number | null;
+  readonly restHours: number;
+}
+
+/** What a dose drawn at an instant must know of its jar. */
+export type DrawnQuestion = Pick<StarterQuestion, 'ferment' | 'settledMass'> & { readonly atHour: number };
+
+export interface StarterAsk {
+  readonly lot: Lot;
+  readonly warmths: Warmths;
+  readonly learned: LearnedVigour;
+  readonly now: number;
+  /** How far ahead to look, hours. */
+  readonly aheadHours: number;
+  readonly cultures?: CultureTable;
+}
+
+/** How fast a kept jar's cells tire when starved, and how much alcohol its closure lets go, per hour at the best temperature. Practice: half as lively after two hungry days at 22 °C. */
+const starving = 0.092;
+const airing = { cloth: 0.03, 'loose-lid': 0.012, airlock: 0.002, sealed: 0 } as const;
+
+/**
+ * The question about a starter: its feeds, draws, looks and the temperatures it really lived, and its future left alone.
+ *
+ * @returns null for a lot that is no kept jar, or has not been begun by `now`
+ */
+export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
+  const { lot, now } = ask;
+  const culture = (ask.cultures ?? knownCultures)(lot.culture);
+  if (lot.role !== 'starter' || !culture?.keeping || lot.events.length === 0 || lot.begunAt > now) return null;
+  const first = followedFrom(lot, now);
+  const start = first === 0 ? lot.begunAt : lot.events[first]!.at;
+  const end = start + Math.ceil((now - start) / (6 * hourMs)) * 6 * hourMs + ask.aheadHours * hourMs;
+  const scene = { lot, warmths: ask.warmths, culture, keeping: culture.keeping };
+  const ferment = keptFerment(scene, ask.learned, first, start, end);
+  const hourOf = (at: number) => (at - start) / hourMs;
+  const feeds = lot.events.filter((event) => event.kind === 'added' && fermentableGrams(event.contents.liquid) > 0.5 && event.at <= now); // prettier-ignore
+  const draws = lot.events.filter((event) => event.kind === 'went' && event.at <= now);
+  return {
+    lotId: lot.id,
+    start,
+    ferment,
+    settledMass: culture.keeping.settledYeast + culture.keeping.settledLactics,
+    nowHour: hourOf(now),
+    fedHour: hourOf(feeds.at(-1)?.at ?? lot.begunAt),
+    drawnHour: draws.length > 0 ? hourOf(draws.at(-1)!.at) : null,
+    restHours: culture.keeping.restHours,
+  };
+}
+
+/** Index of the event the following begins with: the beginning, or the last feed before the horizon. */
+function followedFrom(lot: Lot, now: number): number {
+  const horizon = now - followedMs;
+  if (lot.begunAt >= horizon) return 0;
+  for (let i = lot.events.length - 1; i > 0; i--) {
+    const event = lot.events[i]!;
+    if (event.at <= horizon && event.kind === 'added') return i;
+  }
+  const later = lot.events.findIndex((event, i) => i > 0 && event.kind === 'added');
+  return later > 0 ? later : 0;
+}
+
+interface Scene {
+  readonly lot: Lot;
+  readonly warmths: Warmths;
+  readonly culture: Culture;
+  readonly keeping: Keeping;
+}
+
+function keptFerment(scene: Scene, learned: LearnedVigour, first: number, start: number, end: number): Ferment {
+  const { lot, culture, keeping } = scene;
+  const before = lot.events.slice(0, first + 1);
+  const liquid = Math.max(1, before.reduce((sum, event) => sum + liquidChange(event), 0));
+  const begun = lot.events[first]!;
+  const grams = begun.kind === 'added' || begun.kind === 'came' ? begun.contents.liquid : lot.contents.liquid;
+  const { sucrose, glucose, fructose } = soluteOf(grams, liquid);
+  const stages = stretchOf({
+    lot, from: start, to: end, afterEvent: first + 1, liquidMl: liquid, warmths: scene.warmths,
+    reads: (event, ml) => keptInflow(scene, event, ml, liquid),
+  }); // prettier-ignore
+  const total = (end - start) / hourMs;
+  return {
+    liquidLitres: liquid / 1000, base: keeping.base as BaseKind, citric: 0, malic: 0, sugars: { sucrose, glucose, fructose },
+    co2Volumes: 0.3, culture, amountPerLitre: 0, vigour: learned.vigour, vigourSpread: learned.spread,
+    kept: keptLife(scene, first, liquid), stages, readings: readingsWithin(lot, start, total), members: 64, seed: 11,
+    stepHours: total > 900 ? 6 : 2, longSteps: true,
+  }; // prettier-ignore
+}
+
+function keptLife({ lot, culture, keeping }: Scene, first: number, liquid: number): Kept {
+  const begun = lot.events[first]!;
+  const grains = culture.unit === 'g' ? culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0) : 0;
+  const dosed = grains > 0 ? inoculum(culture, (grains / liquid) * 1000, bases[keeping.base as BaseKind]) : null;
+  const fromOther = begun.kind === 'came' ? liquidChange(begun) / liquid : 0;
+  const share = (value: number) => value * fromOther;
+  const fresh = dosed ?? (fromOther > 0.01 ? { yeast: share(keeping.settledYeast), lactics: share(keeping.settledLactics), acetics: share(keeping.settledAcetics) } : keeping.fresh);
+  const yeast = Math.max(keeping.settledYeast, fresh.yeast);
+  const lactics = Math.max(keeping.settledLactics, fresh.lactics);
+  return {
+    starving, airing: airing[lot.closure], yeastCapacity: yeast * 1.06, lacticCapacity: lactics * 1.1,
+    settled: first === 0 ? null : { yeast: keeping.settledYeast, lactics: keeping.settledLactics, acetics: keeping.settledAcetics, ready: 1.5, ethanol: 8, lactic: 2 },
+    lagWork: fromOther > 0.01 || dosed ? culture.lagWork : keeping.fresh.lagWork,
+    fresh: { yeast: fresh.yeast, lactics: fresh.lactics, acetics: fresh.acetics },
+  };
+} // prettier-ignore
+
+/** A feed brings sugar; what is drawn from another jar, or poured over grains, brings or meets cells. */
+function keptInflow({ lot, culture, keeping }: Scene, event: LotEvent, ml: number, liquid: number): Omit<Inflow, 'share'> | null {
+  if (event.kind !== 'added' && event.kind !== 'came') return null;
+  const solute = soluteOf(event.contents.liquid, ml);
+  if (event.kind === 'came') return { ...solute, yeast: keeping.settledYeast, lactics: keeping.settledLactics, acetics: keeping.settledAcetics }; // prettier-ignore
+  if (!keeping.renews || culture.unit !== 'g') return solute;
+  const grains = culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0);
+  const { yeast, lactics, acetics } = inoculum(culture, (grains / Math.max(ml, liquid)) * 1000, bases[keeping.base as BaseKind]);
+  return { ...solute, yeast, lactics, acetics };
+} // prettier-ignore

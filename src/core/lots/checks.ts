@@ -1,0 +1,36 @@
+import { levelMl, liquidMl } from '../matter/contents';
+import type { Portion } from '../matter/portion';
+import { gramsOfPortion } from '../matter/portion';
+import { refusal, success, type Result } from '../result';
+import { fullestShare } from '../vessels/vessel-kinds';
+import { addPortions } from './add';
+import type { Lot } from './lot';
+
+/**
+ * Whether portions can go into a lot: something, and not over the rim.
+ *
+ * @returns the level afterwards, ml; refusals `add.nothing`, `add.over-rim`, `add.too-much`
+ */
+export function canAdd(lot: Lot, portions: readonly Portion[]): Result<number> {
+  if (!portions.some((portion) => gramsOfPortion(portion) > 0))
+    return refusal('add.nothing', 'Write at least one amount.');
+  const before = levelMl(lot.contents);
+  const brim = { ...lot, vessel: { ...lot.vessel, ml: Infinity } };
+  const after = levelMl(addPortions(brim, portions, { at: 0, entryId: '' }).contents);
+  const most = lot.vessel.ml * (lot.role === 'bottle' ? 0.995 : fullestShare);
+  if (after > Math.max(most, before + 1))
+    return refusal('add.over-rim', `That makes ${Math.round(after)} ml; a ${Math.round(lot.vessel.ml)} ml vessel foams over above ${Math.round(most)} ml.`);
+  const heavy = portions.reduce((sum, portion) => sum + gramsOfPortion(portion), 0);
+  if (heavy > lot.vessel.ml * 1.3)
+    return refusal('add.too-much', `${Math.round(heavy)} g into a ${Math.round(lot.vessel.ml)} ml vessel: check the unit.`);
+  return success(after);
+} // prettier-ignore
+
+/** Whether that much liquid can be taken from a lot. @returns what is left, ml; refusal `take.too-much` */
+export function canTake(lot: Lot, ml: number): Result<number> {
+  const there = liquidMl(lot.contents);
+  if (!(ml > 0)) return refusal('take.nothing', 'Write how much.');
+  return ml > there + 0.5
+    ? refusal('take.too-much', `There are ${Math.round(there)} ml of liquid in ${lot.name}.`)
+    : success(Math.max(0, there - ml));
+}

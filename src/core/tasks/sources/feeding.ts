@@ -1,0 +1,22 @@
+import { keptCulture, usualFeed } from '../../starter/feed-plan';
+import { hourMs, type Task, type TaskAsk } from '../task';
+
+const weekMs = 7 * 24 * hourMs;
+
+/** Kept jars: feed before they hunger; in the fridge within the weeks they last. */
+export function feedingTasks({ living, starterAnswer }: TaskAsk): readonly Task[] {
+  return living.flatMap((lot): Task[] => {
+    const culture = keptCulture(lot);
+    if (!culture || usualFeed(lot).length === 0) return [];
+    const base = { id: `feed-${lot.id}`, verb: 'feed', lots: [lot], portions: usualFeed(lot) } as const;
+    const answer = starterAnswer(lot.id);
+    if (lot.place === 'fridge') {
+      const fed = lot.events.findLast(({ kind }) => kind === 'added')?.at ?? lot.begunAt;
+      const until = fed + culture.keeping.restsWeeks * weekMs;
+      return [{ ...base, from: until - weekMs, until, fromSoftHours: 48, untilSoftHours: 96, reason: 'resting' }];
+    }
+    if (!answer) return [];
+    const { start, feed } = answer;
+    return [{ ...base, from: start + feed.earliest * hourMs, until: start + feed.latest * hourMs, fromSoftHours: feed.earliestSpread, untilSoftHours: feed.latestSpread, reason: 'hungry' }]; // prettier-ignore
+  });
+}

@@ -1,0 +1,40 @@
+import type { LotAnswer } from '../forecast/family-answer';
+import type { StarterAnswer } from '../forecast/starter-answer';
+import type { Household } from '../journal/household';
+import type { Lot } from '../lots/lot';
+import type { Portion } from '../matter/portion';
+
+/** A span of time on the clock: good from–until, ms since 1970, with soft edges in hours. */
+export interface Span {
+  readonly from: number;
+  readonly until: number;
+  readonly fromSoftHours: number;
+  readonly untilSoftHours: number;
+}
+
+export type Verb = 'chill' | 'feed' | 'pitch' | 'bottle' | 'open' | 'discard';
+
+/** One thing that needs hands: do this · from–until · because. */
+export interface Task extends Span {
+  readonly id: string;
+  readonly verb: Verb;
+  /** The lots it is about, the first giving it its name. */
+  readonly lots: readonly Lot[];
+  /** Amounts worked out, if it takes any. */
+  readonly portions: readonly Portion[];
+  /** Why the window lies where it lies: a code for the words. */
+  readonly reason: string;
+}
+
+/** What the sources of tasks may ask. */
+export interface TaskAsk {
+  readonly household: Household;
+  readonly living: readonly Lot[];
+  readonly lotAnswer: (lotId: string) => LotAnswer | null;
+  readonly starterAnswer: (lotId: string) => StarterAnswer | null;
+  readonly now: number;
+}
+
+export type TaskSource = (ask: TaskAsk) => readonly Task[];
+
+export const hourMs = 3_600_000;
