@@ -7,8 +7,8 @@ import { Provider } from 'react-redux';
 import { ActProvider } from '@/features/shell/act-context';
 import { AppShell } from '@/features/shell/app-shell';
 import { keeper, store } from '@/features/shell/app-instance';
+import { watchForUpdates } from '@/features/shell/update';
 import { KeeperContext } from '@/store/keeper-context';
-import { registerOffline } from '@/store/register-offline';
 import { selectLook } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { fontFiles } from '@/ui/theme/font-files';
@@ -19,7 +19,7 @@ export default function RootLayout() {
   const [fontsReady, fontFault] = useFonts(fontFiles);
   useEffect(() => {
     void keeper.open();
-    registerOffline();
+    watchForUpdates();
   }, []);
   if (!fontsReady && !fontFault) return null;
   return (

@@ -18,7 +18,7 @@ export class Diary {
     const at = Math.round(this.now - hours * hourMs);
     const { id, clock } = nextId(this.clock, at, 'demo');
     this.clock = clock;
-    this.entries.push({ ...act, id, at, offset: this.offset, version: 1 } as Entry);
+    this.entries.push({ ...act, id, at, offset: this.offset, version: 2 } as Entry);
     return id;
   }
 }

@@ -2,11 +2,29 @@ import { readMode, type Mode } from './household-mode';
 
 const served = () => document.querySelector('meta[name="yuzet-household"]')?.getAttribute('content') ?? null;
 
+/** What this tab remembers; nothing where the browser keeps site data shut. */
+function memory(): Pick<Storage, 'getItem' | 'setItem'> {
+  try {
+    return window.sessionStorage;
+  } catch {
+    return { getItem: () => null, setItem: () => undefined };
+  }
+}
+
+/** The long memory of the browser, or null where it keeps site data shut. */
+export function longMemory(): Storage | null {
+  try {
+    return window.localStorage;
+  } catch {
+    return null;
+  }
+}
+
 /** This tab's mode, read once at the start. */
 export const mode: Mode =
   typeof window === 'undefined'
     ? { demo: false, clockShift: 0 }
-    : readMode(window.location?.search ?? '', Date.now(), window.sessionStorage, served());
+    : readMode(window.location?.search ?? '', Date.now(), memory(), served());
 
 /** The app's clock, ms since 1970: the machine's, shifted in the demo. The only place outside core that reads it. */
 export const clockNow = (): number => Date.now() + mode.clockShift;

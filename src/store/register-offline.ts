@@ -1,7 +1,28 @@
+/** Tells when a newer version waits, and takes it. */
+export interface Update {
+  readonly take: () => void;
+}
+
 /** Lets the browser keep the app for use without a network. Only in a built app: a dev server changes too often. */
-export function registerOffline(): void {
+export function registerOffline(onWaiting: (update: Update) => void): void {
   if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
-  const register = () => void navigator.serviceWorker.register('/service-worker.js').catch(() => undefined);
+  const offer = (worker: ServiceWorker) => {
+    if (!navigator.serviceWorker.controller) return;
+    onWaiting({
+      take: () => {
+        navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), { once: true });
+        worker.postMessage({ type: 'SKIP_WAITING' });
+      },
+    });
+  };
+  const watch = (registration: ServiceWorkerRegistration) => {
+    if (registration.waiting) offer(registration.waiting);
+    registration.addEventListener('updatefound', () => {
+      const worker = registration.installing;
+      worker?.addEventListener('statechange', () => worker.state === 'installed' && offer(worker));
+    });
+  };
+  const register = () => void navigator.serviceWorker.register('/service-worker.js').then(watch).catch(() => undefined);
   if (document.readyState === 'complete') register();
   else window.addEventListener('load', register);
-}
+} // prettier-ignore

@@ -1,8 +1,13 @@
 import type { AppState } from './store';
 
-export const selectHousehold = (state: AppState) => state.journal.projection.household;
+export const selectJournal = (state: AppState) => state.journal.journal;
+export const selectHousehold = (state: AppState) => state.journal.journal.household;
 export const selectStatus = (state: AppState) => state.journal.status;
-export const selectUnsaved = (state: AppState) => state.journal.unsaved.length;
+export const selectRevision = (state: AppState) => state.journal.revision;
+export const selectKeeping = (state: AppState) => state.journal.keeping;
+export const selectUnsaved = (state: AppState) => state.journal.unsaved;
 export const selectDamaged = (state: AppState) => state.journal.damaged;
-export const selectEntries = (state: AppState) => state.journal.entries;
+export const selectRecovered = (state: AppState) => state.journal.recovered;
+export const selectRefused = (state: AppState) => state.journal.refused;
+export const selectAhead = (state: AppState) => state.journal.journal.ahead;
 export const selectLook = (state: AppState) => state.look.choice;

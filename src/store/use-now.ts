@@ -1,21 +1,28 @@
 import { useEffect, useState } from 'react';
 import { clockNow } from './environment';
+import { selectRevision } from './selectors';
+import { useAppSelector } from './store';
 
 const everyMs = 20_000;
 
-/** The clock, ticking three times a minute, and at once when a sleeping tab wakes. */
+/**
+ * The clock, ticking three times a minute, at once when a sleeping tab wakes, and with every entry: what was written a moment
+ * ago lies never in the future of what is on view.
+ */
 export function useNow(): number {
-  const [now, setNow] = useState(clockNow);
+  const revision = useAppSelector(selectRevision);
+  const [tick, setTick] = useState({ now: clockNow(), revision });
+  if (tick.revision !== revision) setTick({ now: clockNow(), revision });
   useEffect(() => {
-    const tick = () => setNow(clockNow());
-    const timer = setInterval(tick, everyMs);
-    document.addEventListener('visibilitychange', tick);
-    window.addEventListener('focus', tick);
+    const refresh = () => setTick((last) => ({ ...last, now: clockNow() }));
+    const timer = setInterval(refresh, everyMs);
+    document.addEventListener('visibilitychange', refresh);
+    window.addEventListener('focus', refresh);
     return () => {
       clearInterval(timer);
-      document.removeEventListener('visibilitychange', tick);
-      window.removeEventListener('focus', tick);
+      document.removeEventListener('visibilitychange', refresh);
+      window.removeEventListener('focus', refresh);
     };
   }, []);
-  return now;
+  return tick.now;
 }

@@ -1,15 +1,35 @@
 import { wrap, type Remote } from 'comlink';
-import { ForecastDesk } from './forecast-desk';
+import type { Answerer } from './forecast-desk';
 import type { ForecastWorker } from './forecast-worker';
 
-let remote: Remote<ForecastWorker> | null = null;
+let current: { worker: Worker; remote: Remote<ForecastWorker>; broken: Promise<never> } | null = null;
 
-function worker(): Remote<ForecastWorker> {
-  remote ??= wrap<ForecastWorker>(new Worker(new URL('./forecast-worker', window.location.href)));
-  return remote;
+function started() {
+  const worker = new Worker(new URL('./forecast-worker', window.location.href));
+  const broken = new Promise<never>((_, fail) => {
+    worker.onerror = () => fail(new Error('the forecast worker failed'));
+    worker.onmessageerror = () => fail(new Error('the forecast worker sent something unreadable'));
+  });
+  broken.catch(() => undefined);
+  return { worker, remote: wrap<ForecastWorker>(worker), broken };
 }
 
-/** The app's one desk, computing in a worker of its own. */
-export const forecastDesk = new ForecastDesk((ask) => worker().answer(ask) as ReturnType<ForecastDeskAnswer>);
+/** One call; a worker that broke is ended, and the next call starts another. */
+async function call<T>(ask: (remote: Remote<ForecastWorker>) => Promise<unknown>): Promise<T> {
+  current ??= started();
+  const { worker, remote, broken } = current;
+  try {
+    return (await Promise.race([ask(remote), broken])) as T;
+  } catch (fault) {
+    worker.terminate();
+    current = null;
+    throw fault;
+  }
+}
 
-type ForecastDeskAnswer = ConstructorParameters<typeof ForecastDesk>[0];
+/** The forecast in a worker of its own. */
+export const workerAnswerer: Answerer = {
+  family: (question) => call((remote) => remote.family(question)),
+  familyWithRuns: (question) => call((remote) => remote.familyWithRuns(question)),
+  starter: (question) => call((remote) => remote.starter(question)),
+};

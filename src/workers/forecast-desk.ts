@@ -1,27 +1,77 @@
-import type { BatchAnswer, BatchAsk } from '../core/forecast/batch-answer';
+import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/family-answer';
+import type { FamilyQuestion } from '../core/forecast/family-question';
+import type { StarterAnswer } from '../core/forecast/starter-answer';
+import type { StarterQuestion } from '../core/forecast/starter-question';
 
 /** Whoever computes: the worker in the app, the core itself in a test. */
-export type Answerer = (ask: BatchAsk) => Promise<BatchAnswer>;
-
-interface Place {
-  key: string;
-  wanted: { key: string; ask: BatchAsk } | null;
-  answer: BatchAnswer | null;
-  failed: boolean;
+export interface Answerer {
+  family(question: FamilyQuestion): Promise<FamilyAnswer>;
+  familyWithRuns(question: FamilyQuestion): Promise<AnswerWithRuns>;
+  starter(question: StarterQuestion): Promise<StarterAnswer>;
 }
 
+export type Question =
+  | { readonly kind: 'family'; readonly subject: string; readonly asked: FamilyQuestion }
+  | { readonly kind: 'starter'; readonly subject: string; readonly asked: StarterQuestion };
+
+/** An answer with the key of the question it answers: the same key, the same answer. */
+export interface KeptAnswer {
+  readonly key: string;
+  readonly family?: FamilyAnswer;
+  readonly starter?: StarterAnswer;
+}
+
+/** Where answers outlive the page. */
+export interface AnswerShelf {
+  load(): Promise<ReadonlyMap<string, KeptAnswer>>;
+  put(subject: string, answer: KeptAnswer): void;
+}
+
+interface Waiting {
+  readonly question: Question;
+  readonly key: string;
+  readonly rank: number;
+  readonly withRuns: boolean;
+}
+
+/** A question that failed may be asked again after this long, ms. */
+const askAgainMs = 15_000;
+/** Families whose runs are kept in memory: a run is some megabytes. */
+const runsKept = 2;
+
 /**
- * A desk that takes questions by subject (a batch, a group of bottles). The newest question of a subject wins: an older one
- * still waiting is dropped, and one under way is answered to nobody. Meanwhile the old answer stays on view.
+ * A desk that takes questions by subject. The newest question of a subject wins; the lowest rank goes first; meanwhile the
+ * old answer stays on view. What was answered is kept on the shelf and never asked twice.
  */
 export class ForecastDesk {
-  private readonly places = new Map<string, Place>();
-  private readonly queue: string[] = [];
+  private readonly answers = new Map<string, KeptAnswer>();
+  private readonly runs = new Map<string, AnswerWithRuns & { readonly key: string }>();
+  private readonly waiting = new Map<string, Waiting>();
+  private readonly failures = new Map<string, { key: string; at: number }>();
   private readonly listeners = new Set<() => void>();
-  private busy = false;
+  private working = false;
+  private open = false;
   private version = 0;
 
-  constructor(private readonly answerer: Answerer) {}
+  constructor(
+    private readonly answerer: Answerer,
+    private readonly shelf: AnswerShelf,
+    private readonly clock: () => number,
+  ) {}
+
+  /** Brings back what was answered before; then questions are taken up. */
+  async start(): Promise<void> {
+    await this.recall();
+    this.open = true;
+    void this.work();
+  }
+
+  /** Brings the kept answers back without working. */
+  async recall(): Promise<void> {
+    const kept = await this.shelf.load().catch(() => new Map<string, KeptAnswer>());
+    for (const [subject, answer] of kept) if (!this.answers.has(subject)) this.answers.set(subject, answer);
+    this.changed();
+  }
 
   subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
@@ -31,47 +81,93 @@ export class ForecastDesk {
   /** Rises with every new answer. */
   snapshot = (): number => this.version;
 
-  /** The newest answer known for a subject, whatever it was asked. */
-  answerFor(subject: string): BatchAnswer | null {
-    return this.places.get(subject)?.answer ?? null;
+  familyAnswer(subject: string): FamilyAnswer | null {
+    return this.answers.get(subject)?.family ?? null;
+  }
+
+  starterAnswer(subject: string): StarterAnswer | null {
+    return this.answers.get(subject)?.starter ?? null;
+  }
+
+  runsOf(subject: string): AnswerWithRuns | null {
+    return this.runs.get(subject) ?? null;
   }
 
   /** Whether the last question of a subject could not be computed. */
   hasFailed(subject: string): boolean {
-    return this.places.get(subject)?.failed ?? false;
+    return this.failures.has(subject);
   }
 
-  /** Asks, unless the same was asked last. */
-  ask(subject: string, ask: BatchAsk): void {
-    const key = JSON.stringify(ask);
-    const place = this.places.get(subject) ?? { key: '', wanted: null, answer: null, failed: false };
-    if (place.key === key) return;
-    place.key = key;
-    if (!place.wanted) this.queue.push(subject);
-    place.wanted = { key, ask };
-    this.places.set(subject, place);
+  /**
+   * Asks, unless that is answered already or failed a moment ago.
+   *
+   * @param rank lower goes first
+   * @param withRuns whether the runs are wanted too
+   */
+  ask(question: Question, rank: number, withRuns = false): void {
+    const { subject } = question;
+    const key = keyOf(question);
+    const answered = this.answers.get(subject)?.key === key && (!withRuns || this.runs.get(subject)?.key === key);
+    const failed = this.failures.get(subject);
+    if (answered || (failed?.key === key && this.clock() - failed.at < askAgainMs)) return;
+    const before = this.waiting.get(subject);
+    this.waiting.set(subject, { question, key, rank, withRuns: withRuns || (before?.withRuns ?? false) });
     void this.work();
   }
 
   private async work(): Promise<void> {
-    if (this.busy) return;
-    this.busy = true;
-    for (let subject = this.queue.shift(); subject !== undefined; subject = this.queue.shift()) {
-      const place = this.places.get(subject)!;
-      const { wanted } = place;
-      place.wanted = null;
-      if (!wanted) continue;
-      try {
-        const answer = await this.answerer(wanted.ask);
-        if (place.key !== wanted.key) continue;
-        place.answer = answer;
-        place.failed = false;
-      } catch {
-        place.failed = place.key === wanted.key;
-      }
-      this.version += 1;
-      for (const listener of this.listeners) listener();
+    if (this.working || !this.open) return;
+    this.working = true;
+    for (let next = this.next(); next; next = this.next()) {
+      this.waiting.delete(next.question.subject);
+      await this.answer(next);
     }
-    this.busy = false;
+    this.working = false;
   }
+
+  private next(): Waiting | undefined {
+    return [...this.waiting.values()].sort((a, b) => a.rank - b.rank)[0];
+  }
+
+  private async answer({ question, key, withRuns }: Waiting): Promise<void> {
+    const { subject } = question;
+    try {
+      if (question.kind === 'starter') this.put(subject, { key, starter: await this.answerer.starter(question.asked) });
+      else if (!withRuns) this.put(subject, { key, family: await this.answerer.family(question.asked) });
+      else {
+        const whole = await this.answerer.familyWithRuns(question.asked);
+        this.runs.delete(subject);
+        this.runs.set(subject, { ...whole, key });
+        for (const old of [...this.runs.keys()].slice(0, -runsKept)) this.runs.delete(old);
+        this.put(subject, { key, family: whole.answer });
+      }
+      this.failures.delete(subject);
+    } catch {
+      this.failures.set(subject, { key, at: this.clock() });
+    }
+    this.changed();
+  }
+
+  private put(subject: string, answer: KeptAnswer): void {
+    this.answers.set(subject, answer);
+    this.shelf.put(subject, answer);
+  }
+
+  private changed(): void {
+    this.version += 1;
+    for (const listener of this.listeners) listener();
+  }
+}
+
+/** A question's content as a short key (FNV-1a over its JSON, two lanes). */
+export function keyOf(question: Question): string {
+  const text = JSON.stringify(question.asked);
+  let a = 0x811c9dc5;
+  let b = 0x01000193;
+  for (let i = 0; i < text.length; i++) {
+    const code = text.charCodeAt(i);
+    a = Math.imul(a ^ code, 0x01000193);
+    b = Math.imul(b ^ (code + i), 0x85ebca6b);
+  }
+  return `3-${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}-${text.length.toString(36)}`;
 }

@@ -1,13 +1,20 @@
 import { expose, transfer } from 'comlink';
-import { answerBatch, type BatchAsk } from '../core/forecast/batch-answer';
+import { answerFamily } from '../core/forecast/family-answer';
+import type { FamilyQuestion } from '../core/forecast/family-question';
+import { answerStarter } from '../core/forecast/starter-answer';
+import type { StarterQuestion } from '../core/forecast/starter-question';
 
 const api = {
-  answer(ask: BatchAsk) {
-    const answer = answerBatch(ask);
-    const { rows, celsius, weights } = answer.run;
-    return transfer(answer, [rows.buffer, celsius.buffer, weights.buffer]);
+  /** A family's answer alone: for lists, Today and the rack. */
+  family: (question: FamilyQuestion) => answerFamily(question).answer,
+  /** With the runs behind it, for a page that drags and supposes. */
+  familyWithRuns(question: FamilyQuestion) {
+    const whole = answerFamily(question);
+    const buffers = new Set(whole.runs.flatMap(({ rows, celsius, weights }) => [rows.buffer, celsius.buffer, weights.buffer]));
+    return transfer(whole, [...buffers]);
   },
-};
+  starter: (question: StarterQuestion) => answerStarter(question),
+}; // prettier-ignore
 
 export type ForecastWorker = typeof api;
 

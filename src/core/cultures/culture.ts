@@ -47,7 +47,7 @@ export interface Keeping {
   readonly renews: boolean;
   /** Live yeast and bacteria when just begun, g/L, and their lag work. */
   readonly fresh: { readonly yeast: number; readonly lactics: number; readonly acetics: number; readonly lagWork: number };
-  /** Live yeast a litre of a well-kept jar holds, g: what liveliness 1 means. */
+  /** Live yeast a litre of a well-kept jar holds, on its solids too, g: what liveliness 1 means. A dose of the liquid brings less. */
   readonly settledYeast: number;
   readonly settledLactics: number;
   readonly settledAcetics: number;

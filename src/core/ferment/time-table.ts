@@ -30,6 +30,13 @@ export function reportHours(totalHours: number, stepHours: number, alsoAt: reado
   return all.filter((hour, i) => i === 0 || hour - all[i - 1]! > 1e-6);
 }
 
+/** Beyond this many hours a family is reported every sixth hour: nobody reads a bottle of next month by the hour. */
+const nearHours = 24 * 10;
+
+/** The moments of a family's report: as `reportHours`, thinned out where they are far off. */
+export const familyHours = (totalHours: number, stepHours: number, alsoAt: readonly number[] = []): number[] =>
+  reportHours(totalHours, stepHours, alsoAt).filter((hour) => hour <= nearHours || hour % 6 < 1e-6 || hour === totalHours || alsoAt.includes(hour)); // prettier-ignore
+
 /** The stage in force at an hour; at a boundary the one that ends there. */
 export function spanAt(spans: readonly StageSpan[], hour: number): StageSpan {
   for (const span of spans) if (hour <= span.to + 1e-9) return span;

@@ -1,5 +1,5 @@
 import { nominalMember } from '../ferment/member';
-import type { Ferment } from '../ferment/ferment';
+import type { Ferment, LotStage } from '../ferment/ferment';
 import { contradictions, type ForecastWarning } from './contradictions';
 import { loneFerment, runFamily, type Family } from './family';
 import { memberOf, UNKNOWNS } from './priors';
@@ -56,10 +56,12 @@ export function weighedFamily(family: Family): WeighedFamily {
   const normal = seededNormal(uniform);
   let proposal: Proposal = priorProposal;
   let warnings: readonly ForecastWarning[] = [];
+  // While searching only the past that was read matters; the rest is run once, with the members that stay.
+  const looked = upToReadings(family);
   for (let search = 1; ; search++) {
     const points = drawPoints(proposal, root.members, uniform, normal);
     const members = Array.from({ length: root.members }, (_, m) => memberOf(points, m * UNKNOWNS, root.vigourSpread)); // prettier-ignore
-    const runs = runFamily(family, members);
+    const runs = runFamily(looked, members);
     if (search === 1) warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
     const logs = new Float64Array(root.members);
     runs.forEach((run, i) => logLikelihoods(run, seen[i]!).forEach((log, m) => (logs[m] = logs[m]! + log)));
@@ -68,7 +70,7 @@ export function weighedFamily(family: Family): WeighedFamily {
     const worth = effectiveMembers(weights);
     if (worth >= root.members * enough || search === searches) {
       return {
-        runs: runs.map((run) => ({ ...run, weights })),
+        runs: (looked === family ? runs : runFamily(family, members)).map((run) => ({ ...run, weights })),
         effectiveMembers: worth,
         logVigour: vigourOf(points, weights, root.vigourSpread),
         warnings: power < 0.5 ? [...warnings, { code: 'readings.disagree', sentence: disagree }] : warnings,
@@ -76,6 +78,25 @@ export function weighedFamily(family: Family): WeighedFamily {
     }
     proposal = fittedProposal(points, weights);
   }
+}
+
+/** The family as far as its last reading. */
+function upToReadings(family: Family): Family {
+  const { root, branches } = family;
+  const all = [root, ...branches].flatMap(({ readings }) => readings.map(({ hour }) => hour));
+  if (all.length === 0 || !root.longSteps) return family;
+  const last = Math.max(...all, ...branches.map(({ fromHour }) => fromHour)) + 1;
+  const cut = <T extends { readonly stages: readonly LotStage[] }>(of: T, from: number): T => {
+    const stages: LotStage[] = [];
+    let left = last - from;
+    for (const stage of of.stages) {
+      if (left <= 0 && stages.length > 0) break;
+      stages.push({ ...stage, hours: Math.min(stage.hours, Math.max(1, left)) });
+      left -= stage.hours;
+    }
+    return { ...of, stages };
+  };
+  return { ...family, root: cut(root, 0), branches: branches.map((branch) => cut(branch, branch.fromHour)) };
 }
 
 const disagree =

@@ -184,7 +184,7 @@ function branchOf(ask: FamilyAsk, lot: Lot, start: number, indexOf: ReadonlyMap<
   const begun = Math.max(from.at, start);
   const fromHour = (begun - start) / hourMs;
   const first = lot.events.filter(({ entryId }) => entryId === from.entryId);
-  const liquid = Math.max(1, first.reduce((sum, event) => sum + liquidChange(event), 0));
+  const liquid = tenth(Math.max(1, first.reduce((sum, event) => sum + liquidChange(event), 0)));
   const firstInflows = first.flatMap((event): Inflow[] => {
     if (event.kind !== 'added') return [];
     const ml = volumeOf(event.contents.liquid);
@@ -194,6 +194,9 @@ function branchOf(ask: FamilyAsk, lot: Lot, start: number, indexOf: ReadonlyMap<
   const stages = stretchOf({ lot, from: begun, to: end, afterEvent: first.length, liquidMl: liquid, warmths: ask.warmths, reads: readsFor(ask), firstInflows });
   return { lots: [lot.id], parent, fromHour, liquidLitres: liquid / 1000, stages, readings: readingsWithin(lot, start, (end - start) / hourMs) };
 } // prettier-ignore
+
+/** To a tenth of a millilitre: bottles filled one after the other share a forecast whatever the last digits of their pouring. */
+const tenth = (ml: number) => Math.round(ml * 10) / 10;
 
 function lotAsk(lot: Lot, root: Lot, run: number, start: number, cultures: CultureTable): LotAsk {
   const wantedVolumes = root.recipe?.wantedVolumes ?? 2.5;

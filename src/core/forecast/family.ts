@@ -3,7 +3,7 @@ import type { Ferment, LotStage, Reading } from '../ferment/ferment';
 import type { Member } from '../ferment/member';
 import { follow, longestStep } from '../ferment/simulate';
 import { slots } from '../ferment/state';
-import { reportHours, spanAt, stageSpans } from '../ferment/time-table';
+import { familyHours, spanAt, stageSpans } from '../ferment/time-table';
 import { leakOf } from './priors';
 import { seededUniform } from './random';
 import { hourIndexAt, rowAt, runMembers, type StoredRun } from './stored-run';
@@ -75,7 +75,7 @@ function runBranch(family: Family, branch: Branch, index: number, parent: Stored
   };
   const total = branch.fromHour + lengthOf(branch.stages);
   const drawn = hourIndexAt(parent.hours, branch.fromHour);
-  const own = reportHours(total, ferment.stepHours, drawnAt(family, index)).filter((hour) => hour > branch.fromHour + 1e-9); // prettier-ignore
+  const own = familyHours(total, ferment.stepHours, drawnAt(family, index)).filter((hour) => hour > branch.fromHour + 1e-9); // prettier-ignore
   const hours = [...parent.hours.slice(0, drawn + 1), ...own];
   const members = parent.members.map((member, m) => ({ ...member, leak: leakOf(seededUniform(family.root.seed + 7919 * (index + 1) + 31 * m)()) })); // prettier-ignore
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);

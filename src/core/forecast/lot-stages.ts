@@ -111,7 +111,7 @@ function happen(now: Standing, event: LotEvent, ask: StretchAsk): Inflow | null 
 }
 
 function stageOf(lot: Lot, now: Standing, hours: number, celsius: number, vents: boolean, inflows: Inflow[]): LotStage {
-  const headspaceMl = Math.max(0, lot.vessel.ml - now.liquid - solidsMl(lot.contents));
+  const headspaceMl = Math.max(0, Math.round((lot.vessel.ml - now.liquid - solidsMl(lot.contents)) * 10) / 10);
   return {
     hours, celsius, headspaceMl, vessel: vesselStateOf[now.closure], ventEveryHours: vents ? hours : null, stirred: false,
     liquidMl: now.liquid, ...(inflows.length > 0 ? { inflows } : {}),

@@ -143,21 +143,21 @@ function opensBy(liveliness: readonly FiveNumbers[], hours: readonly number[], q
   return past < 0 && question.ferment.kept?.settled === null ? 'ripening' : 'waking';
 } // prettier-ignore
 
-/** When the sugar of the last feed is gone: the feed is due from when half of it is, until a while of hunger. */
-function feedWindowOf(run: StoredRun, sugar: readonly Float64Array[], { fedHour }: StarterQuestion): Window {
+/**
+ * When the next feed is due: before the sugar of the last one is gone, and no later than the kind's usual rhythm at that
+ * temperature, since plants bring nutrients that sugar does not.
+ */
+function feedWindowOf(run: StoredRun, sugar: readonly Float64Array[], { fedHour, feedEveryHours }: StarterQuestion): Window {
   const end = run.hours.at(-1)!;
   const hungry = passing(run, sugar, hungryBelow, false, fedHour + 0.5);
   const [early, middle] = weightedQuantiles(hungry, run.weights, [0.25, 0.5]) as [number, number];
-  const best = Math.min(end, early);
-  const wait = Math.min(end, middle) - fedHour;
+  const wait = Math.max(2, Math.min(end - fedHour, middle - fedHour, feedEveryHours * 1.25));
+  const best = Math.min(fedHour + wait, Math.max(early, fedHour + 0.7 * wait));
   return {
-    earliest: fedHour + 0.55 * wait,
-    best,
-    latest: Math.min(end, middle) + Math.max(4, 0.25 * wait),
-    earliestSpread: Math.min(24, 0.2 * wait),
-    latestSpread: spreadOf(run, hungry),
+    earliest: fedHour + 0.6 * wait, best, latest: fedHour + wait + Math.max(4, 0.3 * wait), earliestSpread: Math.min(24, 0.2 * wait),
+    latestSpread: Math.min(48, Math.max(3, spreadOf(run, hungry))),
   };
-}
+} // prettier-ignore
 
 /** What a draw took along: liveliness at that hour, as the middle and the spread between kitchens. */
 export function livelinessWhenDrawn(question: DrawnQuestion): { readonly mean: number; readonly deviation: number } {

@@ -2,6 +2,7 @@ import type { Culture, Keeping } from '../cultures/culture';
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import type { Ferment, Inflow, Kept } from '../ferment/ferment';
 import { bases } from '../ferment/bases';
+import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import { inoculum } from '../ferment/inoculum';
 import type { BaseKind } from '../ferment/scenario-kinds';
 import type { Warmths } from '../kitchen/places';
@@ -30,6 +31,8 @@ export interface StarterQuestion {
   readonly fedHour: number;
   readonly drawnHour: number | null;
   readonly restHours: number;
+  /** The kind's usual hours between feeds at the temperature it stands at. */
+  readonly feedEveryHours: number;
 }
 
 /** What a dose drawn at an instant must know of its jar. */
@@ -75,8 +78,13 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
     fedHour: hourOf(feeds.at(-1)?.at ?? lot.begunAt),
     drawnHour: draws.length > 0 ? hourOf(draws.at(-1)!.at) : null,
     restHours: culture.keeping.restHours,
+    feedEveryHours: Math.min(24 * 28, culture.keeping.feed.everyHours / paceAt(ferment.stages.at(-1)!.celsius)),
   };
 }
+
+/** How fast a jar lives against 22 °C, the temperature its rules are written for. @returns 1 at 22 °C, never below 0.01 */
+export const paceAt = (celsius: number): number =>
+  Math.max(0.01, temperatureResponse(celsius, cardinal.yeast) / temperatureResponse(22, cardinal.yeast));
 
 /** Index of the event the following begins with: the beginning, or the last feed before the horizon. */
 function followedFrom(lot: Lot, now: number): number {
@@ -128,7 +136,7 @@ function keptLife({ lot, culture, keeping }: Scene, first: number, liquid: numbe
   const lactics = Math.max(keeping.settledLactics, fresh.lactics);
   return {
     starving, airing: airing[lot.closure], yeastCapacity: yeast * 1.06, lacticCapacity: lactics * 1.1,
-    settled: first === 0 ? null : { yeast: keeping.settledYeast, lactics: keeping.settledLactics, acetics: keeping.settledAcetics, ready: 1.5, ethanol: 8, lactic: 2 },
+    settled: first === 0 && keeping.ripensDays[1] > 0 ? null : { yeast: keeping.settledYeast, lactics: keeping.settledLactics, acetics: keeping.settledAcetics, ready: 1.5, ethanol: 8, lactic: 2 },
     lagWork: fromOther > 0.01 || dosed ? culture.lagWork : keeping.fresh.lagWork,
     fresh: { yeast: fresh.yeast, lactics: fresh.lactics, acetics: fresh.acetics },
   };

@@ -3,7 +3,7 @@ import { beginRun } from '../ferment/ferment-run';
 import type { Member } from '../ferment/member';
 import type { Ferment } from '../ferment/ferment';
 import { slots } from '../ferment/state';
-import { reportHours } from '../ferment/time-table';
+import { familyHours, reportHours } from '../ferment/time-table';
 
 const { ROW_SIZE } = slots;
 
@@ -35,7 +35,7 @@ export const rowAt = (run: StoredRun, member: number, hourIndex: number): number
  */
 export function runMembers(ferment: Ferment, members: readonly Member[], alsoAt: readonly number[] = []): StoredRun {
   const total = ferment.stages.reduce((sum, stage) => sum + stage.hours, 0);
-  const hours = reportHours(total, ferment.stepHours, alsoAt);
+  const hours = (ferment.longSteps ? familyHours : reportHours)(total, ferment.stepHours, alsoAt);
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
   members.forEach((member, index) => {

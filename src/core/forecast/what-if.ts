@@ -40,6 +40,8 @@ export interface WhatIf {
   readonly members?: number;
   /** Hours between reports. */
   readonly stepHours?: number;
+  /** Moments to report, hours from `fromHour`, instead of equal steps. */
+  readonly reports?: readonly number[];
 }
 
 /**
@@ -49,18 +51,18 @@ export interface WhatIf {
  * @param run a stored run that reaches `fromHour`
  * @returns a run whose hour 0 is `fromHour`'s reported hour, members weighing the same
  */
-export function whatIf(run: StoredRun, { fromHour, stages, members = 48, stepHours = 1 }: WhatIf): StoredRun {
+export function whatIf(run: StoredRun, { fromHour, stages, members = 48, stepHours = 1, reports }: WhatIf): StoredRun {
   const index = hourIndexAt(run.hours, fromHour);
   const began = run.hours[index]!;
   const { stage: before } = spanAt(stageSpans(run.ferment.stages), began);
   const total = stages.reduce((sum, stage) => sum + stage.hours, 0);
-  const hours = reportHours(total, stepHours);
+  const hours = reports ?? reportHours(total, stepHours);
   const picked = representatives(run, members);
   const rows = new Float32Array(picked.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(picked.length * hours.length);
   picked.forEach((m, i) => {
     const resumed = resumeRun(run.ferment, run.members[m]!, before, began, run.rows, rowAt(run, m, index));
-    follow(resumed, stages, hours, { rows, celsius, offset: 0, row: i * hours.length }, whatIfStep);
+    follow(resumed, stages, hours, { rows, celsius, offset: 0, row: i * hours.length }, whatIfStep, run.ferment.longSteps);
   });
   return {
     ferment: { ...run.ferment, stages: [...stages], stepHours },
@@ -100,7 +102,8 @@ export function diverged(run: StoredRun, fromHour: number, change: Change, membe
       hours: to - Math.max(from, began),
       ...change,
     }));
-  const future = whatIf(run, { fromHour: began, stages: after, members, stepHours: run.ferment.stepHours });
+  const reports = run.hours.slice(index).map((hour) => hour - began);
+  const future = whatIf(run, { fromHour: began, stages: after, members, stepHours: run.ferment.stepHours, reports });
   const count = run.hours.length;
   const picked = representatives(run, members);
   const rows = new Float32Array(picked.length * count * ROW_SIZE);

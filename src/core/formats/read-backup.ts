@@ -1,11 +1,8 @@
 import { refusal, success, type Result } from '../result';
-import type { Entry } from '../journal/entry';
+import { largestBackup } from './largest-backup';
 import { allEntries } from '../journal/migrate/read-entries';
 import { amendedBy } from '../journal/standing';
-import { parseEntry } from '../journal/entry';
-
-/** Larger files are refused unread: thirty years of daily entries come to about 10 MB. */
-export const largestBackup = 20_000_000;
+import { parseEntry, type Entry } from '../journal/entry';
 
 /** Deeper nesting than any entry has: a file of brackets is refused before it is parsed. */
 const deepest = 24;

@@ -1,28 +1,38 @@
 import { View } from 'react-native';
-import type { BatchState } from '@/core/brew/batch-state';
-import { sugarRemark, type SugarAccount } from '@/core/brew/sugar-account';
+import { noDose, sourceName, sugarAccount, sugarRemark, type Dose, type SugarAccount } from '@/core/brew/sugar-account';
+import { lotOf } from '@/core/journal/household';
+import { pitchOf } from '@/core/lots/pitch';
+import type { Lot } from '@/core/lots/lot';
+import type { Portion } from '@/core/matter/portion';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Figure } from '@/ui/controls/figure';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-
-interface Props {
-  readonly batch: BatchState;
-  readonly starterName: string;
-}
+import { nameOfLot } from '@/words/names';
+import { Why } from '../lots/why';
 
 /** Where the sugar comes from, in g/L of what is in the jar. */
-export function AccountCard({ batch, starterName }: Props) {
+export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: number }) {
+  const household = useAppSelector(selectHousehold);
+  const portions = lot.events.flatMap((event): readonly Portion[] => (event.kind === 'added' ? event.portions : []));
+  if (portions.length === 0) return null;
+  const pitch = pitchOf(lot, (id) => lotOf(household, id));
+  const planned = lot.recipe?.planned;
+  const ml = pitch?.fromLotId && pitch.culture.unit === 'ml' ? pitch.amount : pitch ? 0 : (planned?.ml ?? 0);
+  const dose: Dose = ml > 0 ? { ml, residualSugar: pitch?.culture.residualSugar ?? 12 } : noDose;
   return (
     <Card label="Sugar account">
       <Text as="subheading" level={2}>
         Sugar account
       </Text>
-      <AccountFigures account={batch.account} doseMl={batch.doseMl} starterName={starterName} />
+      <AccountFigures account={sugarAccount(portions, dose)} doseMl={ml} starterName={nameOfLot(pitch?.fromLotId ?? planned?.lotId ?? null, household)} />
+      <Why topic="sugar" lot={lot} now={now} />
     </Card>
   );
-}
+} // prettier-ignore
 
 interface FiguresProps {
   readonly account: SugarAccount;
@@ -33,6 +43,11 @@ interface FiguresProps {
 export function AccountFigures({ account, doseMl, starterName }: FiguresProps) {
   const roles = useRoles();
   const remark = sugarRemark(account.totalGramsPerLitre);
+  const sources = account.sources
+    .slice(0, 5)
+    .map(({ what, gramsPerLitre }) => `${what === 'starter' ? starterName : sourceName(what)} ${gramsPerLitre.toFixed(gramsPerLitre < 5 ? 1 : 0)} g/L`)
+    .join(', ');
+  const dose = doseMl > 0 ? ` The dose, ${Math.round(doseMl)} ml, is ${(account.doseShare * 100).toFixed(1)} % of the batch.` : '';
   return (
     <>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
@@ -40,10 +55,8 @@ export function AccountFigures({ account, doseMl, starterName }: FiguresProps) {
         <Figure value={account.gravity.toFixed(3)} unit={`SG, ${account.brix.toFixed(1)} °Brix`} />
         <Figure value={(account.batchMl / 1000).toFixed(2)} unit="L in all" />
       </View>
-      <Text color={roles.softText}>
-        {`Sugar ${account.addedGramsPerLitre.toFixed(0)} g/L, from ${starterName} about ${account.starterGramsPerLitre.toFixed(1)} g/L. The dose, ${Math.round(doseMl)} ml, is ${(account.doseShare * 100).toFixed(1)} % of the batch. Sugar takes up room: 100 g in a litre of water is 94 g/L.`}
-      </Text>
+      <Text color={roles.softText}>{`${sources}.${dose} Sugar takes up room: 100 g in a litre of water is 94 g/L.`}</Text>
       {remark ? <Text>{remark}</Text> : null}
     </>
   );
-}
+} // prettier-ignore

@@ -1,31 +1,42 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import type { BatchState } from '@/core/brew/batch-state';
+import { wentTo } from '@/core/lots/lineage';
+import type { Lot } from '@/core/lots/lot';
+import { lotOf } from '@/core/journal/household';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Press } from '@/ui/controls/press';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
-import { gap } from '@/ui/theme/shape';
-import { plural } from '../forms/words';
+import { corners, gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { plural } from '@/words/moment';
 
-/** Where the bottles of a batch are. */
-export function BottlesLine({ batch }: { readonly batch: BatchState }) {
+/** Where the bottles of a brew are, each a tap from its own page. */
+export function BottlesLine({ brew }: { readonly brew: Lot }) {
   const router = useRouter();
-  if (batch.bottles.length === 0) return null;
-  const closed = batch.bottles.filter((bottle) => !bottle.opened);
-  const cold = closed.filter((bottle) => bottle.place === 'fridge').length;
-  const warm = closed.length - cold;
-  const opened = batch.bottles.length - closed.length;
+  const roles = useRoles();
+  const household = useAppSelector(selectHousehold);
+  const bottles = wentTo(brew).flatMap(({ lotId }) => {
+    const lot = lotId ? lotOf(household, lotId) : undefined;
+    return lot?.role === 'bottle' ? [lot] : [];
+  });
+  if (bottles.length === 0) return null;
+  const closed = bottles.filter(({ opened, ended }) => !opened && !ended);
+  const cold = closed.filter(({ place }) => place === 'fridge').length;
   return (
-    <View
-      style={{
-        flexDirection: 'row',
-        flexWrap: 'wrap',
-        alignItems: 'center',
-        justifyContent: 'space-between',
-        gap: gap.small,
-      }}
-    >
-      <Text>{`${plural(warm, 'bottle')} on the counter, ${cold} in the fridge, ${opened} opened`}</Text>
-      <InkButton quiet label="See the rack" onPress={() => router.navigate('/rack')} />
+    <View style={{ gap: gap.small }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', justifyContent: 'space-between', gap: gap.small }}>
+        <Text>{`${plural(closed.length - cold, 'bottle')} warm, ${cold} in the fridge, ${bottles.length - closed.length} opened`}</Text>
+        <InkButton quiet label="See the rack" onPress={() => router.navigate('/rack')} />
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        {bottles.map((bottle) => (
+          <Press key={bottle.id} role="link" aria-label={`Bottle ${bottle.name}, its page`} onPress={() => router.navigate(`/bottles/${bottle.id}` as never)} style={[corners.pill, { borderWidth: 1, borderColor: roles.softText, paddingHorizontal: 12 }]}>
+            <Text>{`Bottle ${bottle.name}${bottle.opened || bottle.ended ? ', opened' : bottle.place === 'fridge' ? ', cold' : ''}`}</Text>
+          </Press>
+        ))}
+      </View>
     </View>
   );
-}
+} // prettier-ignore

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { BatchState } from '@/core/brew/batch-state';
+import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -8,74 +8,63 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
-import { gap } from '@/ui/theme/shape';
-import { duration } from '../forms/words';
-import { Ledger } from '../starters/ledger';
-import { BottlesLine } from './bottles-line';
-import { AccountCard } from './account-card';
+import { duration } from '@/words/moment';
+import { useBook } from '../forecasting/book';
+import { LotActs } from '../lots/lot-acts';
+import { LotExtras } from '../lots/lot-extras';
 import { later } from '../shell/later';
-import { TasteSheet } from './taste-sheet';
+import { AccountCard } from './account-card';
+import { BottlesLine } from './bottles-line';
+import { brewRow, type BrewRow } from './brew-rows';
 
-const ForecastSection = later(async () => (await import('../forecasting/forecast-section')).ForecastSection);
-const BottleSheet = later(async () => (await import('../forms/drawer')).BottleSheet);
-const GravitySheet = later(async () => (await import('../forms/drawer')).GravitySheet);
+const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
+const PourSheet = later(async () => (await import('../forms/drawer')).PourSheet);
 const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
 
-type Open = 'pitch' | 'gravity' | 'taste' | 'bottle' | null;
-
-/** One batch: forecast, what to do next, sugar account, ledger. */
-export function BrewDetail({ batch }: { readonly batch: BatchState }) {
+/** One brew: what to do next, its forecast, its sugar, where it came from, its ledger. */
+export function BrewDetail({ lot }: { readonly lot: Lot }) {
   const wide = useWide();
   const now = useNow();
   const household = useAppSelector(selectHousehold);
-  const [open, setOpen] = useState<Open>(null);
+  const row = brewRow(lot, household, useBook());
+  const [open, setOpen] = useState<'pitch' | 'bottle' | null>(null);
   const close = () => setOpen(null);
   return (
-    <Screen title={batch.name} over={overline(batch, now)} pane={wide} width={980}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        {batch.stage === 'mixed' ? (
-          <InkButton label="Pitch the starter" onPress={() => setOpen('pitch')} />
-        ) : null}
-        {batch.stage === 'first-ferment' ? (
-          <InkButton label="Bottle it" onPress={() => setOpen('bottle')} />
-        ) : null}
-        {batch.pitchedAt !== null && batch.stage !== 'finished' ? (
-          <>
-            <InkButton quiet label="Taste" onPress={() => setOpen('taste')} />
-            <InkButton quiet label="Gravity" onPress={() => setOpen('gravity')} />
-          </>
-        ) : null}
+    <Screen title={lot.name} over={overline(row, now)} pane={wide} width={980}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {row.stage === 'mixed' ? <InkButton label="Pitch the starter" onPress={() => setOpen('pitch')} /> : null}
+        {row.stage === 'first-ferment' ? <InkButton label="Bottle it" onPress={() => setOpen('bottle')} /> : null}
       </View>
-      {batch.stage === 'mixed' ? (
+      <LotActs lot={lot} />
+      {row.stage === 'mixed' ? (
         <Note tone="caution">
-          Let it cool below 30 °C first: cool to the touch is where batches die. A lidded 5 L pot takes about
-          six hours, an ice bath half an hour.
+          Let it cool below 30 °C first: cool to the touch is where batches die. A lidded 5 L pot takes about six hours, an ice bath half an hour.
         </Note>
       ) : (
-        <ForecastSection batch={batch} household={household} now={now} />
+        <ForecastSection lot={forecastLot(row)} now={now} />
       )}
-      <BottlesLine batch={batch} />
-      <AccountCard batch={batch} starterName={household.starters[batch.starterId]?.name ?? 'its starter'} />
-      <Ledger rows={batch.ledger} now={now} />
-      {open === 'pitch' ? (
-        <PitchSheet batch={batch} starter={household.starters[batch.starterId]} onClose={close} />
-      ) : null}
-      {open === 'gravity' ? <GravitySheet batch={batch} onClose={close} /> : null}
-      {open === 'taste' ? <TasteSheet batch={batch} onClose={close} /> : null}
-      {open === 'bottle' ? <BottleSheet batch={batch} onClose={close} /> : null}
+      <BottlesLine brew={lot} />
+      <AccountCard lot={lot} now={now} />
+      <LotExtras lot={lot} now={now} />
+      {open === 'pitch' ? <PitchSheet lot={lot} onClose={close} /> : null}
+      {open === 'bottle' ? <PourSheet lot={lot} where="bottles" onClose={close} /> : null}
     </Screen>
   );
-}
+} // prettier-ignore
 
-function overline(batch: BatchState, now: number): string {
-  const hours = (from: number | null) => duration((now - (from ?? now)) / 3_600_000);
-  switch (batch.stage) {
+/** The lot whose forecast tells most: a warm bottle, else a cold one, else the jar. */
+const forecastLot = ({ brew, stage, bottles }: BrewRow): Lot =>
+  stage === 'bottled' ? (bottles.find(({ place }) => place !== 'fridge') ?? bottles[0] ?? brew) : brew;
+
+function overline({ brew, stage, pitch, bottles }: BrewRow, now: number): string {
+  const hours = (from: number | undefined) => duration((now - (from ?? brew.begunAt)) / 3_600_000);
+  switch (stage) {
     case 'mixed':
       return 'Brews / mixed, not pitched';
     case 'first-ferment':
-      return `Brews / first ferment, ${hours(batch.pitchedAt)}`;
+      return `Brews / first ferment, ${hours(pitch?.at)}`;
     case 'bottled':
-      return `Brews / second ferment, ${hours(batch.bottledAt)}`;
+      return `Brews / second ferment, ${hours(bottles[0]?.begunAt)}`;
     case 'finished':
       return 'Brews / poured';
   }

@@ -1,109 +1,91 @@
-import { z } from 'zod';
-import { sugarAccount, waterFor, type SugarAccount } from '@/core/brew/sugar-account';
-import { usualHeadspaceMl } from '@/core/brew/fill-plan';
-import { parseMeasure } from '@/core/measures/parse-measure';
+import { planBrew, suggestedDose, type BrewPlan, type Life } from '@/core/brew/brew-plan';
+import { usualHeadspaceMl } from '@/core/bottling/fill-plan';
+import { cultureOfIngredient } from '@/core/cultures/registry';
+import { baseKinds, type BaseKind } from '@/core/ferment/scenario-kinds';
+import type { Lot } from '@/core/lots/lot';
+import { parseNumber } from '@/core/measures/parse-measure';
+import { volumeTyped } from '@/core/measures/portion-measure';
 import { sensibleMillilitres } from '@/core/measures/sensible';
-import { millilitresOf } from '@/core/measures/spooned-mass';
-import { mostDrawableMl, planDraw, type DrawPlan } from '@/core/starter/draw-plan';
-import { gingerBug } from '@/core/starter/ginger-bug';
-import type { StarterState } from '@/core/starter/starter-state';
-import { massField, nameField, numberField, volumeField } from '../forms/measure-field';
+import { millilitres } from '@/words/amounts';
+import { readRows, type PortionRow } from '../forms/portion-form';
+import type { FormReading } from '../forms/read-form';
+import { nameFault } from '../starters/starter-form';
 
-export interface BrewPlan {
-  readonly waterMl: number;
-  readonly sugarGrams: number;
-  readonly doseMl: number;
-  readonly account: SugarAccount;
-  readonly draw: DrawPlan;
+export interface BrewValues {
+  readonly name: string;
+  readonly base: BaseKind;
+  readonly by: 'litres' | 'bottles' | 'water';
+  readonly volume: string;
+  readonly count: string;
+  readonly size: string;
+  readonly portions: PortionRow[];
+  /** A lot's id, `portion` for a packet among the ingredients, `bare` for what lives on the base. */
+  readonly life: string;
+  readonly dose: string;
+  readonly volumes: string;
 }
 
-const typedVolume = (text: string) => {
-  const measure = parseMeasure(text, 'l');
-  return measure.ok ? millilitresOf(measure.value) : NaN;
-};
-
-const shared = {
-  starterId: z.string(),
-  by: z.enum(['litres', 'bottles', 'water']),
-  volume: z.string(),
-  count: z.string(),
-  size: z.string(),
-  sugar: massField('sugar', 1, 20_000),
-  dose: volumeField(0, 20_000),
-};
-
-type Shared = z.output<z.ZodObject<typeof shared>>;
+export interface BrewOutput {
+  readonly name: string;
+  readonly base: BaseKind;
+  readonly plan: BrewPlan;
+  readonly life: Life;
+  readonly wantedVolumes: number;
+}
 
 /** Volume asked for, or the water at hand, ml; the field at fault and why when it cannot be read. */
-function wantedVolume(
-  value: Pick<Shared, 'by' | 'volume' | 'count' | 'size'>,
-): { ml: number } | { path: string; message: string } {
-  if (value.by === 'bottles') {
-    const count = Number(value.count.replace(',', '.'));
-    const size = parseMeasure(value.size, 'ml');
-    if (!Number.isInteger(count) || count < 1 || count > 60)
-      return { path: 'count', message: 'A whole number of bottles, 1 to 60.' };
+export function wantedMl(values: Pick<BrewValues, 'by' | 'volume' | 'count' | 'size'>): { readonly ml: number } | { readonly path: string; readonly message: string } {
+  if (values.by === 'bottles') {
+    const count = parseNumber(values.count);
+    if (!Number.isInteger(count) || count < 1 || count > 60) return { path: 'count', message: 'A whole number of bottles, 1 to 60.' };
+    const size = volumeTyped(values.size, 'ml');
     if (!size.ok) return { path: 'size', message: size.sentence };
-    const each = millilitresOf(size.value);
-    if (each < 50 || each > 5000) return { path: 'size', message: 'Between 50 ml and 5 L a bottle.' };
-    return { ml: count * (each - usualHeadspaceMl(each)) };
+    if (size.value < 50 || size.value > 5000) return { path: 'size', message: 'Between 50 ml and 5 L a bottle.' };
+    return { ml: count * (size.value - usualHeadspaceMl(size.value)) };
   }
-  const measure = parseMeasure(value.volume, 'l');
-  if (!measure.ok) return { path: 'volume', message: measure.sentence };
-  const ml = typedVolume(value.volume);
-  return ml >= 100 && ml <= 50_000 ? { ml } : { path: 'volume', message: 'Between 100 ml and 50 L.' };
+  const volume = volumeTyped(values.volume, 'l');
+  if (!volume.ok) return { path: 'volume', message: volume.sentence };
+  return volume.value >= 100 && volume.value <= 50_000 ? { ml: volume.value } : { path: 'volume', message: 'Between 100 ml and 50 L.' };
+} // prettier-ignore
+
+/** Works a brew out from what is typed, or says at which field it fails and why. */
+export function planTyped(values: BrewValues, lots: readonly Lot[]): FormReading<{ plan: BrewPlan; life: Life }> {
+  const wanted = wantedMl(values);
+  if ('message' in wanted) return { ok: false, faults: { [wanted.path]: wanted.message } };
+  const { portions, faults } = readRows(values.portions);
+  if (Object.keys(faults).length > 0) return { ok: false, faults };
+  const life = readLife(values, lots, portions.some(({ what }) => cultureOfIngredient(what) !== null));
+  if (!life.ok) return life;
+  const plan = planBrew({ ml: wanted.ml, by: values.by === 'water' ? 'water' : 'volume', portions, life: life.value });
+  if (plan.ok) return { ok: true, value: { plan: plan.value, life: life.value } };
+  return { ok: false, faults: { [plan.code.startsWith('draw') ? 'dose' : 'root']: plan.sentence } };
+} // prettier-ignore
+
+function readLife(values: BrewValues, lots: readonly Lot[], packet: boolean): FormReading<Life> {
+  if (values.life === 'bare') return { ok: true, value: { kind: 'bare' } };
+  if (values.life === 'portion')
+    return packet ? { ok: true, value: { kind: 'portion' } } : { ok: false, faults: { root: 'Add the yeast, grains or whey to the list, with its amount.' } };
+  const lot = lots.find(({ id }) => id === values.life);
+  if (!lot) return { ok: false, faults: { dose: 'Choose what brings it to life.' } };
+  const dose = volumeTyped(values.dose, 'ml');
+  return dose.ok ? { ok: true, value: { kind: 'lot', lot, ml: dose.value } } : { ok: false, faults: { dose: dose.sentence } };
+} // prettier-ignore
+
+export function readBrew(values: BrewValues, lots: readonly Lot[]): FormReading<BrewOutput> {
+  const planned = planTyped(values, lots);
+  const faults: Record<string, string> = planned.ok ? {} : { ...planned.faults };
+  const unnamed = nameFault(values.name);
+  if (unnamed) faults.name = unnamed;
+  const volumes = parseNumber(values.volumes);
+  if (!(volumes >= 0.5 && volumes <= 5)) faults.volumes = 'Between 0.5 and 5 volumes.';
+  if (!baseKinds.includes(values.base)) faults.root = 'Choose a base.';
+  if (!planned.ok || Object.keys(faults).length > 0) return { ok: false, faults };
+  return { ok: true, value: { name: values.name.trim(), base: values.base, wantedVolumes: volumes, ...planned.value } };
 }
 
-/** Works a brew out, or says at which field it fails and why. */
-export function planBrew(
-  value: Shared,
-  starter: StarterState | undefined,
-): { plan: BrewPlan } | { path: string; message: string } {
-  const wanted = wantedVolume(value);
-  if ('message' in wanted) return wanted;
-  if (!starter) return { path: 'dose', message: 'Choose a starter first.' };
-  const doseMl = Math.round(value.dose);
-  const sugarGrams = Math.round(value.sugar);
-  const water =
-    value.by === 'water' ? { ok: true as const, value: wanted.ml } : waterFor(wanted.ml, sugarGrams, doseMl);
-  if (!water.ok) return { path: 'sugar', message: water.sentence };
-  const draw = planDraw(starter, doseMl);
-  if (!draw.ok) return { path: 'dose', message: draw.sentence };
-  const account = sugarAccount({ waterMl: water.value, sugarGrams, doseMl });
-  return { plan: { waterMl: water.value, sugarGrams, doseMl, account, draw: draw.value } };
+/** The usual dose for what is typed, as it would be written. */
+export function doseFor(values: Pick<BrewValues, 'by' | 'volume' | 'count' | 'size'>, lot: Lot | undefined): string {
+  const wanted = wantedMl(values);
+  if (!lot || 'message' in wanted) return '';
+  return millilitres(sensibleMillilitres(suggestedDose(lot, wanted.ml)));
 }
-
-export const planFields = z.object(shared);
-
-export const brewForm = (starters: readonly StarterState[]) =>
-  z
-    .object({
-      ...shared,
-      name: nameField,
-      ginger: massField('ginger', 0, 20_000),
-      volumes: numberField(0.5, 5, 'volumes'),
-    })
-    .transform((value, context) => {
-      const planned = planBrew(
-        value,
-        starters.find(({ id }) => id === value.starterId),
-      );
-      if ('message' in planned) {
-        context.addIssue({ code: 'custom', path: [planned.path], message: planned.message });
-        return z.NEVER;
-      }
-      return {
-        name: value.name,
-        starterId: value.starterId,
-        plan: planned.plan,
-        gingerGrams: Math.round(value.ginger),
-        wantedVolumes: value.volumes,
-      };
-    });
-
-export type BrewInput = z.input<ReturnType<typeof brewForm>>;
-export type BrewOutput = z.output<ReturnType<typeof brewForm>>;
-
-/** The usual 8 % dose, or what the jar can give. */
-export const suggestedDose = (batchMl: number, starter: StarterState): string =>
-  `${sensibleMillilitres(Math.min(batchMl * gingerBug.dose.usual, mostDrawableMl(starter)))} ml`;

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
-import type { BatchState } from '@/core/brew/batch-state';
+import { mixedSugar } from '@/core/forecast/wanted-sweetness';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -11,97 +12,85 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
-import { useForecastBook } from '../forecasting/forecast-book';
-import { onTheClock } from '../forecasting/spans';
-import { duration, moment, quarter } from '../forms/words';
+import { duration, moment, quarter } from '@/words/moment';
+import { useBook, type Book } from '../forecasting/book';
+import { brewRows, type BrewRow } from './brew-rows';
 
-const order = { mixed: 0, 'first-ferment': 1, bottled: 2, finished: 3 } as const;
-const stageWords = {
-  mixed: 'Mixed',
-  'first-ferment': 'First ferment',
-  bottled: 'Bottled',
-  finished: 'Poured',
-} as const;
+const stageWords = { mixed: 'Mixed', 'first-ferment': 'First ferment', bottled: 'Bottled', finished: 'Poured' } as const;
+
+/** Rows shown at first. */
+const pageOf = 30;
 
 /** Every batch by stage, the living ones first. */
 export function BrewList({ chosen }: { readonly chosen: string | null }) {
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
   const now = useNow();
-  const book = useForecastBook(household, now);
-  const batches = Object.values(household.batches).sort(
-    (a, b) => order[a.stage] - order[b.stage] || b.begunAt - a.begunAt,
-  );
-  const canBrew = Object.keys(household.starters).length > 0;
-  const next = (batch: BatchState): string => {
-    const answer = book.forBatch(batch);
-    if (batch.stage === 'mixed') return 'pitch below 30 °C';
-    if (batch.stage === 'finished') return moment(batch.begunAt, now);
-    if (!answer || batch.pitchedAt === null) return 'reckoning…';
-    if (answer.taste)
-      return `taste from ${moment(quarter(onTheClock(answer.taste, batch.pitchedAt).from), now)}`;
-    const warm = batch.bottles.some((bottle) => !bottle.opened && bottle.place === 'counter');
-    return warm && answer.chill
-      ? `chill by ${moment(quarter(onTheClock(answer.chill, batch.pitchedAt).until), now)}`
-      : 'cold, ready to open';
-  };
+  const book = useBook();
+  const [count, setCount] = useState(pageOf);
+  const rows = brewRows(household, book);
   return (
     <Screen title="Brews">
-      {batches.length === 0 ? (
+      {rows.length === 0 ? (
         <Card>
           <Text as="heading" level={2}>
             Nothing brewing
           </Text>
-          <Text>
-            {canBrew
-              ? 'The bug is there; water, sugar and ginger are all it needs.'
-              : 'First a starter: a ginger bug takes three to seven days.'}
-          </Text>
+          <Text>Something sweet, something living, some days: a starter, a packet of yeast, or what lives on raw ginger and peel.</Text>
         </Card>
       ) : null}
-      <InkButton
-        label={canBrew ? 'Brew a ginger soda' : 'Begin a ginger bug first'}
-        onPress={() => router.navigate(canBrew ? '/brews/new' : '/starters/new')}
-      />
-      {batches.map((batch) => (
-        <BrewCard
-          key={batch.id}
-          batch={batch}
-          now={now}
-          next={next(batch)}
-          chosen={batch.id === chosen}
-          onPress={() => router.navigate(`/brews/${batch.id}` as never)}
-        />
+      <InkButton label="Brew a soda" onPress={() => router.navigate('/brews/new')} />
+      {rows.slice(0, count).map((row) => (
+        <BrewCard key={row.brew.id} row={row} now={now} next={nextWords(row, book, now)} chosen={row.brew.id === chosen} onPress={() => router.navigate(`/brews/${row.brew.id}` as never)} />
       ))}
+      {rows.length > count ? <InkButton quiet label={`Earlier: ${rows.length - count} more`} onPress={() => setCount(count + pageOf)} /> : null}
     </Screen>
   );
+} // prettier-ignore
+
+const hourMs = 3_600_000;
+
+function nextWords({ brew, stage, bottles }: BrewRow, book: Book, now: number): string {
+  if (stage === 'mixed') return 'pitch below 30 °C';
+  if (stage === 'finished') return moment(brew.begunAt, now);
+  if (stage === 'first-ferment') {
+    const answer = book.lotAnswer(brew.id);
+    return answer?.taste ? `taste from ${moment(quarter(answer.start + answer.taste.earliest * hourMs), now)}` : 'reckoning…';
+  }
+  const warm = bottles.filter(({ place }) => place !== 'fridge');
+  if (warm.length === 0) return 'cold, ready to open';
+  const closing = warm.flatMap((bottle) => {
+    const answer = book.lotAnswer(bottle.id);
+    return answer?.chill ? [answer.start + answer.chill.latest * hourMs] : [];
+  });
+  return closing.length > 0 ? `chill by ${moment(quarter(Math.min(...closing)), now)}` : 'reckoning…';
 }
 
 interface CardProps {
-  readonly batch: BatchState;
+  readonly row: BrewRow;
   readonly now: number;
   readonly next: string;
   readonly chosen: boolean;
   readonly onPress: () => void;
 }
 
-function BrewCard({ batch, now, next, chosen, onPress }: CardProps) {
+function BrewCard({ row, now, next, chosen, onPress }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
-  const since = batch.bottledAt ?? batch.pitchedAt ?? batch.begunAt;
+  const { brew, stage, bottles, pitch } = row;
+  const since = (stage === 'bottled' ? bottles[0]?.begunAt : pitch?.at) ?? brew.begunAt;
   return (
-    <Press role="link" aria-label={`${batch.name}, ${stageWords[batch.stage]}`} onPress={onPress}>
+    <Press role="link" aria-label={`${brew.name}, ${stageWords[stage]}`} onPress={onPress}>
       <Card edge={wide && chosen ? roles.brew : undefined}>
         <View style={{ gap: 2 }}>
-          <Text as="subheading">{batch.name}</Text>
+          <Text as="subheading" lines={2}>{brew.name}</Text>
           <Text color={roles.softText}>
-            {stageWords[batch.stage]}
-            {batch.stage === 'finished' ? '' : ` for ${duration((now - since) / 3_600_000)}`},{' '}
-            {Math.round(batch.account.totalGramsPerLitre)} g/L at the start
+            {stageWords[stage]}
+            {stage === 'finished' ? '' : ` for ${duration((now - since) / hourMs)}`}, {Math.round(mixedSugar(brew))} g/L at the start
           </Text>
           <Text as="strong">{next}</Text>
         </View>
       </Card>
     </Press>
   );
-}
+} // prettier-ignore

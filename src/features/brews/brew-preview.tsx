@@ -1,52 +1,57 @@
-import { inSpoons } from '@/core/measures/sensible';
-import { gramsPerMillilitre } from '@/core/measures/spooned-mass';
-import { gingerBug } from '@/core/starter/ginger-bug';
-import type { StarterState } from '@/core/starter/starter-state';
+import { knownCultures, lastBatchId } from '@/core/cultures/registry';
+import type { Lot } from '@/core/lots/lot';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
+import { portionsWords } from '@/words/amounts';
 import { AccountFigures } from './account-card';
-import { planBrew, planFields, type BrewInput } from './brew-form';
+import { planTyped, type BrewValues } from './brew-form';
 
 interface Props {
-  readonly typed: BrewInput;
-  readonly starters: readonly StarterState[];
+  readonly typed: BrewValues;
+  readonly lots: readonly Lot[];
 }
 
 /** What the amounts make, while they are typed: sugar account, dose, what stays in the starter's jar. */
-export function BrewPreview({ typed, starters }: Props) {
+export function BrewPreview({ typed, lots }: Props) {
   const roles = useRoles();
-  const fields = planFields.safeParse(typed);
-  const starter = starters.find(({ id }) => id === typed.starterId);
-  if (!fields.success || !starter) return null;
-  const planned = planBrew(fields.data, starter);
-  if ('message' in planned) {
-    return (
+  const planned = planTyped({ ...typed, portions: typed.portions ?? [] }, lots);
+  if (!planned.ok) {
+    const message = planned.faults.dose ?? planned.faults.root;
+    return message ? (
       <Text color={roles.danger} live testID="brew-refusal">
-        {planned.message}
+        {message}
       </Text>
-    );
+    ) : null;
   }
-  const { account, draw, waterMl, sugarGrams, doseMl } = planned.plan;
-  const { topUp } = draw;
-  const low = account.doseShare < gingerBug.dose.low - 0.001;
-  const high = account.doseShare > gingerBug.dose.high + 0.001;
+  const { plan, life } = planned.value;
+  const { account, draw } = plan;
+  const lot = life.kind === 'lot' ? life.lot : null;
+  const doseMl = life.kind === 'lot' ? life.ml : 0;
   return (
     <Card label="What this makes" testID="brew-preview">
       <Text as="subheading" level={2}>
-        {`${Math.round(waterMl)} ml water, ${sugarGrams} g sugar, ${doseMl} ml ${starter.name}`}
+        {`${portionsWords(plan.portions.map((portion) => (portion.ml === undefined ? portion : { ...portion, ml: Math.round(portion.ml) })))}${lot ? `; ${Math.round(doseMl)} ml ${lot.name}` : ''}`}
       </Text>
-      <AccountFigures account={account} doseMl={doseMl} starterName={starter.name} />
-      {low || high ? (
+      <AccountFigures account={account} doseMl={doseMl} starterName={lot?.name ?? 'Starter'} />
+      {lot ? <DoseRemark lot={lot} share={account.doseShare} /> : null}
+      {lot && draw ? (
         <Text>
-          {low
-            ? 'A small dose: it starts slowly. 5–12 % is usual.'
-            : 'A large dose: quick and yeasty. 5–12 % is usual.'}
+          {draw.topUp.length > 0
+            ? `${Math.round(draw.leftMl)} ml stay in ${lot.name}'s jar. Top up with ${portionsWords(draw.topUp)}, then let it rest a day.`
+            : `${Math.round(draw.leftMl)} ml stay in ${lot.name}.`}
         </Text>
       ) : null}
-      <Text>
-        {`${Math.round(draw.leftMl)} ml stay in ${starter.name}'s jar. Top up with ${topUp.waterMl} ml water, ${topUp.gingerGrams} g ginger and ${topUp.sugarGrams} g sugar (${inSpoons(topUp.sugarGrams / gramsPerMillilitre.sugar)}), then let it rest a day.`}
-      </Text>
+      <Text color={roles.softText}>{`A jar of at least ${(plan.jarMl / 1000).toFixed(2)} L holds it, with room to foam.`}</Text>
     </Card>
   );
-}
+} // prettier-ignore
+
+function DoseRemark({ lot, share }: { readonly lot: Lot; readonly share: number }) {
+  const culture = knownCultures(lot.role === 'starter' ? lot.culture : lastBatchId);
+  if (!culture || culture.unit !== 'ml') return null;
+  const { low, high } = culture.dose;
+  const usual = `${Math.round(low * 100)}–${Math.round(high * 100)} % is usual.`;
+  if (share < low - 0.001) return <Text>{`A small dose: it starts slowly. ${usual}`}</Text>;
+  return share > high + 0.001 ? <Text>{`A large dose: quick and yeasty. ${usual}`}</Text> : null;
+} // prettier-ignore

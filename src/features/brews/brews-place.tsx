@@ -1,49 +1,44 @@
 import { useLocalSearchParams } from 'expo-router';
-import { mostDrawableMl } from '@/core/starter/draw-plan';
+import { everyLot, lotOf } from '@/core/journal/household';
+import { isLiving } from '@/core/lots/lineage';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { SplitView } from '@/ui/layout/split-view';
 import { useWide } from '@/ui/layout/use-wide';
 import { ChooseOne } from '../shell/choose-one';
+import { later } from '../shell/later';
 import { Nowhere } from '../shell/nowhere';
 import { BrewDetail } from './brew-detail';
 import { BrewList } from './brew-list';
-import { later } from '../shell/later';
+import { brewRows } from './brew-rows';
+import { useBook } from '../forecasting/book';
 
 const NewBrew = later(async () => (await import('../forms/drawer')).NewBrew);
 
 /** Brews: the list, one of them, or both side by side. */
 export function BrewsPlace() {
   const { id } = useLocalSearchParams<{ id?: string }>();
-  const { batches } = useAppSelector(selectHousehold);
+  const household = useAppSelector(selectHousehold);
+  const book = useBook();
   const wide = useWide();
-  const living =
-    Object.values(batches).find((batch) =>
-      batch.bottles.some(({ place, opened }) => place === 'counter' && !opened),
-    ) ?? Object.values(batches)[0];
-  const shown = id ?? (wide ? living?.id : undefined);
-  const batch = shown ? batches[shown] : undefined;
-  if (id && !batch) return <Nowhere what="brew" back="/brews" />;
+  const first = wide && !id ? brewRows(household, book)[0]?.brew : undefined;
+  const lot = id ? lotOf(household, id) : first;
+  if (id && lot?.role !== 'brew') return <Nowhere what="brew" back="/brews" />;
   return (
     <SplitView
-      list={<BrewList chosen={batch?.id ?? null} />}
-      detail={batch ? <BrewDetail key={batch.id} batch={batch} /> : null}
+      list={<BrewList chosen={lot?.id ?? null} />}
+      detail={lot ? <BrewDetail key={lot.id} lot={lot} /> : null}
       placeholder={<ChooseOne words="A brew begun shows here." />}
     />
   );
 }
 
-/** A new soda, from the starter asked for or the fullest jar on the counter. */
+/** A new brew, from the starter asked for or the first on the shelf. */
 export function NewBrewPlace() {
   const { starter: asked } = useLocalSearchParams<{ starter?: string }>();
-  const { starters } = useAppSelector(selectHousehold);
-  const awake = Object.values(starters).sort(
-    (a, b) =>
-      Number(a.place === 'fridge') - Number(b.place === 'fridge') || mostDrawableMl(b) - mostDrawableMl(a),
-  );
-  const chosen = awake.find(({ id }) => id === asked) ?? awake[0];
-  if (!chosen) return <Nowhere what="starter" back="/starters" />;
-  return (
-    <SplitView list={<BrewList chosen={null} />} detail={<NewBrew starters={awake} chosen={chosen} />} />
-  );
-}
+  const household = useAppSelector(selectHousehold);
+  const starters = everyLot(household)
+    .filter((lot) => lot.role === 'starter' && isLiving(lot))
+    .sort((a, b) => Number(b.id === asked) - Number(a.id === asked) || Number(a.place === 'fridge') - Number(b.place === 'fridge') || (a.id > b.id ? -1 : 1));
+  return <SplitView list={<BrewList chosen={null} />} detail={<NewBrew starters={starters} />} />;
+} // prettier-ignore

@@ -1,8 +1,12 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'expo-router';
+import { useEffect, useRef } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import type { StarterState } from '@/core/starter/starter-state';
+import { bareId } from '@/core/cultures/registry';
+import { baseKinds } from '@/core/ferment/scenario-kinds';
+import type { Lot } from '@/core/lots/lot';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -11,13 +15,18 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
+import { baseWords } from '@/words/base-words';
+import { lotName } from '@/words/names';
+import { numberEcho } from '../forms/portion-form';
+import { PortionRows } from '../forms/portion-rows';
+import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
-import { brewForm, suggestedDose, type BrewInput, type BrewOutput } from './brew-form';
+import { doseFor, readBrew, type BrewOutput, type BrewValues } from './brew-form';
 import { BrewPreview } from './brew-preview';
 
 interface Props {
-  readonly starters: readonly StarterState[];
-  readonly chosen: StarterState;
+  /** Jars to draw from, the one asked for first. */
+  readonly starters: readonly Lot[];
 }
 
 const entries = [
@@ -26,85 +35,75 @@ const entries = [
   { value: 'water', label: 'Water I have' },
 ] as const;
 
-/** A ginger soda from a starter: amounts worked out, the draw checked against what the jar can give. */
-export function NewBrew({ starters, chosen }: Props) {
+const usual = ['white-sugar', 'ginger', 'lemon-juice', 'pear', 'plum', 'honey', 'elderflower', 'wine-yeast', 'kefir-grains', 'whey'];
+
+/** A brew of any base, any list of ingredients and any kind of life: amounts worked out, the draw checked against what the jar can give. */
+export function NewBrew({ starters }: Props) {
   const act = useAct();
   const router = useRouter();
   const wide = useWide();
-  const schema = brewForm(starters);
-  const { control, handleSubmit, setValue, formState } = useForm<BrewInput, unknown, BrewOutput>({
-    resolver: zodResolver(schema),
+  const household = useAppSelector(selectHousehold);
+  const [first] = starters;
+  const start = { by: 'litres', volume: '2 L', count: '4', size: '500 ml' } as const;
+  const form = useForm<BrewValues, unknown, BrewOutput>({
+    resolver: resolverOf((values) => readBrew(values, starters)),
     defaultValues: {
-      name: '', starterId: chosen.id, by: 'litres', volume: '2 L', count: '4', size: '500 ml', sugar: '', ginger: '60 g',
-      dose: suggestedDose(2000, chosen), volumes: '2.5',
-    }, // prettier-ignore
+      ...start, name: '', base: 'ginger-tea', portions: [{ what: 'white-sugar', amount: '' }, { what: 'ginger', amount: '60 g' }],
+      life: first?.id ?? 'portion', dose: doseFor(start, first), volumes: '2.5',
+    },
   });
-  const typed = useWatch({ control }) as BrewInput;
-  const save = handleSubmit(({ name, starterId, plan, gingerGrams, wantedVolumes }) => {
+  const typed = useWatch({ control: form.control }) as BrewValues;
+  useFollowingDose(form, typed, starters);
+  const control = form.control as never;
+  const set = (field: keyof BrewValues, value: string) => form.setValue(field, value as never, { shouldValidate: form.formState.isSubmitted });
+  const save = form.handleSubmit(({ name, base, plan, life, wantedVolumes }) => {
+    const planned = life.kind === 'lot' ? { lotId: life.lot.id, ml: life.ml } : undefined;
     const entry = act(
-      {
-        kind: 'batch-begun',
-        name,
-        starterId,
-        waterMl: Math.round(plan.waterMl),
-        gingerGrams,
-        sugarGrams: plan.sugarGrams,
-        doseMl: plan.doseMl,
-        wantedVolumes,
-      },
+      { kind: 'lot-begun', role: 'brew', name, vessel: { kind: 'jar', ml: plan.jarMl }, closure: 'airlock', place: 'counter', culture: life.kind === 'bare' ? bareId : null, recipe: { base, wantedVolumes, ...(planned ? { planned } : {}) }, portions: [...plan.portions] },
       `${name} is mixed.`,
     );
     router.replace(`/brews/${entry.id}` as never);
   });
-  const root = formState.errors.root?.message;
+  const lives = [...starters.map((lot) => ({ value: lot.id, label: lotName(lot, household) })), { value: 'portion', label: 'A packet, grains or whey' }, { value: 'bare', label: 'Nothing: it lives on the base' }];
   return (
-    <Screen title="A ginger soda" over="Brews" pane={wide}>
-      <Field control={control as never} name="name" label="Name" hint="What it will be called" />
-      {starters.length > 1 ? (
-        <Choice
-          label="Starter"
-          options={starters.map((starter) => ({ value: starter.id, label: starter.name }))}
-          value={typed.starterId}
-          onChange={(id) => setValue('starterId', id, { shouldValidate: formState.isSubmitted })}
-        />
-      ) : null}
+    <Screen title="A new brew" over="Brews" pane={wide}>
+      <Field control={control} name="name" label="Name" hint="What it will be called" />
+      <Text as="strong">Base</Text>
+      <Choice label="Base" options={baseKinds.map((value) => ({ value, label: baseWords[value] }))} value={typed.base} onChange={(base) => set('base', base)} />
       <Text as="strong">How much?</Text>
-      <Choice
-        label="How much?"
-        options={entries}
-        value={typed.by}
-        onChange={(by) => setValue('by', by, { shouldValidate: formState.isSubmitted })}
-      />
+      <Choice label="How much?" options={entries} value={typed.by} onChange={(by) => set('by', by)} />
       {typed.by === 'bottles' ? (
         <View style={{ flexDirection: 'row', gap: gap.medium }}>
-          <Field control={control as never} name="count" label="Bottles" numeric />
-          <Field control={control as never} name="size" label="Size of each" hint="500 ml, 0,75 l" />
+          <Field control={control} name="count" label="Bottles" numeric />
+          <Field control={control} name="size" label="Size of each" hint="500 ml, 0,75 l" />
         </View>
       ) : (
-        <Field
-          control={control as never}
-          name="volume"
-          label={typed.by === 'water' ? 'Water' : 'Volume'}
-          hint="2 L, 18 dl, 6 cups"
-        />
+        <Field control={control} name="volume" label={typed.by === 'water' ? 'Water' : 'Volume'} hint="2 L, 18 dl, 6 cups" echo={numberEcho} />
       )}
-      <View style={{ flexDirection: 'row', gap: gap.medium }}>
-        <Field control={control as never} name="sugar" label="Sugar" hint="160 g, ¾ cup" />
-        <Field control={control as never} name="ginger" label="Ginger" hint="60 g, 10 tbsp" />
+      <Text as="strong">What goes in, beside water</Text>
+      <PortionRows control={control} usual={usual} hints={{ 'white-sugar': '160 g, ¾ cup', ginger: '60 g, 10 tbsp' }} />
+      <Text as="strong">What brings it to life?</Text>
+      <Choice label="What brings it to life?" options={lives} value={typed.life} onChange={(life) => set('life', life)} />
+      <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
+        {starters.some(({ id }) => id === typed.life) ? <Field control={control} name="dose" label="Starter to draw" hint="5–12 % of the batch is usual" /> : null}
+        <Field control={control} name="volumes" label="Fizz wanted" hint="2 soft, 2.5 lively, 3 sharp" numeric />
       </View>
-      <View style={{ flexDirection: 'row', gap: gap.medium }}>
-        <Field control={control as never} name="dose" label="Starter to draw" hint="5–12 % of the batch" />
-        <Field
-          control={control as never}
-          name="volumes"
-          label="Fizz wanted"
-          hint="2 soft, 2.5 lively, 3 sharp"
-          numeric
-        />
-      </View>
-      <BrewPreview typed={typed} starters={starters} />
-      {root ? <Note tone="danger">{root}</Note> : null}
+      <BrewPreview typed={typed} lots={starters} />
+      {form.formState.errors.root ? <Note tone="danger">{form.formState.errors.root.message ?? ''}</Note> : null}
       <InkButton label="Mixed" hint="Mixed: write it down" onPress={() => void save()} />
     </Screen>
   );
-}
+} // prettier-ignore
+
+/** The dose follows the volume and the jar, until it is typed by hand. */
+function useFollowingDose(form: ReturnType<typeof useForm<BrewValues, unknown, BrewOutput>>, typed: BrewValues, lots: readonly Lot[]) {
+  const suggested = useRef(typed.dose);
+  const { by, volume, count, size, life, dose } = typed;
+  useEffect(() => {
+    if (dose !== suggested.current) return;
+    const next = doseFor({ by, volume, count, size }, lots.find(({ id }) => id === life));
+    if (next === '' || next === dose) return;
+    suggested.current = next;
+    form.setValue('dose', next);
+  }, [form, by, volume, count, size, life, dose, lots]);
+} // prettier-ignore

@@ -1,76 +1,73 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm, useWatch } from 'react-hook-form';
-import { z } from 'zod';
-import type { BatchState } from '@/core/brew/batch-state';
+import { useState } from 'react';
 import { pitchCheck } from '@/core/brew/pitch-check';
+import { lotOf } from '@/core/journal/household';
+import { parseNumber } from '@/core/measures/parse-measure';
+import { volumeTyped } from '@/core/measures/portion-measure';
 import { mostDrawableMl, planDraw } from '@/core/starter/draw-plan';
-import type { StarterState } from '@/core/starter/starter-state';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
-import { numberField, volumeField } from '../forms/measure-field';
+import { lotName } from '@/words/names';
+import { openLots } from '../lots/other-lots';
+import type { LotSheetProps } from '../lots/sheet-props';
+import { faultAt, reads, resolverOf } from '../forms/read-form';
+import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
 
-interface Props {
-  readonly batch: BatchState;
-  readonly starter: StarterState | undefined;
-  readonly onClose: () => void;
+interface Values {
+  readonly from: string;
+  readonly celsius: string;
+  readonly dose: string;
 }
 
-const pitchForm = (starter: StarterState | undefined) =>
-  z.object({
-    celsius: numberField(0, 100, '°C').transform((celsius, context) => {
-      const check = pitchCheck(celsius);
-      if (check.ok) return celsius;
-      context.addIssue({ code: 'custom', message: check.sentence });
-      return z.NEVER;
-    }),
-    dose: volumeField(0, 20_000).transform((dose, context) => {
-      const plan = starter ? planDraw(starter, dose) : null;
-      if (!plan || plan.ok) return dose;
-      context.addIssue({ code: 'custom', message: plan.sentence });
-      return z.NEVER;
-    }),
-  });
-
-/** Pitching: how warm the base is, how much is drawn. */
-export function PitchSheet({ batch, starter, onClose }: Props) {
+/** Pitching: how warm the base is, and how much is drawn from which jar. */
+export function PitchSheet({ lot, onClose }: LotSheetProps) {
   const act = useAct();
-  const schema = pitchForm(starter);
-  const { control, handleSubmit } = useForm<z.input<typeof schema>, unknown, z.output<typeof schema>>({
-    resolver: zodResolver(schema),
-    defaultValues: { celsius: '', dose: `${Math.round(batch.doseMl)} ml` },
+  const household = useAppSelector(selectHousehold);
+  const planned = lot.recipe?.planned;
+  const jars = openLots(household, lot).filter(({ role }) => role !== 'bottle').sort((a, b) => Number(b.id === planned?.lotId) - Number(a.id === planned?.lotId) || Number(b.role === 'starter') - Number(a.role === 'starter'));
+  const [at, setAt] = useState<number | null>(null);
+  const form = useForm<Values, unknown, { from: string; celsius: number; ml: number }>({
+    resolver: resolverOf((values) => {
+      const celsius = parseNumber(values.celsius);
+      if (!Number.isFinite(celsius)) return faultAt('celsius', 'Write the temperature in °C.');
+      const check = pitchCheck(celsius);
+      if (!check.ok) return faultAt('celsius', check.sentence);
+      const jar = lotOf(household, values.from);
+      if (!jar) return faultAt('from', 'Choose what to pitch with.');
+      const ml = volumeTyped(values.dose, 'ml');
+      if (!ml.ok) return faultAt('dose', ml.sentence);
+      const plan = planDraw(jar, ml.value);
+      return plan.ok ? reads({ from: jar.id, celsius, ml: ml.value }) : faultAt('dose', plan.sentence);
+    }),
+    defaultValues: { from: jars[0]?.id ?? '', celsius: '', dose: planned?.ml ? `${Math.round(planned.ml)} ml` : '' },
   });
-  const typed = Number(String(useWatch({ control, name: 'celsius' })).replace(',', '.'));
-  const check = Number.isFinite(typed) && typed > 0 ? pitchCheck(typed) : null;
-  const save = handleSubmit(({ celsius, dose }) => {
-    act(
-      { kind: 'pitched', batchId: batch.id, celsius, doseMl: Math.round(dose) },
-      `${batch.name} is pitched.`,
-    );
+  const typed = useWatch({ control: form.control }) as Values;
+  const jar = lotOf(household, typed.from);
+  const celsius = parseNumber(typed.celsius ?? '');
+  const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius) : null;
+  const save = form.handleSubmit(({ from, ml, celsius: warm }) => {
+    act({ kind: 'transferred', from, taken: 'liquid', celsius: warm, targets: [{ lotId: lot.id, ml }] }, `${lot.name} is pitched.`, at ?? undefined);
     onClose();
   });
+  const control = form.control as never;
   return (
-    <Sheet title={`Pitch ${batch.name}`} onClose={onClose}>
-      <Field
-        control={control as never}
-        name="celsius"
-        label="Temperature of the base, °C"
-        numeric
-        hint="Below 30 °C before anything alive goes in"
-      />
+    <Sheet title={`Pitch ${lot.name}`} onClose={onClose}>
+      {jars.length === 0 ? <Note tone="caution">There is no starter on the shelf: begin one, or add a packet of yeast with “Add”.</Note> : null}
+      {jars.length > 1 ? <Choice label="From" options={jars.map((each) => ({ value: each.id, label: lotName(each, household) }))} value={typed.from} onChange={(id) => form.setValue('from', id)} /> : null}
+      <Field control={control} name="celsius" label="Temperature of the base, °C" numeric hint="Below 30 °C before anything alive goes in" />
       {check?.ok && check.value.warn ? <Note tone="caution">{check.value.warn}</Note> : null}
       {check && !check.ok ? <Note tone="danger">{check.sentence}</Note> : null}
-      <Field
-        control={control as never}
-        name="dose"
-        label="Drawn from the starter"
-        hint={starter ? `${starter.name} can give ${mostDrawableMl(starter)} ml now` : undefined}
-      />
+      <Field control={control} name="dose" label="Drawn from the starter" hint={jar ? `${jar.name} can give ${Math.round(mostDrawableMl(jar))} ml now` : undefined} />
       <Text>Stir it in. Lemon or lime, if any, goes in now: sour early is safer.</Text>
-      <InkButton label="Pitched" onPress={() => void save()} />
+      <WhenField value={at} onChange={setAt} />
+      <InkButton label="Pitched" disabled={jars.length === 0} onPress={() => void save()} />
     </Sheet>
   );
-}
+} // prettier-ignore

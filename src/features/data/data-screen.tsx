@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
-import { selectEntries } from '@/store/selectors';
+import { selectJournal } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -10,7 +10,8 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
-import { plural } from '../forms/words';
+import { plural } from '@/words/moment';
+import { store } from '../shell/app-instance';
 import { saveJournalFile } from './save-journal';
 import { takeJournalFile } from './take-journal';
 
@@ -22,22 +23,24 @@ interface Said {
 /** The journal as a file: out, in, and away. */
 export function DataScreen() {
   const keeper = useKeeper();
-  const entries = useAppSelector(selectEntries);
+  const { entries } = useAppSelector(selectJournal);
+  const count = entries.size;
+  const [busy, setBusy] = useState(false);
   const chooser = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<Said | null>(null);
   const [sure, setSure] = useState(false);
   const take = async (file: File | undefined) => {
     if (!file) return;
-    const taken = await takeJournalFile(keeper, file);
+    setBusy(true);
+    const taken = await takeJournalFile(keeper, file).finally(() => setBusy(false));
     if (!taken.ok) return setSaid({ good: false, words: taken.sentence });
-    const { fresh, held } = taken.value;
-    setSaid({
-      good: true,
-      words:
-        fresh === 0
-          ? `All ${held} entries were here already. Nothing changed.`
-          : `${plural(fresh, 'new entry', 'new entries')} of ${held} taken in.`,
-    });
+    const { fresh, held, kept } = taken.value;
+    if (!kept) {
+      const words = `${plural(fresh, 'new entry is', 'new entries are')} read, but this device has no room to keep ${fresh === 1 ? 'it' : 'them'}: none is saved yet. Make room and try again above.`;
+      return setSaid({ good: false, words });
+    }
+    const words = fresh === 0 ? `All ${held} entries were here already. Nothing changed.` : `${plural(fresh, 'new entry', 'new entries')} of ${held} taken in.`;
+    return setSaid({ good: true, words });
   };
   const wipe = async () => {
     await keeper.wipe();
@@ -47,7 +50,7 @@ export function DataScreen() {
   return (
     <Screen
       title="Data"
-      over={`${plural(entries.length, 'entry', 'entries')} in this browser${mode.demo ? ', the invented household’s' : ''}`}
+      over={`${plural(count, 'entry', 'entries')} in this browser${mode.demo ? ', the invented household’s' : ''}`}
     >
       <Card>
         <Text as="subheading" level={2}>
@@ -58,7 +61,7 @@ export function DataScreen() {
           nothing that is there, however often.
         </Text>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-          <InkButton label="Export the journal" onPress={() => saveJournalFile(entries)} />
+          <InkButton label="Export the journal" onPress={() => saveJournalFile(store.getState().journal)} />
           <InkButton quiet label="Import a file" onPress={() => chooser.current?.click()} />
         </View>
         <input
@@ -72,6 +75,7 @@ export function DataScreen() {
             event.target.value = '';
           }}
         />
+        {busy ? <Text live>Reading the file…</Text> : null}
         {said ? (
           <View aria-live="polite" testID="data-said">
             <Note tone={said.good ? 'plain' : 'danger'}>{said.words}</Note>
@@ -87,7 +91,7 @@ export function DataScreen() {
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
             <InkButton
               danger
-              label={`Yes, forget ${plural(entries.length, 'entry', 'entries')}`}
+              label={`Yes, forget ${plural(count, 'entry', 'entries')}`}
               onPress={() => void wipe()}
             />
             <InkButton quiet label="Keep them" onPress={() => setSure(false)} />

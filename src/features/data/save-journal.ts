@@ -1,14 +1,16 @@
-import type { Entry } from '@/core/journal/entry';
+import { everyValue } from '@/core/journal/entry-table';
 import { writeBackup } from '@/core/formats/write-backup';
 import { clockNow } from '@/store/environment';
+import type { JournalState } from '@/store/journal-slice';
 
-/** Hands the journal to the browser as a download. */
-export function saveJournalFile(entries: readonly Entry[]): void {
+/** Hands the journal to the browser as a download, with the records that could not be read. */
+export function saveJournalFile({ journal, damaged }: Pick<JournalState, 'journal' | 'damaged'>): void {
   const day = new Date(clockNow()).toISOString();
-  const blob = new Blob([writeBackup(entries, day)], { type: 'application/json' });
+  const text = writeBackup(everyValue(journal.entries), day, damaged.map((each) => each.text));
+  const blob = new Blob([text], { type: 'application/json' });
   const link = document.createElement('a');
   link.href = URL.createObjectURL(blob);
   link.download = `yuzet-journal-${day.slice(0, 10)}.json`;
   link.click();
   setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
-}
+} // prettier-ignore

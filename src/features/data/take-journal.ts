@@ -1,14 +1,20 @@
-import type { Result } from '@/core/result';
+import { largestBackup } from '@/core/formats/largest-backup';
+import { refusal, success, type Result } from '@/core/result';
 import type { JournalKeeper } from '@/store/journal-keeper';
+import { readBackupAway } from '@/workers/backup-client';
 
-/** Reads a chosen file and takes its entries in, whole or not at all. @returns how many were new, and how many it held */
-export async function takeJournalFile(
-  keeper: JournalKeeper,
-  file: Blob,
-): Promise<Result<{ fresh: number; held: number }>> {
-  const { readBackup } = await import('../forms/drawer');
-  const read = readBackup(file.size > 25_000_000 ? ' '.repeat(20_000_001) : await file.text());
+export interface Taken {
+  readonly held: number;
+  readonly fresh: number;
+  readonly kept: boolean;
+}
+
+/** Reads a journal file away from the page and takes in what is new, or says why not. */
+export async function takeJournalFile(keeper: JournalKeeper, file: File): Promise<Result<Taken>> {
+  if (file.size > largestBackup)
+    return refusal('backup.too-large', 'This file is over 20 MB: no journal is that long. Nothing was changed.');
+  const read = await readBackupAway(await file.text());
   if (!read.ok) return read;
-  const fresh = await keeper.takeIn(read.value);
-  return { ok: true, value: { fresh, held: read.value.length } };
+  const { fresh, kept } = await keeper.takeIn(read.value);
+  return success({ held: read.value.length, fresh, kept });
 }

@@ -1,18 +1,17 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import type { BatchState } from '@/core/brew/batch-state';
-import type { BatchAnswer } from '@/core/forecast/batch-answer';
 import { bottledAt } from '@/core/forecast/courses';
+import type { StoredRun } from '@/core/forecast/stored-run';
 import { Card } from '@/ui/controls/card';
 import { Figure } from '@/ui/controls/figure';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { duration } from '../forms/words';
+import { duration } from '@/words/moment';
 
 interface Props {
-  readonly answer: BatchAnswer;
-  readonly batch: BatchState;
+  readonly run: StoredRun;
+  readonly wantedVolumes: number;
   readonly hour: number;
   readonly when: string;
 }
@@ -20,12 +19,9 @@ interface Props {
 const range = (low: number, high: number) => `${low.toFixed(0)}–${high.toFixed(0)}`;
 
 /** What bottling at the handle would lead to. */
-export function BottlingCard({ answer, batch, hour, when }: Props) {
+export function BottlingCard({ run, wantedVolumes, hour, when }: Props) {
   const roles = useRoles();
-  const then = useMemo(
-    () => bottledAt(answer, hour, batch.wantedVolumes),
-    [answer, hour, batch.wantedVolumes],
-  );
+  const then = useMemo(() => bottledAt(run, hour, wantedVolumes), [run, hour, wantedVolumes]);
   const [early, middle, late] = then.hoursToFizz;
   const days = Number.isFinite(middle) ? duration(middle) : 'over a week';
   const spread = Number.isFinite(late)
@@ -37,18 +33,10 @@ export function BottlingCard({ answer, batch, hour, when }: Props) {
         If you bottle <Text as="strong">{when}</Text>
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <Figure
-          value={then.sweetnessAtBottling[2].toFixed(0)}
-          unit="g/L sweet going in"
-          range={range(then.sweetnessAtBottling[0], then.sweetnessAtBottling[4])}
-        />
-        <Figure value={days} unit={`to ${batch.wantedVolumes} volumes`} range={spread} />
-        <Figure
-          value={then.sweetnessThen[2].toFixed(0)}
-          unit="g/L sweet then"
-          range={range(then.sweetnessThen[0], then.sweetnessThen[4])}
-        />
+        <Figure value={then.sweetnessAtBottling[2].toFixed(0)} unit="g/L sweet going in" range={range(then.sweetnessAtBottling[0], then.sweetnessAtBottling[4])} />
+        <Figure value={days} unit={`to ${wantedVolumes} volumes`} range={spread} />
+        <Figure value={then.sweetnessThen[2].toFixed(0)} unit="g/L sweet then" range={range(then.sweetnessThen[0], then.sweetnessThen[4])} />
       </View>
     </Card>
   );
-}
+} // prettier-ignore

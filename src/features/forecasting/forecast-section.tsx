@@ -1,60 +1,65 @@
-import { useState } from 'react';
-import type { BatchState } from '@/core/brew/batch-state';
-import { bottleGroups } from '@/core/forecast/batch-scenario';
-import type { Household } from '@/core/journal/household';
+import { useContext, useEffect, useMemo, useSyncExternalStore } from 'react';
+import { rootOf } from '@/core/forecast/family-question';
+import { lotOf } from '@/core/journal/household';
+import { drawnFrom } from '@/core/lots/pitch';
+import type { Lot } from '@/core/lots/lot';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
-import { Choice } from '@/ui/controls/choice';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
-import { useForecastBook } from './forecast-book';
+import { DeskContext, familyOf, useBook } from './book';
 import { ForecastView } from './forecast-view';
 
 interface Props {
-  readonly batch: BatchState;
-  readonly household: Household;
+  readonly lot: Lot;
   readonly now: number;
 }
 
-/** The forecast of a batch; where its bottles went different ways, of one group at a time. */
-export function ForecastSection({ batch, household, now }: Props) {
-  const book = useForecastBook(household, now);
-  const groups = bottleGroups(batch).filter(([first]) => !first!.opened || batch.stage === 'finished');
-  const [chosen, setChosen] = useState<string | null>(null);
-  const group = groups.find(([first]) => first!.id === chosen) ?? groups[0];
-  const bottle = group?.[0] ?? null;
-  const answer = bottle ? book.forBottle(bottle) : book.forBatch(batch);
-  return (
-    <>
-      {groups.length > 1 && batch.stage !== 'finished' ? (
-        <Choice
-          label="Which bottles"
-          options={groups.map((each) => ({
-            value: each[0]!.id,
-            label: nameOf(
-              each.map(({ number }) => number),
-              each[0]!.place,
-            ),
-          }))}
-          value={bottle?.id ?? null}
-          onChange={setChosen}
-        />
-      ) : null}
-      {answer ? (
-        <ForecastView key={bottle?.id ?? batch.id} batch={batch} bottle={bottle} answer={answer} now={now} />
-      ) : (
-        <Card>
-          {book.failed(batch) ? (
-            <Note tone="danger">
-              The forecast could not be worked out here. Trust the squeeze and your eyes, and chill early.
-            </Note>
-          ) : (
-            <Text as="subheading">Reckoning the forecast…</Text>
-          )}
-        </Card>
-      )}
-    </>
-  );
-}
+const halfHourMs = 1_800_000;
 
-const nameOf = (numbers: readonly number[], place: string) =>
-  `Bottle ${numbers.join(', ')}, ${place === 'fridge' ? 'cold' : 'warm'}`;
+/** The forecast of a lot, with the runs behind it asked for while its page is open. */
+export function ForecastSection({ lot, now }: Props) {
+  const household = useAppSelector(selectHousehold);
+  const book = useBook();
+  const desk = useContext(DeskContext)!;
+  useSyncExternalStore(desk.subscribe, desk.snapshot);
+  const find = (id: string) => lotOf(household, id);
+  const root = rootOf(lot, find);
+  const halfHour = Math.ceil(now / halfHourMs) * halfHourMs;
+  useEffect(() => {
+    const question = familyOf(root, household, halfHour, book.learnedOf);
+    if (question) desk.ask(question, -1, true);
+  }, [desk, root, household, halfHour, book]);
+  const path = useMemo(() => {
+    const out = [lot];
+    for (let from = drawnFrom(lot, (id) => lotOf(household, id)); from && out.length < 12; from = drawnFrom(out[0]!, (id) => lotOf(household, id))) out.unshift(from.source);
+    return out;
+  }, [lot, household]);
+  const whole = desk.runsOf(root.id);
+  const answer = whole?.answer.lots.find(({ lotId }) => lotId === lot.id);
+  const run = whole?.runs[whole.runOf[lot.id] ?? -1];
+  if (answer && run) {
+    return (
+      <>
+        {whole.answer.warnings.map((warning) => (
+          <Note key={warning.code} tone="caution">
+            {warning.sentence}
+          </Note>
+        ))}
+        <ForecastView key={lot.id} path={path} answer={answer} run={run} now={now} />
+      </>
+    );
+  }
+  return (
+    <Card>
+      {desk.hasFailed(root.id) ? (
+        <Note tone="danger">
+          The forecast could not be worked out just now; it is asked again in a moment. Trust the squeeze and your eyes, and chill early.
+        </Note>
+      ) : (
+        <Text as="subheading">Reckoning the forecast…</Text>
+      )}
+    </Card>
+  );
+} // prettier-ignore

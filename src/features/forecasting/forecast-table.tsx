@@ -5,7 +5,7 @@ import type { FiveNumbers } from '@/core/forecast/quantiles';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { moment } from '../forms/words';
+import { moment } from '@/words/moment';
 
 interface Props {
   readonly course: Course;

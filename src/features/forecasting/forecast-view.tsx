@@ -1,129 +1,74 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { BatchState, BottleState } from '@/core/brew/batch-state';
-import type { BatchAnswer } from '@/core/forecast/batch-answer';
-import { bottlingSweetness } from '@/core/brew/wanted-sweetness';
 import { chilledCourse } from '@/core/forecast/courses';
-import { vesselKind } from '@/core/gas/vessels';
-import { Note } from '@/ui/controls/note';
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { StoredRun } from '@/core/forecast/stored-run';
+import { bottlingSweetness } from '@/core/forecast/wanted-sweetness';
+import type { Lot } from '@/core/lots/lot';
+import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
-import { DayAxis } from '@/ui/charts/day-axis';
-import { LaneChart } from '@/ui/charts/lane-chart';
-import { hourScale, laneHeight } from '@/ui/charts/lane-scale';
-import { TimeHandle } from '@/ui/charts/time-handle';
 import { useRoles } from '@/ui/theme/use-roles';
+import { Advice } from './advice';
 import { BottlingCard } from './bottling-card';
-import { ForecastHeadline } from './forecast-headline';
 import { ForecastTable } from './forecast-table';
-import { lanesOf } from './lanes';
-import { NowLine } from './now-line';
+import { LaneStack } from './lane-stack';
+import { lanesOf, readingPoints } from './lanes';
 import { PourCard } from './pour-card';
+import { supposedOptions, useSupposed, type Supposed } from './supposed';
 import { useHandle } from './use-handle';
-import { useSupposed, WhatIfChoice, type Supposed } from './what-if-choice';
 import { useView } from './use-view';
+import { hourScale } from '@/ui/charts/lane-scale';
 
 interface Props {
-  readonly batch: BatchState;
-  readonly bottle: BottleState | null;
-  readonly answer: BatchAnswer;
+  /** The lot and, before it, those its liquid came from. */
+  readonly path: readonly Lot[];
+  readonly answer: LotAnswer;
+  readonly run: StoredRun;
   readonly now: number;
 }
 
 /** The heart: lanes over one clock, and a moment to drag with the answer below it. */
-export function ForecastView({ batch, bottle, answer: actual, now }: Props) {
+export function ForecastView({ path, answer: actual, run: actualRun, now }: Props) {
   const roles = useRoles();
+  const lot = path.at(-1)!;
+  const root = path[0]!;
   const [supposed, setSupposed] = useState<Supposed>('as-is');
   const [width, setWidth] = useState(358);
-  const view = useView(actual, batch, now);
-  const answer = useSupposed(actual, {
-    supposed,
-    nowHour: view.nowHour,
-    wantedVolumes: batch.wantedVolumes,
-    wantedSweetness: bottlingSweetness(batch),
-    limitBar: bottle ? vesselKind(bottle.vessel).limitBar : null,
-  });
+  const view = useView(actual, now);
+  const { run, answer } = useSupposed(actualRun, actual, bottlingSweetness(root, actual.wantedVolumes), supposed, view.nowHour);
   const scale = hourScale(view.from, view.to, width);
   const handle = useHandle(answer, view, (hours) => scale(view.from + hours) - scale(view.from));
-  const warm = bottle !== null && bottle.place === 'counter' && !bottle.opened;
-  const movable = warm || bottle === null;
+  const sealed = answer.limitBar !== null;
+  const over = lot.opened !== null || lot.ended !== null;
+  const warm = sealed && lot.place !== 'fridge' && !over;
+  const movable = warm || (!sealed && !over);
   const course = useMemo(
-    () =>
-      warm ? chilledCourse(answer, handle.hour, view.to) : { hours: answer.run.hours, series: answer.series },
-    [answer, warm, handle.hour, view.to],
+    () => (warm ? chilledCourse(run, answer.series, handle.hour, view.to) : { hours: run.hours, series: answer.series }),
+    [run, answer, warm, handle.hour, view.to],
   );
-  const lanes = useMemo(() => lanesOf(batch, bottle, course, roles), [batch, bottle, course, roles]);
-  const height = lanes.length * laneHeight;
-  const start = batch.pitchedAt ?? now;
-  const verb = bottle ? 'Chill here' : 'Bottle here';
+  const lanes = useMemo(() => lanesOf(path, answer, course, roles), [path, answer, course, roles]);
+  const readings = Object.values(readingPoints(path, answer.start)).reduce((sum, points) => sum + points.length, 0);
+  const when = handle.words(answer.start, now);
   return (
     <View style={{ gap: 12 }}>
-      <ForecastHeadline batch={batch} bottle={bottle} answer={answer} now={now} />
-      {answer.warnings.map((warning) => (
-        <Note key={warning.code} tone="caution">
-          {warning.sentence}
-        </Note>
-      ))}
+      <Advice lot={lot} root={root} answer={answer} celsius={run.ferment.stages.at(-1)!.celsius} readings={readings} now={now} />
       <View onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}>
-        <DayAxis days={view.days} fromHour={view.from} toHour={view.to} width={width} />
-        <View>
-          <View
-            role="img"
-            aria-label={`Forecast of sweetness, ${bottle ? 'fizz, pressure, ' : ''}acidity and alcohol; the table below has the numbers.`}
-          >
-            {lanes.map((lane) => (
-              <LaneChart
-                key={lane.name}
-                lane={lane}
-                hours={course.hours}
-                fromHour={view.from}
-                toHour={view.to}
-                width={width}
-                nights={view.nights}
-              />
-            ))}
-          </View>
-          <NowLine x={scale((now - start) / 3_600_000)} height={height} />
-          {movable ? (
-            <TimeHandle
-              x={scale(handle.hour)}
-              height={height}
-              label={verb}
-              valueText={handle.words(start, now)}
-              value={handle.hour}
-              min={handle.min}
-              max={handle.max}
-              onDrag={handle.drag}
-              onStep={handle.step}
-              color={roles.brew}
-            />
-          ) : null}
-        </View>
+        <LaneStack lanes={lanes} course={course} view={view} width={width} sealed={sealed} handle={movable ? handle : null} label={sealed ? 'Chill here' : 'Bottle here'} valueText={when} />
       </View>
-      {warm ? (
-        <PourCard
-          answer={answer}
-          bottle={bottle}
-          hour={handle.hour}
-          when={handle.words(start, now)}
-          now={now}
-          start={start}
-        />
-      ) : null}
-      {bottle === null ? (
-        <BottlingCard answer={answer} batch={batch} hour={handle.hour} when={handle.words(start, now)} />
-      ) : null}
+      {warm ? <PourCard run={run} answer={answer} hour={handle.hour} when={when} now={now} /> : null}
+      {!sealed && !over ? <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} hour={handle.hour} when={when} /> : null}
       {movable ? (
         <>
           <Text as="subheading" level={2}>
             What if
           </Text>
-          <WhatIfChoice value={supposed} onChange={setSupposed} sealed={bottle !== null} />
+          <Choice label="What if" options={supposedOptions.filter(({ value }) => sealed || value !== 'burped')} value={supposed} onChange={setSupposed} />
         </>
       ) : null}
       <Text color={roles.softText}>
-        {`An estimate from ${actual.run.members.length} plausible kitchens: the line is the middle, the bands hold half and nine tenths of them. A squeeze and the eyes come first.`}
+        {`An estimate from ${actualRun.members.length} plausible kitchens: the line is the middle, the bands hold half and nine tenths of them. A squeeze and the eyes come first.`}
       </Text>
-      <ForecastTable course={course} start={start} now={now} sealed={bottle !== null} />
+      <ForecastTable course={course} start={answer.start} now={now} sealed={sealed} />
     </View>
   );
-}
+} // prettier-ignore

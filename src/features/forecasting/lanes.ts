@@ -1,6 +1,6 @@
-import type { BatchState, BottleState } from '@/core/brew/batch-state';
 import type { Course } from '@/core/forecast/courses';
-import { vesselKind } from '@/core/gas/vessels';
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { Lot } from '@/core/lots/lot';
 import { sugarOfGravity } from '@/core/sugar/sucrose-solution';
 import type { Lane } from '@/ui/charts/lane-scale';
 import type { Roles } from '@/ui/theme/roles';
@@ -9,45 +9,50 @@ const hourMs = 3_600_000;
 
 /** Sweetness that a taste of 1–5 stands for, g/L: the middle of its step. */
 const tasted = [8, 23, 43, 68, 95];
+/** Pressure that a squeeze stands for, bar: the middle of its step. */
+const squeezed: Readonly<Record<string, number>> = { soft: 0.15, gives: 0.6, firm: 1.35, rock: 2.2 };
 
-/** The lanes of a batch: sweet, fizz and pressure once sealed, sour, alcohol. */
-export function lanesOf(batch: BatchState, bottle: BottleState | null, course: Course, roles: Roles): Lane[] {
-  const start = batch.pitchedAt ?? 0;
+interface Point {
+  readonly hour: number;
+  readonly value: number;
+}
+
+/** Readings of a lot and of those its liquid came through, as points on the lanes. */
+export function readingPoints(path: readonly Lot[], start: number): { sweet: Point[]; gauge: Point[]; ph: Point[] } {
+  const out = { sweet: [] as Point[], gauge: [] as Point[], ph: [] as Point[] };
+  for (const [index, lot] of path.entries()) {
+    const until = path[index + 1]?.begunAt ?? Infinity;
+    for (const event of lot.events) {
+      if (event.kind !== 'read' || event.at > until) continue;
+      const hour = (event.at - start) / hourMs;
+      for (const { kind, value } of event.readings) {
+        if (kind === 'sg') out.sweet.push({ hour, value: sugarOfGravity(Number(value)) });
+        if (kind === 'sweet') out.sweet.push({ hour, value: tasted[Number(value) - 1] ?? 0 });
+        if (kind === 'squeeze') out.gauge.push({ hour, value: squeezed[String(value)] ?? 0 });
+        if (kind === 'gaugeBar') out.gauge.push({ hour, value: Number(value) });
+        if (kind === 'ph') out.ph.push({ hour, value: Number(value) });
+      }
+    }
+  }
+  return out;
+}
+
+/** The lanes of a lot: sweet, fizz and pressure once sealed, sour, alcohol. */
+export function lanesOf(path: readonly Lot[], answer: LotAnswer, course: Course, roles: Roles): Lane[] {
   const { series } = course;
-  const sweetPoints = batch.readings.flatMap(({ at, kind, value }) => {
-    const hour = (at - start) / hourMs;
-    if (kind === 'sg') return [{ hour, value: sugarOfGravity(Number(value)) }];
-    return kind === 'sweet' ? [{ hour, value: tasted[Number(value) - 1] ?? 0 }] : [];
-  });
-  const squeezed = { soft: 0.15, gives: 0.6, firm: 1.35, rock: 2.2 };
-  const sealed: Lane[] = bottle
-    ? [
-        {
-          name: 'Fizz',
-          unit: 'volumes',
-          color: roles.bottle,
-          series: series.fizz,
-          digits: 1,
-          target: [batch.wantedVolumes * 0.9, batch.wantedVolumes * 1.1],
-        },
-        {
-          name: 'Pressure',
-          unit: 'bar',
-          color: roles.bottle,
-          series: series.gauge,
-          digits: 1,
-          limit: { value: vesselKind(bottle.vessel).limitBar, label: 'working limit' },
-          points: bottle.squeezes.map(({ at, feel }) => ({
-            hour: (at - start) / hourMs,
-            value: squeezed[feel],
-          })),
-        },
-      ]
-    : [];
+  const points = readingPoints(path, answer.start);
+  const wanted = answer.wantedVolumes;
+  const sealed: Lane[] =
+    answer.limitBar === null
+      ? []
+      : [
+          { name: 'Fizz', unit: 'volumes', color: roles.bottle, series: series.fizz, digits: 1, target: [wanted * 0.9, wanted * 1.1] },
+          { name: 'Pressure', unit: 'bar', color: roles.bottle, series: series.gauge, digits: 1, limit: { value: answer.limitBar, label: 'working limit' }, points: points.gauge },
+        ];
   return [
-    { name: 'Sweet', unit: 'g/L', color: roles.brew, series: series.sweet, digits: 0, points: sweetPoints },
+    { name: 'Sweet', unit: 'g/L', color: roles.brew, series: series.sweet, digits: 0, points: points.sweet },
     ...sealed,
-    { name: 'Sour', unit: 'pH, lower is sourer', color: roles.good, series: series.ph, digits: 1 },
+    { name: 'Sour', unit: 'pH, lower is sourer', color: roles.good, series: series.ph, digits: 1, points: points.ph },
     { name: 'Alcohol', unit: '%', color: roles.starter, series: series.alcohol, digits: 1 },
   ];
-}
+} // prettier-ignore

@@ -1,35 +1,33 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import type { BottleState } from '@/core/brew/batch-state';
-import type { BatchAnswer } from '@/core/forecast/batch-answer';
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import { coolingHours } from '@/core/forecast/lot-stages';
 import { pourAfterChill, settleHours } from '@/core/forecast/pour';
 import type { FiveNumbers } from '@/core/forecast/quantiles';
-import { coolingHours } from '@/core/forecast/what-if';
-import { vesselKind } from '@/core/gas/vessels';
+import type { StoredRun } from '@/core/forecast/stored-run';
 import { Card } from '@/ui/controls/card';
 import { Figure } from '@/ui/controls/figure';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { moment } from '../forms/words';
+import { moment } from '@/words/moment';
 
 interface Props {
-  readonly answer: BatchAnswer;
-  readonly bottle: BottleState;
+  readonly run: StoredRun;
+  readonly answer: LotAnswer;
   readonly hour: number;
   readonly when: string;
-  readonly start: number;
   readonly now: number;
 }
 
 const range = (five: FiveNumbers, digits: number) => `${five[0].toFixed(digits)}–${five[4].toFixed(digits)}`;
 
 /** What would be poured if the bottle went into the fridge at the handle. */
-export function PourCard({ answer, bottle, hour, when, start, now }: Props) {
+export function PourCard({ run, answer, hour, when, now }: Props) {
   const roles = useRoles();
-  const { limitBar } = vesselKind(bottle.vessel);
-  const pour = useMemo(() => pourAfterChill(answer.run, hour, limitBar), [answer, hour, limitBar]);
-  const served = moment(start + (hour + settleHours + coolingHours) * 3_600_000, now);
+  const limitBar = answer.limitBar ?? 0;
+  const pour = useMemo(() => pourAfterChill(run, hour, limitBar), [run, hour, limitBar]);
+  const served = moment(answer.start + (hour + settleHours + coolingHours) * 3_600_000, now);
   const danger = pour.chanceOverLimit > 0.05;
   const share = Math.round((pour.peakGaugeBar[2] / Math.max(0.1, limitBar)) * 100);
   return (
@@ -38,11 +36,7 @@ export function PourCard({ answer, bottle, hour, when, start, now }: Props) {
         If you chill <Text as="strong">{when}</Text>, then pour {served}
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <Figure
-          value={pour.sweetnessGramsPerLitre[2].toFixed(0)}
-          unit="g/L sweet"
-          range={range(pour.sweetnessGramsPerLitre, 0)}
-        />
+        <Figure value={pour.sweetnessGramsPerLitre[2].toFixed(0)} unit="g/L sweet" range={range(pour.sweetnessGramsPerLitre, 0)} />
         <Figure value={pour.volumes[2].toFixed(1)} unit="volumes" range={range(pour.volumes, 1)} />
         <Figure value={pour.abvPercent[2].toFixed(1)} unit="% alcohol" range={range(pour.abvPercent, 1)} />
       </View>
@@ -51,7 +45,7 @@ export function PourCard({ answer, bottle, hour, when, start, now }: Props) {
       </Text>
     </Card>
   );
-}
+} // prettier-ignore
 
 function riskWords(chance: number): string {
   if (chance <= 0.021) return 'Hardly any chance that it passes the limit.';

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
-import type { BatchAnswer } from '@/core/forecast/batch-answer';
-import { moment, quarter } from '../forms/words';
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import { moment, quarter } from '@/words/moment';
 import type { View } from './use-view';
 
 const hourMs = 3_600_000;
@@ -10,7 +10,7 @@ const hourMs = 3_600_000;
  *
  * @param pixels how many pixels some hours are wide
  */
-export function useHandle(answer: BatchAnswer, view: View, pixels: (hours: number) => number) {
+export function useHandle(answer: LotAnswer, view: View, pixels: (hours: number) => number) {
   const min = Math.ceil(Math.max(view.from, view.nowHour));
   const max = Math.max(min, Math.floor(view.to) - 1);
   const best = answer.chill?.best ?? answer.taste?.best ?? min;

@@ -1,7 +1,6 @@
 import { format } from 'date-fns/format';
 import { useMemo } from 'react';
-import type { BatchState } from '@/core/brew/batch-state';
-import type { BatchAnswer } from '@/core/forecast/batch-answer';
+import type { LotAnswer } from '@/core/forecast/family-answer';
 
 const hourMs = 3_600_000;
 
@@ -14,13 +13,13 @@ export interface View {
   readonly nights: readonly (readonly [number, number])[];
 }
 
-export function useView(answer: BatchAnswer, batch: BatchState, now: number): View {
+export function useView(answer: LotAnswer, now: number): View {
   const coarseNow = Math.floor(now / (hourMs / 4)) * (hourMs / 4);
   return useMemo(() => {
-    const start = batch.pitchedAt ?? coarseNow;
+    const { start } = answer;
     const nowHour = (coarseNow - start) / hourMs;
-    const end = answer.run.hours.at(-1)!;
-    const wanted = Math.max(nowHour + 84, (answer.chill?.latest ?? answer.taste?.latest ?? 0) + 30);
+    const end = answer.hours.at(-1)!;
+    const wanted = Math.max(nowHour + 84, Math.min(nowHour + 240, (answer.chill?.latest ?? answer.taste?.latest ?? 0) + 30));
     const to = Math.max(24, Math.min(end, wanted));
     const from = Math.max(0, Math.min(nowHour - 72, to - 96));
     const days: { hour: number; label: string }[] = [];
@@ -36,5 +35,5 @@ export function useView(answer: BatchAnswer, batch: BatchState, now: number): Vi
       nights.push([Math.max(from, hour - 2), Math.min(to, Math.max(from, hour + 6))]);
     }
     return { from, to, nowHour, days, nights };
-  }, [answer, batch.pitchedAt, coarseNow]);
-}
+  }, [answer, coarseNow]);
+} // prettier-ignore

@@ -1,13 +1,13 @@
 /**
- * Everything that needs the validator or the form library, in one chunk that a first visit does not load: what two chunks
- * share would otherwise land in the first load. Reached only through import().
+ * Everything that needs the form library or the validator, in one chunk that a start does not load: what two chunks share
+ * would otherwise land in the first load. Reached only through import().
  */
-export { parseEntry } from '@/core/journal/entry';
-export { readBackup } from '@/core/formats/read-backup';
-export { BottleSheet } from '../brews/bottle-sheet';
-export { GravitySheet } from '../brews/gravity-sheet';
-export { NewBrew } from '../brews/new-brew';
+export { checkEntry } from './check-entry';
+export { readEntries } from '@/core/journal/migrate/read-entries';
+export { AmendSheet } from '../lots/amend-sheet';
+export { LotSheet } from '../lots/lot-sheet';
+export { PourSheet } from '../lots/pour-sheet';
 export { PitchSheet } from '../brews/pitch-sheet';
-export { OpeningForm } from '../rack/opening-form';
-export { FeedSheet } from '../starters/feed-sheet';
+export { NewBrew } from '../brews/new-brew';
 export { NewStarter } from '../starters/new-starter';
+export { OpeningForm } from '../rack/opening-form';

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useDispatch } from 'react-redux';
-import { lookChosen } from '@/store/look-slice';
+import { lookChosen, rememberLook } from '@/store/look-slice';
 import { selectLook } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
@@ -49,7 +49,10 @@ export function MoreScreen() {
           label="Light"
           options={looks}
           value={look}
-          onChange={(choice) => dispatch(lookChosen(choice))}
+          onChange={(choice) => {
+            dispatch(lookChosen(choice));
+            rememberLook(choice);
+          }}
         />
       </Card>
     </Screen>

@@ -1,65 +1,50 @@
 import { StyleSheet } from 'react-native';
-import type { BatchState, BottleState } from '@/core/brew/batch-state';
-import { vesselKind } from '@/core/gas/vessels';
+import type { Lot } from '@/core/lots/lot';
+import { vesselKind } from '@/core/vessels/vessel-kinds';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
-import { Bottle } from '@/ui/drawings/bottle';
 import { HeadroomBar } from '@/ui/drawings/headroom-bar';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { lotName } from '@/words/names';
+import type { PressureNow } from '../forecasting/pressure';
+import { LotBottle } from './lot-bottle';
 
 interface Props {
-  readonly bottle: BottleState;
-  readonly batch: BatchState;
-  readonly pressure: { readonly median: number; readonly edge: number; readonly volumes: number } | null;
+  readonly lot: Lot;
+  readonly pressure: PressureNow | null;
   readonly onPress: () => void;
 }
 
 /** One bottle on its shelf, with its headroom. */
-export function RackBottle({ bottle, batch, pressure, onPress }: Props) {
+export function RackBottle({ lot, pressure, onPress }: Props) {
   const roles = useRoles();
-  const limit = Math.max(0.1, vesselKind(bottle.vessel).limitBar);
+  const household = useAppSelector(selectHousehold);
+  const limit = Math.max(0.1, vesselKind(lot.vessel.kind).limitBar);
   const share = (pressure?.median ?? 0) / limit;
   const edge = (pressure?.edge ?? 0) / limit;
-  const words = pressure ? `${Math.round(share * 100)} %` : '…';
+  const name = lotName(lot, household);
+  const words = pressure ? `${Math.round(share * 100)} % of limit` : lot.closure === 'sealed' ? '…' : 'not sealed';
   return (
     <Press
       role="button"
-      aria-label={`${batch.name}, bottle ${bottle.number}: ${pressure ? `about ${Math.round(share * 100)} percent of its limit` : 'being reckoned'}`}
+      aria-label={`${name}: ${pressure ? `about ${Math.round(share * 100)} percent of its limit` : 'being reckoned'}`}
       onPress={onPress}
-      style={[
-        styles.cell,
-        corners.note,
-        { backgroundColor: roles.card, borderColor: edge >= 1 ? roles.danger : roles.hairline },
-      ]}
+      style={[styles.cell, corners.note, { backgroundColor: roles.card, borderColor: edge >= 1 ? roles.danger : roles.hairline }]}
     >
-      <Bottle
-        bottleMl={bottle.bottleMl}
-        headspaceMl={bottle.headspaceMl}
-        number={bottle.number}
-        volumes={pressure?.volumes ?? 0}
-        cold={bottle.place === 'fridge'}
-        plastic={bottle.vessel === 'plastic-soda'}
-        label=""
-        litreHeight={120}
-      />
+      <LotBottle lot={lot} volumes={pressure?.volumes ?? 0} litreHeight={120} />
       <HeadroomBar share={share} edge={edge} label="" />
-      <Text as="label">{words} of limit</Text>
-      <Text as="label" lines={1} color={roles.softText} style={styles.name}>
-        {batch.name}
+      <Text as="label">{words}</Text>
+      <Text as="label" lines={2} color={roles.softText} style={styles.name}>
+        {name.replace(/, bottle .*$/, '')}
       </Text>
     </Press>
   );
-}
+} // prettier-ignore
 
 const styles = StyleSheet.create({
-  cell: {
-    width: 110,
-    alignItems: 'center',
-    paddingVertical: 10,
-    paddingHorizontal: 4,
-    borderWidth: 1.5,
-    gap: 4,
-  },
-  name: { maxWidth: 100 },
+  cell: { width: 110, alignItems: 'center', paddingVertical: 10, paddingHorizontal: 4, borderWidth: 1.5, gap: 4 },
+  name: { maxWidth: 100, textAlign: 'center' },
 });

@@ -1,10 +1,10 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import { Snackbar } from 'react-native-paper';
 import type { Act, Entry } from '@/core/journal/entry';
 import { useKeeper } from '@/store/keeper-context';
+import { Notice } from '@/ui/controls/notice';
 
-/** Writes an act into the journal and says so, with Undo. */
-export type WriteAct = (act: Act, said: string) => Entry;
+/** Writes an act into the journal and says so, with Undo. `at` when it happened, if not now. */
+export type WriteAct = (act: Act, said: string, at?: number) => Entry;
 
 const ActContext = createContext<WriteAct>(() => {
   throw new Error('acts need the provider');
@@ -18,41 +18,32 @@ interface Said {
   readonly undone: boolean;
 }
 
-/** Provides `useAct`, and the line at the foot of the page that says what was done and takes it back. */
+/** Provides `useAct`, and the line at the foot of the page that says what was done and takes it back, and back again. */
 export function ActProvider({ children }: { readonly children: ReactNode }) {
   const keeper = useKeeper();
   const [said, setSaid] = useState<Said | null>(null);
   const act = useCallback<WriteAct>(
-    (what, words) => {
-      const entry = keeper.write(what);
+    (what, words, at) => {
+      const entry = keeper.write(what, at);
       setSaid({ words, entryId: entry.id, undone: what.kind === 'undone' });
       return entry;
     },
     [keeper],
   );
-  const undo = useMemo(
-    () =>
-      said
-        ? {
-            label: said.undone ? 'Redo' : 'Undo',
-            onPress: () =>
-              act({ kind: 'undone', targetId: said.entryId }, said.undone ? 'Restored.' : 'Taken back.'),
-          }
-        : undefined,
-    [said, act],
-  );
+  const gone = useCallback(() => setSaid(null), []);
+  const value = useMemo(() => act, [act]);
   return (
-    <ActContext.Provider value={act}>
+    <ActContext.Provider value={value}>
       {children}
-      <Snackbar
-        visible={said !== null}
-        onDismiss={() => setSaid(null)}
-        duration={9000}
-        action={undo}
-        wrapperStyle={{ bottom: 72 }}
-      >
-        {said?.words ?? ''}
-      </Snackbar>
+      {said ? (
+        <Notice
+          words={said.words}
+          action={said.undone ? 'Redo' : 'Undo'}
+          onAction={() => act({ kind: 'undone', targetId: said.entryId }, said.undone ? 'Restored.' : 'Taken back.')}
+          onGone={gone}
+          raised={84}
+        />
+      ) : null}
     </ActContext.Provider>
   );
 }

@@ -1,22 +1,34 @@
-import { clockNow, mode, offsetAt, writer } from '@/store/environment';
+import { clockNow, longMemory, mode, offsetAt, writer } from '@/store/environment';
+import { answerShelf } from '@/store/disk/answer-shelf';
+import { connectionTo } from '@/store/disk/connection';
+import { journalDisk } from '@/store/disk/journal-disk';
+import { SecondCopy } from '@/store/disk/second-copy';
 import { JournalKeeper } from '@/store/journal-keeper';
-import { browserStorage } from '@/store/journal-storage';
 import { createStore } from '@/store/store';
 import { browserTabs } from '@/store/tabs';
+import { workerAnswerer } from '@/workers/forecast-client';
+import { ForecastDesk } from '@/workers/forecast-desk';
 
 const household = mode.demo ? 'yuzet-demo' : 'yuzet';
+const drawer = () => import('../forms/drawer');
 
-/** The app's one store and the keeper of its journal: put together here, handed on by context. */
+/** The app's one store, journal and forecast desk: put together here, handed on by context. */
 export const store = createStore();
+
+export const disk = journalDisk(connectionTo(household), async () => (await drawer()).readEntries);
 
 export const keeper = new JournalKeeper({
   store,
-  storage: browserStorage(household, async () => (await import('../forms/drawer')).parseEntry),
+  disk,
+  copy: new SecondCopy(longMemory(), household, writer),
   tabs: browserTabs(household),
   now: clockNow,
   offsetAt,
   writer,
+  check: async (entry, target) => (await drawer()).checkEntry(entry, target),
   ...(mode.demo
     ? { seed: async (entries) => (await import('@/demo/sow')).sow(entries, clockNow(), offsetAt(clockNow())) }
     : {}),
 });
+
+export const desk = new ForecastDesk(workerAnswerer, answerShelf(connectionTo(`${household}-answers`)), clockNow);

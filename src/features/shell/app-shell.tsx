@@ -1,15 +1,21 @@
 import { usePathname, useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { selectStatus } from '@/store/selectors';
+import { clockNow } from '@/store/environment';
+import { ticked } from '@/store/journal-slice';
+import { selectAhead, selectHousehold, selectStatus } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { Note } from '@/ui/controls/note';
-import { Text } from '@/ui/controls/text';
+import { useNow } from '@/store/use-now';
+import { whenIdle } from '@/store/breathe';
 import { PlaceBar, type PlaceItem } from '@/ui/layout/place-bar';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
+import { BookProvider, DeskContext } from '../forecasting/book';
+import { desk, disk, store } from './app-instance';
 import { Banners } from './banners';
-import { usePlaceKeys } from './place-keys';
+import { ErrorBoundary } from './error-boundary';
+import { Keys } from './keys';
+import { Opening } from './opening';
 
 const places: readonly PlaceItem[] = [
   { href: '/', label: 'Today', icon: 'today' },
@@ -21,6 +27,7 @@ const places: readonly PlaceItem[] = [
 
 const placeOf = (path: string) => {
   if (path === '/data' || path === '/cautions') return '/more';
+  if (path.startsWith('/bottles')) return '/rack';
   return places.find((place) => place.href !== '/' && path.startsWith(place.href))?.href ?? '/';
 };
 
@@ -31,40 +38,67 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
   const path = usePathname();
   const router = useRouter();
   const status = useAppSelector(selectStatus);
-  const go = (href: string) => router.navigate(href as never);
-  usePlaceKeys(places, go);
-  const bar = <PlaceBar items={places} here={placeOf(path)} onGo={go} upright={wide} />;
+  useUnsavedGuard();
+  useDeskStart(status === 'ready');
+  const bar = <PlaceBar items={places} here={placeOf(path)} onGo={(href) => router.navigate(href as never)} upright={wide} />;
   return (
     <View style={[styles.frame, { backgroundColor: roles.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide ? bar : null}
       <View style={styles.page}>
-        <Banners />
-        {status === 'ready' ? children : <Opening failed={status === 'unreadable'} />}
+        <ErrorBoundary place={path}>
+          <Banners />
+          {status === 'ready' ? <Booked>{children}</Booked> : <Opening status={status} />}
+        </ErrorBoundary>
       </View>
       {wide ? null : bar}
+      <Keys places={places} />
     </View>
+  );
+} // prettier-ignore
+
+/** The forecasts of all that lives, for whatever page is shown. */
+function Booked({ children }: { readonly children: ReactNode }) {
+  const household = useAppSelector(selectHousehold);
+  const ahead = useAppSelector(selectAhead);
+  const now = useNow();
+  useEffect(() => {
+    if (ahead.length > 0) store.dispatch(ticked(clockNow()));
+  }, [ahead, now]);
+  return (
+    <DeskContext value={desk}>
+      <BookProvider desk={desk} household={household} now={now}>
+        {children}
+      </BookProvider>
+    </DeskContext>
   );
 }
 
-function Opening({ failed }: { readonly failed: boolean }) {
-  return (
-    <View role="main" style={styles.opening}>
-      {failed ? (
-        <Note tone="danger">
-          This browser does not let Yuzet read its storage, perhaps in a private window. Open it in an
-          ordinary window; nothing was changed.
-        </Note>
-      ) : (
-        <Text as="heading" level={1}>
-          Opening the journal…
-        </Text>
-      )}
-    </View>
-  );
+/** Kept answers are there at once; new ones are reckoned when the page is idle, and old records bound into pages after that. */
+function useDeskStart(ready: boolean) {
+  useEffect(() => {
+    void desk.recall();
+  }, []);
+  useEffect(() => {
+    if (!ready) return;
+    whenIdle(() => void desk.start());
+    const timer = setTimeout(() => whenIdle(() => void disk.tidy().catch(() => undefined)), 20_000);
+    return () => clearTimeout(timer);
+  }, [ready]);
+}
+
+/** Holds the page on leaving while something is not on disk. */
+function useUnsavedGuard() {
+  useEffect(() => {
+    const hold = (event: BeforeUnloadEvent) => {
+      const { keeping, unsaved } = store.getState().journal;
+      if (keeping.length + unsaved.length > 0) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', hold);
+    return () => window.removeEventListener('beforeunload', hold);
+  }, []);
 }
 
 const styles = StyleSheet.create({
   frame: { flex: 1, minHeight: 0 },
   page: { flex: 1, minHeight: 0, minWidth: 0 },
-  opening: { flex: 1, justifyContent: 'center', alignItems: 'center', padding: 24 },
 });

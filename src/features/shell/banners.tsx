@@ -1,7 +1,10 @@
+import { useState } from 'react';
 import { View } from 'react-native';
+import { useDispatch } from 'react-redux';
 import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
-import { selectDamaged, selectEntries, selectUnsaved } from '@/store/selectors';
+import { noticed } from '@/store/journal-slice';
+import { selectAhead, selectDamaged, selectHousehold, selectRecovered, selectRefused, selectUnsaved } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
@@ -9,54 +12,122 @@ import { Text } from '@/ui/controls/text';
 import { Press } from '@/ui/controls/press';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { entryWords } from '@/words/entry-words';
+import { moment, plural } from '@/words/moment';
+import { useNow } from '@/store/use-now';
 import { saveJournalFile } from '../data/save-journal';
+import { store } from './app-instance';
+import { useAct } from './act-context';
+import { useUpdate } from './update';
 
-/** What concerns the whole journal: entries not on disk, records that could not be read, the demo. */
+/** What concerns the whole journal: entries not on disk, records that could not be read, a new version, the demo. */
 export function Banners() {
-  const roles = useRoles();
-  const keeper = useKeeper();
-  const unsaved = useAppSelector(selectUnsaved);
-  const damaged = useAppSelector(selectDamaged);
-  const entries = useAppSelector(selectEntries);
   return (
     <View>
-      {unsaved > 0 ? (
-        <View style={{ padding: gap.medium, gap: gap.small }}>
-          <Note tone="danger" testID="unsaved">
-            {`${unsaved} ${unsaved === 1 ? 'entry is' : 'entries are'} not saved: this device has no room left. They are kept while this tab stays open. Save the journal to a file, make room, then try again.`}
-          </Note>
-          <View style={{ flexDirection: 'row', gap: gap.small }}>
-            <InkButton label="Save to a file" onPress={() => saveJournalFile(entries)} />
-            <InkButton quiet label="Try again" onPress={() => void keeper.retry()} />
-          </View>
-        </View>
+      <Unsaved />
+      <Damage />
+      <Ahead />
+      <Said />
+      <NewVersion />
+      {mode.demo ? <DemoLine /> : null}
+    </View>
+  );
+}
+
+function Unsaved() {
+  const keeper = useKeeper();
+  const unsaved = useAppSelector(selectUnsaved).length;
+  const [tried, setTried] = useState(0);
+  if (unsaved === 0) return null;
+  const retry = async () => {
+    if (!(await keeper.retry())) setTried((count) => count + 1);
+  };
+  return (
+    <View style={{ padding: gap.medium, gap: gap.small }}>
+      <Note tone="danger" testID="unsaved">
+        {`${plural(unsaved, 'entry is', 'entries are')} not saved: this device has no room left. They are kept while this tab stays open. Save the journal to a file, make room, then try again.${tried > 0 ? ` Tried ${plural(tried, 'time')}: still no room.` : ''}`}
+      </Note>
+      <View style={{ flexDirection: 'row', gap: gap.small }}>
+        <InkButton label="Save to a file" onPress={() => saveJournalFile(store.getState().journal)} />
+        <InkButton quiet label="Try again" onPress={() => void retry()} />
+      </View>
+    </View>
+  );
+}
+
+function Damage() {
+  const damaged = useAppSelector(selectDamaged);
+  if (damaged.length === 0) return null;
+  const newer = damaged.filter((each) => each.newer).length;
+  const broken = damaged.length - newer;
+  return (
+    <View style={{ padding: gap.medium, gap: gap.small }}>
+      {broken > 0 ? (
+        <Note tone="caution" testID="damaged">{`${broken} stored ${broken === 1 ? 'record' : 'records'} could not be read and ${broken === 1 ? 'was' : 'were'} left out. Import your last journal file to bring them back.`}</Note>
       ) : null}
-      {damaged > 0 ? (
-        <View style={{ padding: gap.medium }}>
-          <Note tone="caution">{`${damaged} stored ${damaged === 1 ? 'record' : 'records'} could not be read and ${damaged === 1 ? 'was' : 'were'} left out. Import your last journal file to bring them back.`}</Note>
-        </View>
-      ) : null}
-      {mode.demo ? (
-        <View
-          style={{
-            flexDirection: 'row',
-            justifyContent: 'space-between',
-            alignItems: 'center',
-            paddingLeft: gap.large,
-            backgroundColor: roles.well,
-          }}
-        >
-          <Text as="label">An invented household, to look around in</Text>
-          <Press
-            role="link"
-            aria-label="Open my own kitchen"
-            onPress={() => window.location.assign('/?demo=0')}
-            style={{ paddingHorizontal: gap.large }}
-          >
-            <Text as="strong">My own</Text>
-          </Press>
-        </View>
+      {newer > 0 ? (
+        <Note tone="caution" testID="newer">{`${newer} stored ${newer === 1 ? 'record comes' : 'records come'} from a newer Yuzet and ${newer === 1 ? 'waits' : 'wait'} until this one is updated.`}</Note>
       ) : null}
     </View>
   );
 }
+
+/** Entries that lie in the future: a clock that was ahead wrote them. */
+function Ahead() {
+  const act = useAct();
+  const now = useNow();
+  const ahead = useAppSelector(selectAhead);
+  const household = useAppSelector(selectHousehold);
+  const [entry] = ahead;
+  if (!entry) return null;
+  return (
+    <View style={{ padding: gap.medium, gap: gap.small }}>
+      <Note tone="caution" testID="ahead">
+        {`“${entryWords(entry, household)}” lies in the future, ${moment(entry.at, now)}: the clock was ahead. It is kept, and left out of all advice until then.${ahead.length > 1 ? ` So ${plural(ahead.length - 1, 'other does', 'others do')}.` : ''}`}
+      </Note>
+      <View style={{ flexDirection: 'row', gap: gap.small }}>
+        <InkButton label="It was just now" onPress={() => act({ kind: 'amended', targetId: entry.id, patch: { at: now } }, 'Its time is mended.')} />
+        <InkButton quiet label="Take it back" onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')} />
+      </View>
+    </View>
+  );
+} // prettier-ignore
+
+function Said() {
+  const dispatch = useDispatch();
+  const recovered = useAppSelector(selectRecovered);
+  const refused = useAppSelector(selectRefused);
+  if (recovered === 0 && !refused) return null;
+  const words = refused
+    ? `The last entry could not be kept and was taken back. ${refused}`
+    : `${plural(recovered, 'entry was', 'entries were')} brought back from the second copy: the last visit ended before ${recovered === 1 ? 'it was' : 'they were'} on disk.`;
+  return (
+    <View style={{ padding: gap.medium, gap: gap.small }}>
+      <Note tone={refused ? 'danger' : 'plain'} testID="recovered">{words}</Note>
+      <InkButton quiet label="Good" onPress={() => dispatch(noticed())} style={{ alignSelf: 'flex-start' }} />
+    </View>
+  );
+}
+
+function NewVersion() {
+  const update = useUpdate();
+  if (!update) return null;
+  return (
+    <View style={{ padding: gap.medium, gap: gap.small }}>
+      <Note tone="plain" testID="new-version">A new version of Yuzet is ready. It takes a moment, and keeps everything.</Note>
+      <InkButton label="Take the new version" onPress={update.take} style={{ alignSelf: 'flex-start' }} />
+    </View>
+  );
+}
+
+function DemoLine() {
+  const roles = useRoles();
+  return (
+    <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', paddingLeft: gap.large, backgroundColor: roles.well }}>
+      <Text as="label">An invented household, to look around in</Text>
+      <Press role="link" aria-label="Open my own kitchen" onPress={() => window.location.assign('/?demo=0')} style={{ paddingHorizontal: gap.large }}>
+        <Text as="strong">My own</Text>
+      </Press>
+    </View>
+  );
+} // prettier-ignore

@@ -1,11 +1,14 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'expo-router';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { z } from 'zod';
-import { gingerBug, millilitresPerGramIn } from '@/core/starter/ginger-bug';
+import { firstKind, keptKinds } from '@/core/cultures/registry';
+import { contentsOf } from '@/core/lots/begin';
+import { levelMl } from '@/core/matter/contents';
 import { percentagesOf } from '@/core/starter/percentages';
+import type { Portion } from '@/core/matter/portion';
+import { volumeTyped } from '@/core/measures/portion-measure';
 import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { Figure } from '@/ui/controls/figure';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -16,106 +19,72 @@ import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { massField, nameField, volumeField } from '../forms/measure-field';
+import { portionsWords } from '@/words/amounts';
+import { PortionRows } from '../forms/portion-rows';
+import { readRows, numberEcho } from '../forms/portion-form';
+import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
+import { kindOf, readStarter, starterRows, type StarterOutput, type StarterValues } from './starter-form';
 
-const amounts = z.object({
-  jar: volumeField(100, 20_000),
-  ginger: massField('ginger', 1, 2000),
-  sugar: massField('sugar', 1, 2000),
-  water: volumeField(50, 18_000),
-});
+const usual = ['water', 'white-sugar', 'cane-sugar', 'honey', 'molasses', 'ginger', 'kefir-grains', 'elderflower', 'raisin', 'black-tea'];
 
-const levelOf = ({ ginger, sugar, water }: z.output<typeof amounts>) =>
-  water + ginger * millilitresPerGramIn.ginger + sugar * millilitresPerGramIn.sugar;
-
-const starterForm = amounts.extend({ name: nameField }).superRefine((value, context) => {
-  const most = value.jar * gingerBug.fullestShare;
-  if (levelOf(value) > most) {
-    context.addIssue({
-      code: 'custom',
-      path: ['water'],
-      message: `That makes ${Math.round(levelOf(value))} ml; this jar foams over above ${Math.round(most)} ml.`,
-    });
-  }
-});
-
-/** Beginning a ginger bug, with what the spoons really make. */
+/** Beginning a starter of any kind, with what the spoons really make. */
 export function NewStarter() {
   const act = useAct();
   const router = useRouter();
   const wide = useWide();
-  const { control, handleSubmit } = useForm<
-    z.input<typeof starterForm>,
-    unknown,
-    z.output<typeof starterForm>
-  >({
-    resolver: zodResolver(starterForm),
-    defaultValues: { name: '', jar: '700 ml', ginger: '', sugar: '', water: '4 dl' },
+  const form = useForm<StarterValues, unknown, StarterOutput>({
+    resolver: resolverOf(readStarter),
+    defaultValues: { kind: firstKind.id, name: '', jar: '700 ml', portions: starterRows(firstKind.id) },
   });
-  const save = handleSubmit(({ name, jar, ginger, sugar, water }) => {
-    const entry = act(
-      {
-        kind: 'starter-begun',
-        name,
-        culture: 'ginger-bug',
-        jarMl: round(jar),
-        waterMl: round(water),
-        gingerGrams: round(ginger),
-        sugarGrams: round(sugar),
-      },
-      `${name} is begun.`,
-    );
+  const typed = useWatch({ control: form.control }) as StarterValues;
+  const kind = kindOf(typed.kind);
+  const choose = (id: string) => {
+    form.setValue('kind', id);
+    form.setValue('portions', starterRows(id));
+  };
+  const save = form.handleSubmit(({ name, jarMl, portions }) => {
+    const entry = act({ kind: 'lot-begun', role: 'starter', name, vessel: { kind: 'jar', ml: jarMl }, closure: kind.keeping.closure, place: 'counter', culture: kind.id, portions }, `${name} is begun.`);
     router.replace(`/starters/${entry.id}` as never);
   });
-  const typed = useWatch({ control });
-  const preview = amounts.safeParse(typed);
+  const control = form.control as never;
+  const { portions } = readRows(typed.portions ?? []);
   return (
-    <Screen title="Begin a ginger bug" over="Starters" pane={wide}>
-      <Field control={control as never} name="name" label="Name" hint="What you will call it" />
-      <View style={{ flexDirection: 'row', gap: gap.medium }}>
-        <Field control={control as never} name="jar" label="Jar" hint="Full to the brim" />
-        <Field control={control as never} name="water" label="Water" hint="Chlorine gone: boiled or stood" />
+    <Screen title={`Begin a ${kind.name}`} over="Starters" pane={wide}>
+      <Choice label="Kind" options={keptKinds.map(({ id, name }) => ({ value: id, label: capital(name) }))} value={typed.kind} onChange={choose} />
+      <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
+        <Field control={control} name="name" label="Name" hint="What you will call it" />
+        <Field control={control} name="jar" label="Jar" hint="Full to the brim" echo={numberEcho} />
       </View>
-      <View style={{ flexDirection: 'row', gap: gap.medium }}>
-        <Field control={control as never} name="ginger" label="Ginger" hint="20 g, or 1/4 cup grated" />
-        <Field control={control as never} name="sugar" label="Sugar" hint="20 g, or 1 1/2 tbsp" />
-      </View>
-      {preview.success ? <Preview value={preview.data} /> : null}
-      <Note tone="caution">
-        Unpeeled, untreated ginger: the life sits in the skin. Cloth or a loose lid, never sealed tight.
-      </Note>
+      <PortionRows control={control} usual={usual} hints={{ water: 'Chlorine gone: boiled or stood' }} />
+      {portions.length > 1 ? <Preview portions={portions} jar={typed.jar} kind={kind} /> : null}
+      {form.formState.errors.root ? <Note tone="danger" testID="error-root">{form.formState.errors.root.message ?? ''}</Note> : null}
+      <Note tone="caution">{kind.keeping.caution}</Note>
       <InkButton label="Begin" onPress={() => void save()} />
     </Screen>
   );
-}
+} // prettier-ignore
 
-function Preview({ value }: { readonly value: z.output<typeof amounts> }) {
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+function Preview({ portions, jar, kind }: { readonly portions: readonly Portion[]; readonly jar: string; readonly kind: ReturnType<typeof kindOf> }) {
   const roles = useRoles();
-  const share = percentagesOf({ waterMl: value.water, gingerGrams: value.ginger, sugarGrams: value.sugar });
-  const level = levelOf(value);
+  const share = percentagesOf(portions, kind.keeping);
+  const level = levelMl(contentsOf(portions));
+  const typedJar = volumeTyped(jar, 'ml');
+  const jarMl = typedJar.ok ? Math.max(100, typedJar.value) : Math.max(700, level);
+  const [low, high] = kind.keeping.begin.sugarShare;
   return (
     <Card label="What this makes" testID="starter-preview">
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
-        <Jar
-          jarMl={value.jar}
-          levelMl={level}
-          markMl={level}
-          liveliness={0.1}
-          label={`Fills ${Math.round(level)} of ${Math.round(value.jar)} ml`}
-          litreHeight={120}
-        />
-        <Figure value={share.ginger.toFixed(1)} unit="% ginger" />
-        <Figure value={share.sugar.toFixed(1)} unit="% sugar" />
+        <Jar jarMl={jarMl} levelMl={level} markMl={level} liveliness={0.1} label={`Fills ${Math.round(level)} ml`} litreHeight={120} />
+        <Figure value={share.body.toFixed(1)} unit="% plant" />
+        <Figure value={share.sweetener.toFixed(1)} unit="% sweetener" />
       </View>
       {share.notes.map((note) => (
         <Text key={note}>{note}</Text>
       ))}
-      <Text
-        color={roles.softText}
-      >{`${Math.round(value.ginger)} g ginger and ${Math.round(value.sugar)} g sugar in ${Math.round(value.water)} ml: ${Math.round(level)} ml in the jar. 4–6 % of each is usual.`}</Text>
+      <Text color={roles.softText}>{`${portionsWords(portions)}: ${Math.round(level)} ml in the jar.${high > 0 ? ` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
     </Card>
   );
-}
-
-const round = (value: number) => Math.round(value * 10) / 10;
+} // prettier-ignore

@@ -1,9 +1,10 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { starterCelsius } from '@/core/journal/fold-starter';
-import { livelinessOf } from '@/core/starter/liveliness';
+import { firstKind } from '@/core/cultures/registry';
+import { everyLot } from '@/core/journal/household';
+import { levelMl } from '@/core/matter/contents';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
-import type { StarterState } from '@/core/starter/starter-state';
+import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -11,12 +12,15 @@ import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
-import { Jar } from '@/ui/drawings/jar';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { duration } from '../forms/words';
+import { duration } from '@/words/moment';
+import { livelyWord } from '@/words/reasons';
+import { useBook } from '../forecasting/book';
+import { StarterJar } from './starter-jar';
+import { lastFedAt } from './last-fed';
 
 interface Props {
   readonly chosen: string | null;
@@ -27,7 +31,7 @@ export function StarterList({ chosen }: Props) {
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
   const now = useNow();
-  const starters = Object.values(household.starters);
+  const starters = everyLot(household).filter(({ role, ended }) => role === 'starter' && !ended).sort((a, b) => (a.id > b.id ? -1 : 1));
   return (
     <Screen title="Starters">
       {starters.length === 0 ? (
@@ -35,67 +39,44 @@ export function StarterList({ chosen }: Props) {
           <Text as="heading" level={2}>
             No jar on the shelf yet
           </Text>
-          <Text>
-            Every soda starts from a living starter. A ginger bug takes a jar, ginger, sugar and three to
-            seven days.
-          </Text>
+          <Text>{`Every soda starts from something living. A ${firstKind.name} takes a jar, ginger, sugar and three to seven days.`}</Text>
         </Card>
       ) : null}
-      {starters.map((starter) => (
-        <StarterCard
-          key={starter.id}
-          starter={starter}
-          now={now}
-          celsius={starterCelsius(starter, household.warmth, now)}
-          chosen={starter.id === chosen}
-          onPress={() => router.navigate(`/starters/${starter.id}` as never)}
-        />
+      {starters.map((lot) => (
+        <StarterCard key={lot.id} lot={lot} now={now} chosen={lot.id === chosen} onPress={() => router.navigate(`/starters/${lot.id}` as never)} />
       ))}
-      <InkButton
-        quiet={starters.length > 0}
-        label="Begin a ginger bug"
-        onPress={() => router.navigate('/starters/new')}
-      />
+      <InkButton quiet={starters.length > 0} label={starters.length > 0 ? 'Begin a starter' : `Begin a ${firstKind.name}`} onPress={() => router.navigate('/starters/new')} />
     </Screen>
   );
-}
+} // prettier-ignore
 
 interface CardProps {
-  readonly starter: StarterState;
+  readonly lot: Lot;
   readonly now: number;
-  readonly celsius: number;
   readonly chosen: boolean;
   readonly onPress: () => void;
 }
 
-function StarterCard({ starter, now, celsius, chosen, onPress }: CardProps) {
+function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
-  const { share, word, hoursSinceFed } = livelinessOf(starter, now, celsius);
+  const answer = useBook().starterAnswer(lot.id);
+  const word = livelyWord(answer, lot.place === 'fridge');
   return (
-    <Press role="link" aria-label={`${starter.name}, ${word}`} onPress={onPress}>
+    <Press role="link" aria-label={`${lot.name}, ${word}`} onPress={onPress}>
       <Card edge={wide && chosen ? roles.starter : undefined}>
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-end' }}>
-          <Jar
-            jarMl={starter.jarMl}
-            levelMl={starter.levelMl}
-            markMl={starter.markMl}
-            liveliness={share}
-            label=""
-            litreHeight={116}
-          />
-          <View style={{ flex: 1, gap: 2 }}>
-            <Text as="heading">{starter.name}</Text>
+          <StarterJar lot={lot} answer={answer} litreHeight={116} />
+          <View style={{ flex: 1, gap: 2, minWidth: 0 }}>
+            <Text as="heading" lines={2}>{lot.name}</Text>
             <Text color={roles.starter} as="strong">
-              {starter.place === 'fridge' ? 'resting in the fridge' : word}
+              {word}
             </Text>
-            <Text color={roles.softText}>fed {duration(hoursSinceFed)} ago</Text>
-            <Text>
-              {Math.round(starter.levelMl)} ml, up to {mostDrawableMl(starter)} ml to draw
-            </Text>
+            <Text color={roles.softText}>fed {duration((now - lastFedAt(lot)) / 3_600_000)} ago</Text>
+            <Text>{`${Math.round(levelMl(lot.contents))} ml, up to ${Math.round(mostDrawableMl(lot))} ml to draw`}</Text>
           </View>
         </View>
       </Card>
     </Press>
   );
-}
+} // prettier-ignore

@@ -1,25 +1,28 @@
-import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
 import type { Entry } from '@/core/journal/entry';
-import type { Household } from '@/core/journal/household';
-import { standing } from '@/core/journal/order';
-import { selectEntries, selectHousehold } from '@/store/selectors';
+import { everyValue, valueIn } from '@/core/journal/entry-table';
+import type { Journal } from '@/core/journal/journal';
+import { subjectsOf } from '@/core/journal/tell';
+import { selectJournal, selectKeeping, selectUnsaved } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
+import { entryWords } from '@/words/entry-words';
+import { clock } from '@/words/moment';
+import { lotName } from '@/words/names';
 import { useAct } from '../shell/act-context';
+import { useMemo } from 'react';
 
 /** What was done today, each with its Undo. */
 export function DoneToday({ now }: { readonly now: number }) {
   const roles = useRoles();
   const act = useAct();
-  const entries = useAppSelector(selectEntries);
-  const household = useAppSelector(selectHousehold);
+  const journal = useAppSelector(selectJournal);
+  const keeping = useAppSelector(selectKeeping);
+  const unsaved = useAppSelector(selectUnsaved);
   const midnight = new Date(now).setHours(0, 0, 0, 0);
-  const done = standing(entries)
-    .filter((entry) => entry.at >= midnight && entry.at <= now + 60_000)
-    .reverse();
+  const done = useMemo(() => doneSince(journal, midnight), [journal, midnight]);
   if (done.length === 0) return null;
   return (
     <View>
@@ -27,17 +30,13 @@ export function DoneToday({ now }: { readonly now: number }) {
         Done today
       </Text>
       {done.map((entry) => {
-        const words = sayEntry(entry, household);
+        const words = sayEntry(entry, journal);
+        const state = unsaved.includes(entry.id) ? ', not saved' : keeping.includes(entry.id) ? ', being kept' : '';
         return (
           <View key={entry.id} style={[styles.row, { borderColor: roles.hairline }]}>
-            <Text color={roles.softText}>{format(entry.at, 'H:mm')}</Text>
-            <Text style={styles.words}>{words}</Text>
-            <Press
-              role="button"
-              aria-label={`Undo: ${words}`}
-              onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')}
-              style={styles.undo}
-            >
+            <Text color={roles.softText}>{clock(entry.at)}</Text>
+            <Text style={styles.words}>{`${words}${state}`}</Text>
+            <Press role="button" aria-label={`Undo: ${words}`} onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')} style={styles.undo}>
               <Text as="strong">Undo</Text>
             </Press>
           </View>
@@ -45,20 +44,26 @@ export function DoneToday({ now }: { readonly now: number }) {
       })}
     </View>
   );
+} // prettier-ignore
+
+/** Rows drawn at most: a busy day has fewer. */
+const shownAtMost = 40;
+
+function doneSince(journal: Journal, midnight: number): Entry[] {
+  const lately = everyValue(journal.standing).filter((entry) => entry.at >= midnight);
+  return lately.sort((a, b) => b.at - a.at || (a.id < b.id ? 1 : -1)).slice(0, shownAtMost);
 }
 
-/** An entry in words: the line its subject's ledger holds, with the name. */
-export function sayEntry(entry: Entry, household: Household): string {
-  if (entry.kind === 'kitchen-warmed') return `Kitchen ${entry.celsius.toFixed(1)} °C`;
-  for (const subject of [...Object.values(household.batches), ...Object.values(household.starters)]) {
-    const row = subject.ledger.find((each) => each.entryId === entry.id);
-    if (row) return `${subject.name}: ${row.what}`;
-  }
-  return 'An entry about something no longer here';
+/** An entry in words, with the name of what it is about. */
+export function sayEntry(entry: Entry, journal: Journal): string {
+  const { household } = journal;
+  const [first] = subjectsOf(entry);
+  const lot = first === undefined ? undefined : valueIn(household.lots, first);
+  return lot ? `${lotName(lot, household)}: ${entryWords(entry, household, lot.id)}` : entryWords(entry, household);
 }
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', gap: 10, borderTopWidth: 1 },
-  words: { flex: 1 },
+  words: { flex: 1, overflowWrap: 'anywhere', minWidth: 0 } as object,
   undo: { paddingHorizontal: 8, alignItems: 'center' },
 });

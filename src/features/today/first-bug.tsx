@@ -7,7 +7,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 
 /** The first start: nothing here yet, and the one thing to do about it. */
-export function FirstBug({ onBegin }: { readonly onBegin: () => void }) {
+export function FirstBug({ kind, onBegin }: { readonly kind: string; readonly onBegin: () => void }) {
   const roles = useRoles();
   return (
     <>
@@ -23,7 +23,7 @@ export function FirstBug({ onBegin }: { readonly onBegin: () => void }) {
           />
           <View style={{ flex: 1, gap: gap.small }}>
             <Text as="heading" level={2}>
-              Begin a ginger bug
+              {`Begin a ${kind}`}
             </Text>
             <Text>
               A jar, water without chlorine, unpeeled ginger, sugar. In three to seven days it foams, and
@@ -31,7 +31,7 @@ export function FirstBug({ onBegin }: { readonly onBegin: () => void }) {
             </Text>
           </View>
         </View>
-        <InkButton label="Begin a ginger bug" onPress={onBegin} />
+        <InkButton label={`Begin a ${kind}`} onPress={onBegin} />
         <InkButton
           quiet
           label="Look around an invented kitchen first"

@@ -1,15 +1,15 @@
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
-import { bottleGroups } from '@/core/forecast/batch-scenario';
-import { agenda, kitchenCelsius } from '@/core/today/agenda';
+import { agenda } from '@/core/tasks/agenda';
+import { firstKind } from '@/core/cultures/registry';
+import { celsiusAt } from '@/core/kitchen/places';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Screen } from '@/ui/layout/screen';
-import { forecastSpans } from '../forecasting/spans';
-import { useForecastBook } from '../forecasting/forecast-book';
-import { inWords } from '../forms/words';
-import { ActionCard } from './action-card';
+import { inWords } from '@/words/moment';
+import { useBook } from '../forecasting/book';
+import { TaskCard } from './task-card';
 import { DoneToday } from './done-today';
 import { FirstBug } from './first-bug';
 import { QuietDay } from './quiet-day';
@@ -20,24 +20,24 @@ export function TodayScreen() {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const router = useRouter();
-  const book = useForecastBook(household, now);
-  const celsius = kitchenCelsius(household, now);
+  const book = useBook();
   const over = format(now, 'EEEE, H:mm');
-  if (Object.keys(household.starters).length === 0) {
+  if (household.lots.size === 0) {
     return (
       <Screen title="An empty kitchen, full of promise" over={over}>
-        <FirstBug onBegin={() => router.navigate('/starters/new')} />
+        <FirstBug kind={firstKind.name} onBegin={() => router.navigate('/starters/new')} />
       </Screen>
     );
   }
-  const spans = forecastSpans(book, celsius, (bottle) => household.batches[bottle.batchId]);
-  const actions = agenda(household, bottleGroups, spans, now);
-  const open = actions.filter((action) => action.from <= now + 2 * 3_600_000);
+  const { living, lotAnswer, starterAnswer } = book;
+  const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
+  const open = tasks.filter(({ from }) => from <= now + 2 * 3_600_000);
+  const celsius = celsiusAt(household.warmths, 'counter', now);
   return (
     <Screen title={headline(open.length, now)} over={over} aside={<WarmthControl celsius={celsius} />}>
-      {actions.length === 0 ? <QuietDay /> : null}
-      {actions.map((action) => (
-        <ActionCard key={keyOf(action)} action={action} now={now} book={book} />
+      {tasks.length === 0 ? <QuietDay /> : null}
+      {tasks.map((task) => (
+        <TaskCard key={task.id} task={task} now={now} />
       ))}
       <DoneToday now={now} />
     </Screen>
@@ -51,10 +51,3 @@ function headline(open: number, now: number): string {
   if (open === 0) return 'Nothing needs hands yet';
   return `${inWords(open)} ${open === 1 ? 'thing' : 'things'} ${before}`;
 }
-
-const keyOf = (action: ReturnType<typeof agenda>[number]): string =>
-  action.kind === 'feed'
-    ? `feed-${action.starter.id}`
-    : action.kind === 'chill' || action.kind === 'open'
-      ? `${action.kind}-${action.bottles[0]!.id}`
-      : `${action.kind}-${action.batch.id}`;

@@ -1,10 +1,13 @@
 import { StyleSheet, View } from 'react-native';
+import { celsiusAt } from '@/core/kitchen/places';
 import { toStep } from '@/core/measures/sensible';
+import { clockNow } from '@/store/environment';
 import { Icon } from '@/ui/icons/icon';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { store } from '../shell/app-instance';
 import { useAct } from '../shell/act-context';
 
 interface Props {
@@ -15,12 +18,11 @@ interface Props {
 export function WarmthControl({ celsius }: Props) {
   const roles = useRoles();
   const act = useAct();
+  // Reckoned from the journal and the clock of the tap, not of the last drawing: five quick taps are five half degrees.
   const set = (step: number) => {
-    const next = Math.min(45, Math.max(2, toStep(celsius + step, 0.5)));
-    act(
-      { kind: 'kitchen-warmed', celsius: next },
-      `Kitchen at ${next.toFixed(1)} °C. Every window moved with it.`,
-    );
+    const { household } = store.getState().journal.journal;
+    const next = Math.min(45, Math.max(2, toStep(celsiusAt(household.warmths, 'counter', clockNow()) + step, 0.5)));
+    act({ kind: 'temperature-set', place: 'counter', celsius: next }, `Kitchen at ${next.toFixed(1)} °C. Every window moved with it.`);
   };
   return (
     <View

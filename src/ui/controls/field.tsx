@@ -1,53 +1,38 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
-import { plain } from '../theme/type';
-import { useRoles } from '../theme/use-roles';
-import { Text } from './text';
+import { TextBox } from './text-box';
 
 interface Props<T extends FieldValues> {
   readonly control: Control<T, unknown, FieldValues>;
   readonly name: FieldPath<T>;
   readonly label: string;
   readonly hint?: string;
+  /** What was understood of the text. */
+  readonly echo?: (text: string) => string | undefined;
   readonly numeric?: boolean;
   readonly multiline?: boolean;
 }
 
-/** A field of a form: its name above it, what it means or what is wrong below it. */
-export function Field<T extends FieldValues>({ control, name, label, hint, numeric, multiline }: Props<T>) {
-  const roles = useRoles();
+/** A text box of a form. */
+export function Field<T extends FieldValues>({ control, name, label, hint, echo, numeric, multiline }: Props<T>) {
   return (
     <Controller
       control={control}
       name={name}
       render={({ field, fieldState: { error } }) => (
-        <View style={{ gap: 4, flex: 1 }}>
-          <Text as="strong">{label}</Text>
-          <TextInput
-            mode="outlined"
-            ref={field.ref}
-            value={String(field.value ?? '')}
-            onChangeText={field.onChange}
-            onBlur={field.onBlur}
-            error={Boolean(error)}
-            aria-label={label}
-            multiline={multiline}
-            inputMode={numeric ? 'decimal' : 'text'}
-            autoCapitalize="none"
-            autoComplete="off"
-            style={{ fontSize: 18, backgroundColor: roles.card }}
-            contentStyle={{ fontFamily: plain }}
-          />
-          {error ? (
-            <Text color={roles.danger} live testID={`error-${name}`}>
-              {error.message ?? 'Check this amount.'}
-            </Text>
-          ) : hint ? (
-            <Text color={roles.softText}>{hint}</Text>
-          ) : null}
-        </View>
+        <TextBox
+          label={label}
+          value={String(field.value ?? '')}
+          onChange={field.onChange}
+          onLeave={field.onBlur}
+          hint={hint}
+          echo={echo?.(String(field.value ?? ''))}
+          error={error ? (error.message ?? 'Check this amount.') : undefined}
+          errorId={`error-${name}`}
+          numeric={numeric}
+          multiline={multiline}
+          inputRef={field.ref as never}
+        />
       )}
     />
   );
-}
+} // prettier-ignore

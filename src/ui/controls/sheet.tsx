@@ -1,11 +1,12 @@
-import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
-import { Modal, Portal } from 'react-native-paper';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { Portal } from 'react-native-paper';
 import { Icon } from '../icons/icon';
 import { gap } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
 import { Press } from './press';
 import { Text } from './text';
+import { holdFocus } from './hold-focus';
 
 interface Props {
   readonly title: string;
@@ -13,18 +14,27 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** A sheet from below, in thumb reach, for one small job. Escape closes it. */
+/** A sheet from below, in thumb reach, for one small job. It holds the focus; Escape and a tap beside it close it. */
 export function Sheet({ title, onClose, children }: Props) {
   const roles = useRoles();
+  const dialog = useRef<View>(null);
+  const close = useRef(onClose);
+  useEffect(() => {
+    close.current = onClose;
+  });
+  useEffect(() => holdFocus(dialog.current as unknown as HTMLElement | null, () => close.current()), []);
   return (
     <Portal>
-      <Modal
-        visible
-        onDismiss={onClose}
-        style={styles.outer}
-        contentContainerStyle={[styles.sheet, { backgroundColor: roles.card, borderColor: roles.hairline }]}
-      >
-        <View role="dialog" aria-label={title} aria-modal style={styles.inner}>
+      <View style={styles.outer}>
+        <Pressable aria-hidden tabIndex={-1} onPress={onClose} style={[styles.veil, { backgroundColor: roles.veil }]} />
+        <View
+          ref={dialog}
+          role="dialog"
+          aria-label={title}
+          aria-modal
+          tabIndex={-1}
+          style={[styles.sheet, { backgroundColor: roles.card, borderColor: roles.hairline }]}
+        >
           <View style={styles.head}>
             <Text as="heading" level={2} style={styles.title}>
               {title}
@@ -33,29 +43,31 @@ export function Sheet({ title, onClose, children }: Props) {
               <Icon name="close" color={roles.text} />
             </Press>
           </View>
-          <ScrollView contentContainerStyle={styles.body} style={styles.scroll}>
+          <ScrollView contentContainerStyle={styles.body} style={styles.scroll} keyboardShouldPersistTaps="handled">
             {children}
           </ScrollView>
         </View>
-      </Modal>
+      </View>
     </Portal>
   );
-}
+} // prettier-ignore
 
 const styles = StyleSheet.create({
-  outer: { justifyContent: 'flex-end' },
+  outer: { position: 'absolute', top: 0, right: 0, bottom: 0, left: 0, justifyContent: 'flex-end' },
+  veil: { position: 'absolute', top: 0, right: 0, bottom: 0, left: 0 },
   sheet: {
     width: '100%',
-    maxWidth: 560,
+    maxWidth: 600,
+    maxHeight: '92%',
     alignSelf: 'center',
     borderTopLeftRadius: 8,
     borderTopRightRadius: 28,
     borderWidth: 1,
+    padding: gap.large,
   },
-  inner: { maxHeight: 720, padding: gap.large },
   head: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
   title: { flex: 1 },
   close: { alignItems: 'center' },
-  scroll: { flexGrow: 0 },
+  scroll: { flexGrow: 0, flexShrink: 1 },
   body: { gap: gap.large, paddingVertical: gap.medium },
 });

@@ -8,7 +8,7 @@ import { scatter } from './scatter';
 interface Props {
   readonly bottleMl: number;
   readonly headspaceMl: number;
-  readonly number: number;
+  readonly number: string;
   /** Dissolved gas, volumes: sets the bubbles. */
   readonly volumes: number;
   readonly cold?: boolean;

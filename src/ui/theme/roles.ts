@@ -23,6 +23,8 @@ export interface Roles {
   readonly warning: string;
   readonly danger: string;
   readonly foam: string;
+  /** Behind a sheet. */
+  readonly veil: string;
 }
 
 const rolesOf = (t: Tokens, dark: boolean): Roles => ({
@@ -46,6 +48,7 @@ const rolesOf = (t: Tokens, dark: boolean): Roles => ({
   warning: t.warning,
   danger: t.danger,
   foam: t.foam,
+  veil: t.veil,
 });
 
 export const dayRoles = rolesOf(day, false);

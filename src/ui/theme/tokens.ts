@@ -17,6 +17,7 @@ export const day = {
   warning: '#A34A07',
   danger: '#A3201F',
   foam: '#FFFDF6',
+  veil: 'rgba(43, 30, 43, 0.45)',
 } as const;
 
 export const night: Tokens = {
@@ -37,6 +38,7 @@ export const night: Tokens = {
   warning: '#F0A35E',
   danger: '#F08A7E',
   foam: '#F4EADB',
+  veil: 'rgba(10, 5, 12, 0.6)',
 };
 
 export type Tokens = { readonly [K in keyof typeof day]: string };

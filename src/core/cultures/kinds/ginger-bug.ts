@@ -10,7 +10,7 @@ export const gingerBug: Culture = {
     feed: { bodyShare: 0.03, sugarShare: 0.03, everyHours: 24 },
     renews: false,
     fresh: { yeast: 6e-4, lactics: 3e-4, acetics: 0, lagWork: 2.4 },
-    settledYeast: 1.2, settledLactics: 0.12, settledAcetics: 0,
+    settledYeast: 3.6, settledLactics: 0.3, settledAcetics: 0,
     ripensDays: [3, 4.5, 7], mustStay: 0.4, restHours: 24, restsWeeks: 4, closure: 'cloth', base: 'raw-ginger',
     caution: 'Unpeeled, untreated ginger: the life sits in the skin. Cloth or a loose lid, never sealed tight.',
   },

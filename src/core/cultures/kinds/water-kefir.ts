@@ -11,7 +11,7 @@ export const waterKefirGrains: Culture = {
     feed: { bodyShare: 0, sugarShare: 0.06, everyHours: 36 },
     renews: true,
     fresh: { yeast: 0.44, lactics: 0.12, acetics: 0.005, lagWork: 0.8 },
-    settledYeast: 0.5, settledLactics: 0.14, settledAcetics: 0.005,
+    settledYeast: 1.2, settledLactics: 0.36, settledAcetics: 0.005,
     ripensDays: [1, 1.6, 3], mustStay: 0, restHours: 0, restsWeeks: 3, closure: 'cloth', base: 'mineral-sugar',
     caution: 'Below 30 °C, with some minerals: above 35 °C the grains die. Keep them from long contact with reactive metal.',
   },

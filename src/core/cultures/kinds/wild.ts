@@ -10,7 +10,7 @@ export const wild: Culture = {
     feed: { bodyShare: 0, sugarShare: 0.03, everyHours: 24 * 7 },
     renews: false,
     fresh: { yeast: 3e-3, lactics: 1e-3, acetics: 1e-4, lagWork: 1.6 },
-    settledYeast: 0.25, settledLactics: 0.08, settledAcetics: 0.004,
+    settledYeast: 0.5, settledLactics: 0.15, settledAcetics: 0.004,
     ripensDays: [2, 3, 7], mustStay: 0.3, restHours: 24, restsWeeks: 4, closure: 'loose-lid', base: 'herb-tea',
     caution: 'Only plants identified for certain, unsprayed, none from a florist. Honey is not for children under one year.',
   },

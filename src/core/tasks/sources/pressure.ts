@@ -3,19 +3,24 @@ import { rootOf } from '../../forecast/family-question';
 import { lotOf } from '../../journal/household';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
-/** Sealed bottles that stand warm: chill them within their window, those with one history together. */
+/** Windows that close within these hours of each other are one errand. */
+const togetherHours = 4;
+
+/** Sealed bottles that stand warm: chill them within their window; those of a family that are due together, together. */
 export function pressureTasks({ living, household, lotAnswer }: TaskAsk): readonly Task[] {
-  const groups = new Map<string, Lot[]>();
-  for (const lot of living) {
-    if (lot.role !== 'bottle' || lot.place === 'fridge') continue;
-    const chill = lotAnswer(lot.id)?.chill;
-    if (!chill) continue;
-    const root = rootOf(lot, (id) => lotOf(household, id));
-    const key = [root.id, chill.earliest.toFixed(2), chill.latest.toFixed(2)].join(' ');
-    groups.set(key, [...(groups.get(key) ?? []), lot]);
+  const latest = (lot: Lot) => lotAnswer(lot.id)!.chill!.latest;
+  const warm = living
+    .filter((lot) => lot.role === 'bottle' && lot.place !== 'fridge' && lotAnswer(lot.id)?.chill)
+    .sort((a, b) => latest(a) - latest(b) || (a.id < b.id ? -1 : 1));
+  const groups: { rootId: string; lots: Lot[] }[] = [];
+  for (const lot of warm) {
+    const rootId = rootOf(lot, (id) => lotOf(household, id)).id;
+    const group = groups.find((each) => each.rootId === rootId && latest(lot) - latest(each.lots[0]!) < togetherHours);
+    if (group) group.lots.push(lot);
+    else groups.push({ rootId, lots: [lot] });
   }
-  return [...groups.values()].map((lots) => chillTask(lots, lotAnswer));
-}
+  return groups.map(({ lots }) => chillTask(lots, lotAnswer));
+} // prettier-ignore
 
 function chillTask(lots: readonly Lot[], lotAnswer: TaskAsk['lotAnswer']): Task {
   const { start, chill } = lotAnswer(lots[0]!.id)!;

@@ -1,0 +1,32 @@
+const path = require('node:path');
+
+/**
+ * Every place where the bundle takes another file than the packages ask for, each with its reason. A resolver gets the
+ * module's name and the file that asks, and gives Metro's answer or nothing.
+ */
+const root = path.dirname(__dirname);
+const file = (name) => ({ type: 'sourceFile', filePath: path.join(root, name) });
+const insideZod = /[\\/]zod[\\/]v4[\\/](classic|mini|core)[\\/]/;
+
+const resolvers = [
+  // Paper asks for a 1.3 MB icon font; our icons are a few outlines.
+  (name) => name === '@react-native-vector-icons/material-design-icons' && file('src/ui/icons/paper-icon.tsx'),
+  (name) => /^(@expo\/vector-icons|react-native-vector-icons)\/MaterialCommunityIcons$/.test(name) && { type: 'empty' },
+  // Zod brings forty languages and a JSON Schema writer; the app speaks one and writes none.
+  (name, from) => name === '../locales/index.js' && insideZod.test(from) && file('bundler/zod-english.js'),
+  (name, from) =>
+    /json-schema(-processors|-generator)?\.js$/.test(name) && insideZod.test(from) && file('bundler/zod-without-json-schema.js'),
+  // AsyncStorage holds a lost IndexedDB connection for good and writes without strict durability; its list of connections is
+  // not exported, so it is reached by its file.
+  (name) =>
+    name === 'async-storage-connections' &&
+    file('node_modules/@react-native-async-storage/async-storage/lib/module/web-module/IndexedDBConnectionRegistry.js'),
+];
+
+module.exports.resolve = (name, from) => {
+  for (const resolver of resolvers) {
+    const answer = resolver(name, from);
+    if (answer) return answer;
+  }
+  return null;
+};

@@ -1,0 +1,1 @@
+export { BottlePlace as default } from '@/features/rack/bottle-place';

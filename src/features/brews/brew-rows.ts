@@ -1,0 +1,50 @@
+import { rootOf } from '@/core/forecast/family-question';
+import { everyLot, lotOf, type Household } from '@/core/journal/household';
+import { isLiving } from '@/core/lots/lineage';
+import type { Lot } from '@/core/lots/lot';
+import { pitchOf, type Pitch } from '@/core/lots/pitch';
+import { liquidMl } from '@/core/matter/contents';
+import type { Book } from '../forecasting/book';
+
+export type Stage = 'mixed' | 'first-ferment' | 'bottled' | 'finished';
+
+/** A brew with what has become of it. */
+export interface BrewRow {
+  readonly brew: Lot;
+  readonly stage: Stage;
+  readonly pitch: Pitch | null;
+  /** Bottles drawn from it that still live. */
+  readonly bottles: readonly Lot[];
+}
+
+const order = { mixed: 0, 'first-ferment': 1, bottled: 2, finished: 3 } as const;
+
+/** Every brew by stage, the living ones first; among bottled ones those that stand warm. */
+export function brewRows(household: Household, book: Pick<Book, 'living'>): BrewRow[] {
+  const find = (id: string) => lotOf(household, id);
+  const bottles = new Map<string, Lot[]>();
+  for (const lot of book.living) {
+    if (lot.role !== 'bottle') continue;
+    const root = rootOf(lot, find).id;
+    bottles.set(root, [...(bottles.get(root) ?? []), lot]);
+  }
+  return everyLot(household)
+    .filter(({ role }) => role === 'brew')
+    .map((brew) => rowOf(brew, bottles.get(brew.id) ?? [], find))
+    .sort((a, b) => order[a.stage] - order[b.stage] || warm(b) - warm(a) || b.brew.begunAt - a.brew.begunAt);
+} // prettier-ignore
+
+const warm = ({ bottles }: BrewRow) => Number(bottles.some(({ place }) => place !== 'fridge'));
+
+function rowOf(brew: Lot, bottles: readonly Lot[], find: (id: string) => Lot | undefined): BrewRow {
+  const pitch = pitchOf(brew, find);
+  const full = isLiving(brew) && liquidMl(brew.contents) > 20;
+  const stage: Stage = full ? (pitch ? (bottles.length > 0 && liquidMl(brew.contents) < 150 ? 'bottled' : 'first-ferment') : 'mixed') : bottles.length > 0 ? 'bottled' : 'finished';
+  return { brew, stage, pitch, bottles };
+} // prettier-ignore
+
+/** One brew's row. */
+export const brewRow = (brew: Lot, household: Household, book: Pick<Book, 'living'>): BrewRow => {
+  const find = (id: string) => lotOf(household, id);
+  return rowOf(brew, book.living.filter((lot) => lot.role === 'bottle' && rootOf(lot, find).id === brew.id), find);
+}; // prettier-ignore

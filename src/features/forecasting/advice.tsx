@@ -1,0 +1,54 @@
+import { View } from 'react-native';
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import { mixedSugar } from '@/core/forecast/wanted-sweetness';
+import type { Lot } from '@/core/lots/lot';
+import { Text } from '@/ui/controls/text';
+import { Ribbon } from '@/ui/drawings/ribbon';
+import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
+import { useRoles } from '@/ui/theme/use-roles';
+import { moment, quarter } from '@/words/moment';
+import { chillReason, drivers } from '@/words/reasons';
+import { Why } from '../lots/why';
+
+interface Props {
+  readonly lot: Lot;
+  readonly root: Lot;
+  readonly answer: LotAnswer;
+  readonly celsius: number;
+  readonly readings: number;
+  readonly now: number;
+}
+
+const hourMs = 3_600_000;
+
+/** Do this, from–until, because: and the ribbon. */
+export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
+  const roles = useRoles();
+  const window = answer.chill ?? answer.taste;
+  if (!window || lot.opened || lot.ended) return null;
+  if (lot.role === 'bottle' && lot.place === 'fridge') {
+    return (
+      <Text>
+        Cold and nearly still. It goes on slowly: what is sweet keeps gaining a little pressure over weeks.
+      </Text>
+    );
+  }
+  const at = (hour: number) => answer.start + hour * hourMs;
+  const span = { from: at(window.earliest), until: at(window.latest), fromSoftHours: window.earliestSpread, untilSoftHours: window.latestSpread };
+  const from = moment(quarter(span.from), now);
+  const until = moment(quarter(span.until), now);
+  const sealed = answer.chill !== null;
+  const because = sealed
+    ? chillReason(answer, lot.vessel.kind, celsius)
+    : 'its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.';
+  const verb = sealed ? 'Chill' : 'Taste, and bottle if you like it,';
+  const when = span.until <= now ? (sealed ? 'now, in place' : 'now') : span.from <= now ? `by ${until}` : `between ${from} and ${until}`;
+  return (
+    <View style={{ gap: 8 }} testID="advice">
+      <Text as="subheading" level={2} live>{`${verb} ${when}, because ${because}`}</Text>
+      <Ribbon span={span} now={now} {...ribbonClock(now)} summary={`${verb} ${when}.`} />
+      <Text color={roles.softText}>{drivers(celsius, mixedSugar(root), readings)}</Text>
+      <Why topic={sealed ? 'chill' : 'taste'} lot={lot} now={now} />
+    </View>
+  );
+} // prettier-ignore

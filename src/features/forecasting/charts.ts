@@ -1,0 +1,2 @@
+/** Charts and what draws them, in one chunk that a start does not load. Reached only through import(). */
+export { ForecastSection } from './forecast-section';

@@ -1,0 +1,52 @@
+import { parseNumber } from '@/core/measures/parse-measure';
+import { portionTyped } from '@/core/measures/portion-measure';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
+import { gramsOfPortion, type Portion } from '@/core/matter/portion';
+import { amountOf, echo, number } from '@/words/amounts';
+
+/** A row of a list of portions, as typed. */
+export interface PortionRow {
+  readonly what: string;
+  readonly amount: string;
+  readonly form?: Portion['form'];
+}
+
+/** A row that shows a portion as it is. */
+export const rowOf = (portion: Portion): PortionRow => ({
+  what: portion.what,
+  amount: portion.typed ?? amountOf(portion),
+  ...(portion.form ? { form: portion.form } : {}),
+});
+
+/**
+ * Reads rows: empty ones are passed over.
+ * @returns the portions, or what is wrong at which row (`portions.0.amount`)
+ */
+export function readRows(rows: readonly PortionRow[]): { portions: Portion[]; faults: Record<string, string> } {
+  const portions: Portion[] = [];
+  const faults: Record<string, string> = {};
+  rows.forEach((row, index) => {
+    if (row.amount.trim() === '') return;
+    const read = portionTyped(row.what, row.amount, row.form);
+    const path = `portions.${index}.amount`;
+    if (!read.ok) faults[path] = read.sentence;
+    else if (gramsOfPortion(read.value) > 60_000) faults[path] = 'More than 60 kg: check the unit.';
+    else if (gramsOfPortion(read.value) > 0) portions.push(read.value);
+  });
+  return { portions, faults };
+}
+
+/** What was understood of a row, shown below its box. */
+export function rowEcho(row: PortionRow): string | undefined {
+  if (row.amount.trim() === '') return undefined;
+  const read = portionTyped(row.what, row.amount, row.form);
+  return read.ok ? echo(read.value) : undefined;
+}
+
+export const ingredientName = (what: string): string => ingredientOf(what).name;
+
+/** A number as typed, and what was understood where that is not plain. */
+export const numberEcho = (text: string): string | undefined => {
+  const value = parseNumber(text);
+  return Number.isFinite(value) && /[.,\s]/.test(text.trim()) ? `= ${number(value)}` : undefined;
+};

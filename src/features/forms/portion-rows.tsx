@@ -1,0 +1,56 @@
+import { useState } from 'react';
+import { useFieldArray, useWatch, type Control, type FieldValues } from 'react-hook-form';
+import { View } from 'react-native';
+import { Field } from '@/ui/controls/field';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Press } from '@/ui/controls/press';
+import { Icon } from '@/ui/icons/icon';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { IngredientPicker } from './ingredient-picker';
+import { ingredientName, rowEcho, type PortionRow } from './portion-form';
+
+interface Props {
+  readonly control: Control<never, unknown, never>;
+  readonly usual: readonly string[];
+  /** Hints by ingredient: what is usual. */
+  readonly hints?: Readonly<Record<string, string>>;
+}
+
+type Rows = { portions: PortionRow[] };
+
+/** A list of ingredients, each with an amount that takes grams, spoons or cups, and what was understood below it. */
+export function PortionRows({ control: given, usual, hints = {} }: Props) {
+  const control = given as unknown as Control<Rows>;
+  const roles = useRoles();
+  const { fields, append, remove } = useFieldArray({ control, name: 'portions' });
+  const typed = useWatch({ control, name: 'portions' }) ?? [];
+  const [picking, setPicking] = useState(false);
+  const pick = (what: string) => {
+    append({ what, amount: '' });
+    setPicking(false);
+  };
+  return (
+    <View style={{ gap: gap.medium }}>
+      {fields.map((row, index) => (
+        <View key={row.id} style={{ flexDirection: 'row', gap: gap.small, alignItems: 'flex-start' }}>
+          <Field
+            control={control as unknown as Control<FieldValues, unknown, FieldValues>}
+            name={`portions.${index}.amount`}
+            label={ingredientName(row.what)}
+            hint={hints[row.what] ?? 'g, spoons or cups'}
+            echo={(amount) => rowEcho({ ...row, ...typed[index], amount })}
+          />
+          <Press role="button" aria-label={`Leave out ${ingredientName(row.what)}`} onPress={() => remove(index)} style={{ marginTop: 26, alignItems: 'center' }}>
+            <Icon name="close" color={roles.softText} />
+          </Press>
+        </View>
+      ))}
+      {picking ? (
+        <IngredientPicker usual={usual.filter((what) => !fields.some((row) => row.what === what))} onPick={pick} />
+      ) : (
+        <InkButton quiet label="Add something" onPress={() => setPicking(true)} style={{ alignSelf: 'flex-start' }} />
+      )}
+    </View>
+  );
+} // prettier-ignore

@@ -1,0 +1,11 @@
+import type { GlyphName } from '@/ui/icons/glyphs';
+
+/** The acts any lot offers, in one order everywhere. */
+export const actKinds = ['add', 'pour', 'look', 'taste', 'measure', 'move', 'end'] as const;
+export type ActKind = (typeof actKinds)[number];
+
+export const actLabels: Readonly<Record<ActKind, string>> = {
+  add: 'Add', pour: 'Pour', look: 'Look', taste: 'Taste', measure: 'Measure', move: 'Move', end: 'End',
+}; // prettier-ignore
+
+export const actIcons: Readonly<Partial<Record<ActKind, GlyphName>>> = { add: 'plus' };

@@ -1,0 +1,64 @@
+import { useForm, useWatch } from 'react-hook-form';
+import { useState } from 'react';
+import { canAdd } from '@/core/lots/checks';
+import type { Lot } from '@/core/lots/lot';
+import { keptCulture, usualFeed } from '@/core/starter/feed-plan';
+import type { Portion } from '@/core/matter/portion';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Sheet } from '@/ui/controls/sheet';
+import { Text } from '@/ui/controls/text';
+import { portionsWords } from '@/words/amounts';
+import { PortionRows } from '../forms/portion-rows';
+import { readRows, rowOf, type PortionRow } from '../forms/portion-form';
+import { faultAt, reads, resolverOf } from '../forms/read-form';
+import { WhenField } from '../forms/when-field';
+import { useAct } from '../shell/act-context';
+import type { LotSheetProps } from './sheet-props';
+
+interface Values {
+  readonly portions: PortionRow[];
+}
+
+/** What usually goes into a lot, by its role. */
+const usual = (lot: Lot): readonly string[] =>
+  lot.role === 'starter'
+    ? ['ginger', 'white-sugar', 'water', 'cane-sugar', 'molasses', 'raisin', 'kefir-grains', 'honey']
+    : ['white-sugar', 'lemon-juice', 'water', 'honey', 'raspberry-puree', 'pear-juice', 'wine-yeast', 'sea-salt'];
+
+const firstRows = (lot: Lot): PortionRow[] =>
+  keptCulture(lot) && usualFeed(lot).length > 0
+    ? [...usualFeed(lot).map(rowOf), ...(usualFeed(lot).some(({ what }) => what === 'water') ? [] : [{ what: 'water', amount: '' }])]
+    : [{ what: 'white-sugar', amount: '' }, { what: 'water', amount: '' }]; // prettier-ignore
+
+/** Something goes in: a feed, a top-up, sugar, lemon, juice. */
+export function AddSheet({ lot, onClose }: LotSheetProps) {
+  const act = useAct();
+  const [at, setAt] = useState<number | null>(null);
+  const form = useForm<Values, unknown, { portions: Portion[] }>({
+    resolver: resolverOf((values) => {
+      const { portions, faults } = readRows(values.portions);
+      if (Object.keys(faults).length > 0) return { ok: false, faults };
+      const fits = canAdd(lot, portions);
+      return fits.ok ? reads({ portions }) : faultAt('root', fits.sentence);
+    }),
+    defaultValues: { portions: firstRows(lot) },
+  });
+  const typed = useWatch({ control: form.control, name: 'portions' });
+  const { portions } = readRows(typed ?? []);
+  const fits = portions.length > 0 ? canAdd(lot, portions) : null;
+  const save = form.handleSubmit((value) => {
+    act({ kind: 'portions-added', lotId: lot.id, portions: value.portions }, `${lot.role === 'starter' ? 'Fed' : 'Added to'} ${lot.name}.`, at ?? undefined);
+    onClose();
+  });
+  const fault = form.formState.errors.root?.message ?? (fits && !fits.ok ? fits.sentence : undefined);
+  return (
+    <Sheet title={lot.role === 'starter' ? `Feed ${lot.name}` : `Add to ${lot.name}`} onClose={onClose}>
+      <PortionRows control={form.control as never} usual={usual(lot)} hints={{ water: '0 or nothing keeps it dry' }} />
+      {fault ? <Note tone="danger" testID="error-add">{fault}</Note> : null}
+      {fits?.ok ? <Text>{`${portionsWords(portions)}: ${Math.round(fits.value)} ml in the vessel then.`}</Text> : null}
+      <WhenField value={at} onChange={setAt} />
+      <InkButton label={lot.role === 'starter' ? 'Fed' : 'Added'} onPress={() => void save()} />
+    </Sheet>
+  );
+} // prettier-ignore

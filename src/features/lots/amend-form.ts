@@ -1,0 +1,61 @@
+import type { Entry } from '@/core/journal/entry';
+import type { Portion } from '@/core/matter/portion';
+import { volumeTyped } from '@/core/measures/portion-measure';
+import { parseMeasure } from '@/core/measures/parse-measure';
+import { readRows, rowOf, type PortionRow } from '../forms/portion-form';
+import type { FormReading } from '../forms/read-form';
+import { readMeasured } from './measure-form';
+
+/** What can be corrected of an entry, as typed. */
+export interface AmendValues {
+  portions: PortionRow[];
+  /** One amount a target of a transfer. */
+  targets: { amount: string }[];
+  value: string;
+  note: string;
+}
+
+export function amendDefaults(entry: Entry): AmendValues {
+  return {
+    portions: 'portions' in entry ? entry.portions.map((portion) => rowOf(portion as Portion)) : [],
+    targets: entry.kind === 'transferred' ? entry.targets.map(({ ml, grams }) => ({ amount: grams !== undefined ? `${grams} g` : ml !== undefined ? `${Math.round(ml * 10) / 10} ml` : '' })) : [],
+    value: entry.kind === 'measured' ? String(entry.value) : entry.kind === 'temperature-set' ? String(entry.celsius) : '',
+    note: entry.kind === 'noted' ? entry.text : (entry.note ?? ''),
+  };
+} // prettier-ignore
+
+type Patch = Record<string, unknown>;
+
+/** The fields that changed: only they go into the correction. */
+export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch> {
+  const patch: Patch = {};
+  if ('portions' in entry) {
+    const { portions, faults } = readRows(values.portions);
+    if (Object.keys(faults).length > 0) return { ok: false, faults };
+    if (JSON.stringify(portions.map(amounts)) !== JSON.stringify(entry.portions.map(amounts))) patch.portions = portions;
+  }
+  if (entry.kind === 'transferred') {
+    const targets = entry.targets.map((target) => ({ ...target }));
+    for (const [index, { amount }] of values.targets.entries()) {
+      const target = targets[index]!;
+      if (amount.trim() === '') continue;
+      const solid = entry.taken === 'solids';
+      const read = solid ? parseMeasure(amount, 'g') : volumeTyped(amount, 'ml');
+      if (!read.ok) return { ok: false, faults: { [`targets.${index}.amount`]: read.sentence } };
+      if (solid) target.grams = (read.value as { grams?: number }).grams;
+      else target.ml = read.value as number;
+    }
+    if (JSON.stringify(targets) !== JSON.stringify(entry.targets)) patch.targets = targets;
+  }
+  if (entry.kind === 'measured') {
+    const read = readMeasured(entry.quantity, values.value);
+    if (!read.ok) return { ok: false, faults: { value: read.sentence } };
+    if (read.value !== entry.value) patch.value = read.value;
+  }
+  const note = values.note.trim().slice(0, 2000);
+  const before = entry.kind === 'noted' ? entry.text : (entry.note ?? '');
+  if (note !== before) patch[entry.kind === 'noted' ? 'text' : 'note'] = note;
+  return { ok: true, value: patch };
+} // prettier-ignore
+
+const amounts = ({ what, grams, ml }: { what: string; grams?: number | undefined; ml?: number | undefined }) => [what, grams, ml];

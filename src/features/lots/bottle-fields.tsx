@@ -1,0 +1,65 @@
+import { View } from 'react-native';
+import type { Control, FieldValues } from 'react-hook-form';
+import type { Lot } from '@/core/lots/lot';
+import { fillPlan } from '@/core/bottling/fill-plan';
+import { potentialVolumes } from '@/core/gas/potential';
+import { mixedSugar } from '@/core/forecast/wanted-sweetness';
+import { bottleIds, holdsFizz, vesselKind } from '@/core/vessels/vessel-kinds';
+import { Choice } from '@/ui/controls/choice';
+import { Field } from '@/ui/controls/field';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { number } from '@/words/amounts';
+import { rowEcho } from '../forms/portion-form';
+import { availableMl, readBottleSizes, type PourValues } from './pour-form';
+
+interface Props {
+  readonly control: Control<FieldValues, unknown, FieldValues>;
+  readonly typed: PourValues;
+  readonly lot: Lot;
+  readonly onSet: (field: keyof PourValues, value: string) => void;
+}
+
+const doses = ['white-sugar', 'honey', 'raspberry-puree', 'pear-juice'] as const;
+const doseNames = { 'white-sugar': 'Sugar', honey: 'Honey', 'raspberry-puree': 'Purée', 'pear-juice': 'Juice' } as const;
+
+/** Bottling: kind, number, size, headspace, a dose for each; with the cautions where the hand is. */
+export function BottleFields({ control, typed, lot, onSet }: Props) {
+  const kind = vesselKind(typed.vessel);
+  return (
+    <>
+      <Choice label="Kind of bottle" options={bottleIds.map((id) => ({ value: id, label: vesselKind(id).name }))} value={typed.vessel as (typeof bottleIds)[number]} onChange={(id) => onSet('vessel', id)} />
+      {holdsFizz(typed.vessel) ? (
+        <Text>{`${kind.note} Working limit here: ${kind.limitBar} bar over the air outside; a lower mark on the bottle goes first.`}</Text>
+      ) : (
+        <Note tone="danger">{`${kind.name}: not made for pressure, it can burst. Keep the lid loose and drink it still, or choose another bottle.`}</Note>
+      )}
+      <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
+        <Field control={control} name="count" label="Bottles" numeric hint="How many of these" />
+        <Field control={control} name="size" label="Size" hint="500 ml" />
+      </View>
+      <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
+        <Field control={control} name="headspace" label="Headspace" hint="About 4 %, 2–5 cm of neck" />
+        <Field control={control} name="dose" label="Dose, each bottle" hint="Nothing while it is still sweet" echo={(amount) => rowEcho({ what: typed.doseOf, amount })} />
+      </View>
+      <Choice label="Dose of" options={doses.map((value) => ({ value, label: doseNames[value] }))} value={typed.doseOf as (typeof doses)[number]} onChange={(what) => onSet('doseOf', what)} />
+      <Text testID="fill-line">{fillLine(typed, lot)}</Text>
+      <Note tone="caution">
+        Pressure-rated bottles only, one soft plastic pilot beside the glass, in a covered box. Glasses on when one feels hard.
+      </Note>
+    </>
+  );
+} // prettier-ignore
+
+/** How far the lot goes, and what all its sugar could do. */
+function fillLine(typed: PourValues, lot: Lot): string {
+  const sizes = readBottleSizes({ ...typed, count: '1' });
+  if (!sizes.ok) return '';
+  const there = availableMl(lot, typed.taken);
+  const plan = fillPlan(there, sizes.value.size, sizes.value.headspace);
+  const left = Math.round(plan.leftMl);
+  const potential = Math.round(potentialVolumes(mixedSugar(lot), 0));
+  const fits = `${(there / 1000).toFixed(2)} L fills ${plan.bottles} of these${left > 20 ? `, ${number(left)} ml over` : ''}.`;
+  return holdsFizz(typed.vessel) ? `${fits} All its sugar could make ${potential} volumes: only time, cold or dryness stops a bottle.` : fits;
+} // prettier-ignore

@@ -1,0 +1,28 @@
+import { View } from 'react-native';
+import type { Control, FieldValues } from 'react-hook-form';
+import { Choice } from '@/ui/controls/choice';
+import { Field } from '@/ui/controls/field';
+import { gap } from '@/ui/theme/shape';
+import type { PourValues } from './pour-form';
+
+interface Props {
+  readonly control: Control<FieldValues, unknown, FieldValues>;
+  readonly typed: PourValues;
+  readonly onSet: (field: keyof PourValues, value: string) => void;
+}
+
+const roles = [
+  { value: 'brew', label: 'A brew' },
+  { value: 'starter', label: 'A starter' },
+] as const;
+
+/** A new jar for what is poured: a second run, a split, another culture. */
+export const JarFields = ({ control, typed, onSet }: Props) => (
+  <>
+    <Choice label="It becomes" options={roles} value={typed.role} onChange={(role) => onSet('role', role)} />
+    <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
+      <Field control={control} name="name" label="Name" hint="What it will be called" />
+      <Field control={control} name="jar" label="Jar" hint="Full to the brim" />
+    </View>
+  </>
+); // prettier-ignore

@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Entry } from '@/core/journal/entry';
+import { valueIn } from '@/core/journal/entry-table';
+import { selectJournal, selectKeeping, selectUnsaved } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Press } from '@/ui/controls/press';
+import { Text } from '@/ui/controls/text';
+import { useRoles } from '@/ui/theme/use-roles';
+import { entryWords } from '@/words/entry-words';
+import { moment } from '@/words/moment';
+import { later } from '../shell/later';
+import { useAct } from '../shell/act-context';
+
+const AmendSheet = later(async () => (await import('../forms/drawer')).AmendSheet);
+
+interface Props {
+  readonly lotId: string;
+  readonly now: number;
+  /** An entry to point at: the one a "Why?" led to. */
+  readonly shown?: string | undefined;
+}
+
+/** Rows drawn at first, and at each "earlier". */
+const pageOf = 30;
+
+/** All that happened to a lot, newest first; every line can be corrected or taken back. */
+export function Ledger({ lotId, now, shown }: Props) {
+  const journal = useAppSelector(selectJournal);
+  const rows = valueIn(journal.subjects, lotId) ?? [];
+  const at = shown ? rows.length - rows.findIndex(({ id }) => id === shown) : 0;
+  const [count, setCount] = useState(Math.max(pageOf, at + 5));
+  const [amending, setAmending] = useState<Entry | null>(null);
+  const newest = rows.slice(-count).reverse();
+  return (
+    <View>
+      <Text as="subheading" level={2}>
+        Ledger
+      </Text>
+      {newest.map((entry) => (
+        <LedgerRow key={entry.id} entry={entry} lotId={lotId} now={now} marked={entry.id === shown} onAmend={() => setAmending(entry)} />
+      ))}
+      {rows.length > count ? (
+        <InkButton quiet label={`Earlier: ${rows.length - count} more`} onPress={() => setCount(count + pageOf)} style={{ alignSelf: 'flex-start' }} />
+      ) : null}
+      {amending ? <AmendSheet entry={amending} lotId={lotId} onClose={() => setAmending(null)} /> : null}
+    </View>
+  );
+} // prettier-ignore
+
+interface RowProps {
+  readonly entry: Entry;
+  readonly lotId: string;
+  readonly now: number;
+  readonly marked: boolean;
+  readonly onAmend: () => void;
+}
+
+function LedgerRow({ entry, lotId, now, marked, onAmend }: RowProps) {
+  const roles = useRoles();
+  const act = useAct();
+  const { household } = useAppSelector(selectJournal);
+  const keeping = useAppSelector((state) => selectKeeping(state).includes(entry.id));
+  const unsaved = useAppSelector((state) => selectUnsaved(state).includes(entry.id));
+  const words = entryWords(entry, household, lotId);
+  const amended = useAppSelector((state) => (selectJournal(state).corrections[entry.id]?.length ?? 0) > 0);
+  const state = unsaved ? ', not saved' : keeping ? ', being kept' : amended ? ', corrected' : '';
+  return (
+    <View testID={marked ? 'ledger-shown' : undefined} style={[styles.row, { borderColor: roles.hairline, backgroundColor: marked ? roles.here : undefined }]}>
+      <View style={styles.words}>
+        <Text style={styles.text}>{words}</Text>
+        <Text as="label" color={roles.softText}>{`${moment(entry.at, now)}${state}${entry.note && entry.kind !== 'noted' ? `. ${entry.note}` : ''}`}</Text>
+      </View>
+      <Press role="button" aria-label={`Correct: ${words}`} onPress={onAmend} style={styles.act}>
+        <Text as="strong">Edit</Text>
+      </Press>
+      <Press role="button" aria-label={`Undo: ${words}`} onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')} style={styles.act}>
+        <Text as="strong">Undo</Text>
+      </Press>
+    </View>
+  );
+} // prettier-ignore
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, paddingVertical: 6 },
+  words: { flex: 1, minWidth: 0 },
+  text: { overflowWrap: 'anywhere' } as object,
+  act: { paddingHorizontal: 8, alignItems: 'center' },
+});

@@ -1,0 +1,15 @@
+import { useLocalSearchParams } from 'expo-router';
+import type { Lot } from '@/core/lots/lot';
+import { Ledger } from './ledger';
+import { Lineage } from './lineage';
+
+/** What stands at the foot of every lot's page: where it came from, what came of it, and all that happened to it. */
+export function LotExtras({ lot, now }: { readonly lot: Lot; readonly now: number }) {
+  const { entry } = useLocalSearchParams<{ entry?: string }>();
+  return (
+    <>
+      <Lineage lot={lot} now={now} />
+      <Ledger key={`${lot.id}-${entry ?? ''}`} lotId={lot.id} now={now} shown={entry} />
+    </>
+  );
+}

@@ -1,0 +1,45 @@
+import { useState } from 'react';
+import { placeIds, celsiusAt } from '@/core/kitchen/places';
+import { closures, holdsFizz } from '@/core/vessels/vessel-kinds';
+import { clockNow } from '@/store/environment';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Sheet } from '@/ui/controls/sheet';
+import { Text } from '@/ui/controls/text';
+import { closureWords, placeWords } from '@/words/names';
+import { WhenField } from '../forms/when-field';
+import { useAct } from '../shell/act-context';
+import type { LotSheetProps } from './sheet-props';
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Another place, another lid. */
+export function MoveSheet({ lot, onClose }: LotSheetProps) {
+  const act = useAct();
+  const { warmths } = useAppSelector(selectHousehold);
+  const [place, setPlace] = useState(lot.place);
+  const [closure, setClosure] = useState(lot.closure);
+  const [at, setAt] = useState<number | null>(null);
+  const when = at ?? clockNow();
+  const save = () => {
+    if (place !== lot.place) act({ kind: 'moved', lots: [lot.id], place }, `${lot.name}: ${placeWords[place]}.`, at ?? undefined);
+    if (closure !== lot.closure) act({ kind: 'closed', lots: [lot.id], closure }, `${lot.name}: ${closureWords[closure]}.`, at ?? undefined);
+    onClose();
+  };
+  return (
+    <Sheet title={`Move ${lot.name}`} onClose={onClose}>
+      <Text as="strong">Where</Text>
+      <Choice label="Where" options={placeIds.map((value) => ({ value, label: `${capital(placeWords[value])}, ${celsiusAt(warmths, value, when).toFixed(0)} °C` }))} value={place} onChange={setPlace} />
+      <Text as="strong">Closed by</Text>
+      <Choice label="Closed by" options={closures.map((value) => ({ value, label: capital(closureWords[value]) }))} value={closure} onChange={setClosure} />
+      {closure === 'sealed' && !holdsFizz(lot.vessel.kind) ? (
+        <Note tone="danger">This vessel is not made for pressure: sealed, it can burst. Cloth, a loose lid or an airlock lets the gas out.</Note>
+      ) : null}
+      <WhenField value={at} onChange={setAt} />
+      <InkButton label="Done" onPress={save} />
+    </Sheet>
+  );
+} // prettier-ignore

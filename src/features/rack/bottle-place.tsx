@@ -1,0 +1,63 @@
+import { useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { lotOf } from '@/core/journal/household';
+import type { Lot } from '@/core/lots/lot';
+import { vesselKind } from '@/core/vessels/vessel-kinds';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { Screen } from '@/ui/layout/screen';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { duration } from '@/words/moment';
+import { lotName, placeWords } from '@/words/names';
+import { useBook } from '../forecasting/book';
+import { pressureAt } from '../forecasting/pressure';
+import { LotActs } from '../lots/lot-acts';
+import { LotExtras } from '../lots/lot-extras';
+import { Why } from '../lots/why';
+import { later } from '../shell/later';
+import { Nowhere } from '../shell/nowhere';
+import { LotBottle } from './lot-bottle';
+
+const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
+const OpeningForm = later(async () => (await import('../forms/drawer')).OpeningForm);
+
+/** A bottle's own page. */
+export function BottlePlace() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const household = useAppSelector(selectHousehold);
+  const lot = id ? lotOf(household, id) : undefined;
+  return lot?.role === 'bottle' ? <BottleDetail key={lot.id} lot={lot} /> : <Nowhere what="bottle" back="/rack" />;
+}
+
+function BottleDetail({ lot }: { readonly lot: Lot }) {
+  const roles = useRoles();
+  const now = useNow();
+  const household = useAppSelector(selectHousehold);
+  const pressure = pressureAt(useBook().lotAnswer(lot.id), now);
+  const [opening, setOpening] = useState(false);
+  const name = lotName(lot, household);
+  const { limitBar, name: kind } = vesselKind(lot.vessel.kind);
+  const over = lot.opened !== null || lot.ended !== null;
+  return (
+    <Screen title={name} over={`Rack / ${kind}, ${Math.round(lot.vessel.ml)} ml, ${duration((now - lot.begunAt) / 3_600_000)}`} width={980}>
+      <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
+        <LotBottle lot={lot} volumes={pressure?.volumes ?? 0} litreHeight={170} label={`Bottle ${lot.name}`} />
+        <View style={{ flex: 1, gap: gap.small }}>
+          <Text as="strong" color={roles.bottle}>{over ? 'Opened' : `On the ${placeWords[lot.place]}`.replace('On the fridge', 'In the fridge')}</Text>
+          {pressure && !over ? <Text>{`About ${pressure.median.toFixed(1)} bar, perhaps ${pressure.edge.toFixed(1)}; good for ${limitBar}. An estimate.`}</Text> : null}
+          <Why topic="pressure" lot={lot} now={now} />
+        </View>
+      </View>
+      {over ? null : <InkButton label="Open it" onPress={() => setOpening(true)} style={{ alignSelf: 'flex-start' }} />}
+      <LotActs lot={lot} />
+      <ForecastSection lot={lot} now={now} />
+      <LotExtras lot={lot} now={now} />
+      {opening ? <OpeningForm lot={lot} name={name} cold={lot.place === 'fridge'} onClose={() => setOpening(false)} /> : null}
+    </Screen>
+  );
+} // prettier-ignore

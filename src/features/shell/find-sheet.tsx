@@ -1,0 +1,36 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { everyLot } from '@/core/journal/household';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Press } from '@/ui/controls/press';
+import { Sheet } from '@/ui/controls/sheet';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { lotName } from '@/words/names';
+import { hrefOf } from '../lots/href';
+
+const shown = 8;
+
+/** Finds any lot by its name. */
+export function FindSheet({ onClose }: { readonly onClose: () => void }) {
+  const router = useRouter();
+  const household = useAppSelector(selectHousehold);
+  const [text, setText] = useState('');
+  const wanted = text.trim().toLowerCase();
+  const found = everyLot(household)
+    .map((lot) => ({ lot, name: lotName(lot, household) }))
+    .filter(({ name }) => wanted !== '' && name.toLowerCase().includes(wanted))
+    .sort((a, b) => b.lot.begunAt - a.lot.begunAt)
+    .slice(0, shown);
+  return (
+    <Sheet title="Find" onClose={onClose}>
+      <TextBox label="Name" value={text} onChange={setText} hint="A starter, a brew, a bottle" />
+      {found.map(({ lot, name }) => (
+        <Press key={lot.id} role="link" aria-label={name} onPress={() => { onClose(); router.navigate(hrefOf(lot) as never); }}>
+          <Text as="strong">{name}</Text>
+        </Press>
+      ))}
+    </Sheet>
+  );
+} // prettier-ignore

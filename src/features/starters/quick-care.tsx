@@ -1,0 +1,45 @@
+import { View } from 'react-native';
+import type { Lot } from '@/core/lots/lot';
+import { usualFeed } from '@/core/starter/feed-plan';
+import { lotSigns } from '@/core/lots/signs';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { amountOf, portionsWords } from '@/words/amounts';
+import { signWords } from '@/words/names';
+import { useAct } from '../shell/act-context';
+
+/** Feeding as usual, looking, resting and waking: one tap each. */
+export function QuickCare({ lot }: { readonly lot: Lot }) {
+  const act = useAct();
+  const feed = usualFeed(lot);
+  const resting = lot.place === 'fridge';
+  return (
+    <View style={{ gap: gap.medium }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        {feed.length > 0 ? (
+          <InkButton
+            label={`Fed ${feed.map(amountOf).join(' + ')}`}
+            hint={`Fed the usual ${portionsWords(feed)}`}
+            onPress={() => act({ kind: 'portions-added', lotId: lot.id, portions: feed }, `Fed ${lot.name}.`)}
+            style={{ flexGrow: 1 }}
+          />
+        ) : null}
+        <InkButton
+          quiet
+          label={resting ? 'Wake' : 'Rest'}
+          hint={resting ? 'Wake it on the counter' : 'Put it to rest in the fridge'}
+          onPress={() => act({ kind: 'moved', lots: [lot.id], place: resting ? 'counter' : 'fridge' }, resting ? `${lot.name} is on the counter.` : `${lot.name} rests in the fridge.`)}
+        />
+      </View>
+      <Text as="strong">How does it look?</Text>
+      <Choice
+        label="How does it look?"
+        options={lotSigns.foam.map((value) => ({ value, label: signWords.foam.words[value]! }))}
+        value={null}
+        onChange={(foam) => act({ kind: 'observed', lotId: lot.id, signs: { foam } }, `${lot.name}: noted.`)}
+      />
+    </View>
+  );
+} // prettier-ignore

@@ -1,0 +1,56 @@
+import { StyleSheet, View } from 'react-native';
+import type { Task } from '@/core/tasks/task';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { Text } from '@/ui/controls/text';
+import { Ribbon } from '@/ui/drawings/ribbon';
+import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { taskWords } from '@/words/task-words';
+import { useBook } from '../forecasting/book';
+import { Why } from '../lots/why';
+import { TaskButtons } from './task-buttons';
+import { TaskPicture } from './task-picture';
+
+interface Props {
+  readonly task: Task;
+  readonly now: number;
+}
+
+const topics = { chill: 'chill', feed: 'feed', pitch: 'sugar', bottle: 'taste', open: 'pressure', discard: 'level' } as const;
+
+/** One thing to do: verb and amount, when, why, and the button that says it is done. */
+export function TaskCard({ task, now }: Props) {
+  const roles = useRoles();
+  const household = useAppSelector(selectHousehold);
+  const lot = task.lots[0]!;
+  const words = taskWords(task, household, useBook().lotAnswer(lot.id), now);
+  const urgent = (task.verb === 'chill' && task.from <= now) || task.verb === 'discard';
+  const accent = task.verb === 'feed' ? roles.starter : task.verb === 'chill' || task.verb === 'discard' ? roles.warning : roles.brew;
+  return (
+    <Card edge={urgent ? roles.warning : undefined} label={words.title} testID={`action-${task.verb}`}>
+      <View style={styles.top}>
+        <TaskPicture task={task} now={now} />
+        <View style={styles.words}>
+          <Text as="strong" color={accent} lines={2}>
+            {words.over}
+          </Text>
+          <Text as="heading" level={2}>
+            {words.title}
+          </Text>
+          <Text color={roles.softText}>{words.because}</Text>
+        </View>
+      </View>
+      <Ribbon span={task} now={now} {...ribbonClock(now)} summary={words.span} />
+      <TaskButtons task={task} />
+      <Why topic={topics[task.verb]} lot={lot} now={now} />
+    </Card>
+  );
+} // prettier-ignore
+
+const styles = StyleSheet.create({
+  top: { flexDirection: 'row', gap: gap.medium, alignItems: 'flex-start' },
+  words: { flex: 1, gap: 3, minWidth: 0 },
+});

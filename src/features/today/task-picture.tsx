@@ -1,0 +1,32 @@
+import { StyleSheet, View } from 'react-native';
+import { levelMl } from '@/core/matter/contents';
+import type { Task } from '@/core/tasks/task';
+import { useBook } from '../forecasting/book';
+import { pressureAt } from '../forecasting/pressure';
+import { LotBottle } from '../rack/lot-bottle';
+import { StarterJar } from '../starters/starter-jar';
+
+interface Props {
+  readonly task: Task;
+  readonly now: number;
+}
+
+/** The thing itself, drawn from its numbers. */
+export function TaskPicture({ task, now }: Props) {
+  const book = useBook();
+  const [lot] = task.lots;
+  if (!lot) return null;
+  if (lot.role === 'bottle') {
+    return (
+      <View style={styles.row}>
+        {task.lots.slice(0, 3).map((each) => (
+          <LotBottle key={each.id} lot={each} volumes={pressureAt(book.lotAnswer(each.id), now)?.volumes ?? 0} litreHeight={112} label={`Bottle ${each.name}`} />
+        ))}
+      </View>
+    );
+  }
+  if (lot.role !== 'starter') return null;
+  return <StarterJar lot={lot} answer={book.starterAnswer(lot.id)} litreHeight={104} label={`Jar at ${Math.round(levelMl(lot.contents))} of ${Math.round(lot.vessel.ml)} ml`} />;
+} // prettier-ignore
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: 2 } });

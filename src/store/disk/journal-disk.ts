@@ -1,0 +1,101 @@
+import type { Entry } from '../../core/journal/entry';
+import type { ReadEntry } from '../../core/journal/migrate/read-entries';
+import { breathe } from '../breathe';
+import type { Connection } from './connection';
+import { rawOf, sealedRecord, unsealed } from './record';
+
+/** A record that could not be read back: kept as it is, left out of what is told, named to the maker. */
+export interface Damaged {
+  readonly key: string;
+  readonly text: string;
+  readonly newer: boolean;
+}
+
+export interface Loaded {
+  readonly entries: Entry[];
+  readonly damaged: Damaged[];
+}
+
+/** Reads raw entries of any version; loaded only when a record needs it. */
+export type EntryReader = (raw: readonly unknown[], others: readonly Entry[]) => ReadEntry[];
+
+/** Where the journal lives: a record an entry while it is new, pages of many entries later. */
+export interface JournalDisk {
+  load(): Promise<Loaded>;
+  /** Resolves when all are on disk; writes all or none. */
+  save(entries: readonly Entry[]): Promise<void>;
+  wipe(): Promise<void>;
+  /** Binds old single records into pages, so that a start reads few of them. */
+  tidy(): Promise<void>;
+}
+
+const entryKey = (id: string) => `entry:${id}`;
+const pagePrefix = 'page:';
+const pageSize = 400;
+
+/** Texts of single records in a stored value: a page holds one a line. */
+const recordsIn = (key: string, value: string) => (key.startsWith(pagePrefix) ? value.split('\n') : [value]);
+
+export function journalDisk(connection: Connection, loadReader: () => Promise<EntryReader>): JournalDisk {
+  return {
+    load: () => load(connection, loadReader),
+    save: (entries) => connection.write(new Map(entries.map((entry) => [entryKey(entry.id), sealedRecord(entry)]))),
+    wipe: async () => {
+      const all = await connection.readAll();
+      await connection.write(new Map([...all.keys()].filter(isJournal).map((key) => [key, null])));
+    },
+    tidy: () => tidy(connection),
+  };
+} // prettier-ignore
+
+const isJournal = (key: string) => key.startsWith('entry:') || key.startsWith(pagePrefix);
+
+async function load(connection: Connection, loadReader: () => Promise<EntryReader>): Promise<Loaded> {
+  const entries = new Map<string, Entry>();
+  const doubtful: { key: string; text: string }[] = [];
+  let read = 0;
+  for (const [key, value] of await connection.readAll()) {
+    if (!isJournal(key)) continue;
+    for (const text of recordsIn(key, value)) {
+      const entry = unsealed(text);
+      if (entry) entries.set(entry.id, entry);
+      else doubtful.push({ key, text });
+      read += 1;
+      if (read % 4000 === 0) await breathe();
+    }
+  }
+  if (doubtful.length === 0) return { entries: [...entries.values()], damaged: [] };
+  return settle(connection, entries, doubtful, await loadReader());
+}
+
+/** Records without a good checksum: those of an older version are brought up and written anew, the rest is damage. */
+async function settle(connection: Connection, entries: Map<string, Entry>, doubtful: readonly { key: string; text: string }[], reader: EntryReader): Promise<Loaded> {
+  const damaged: Damaged[] = [];
+  const risen: Entry[] = [];
+  const results = reader(doubtful.map(({ text }) => rawOf(text)), [...entries.values()]);
+  results.forEach((result, i) => {
+    const { key, text } = doubtful[i]!;
+    if (!result.ok) {
+      // A page line that was mended elsewhere is no loss.
+      damaged.push({ key, text, newer: result.code === 'entry.newer' });
+      return;
+    }
+    if (!entries.has(result.value.id)) risen.push(result.value);
+    entries.set(result.value.id, result.value);
+  });
+  if (risen.length > 0) await connection.write(new Map(risen.map((entry) => [entryKey(entry.id), sealedRecord(entry)]))).catch(() => undefined);
+  return { entries: [...entries.values()], damaged };
+} // prettier-ignore
+
+async function tidy(connection: Connection): Promise<void> {
+  const all = await connection.readAll();
+  const singles = [...all].filter(([key, text]) => key.startsWith('entry:') && unsealed(text)).sort(([a], [b]) => (a < b ? -1 : 1)); // prettier-ignore
+  for (let at = 0; at + pageSize * 1.5 <= singles.length; at += pageSize) {
+    const batch = singles.slice(at, at + pageSize);
+    const page = batch.map(([, text]) => text).join('\n');
+    const changes = new Map<string, string | null>(batch.map(([key]) => [key, null]));
+    changes.set(pagePrefix + batch[0]![0].slice('entry:'.length), page);
+    await connection.write(changes);
+    await breathe();
+  }
+}

@@ -1,0 +1,36 @@
+import type { Entry } from '../../core/journal/entry';
+
+/**
+ * A stored entry: a checksum over validated JSON. What bears its own checksum was validated when it was written, so that a
+ * start needs no validator.
+ */
+const mark = /^2:([0-9a-f]{8}):/;
+
+/** FNV-1a, 32 bits: against torn and bent records, not against people. */
+export function checksum(text: string): string {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
+  return (hash >>> 0).toString(16).padStart(8, '0');
+}
+
+export function sealedRecord(entry: Entry): string {
+  const text = JSON.stringify(entry);
+  return `2:${checksum(text)}:${text}`;
+}
+
+/** The entry of an unbent record; null for any other text. */
+export function unsealed(record: string): Entry | null {
+  const match = mark.exec(record);
+  if (!match) return null;
+  const text = record.slice(match[0].length);
+  return checksum(text) === match[1] ? (JSON.parse(text) as Entry) : null;
+}
+
+/** What lies in a record that bears no good checksum: JSON of an older version, or damage. */
+export function rawOf(record: string): unknown {
+  try {
+    return JSON.parse(record.replace(mark, ''));
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,76 @@
+import type { Entry } from '../../core/journal/entry';
+import { sealedRecord, unsealed } from './record';
+
+type Shelf = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+
+/** Newest entries kept beside the journal even when they are on disk. */
+const newest = 20;
+
+/**
+ * A second copy of what is not yet on disk and of the newest entries, in another store: written before anything is shown, so
+ * that a reload or a kill in the same instant loses nothing.
+ */
+export class SecondCopy {
+  private held: Entry[] = [];
+
+  constructor(
+    private readonly shelf: Shelf | null,
+    private readonly household: string,
+    private readonly writer: string,
+  ) {}
+
+  private get key() {
+    return `yuzet.copy.${this.household}.${this.writer}`;
+  }
+
+  hold(entries: readonly Entry[]): void {
+    this.held.push(...entries);
+    this.put();
+  }
+
+  /** Some are on disk now: only the newest stay. */
+  release(ids: readonly string[], unsaved: ReadonlySet<string>): void {
+    if (ids.length === 0) return;
+    const keep = this.held.filter(({ id }) => unsaved.has(id));
+    const done = this.held.filter(({ id }) => !unsaved.has(id)).slice(-newest);
+    this.held = [...done, ...keep];
+    this.put();
+  }
+
+  /** Entries of every tab's copy; damaged lines are passed over. */
+  recall(): Entry[] {
+    return this.keys().flatMap((key) =>
+      (this.shelf?.getItem(key) ?? '').split('\n').flatMap((line) => {
+        try {
+          return unsealed(line) ?? [];
+        } catch {
+          return [];
+        }
+      }),
+    );
+  }
+
+  /** Forgets the copies of tabs that are gone, once all is on disk. */
+  clearOthers(): void {
+    for (const key of this.keys()) if (key !== this.key) this.shelf?.removeItem(key);
+  }
+
+  wipe(): void {
+    this.held = [];
+    for (const key of this.keys()) this.shelf?.removeItem(key);
+  }
+
+  private keys(): string[] {
+    const shelf = this.shelf;
+    if (!shelf) return [];
+    return Array.from({ length: shelf.length }, (_, i) => shelf.key(i) ?? '').filter((key) => key.startsWith(`yuzet.copy.${this.household}.`)); // prettier-ignore
+  }
+
+  private put(): void {
+    try {
+      this.shelf?.setItem(this.key, this.held.map(sealedRecord).join('\n'));
+    } catch {
+      // No room or no right to: the journal itself is still written.
+    }
+  }
+}

@@ -1,0 +1,53 @@
+import type { Ref } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { plain } from '../theme/type';
+import { useRoles } from '../theme/use-roles';
+import { Text } from './text';
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (text: string) => void;
+  readonly onLeave?: () => void;
+  readonly hint?: string | undefined;
+  /** What was understood, shown in place of the hint. */
+  readonly echo?: string | undefined;
+  readonly error?: string | undefined;
+  readonly errorId?: string;
+  readonly numeric?: boolean | undefined;
+  readonly multiline?: boolean | undefined;
+  readonly inputRef?: Ref<never>;
+}
+
+/** A box to write in: its name above it, below it what was understood or what is wrong. */
+export function TextBox(props: Props) {
+  const { label, value, onChange, onLeave, hint, echo, error, errorId, numeric, multiline, inputRef } = props;
+  const roles = useRoles();
+  const below = error ?? echo ?? hint;
+  return (
+    <View style={{ gap: 4, flex: 1, minWidth: 130 }}>
+      <Text as="strong">{label}</Text>
+      <TextInput
+        mode="outlined"
+        ref={inputRef as never}
+        value={value}
+        onChangeText={onChange}
+        onBlur={onLeave}
+        error={Boolean(error)}
+        aria-label={label}
+        multiline={multiline}
+        inputMode={numeric ? 'decimal' : 'text'}
+        autoCapitalize="none"
+        autoComplete="off"
+        style={{ fontSize: 18, backgroundColor: roles.card }}
+        contentStyle={{ fontFamily: plain }}
+      />
+      {below ? (
+        <Text color={error ? roles.danger : roles.softText} live={Boolean(error)} testID={error ? errorId : undefined}>
+          {below}
+        </Text>
+      ) : null}
+    </View>
+  );
+} // prettier-ignore

@@ -1,0 +1,98 @@
+import type { Entry, EntryOf } from '@/core/journal/entry';
+import type { Household } from '@/core/journal/household';
+import { targetLotId } from '@/core/lots/transfer';
+import { vesselKind } from '@/core/vessels/vessel-kinds';
+import { grams, millilitres, number, portionsWords } from './amounts';
+import { closureWords, endingWords, nameOfLot, openingWords, placeWords, quantityWords, signWords } from './names';
+import { plural } from './moment';
+
+/** An entry as its lot's ledger tells it, seen from one lot where it speaks of several. */
+export function entryWords(entry: Entry, household: Household, seenFrom?: string): string {
+  const lots = (ids: readonly string[]) =>
+    seenFrom !== undefined ? '' : `: ${ids.map((id) => nameOfLot(id, household)).join(', ')}`;
+  switch (entry.kind) {
+    case 'lot-begun':
+      return `${entry.role === 'starter' ? 'Begun with' : 'Mixed:'} ${portionsWords(entry.portions)}`;
+    case 'portions-added':
+      return `Added ${portionsWords(entry.portions)}`;
+    case 'transferred':
+      return transferWords(entry, household, seenFrom);
+    case 'stirred':
+      return `Stirred${lots(entry.lots)}`;
+    case 'vented':
+      return `${entry.long ? 'Vented until still' : 'Burped'}${lots(entry.lots)}`;
+    case 'closed':
+      return `Closed: ${closureWords[entry.closure]}${lots(entry.lots)}`;
+    case 'moved':
+      return `To the ${placeWords[entry.place]}${lots(entry.lots)}`;
+    case 'observed':
+      return `Looked: ${signLine(entry.signs)}`;
+    case 'measured':
+      return measuredWords(entry);
+    case 'tasted':
+      return `Tasted: ${tasteLine(entry)}${entry.by ? `, by ${entry.by}` : ''}`;
+    case 'opened':
+      return `Opened, ${openingWords[entry.how]}`;
+    case 'ended':
+      return `${endingWords[entry.how]}${entry.why ? `: ${entry.why}` : ''}`;
+    case 'temperature-set':
+      return `${capital(placeWords[entry.place])} ${entry.celsius.toFixed(1)} °C`;
+    case 'step-taken':
+      return `${entry.step}${entry.done ? '' : ', skipped'}`;
+    case 'noted':
+      return entry.text;
+    case 'pictured':
+      return 'A photo';
+    case 'kept':
+      return entry.value === null ? `${capital(entry.thing)} “${entry.key}” taken out` : `${capital(entry.thing)} “${entry.key}”`;
+    case 'amended':
+      return 'A correction';
+    case 'undone':
+      return 'Taken back';
+  }
+} // prettier-ignore
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+const signLine = (signs: EntryOf<'observed'>['signs']) =>
+  Object.entries(signs)
+    .flatMap(([kind, value]) => {
+      const sign = signWords[kind as keyof typeof signWords];
+      return value === undefined ? [] : [`${sign.title.toLowerCase()} ${(sign.words[value] ?? value).toLowerCase()}`];
+    })
+    .join(', ');
+
+const tasteLine = ({ sweet, sour, fizz, strength, liking }: EntryOf<'tasted'>) =>
+  Object.entries({ sweet, sour, fizz, strength, liking })
+    .flatMap(([name, value]) => (value === undefined ? [] : [`${name} ${value} of 5`]))
+    .join(', ');
+
+function measuredWords({ quantity, value }: EntryOf<'measured'>): string {
+  const { title, unit, digits } = quantityWords[quantity];
+  return `${title} ${value.toFixed(digits)}${unit ? ` ${unit}` : ''}`;
+}
+
+function transferWords(entry: EntryOf<'transferred'>, household: Household, seenFrom?: string): string {
+  const ids = entry.targets.map((target, index) => (target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null)));
+  const amount = (index: number) => {
+    const { ml, grams: g } = entry.targets[index]!;
+    return g !== undefined ? grams(g) : ml !== undefined ? millilitres(ml) : 'all of it';
+  };
+  const mine = seenFrom === undefined ? -1 : ids.indexOf(seenFrom);
+  if (mine >= 0) {
+    const extra = entry.targets[mine]!.portions ?? [];
+    const warm = entry.celsius === undefined ? '' : ` at ${number(entry.celsius)} °C`;
+    return `${amount(mine)} ${takenWords[entry.taken]} from ${nameOfLot(entry.from, household)}${warm}${extra.length > 0 ? `, with ${portionsWords(extra)}` : ''}`;
+  }
+  const bottles = entry.targets.filter(({ begin }) => begin?.role === 'bottle');
+  if (bottles.length === entry.targets.length) {
+    const first = bottles[0]!.begin!.vessel;
+    const same = bottles.every(({ begin }) => begin!.vessel.kind === first.kind && begin!.vessel.ml === first.ml);
+    const what = same ? `${bottles.length} × ${number(first.ml)} ml, ${vesselKind(first.kind).name.toLowerCase()}` : plural(bottles.length, 'bottle');
+    const primed = bottles[0]!.portions?.length ? `, each with ${portionsWords(bottles[0]!.portions)}` : '';
+    return `Bottled ${what}${primed}`;
+  }
+  return entry.targets.map((_, index) => `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(ids[index] ?? null, household)}`).join('; ');
+} // prettier-ignore
+
+const takenWords = { liquid: 'drawn', everything: 'ladled', solids: 'of solids moved', sediment: 'of sediment' } as const;

@@ -1,0 +1,50 @@
+import { format } from 'date-fns/format';
+
+const dayMs = 86_400_000;
+
+const startOfDay = (instant: number) => new Date(instant).setHours(0, 0, 0, 0);
+
+/** Whether the clock shows this time twice that day, because it is set back. */
+function shownTwice(instant: number): 'first' | 'second' | null {
+  const hour = 3_600_000;
+  const same = (other: number) => format(other, 'yyyy-MM-dd H:mm') === format(instant, 'yyyy-MM-dd H:mm');
+  return same(instant + hour) ? 'first' : same(instant - hour) ? 'second' : null;
+}
+
+/** The time of day; in the hour that comes twice in autumn, which of the two. */
+export function clock(instant: number): string {
+  const twice = shownTwice(instant);
+  const time = format(instant, 'H:mm');
+  return twice === null ? time : `${time} ${twice === 'first' ? '(summer time)' : '(winter time)'}`;
+}
+
+/** A moment as people say it: "21:30", "tomorrow 9:00", "Thu 14:00", "3 May 8:00", "3 May 2024 8:00". */
+export function moment(instant: number, now: number): string {
+  const days = Math.round((startOfDay(instant) - startOfDay(now)) / dayMs);
+  return at(instant, now, days, clock(instant));
+}
+
+function at(instant: number, now: number, days: number, clock: string): string {
+  if (days === 0) return clock;
+  if (days === 1) return `tomorrow ${clock}`;
+  if (days === -1) return `yesterday ${clock}`;
+  if (Math.abs(days) < 6) return `${format(instant, 'EEE')} ${clock}`;
+  const year = new Date(instant).getFullYear() === new Date(now).getFullYear() ? '' : ` ${format(instant, 'yyyy')}`;
+  return `${format(instant, 'd MMM')}${year} ${clock}`;
+}
+
+/** A span of waiting: "40 min", "7 h", "3 days". */
+export function duration(hours: number): string {
+  if (hours < 1) return `${Math.max(1, Math.round(hours * 60))} min`;
+  if (hours < 48) return `${Math.round(hours)} h`;
+  return `${Math.round(hours / 24)} days`;
+}
+
+export const plural = (count: number, one: string, many = `${one}s`): string =>
+  `${count} ${count === 1 ? one : many}`;
+
+const numbers = ['Nothing', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
+export const inWords = (count: number): string => numbers[count] ?? String(count);
+
+/** Rounds an instant to the quarter hour, since nobody chills to the minute. */
+export const quarter = (instant: number): number => Math.round(instant / 900_000) * 900_000;
