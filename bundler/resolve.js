@@ -4,7 +4,7 @@ const path = require('node:path');
  * Every place where the bundle takes another file than the packages ask for, each with its reason. A resolver gets the
  * module's name and the file that asks, and gives Metro's answer or nothing.
  */
-const root = path.dirname(__dirname);
+const root = process.cwd();
 const file = (name) => ({ type: 'sourceFile', filePath: path.join(root, name) });
 const insideZod = /[\\/]zod[\\/]v4[\\/](classic|mini|core)[\\/]/;
 

@@ -1,22 +1,26 @@
 import { readdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { weighedEnsemble } from '../src/core/forecast/ensemble.ts';
-import { answerBatch, type BatchAsk } from '../src/core/forecast/batch-answer.ts';
+import { answerFamily } from '../src/core/forecast/family-answer.ts';
+import type { FamilyQuestion } from '../src/core/forecast/family-question.ts';
+import { fermentOf } from '../src/core/ferment/ferment.ts';
 import { chilledCourse } from '../src/core/forecast/courses.ts';
 import { pourAfterChill } from '../src/core/forecast/pour.ts';
 import { Scenario } from '../src/core/ferment/scenario.ts';
 import { buildApp } from '../server/app.ts';
+import { scaleBench } from './bench/scale.ts';
 
 const scenario = (members: number, days: number) =>
   Scenario.parse({
     schema: 'yuzet.scenario/1', base: 'ginger-tea', sugars: { sucrose: 90 }, members,
     starter: { kind: 'ginger-bug', amountPerLitre: 80 }, stages: [{ hours: days * 24, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
   }); // prettier-ignore
-const ask = (members: number, days: number): BatchAsk => ({
-  scenario: scenario(members, days),
-  wantedVolumes: 2.5,
-  limitBar: 2.8,
-  wantedSweetness: 60,
+const ask = (members: number, days: number): FamilyQuestion => ({
+  rootId: 'x',
+  start: 0,
+  family: { root: fermentOf(scenario(members, days)), lots: ['x'], branches: [] },
+  lots: [{ lotId: 'x', run: 0, wantedVolumes: 2.5, wantedSweetness: 60, limitBar: 2.8, sealedFromHour: 0 }],
+  drawn: null,
 });
 
 /** Best of nine timings after four to warm up, ms: the machine's other work only ever adds. */
@@ -40,7 +44,7 @@ const sizes = [[500, 14], [250, 14], [500, 7]] as const; // prettier-ignore
 const least = sizes.map(() => Infinity);
 for (let round = 0; round < 18; round++) {
   for (const [index, [members, days]] of sizes.entries()) {
-    const asked = scenario(members, days);
+    const asked = fermentOf(scenario(members, days));
     const start = performance.now();
     weighedEnsemble(asked);
     if (round >= 4) least[index] = Math.min(least[index]!, performance.now() - start);
@@ -49,17 +53,20 @@ for (let round = 0; round < 18; round++) {
 for (const [index, [members, days]] of sizes.entries()) {
   line(`Node: ensemble, ${members} members × ${days} days`, least[index]!, members * days);
 }
-line('Node: whole answer with series and windows, 500 × 14', await best(() => answerBatch(ask(500, 14))));
-const answer = answerBatch(ask(160, 10));
+line('Node: whole answer with series and windows, 500 × 14', await best(() => answerFamily(ask(500, 14))));
+const { runs, answer } = answerFamily(ask(160, 10));
+const [run] = runs;
+const [lot] = answer.lots;
 let hour = 30;
 line(
   'Node: dragged pour (48 members) from a stored run',
-  await best(() => pourAfterChill(answer.run, (hour += 1), 2.8)),
+  await best(() => pourAfterChill(run!, (hour += 1), 2.8)),
 );
 line(
   'Node: dragged lanes (32 members) from a stored run',
-  await best(() => chilledCourse(answer, (hour += 1), 150)),
+  await best(() => chilledCourse(run!, lot!.series, (hour += 1), 150)),
 );
+scaleBench(line);
 await inChromium();
 
 /** The same in the built worker, spoken to as the app does (comlink's messages). */
@@ -85,7 +92,7 @@ async function inChromium() {
       const start = performance.now();
       await new Promise((resolve) => {
         worker.onmessage = resolve;
-        worker.postMessage({ id: 'call-' + i, type: 'APPLY', path: ['answer'], argumentList: [{ type: 'RAW', value }] });
+        worker.postMessage({ id: 'call-' + i, type: 'APPLY', path: ['familyWithRuns'], argumentList: [{ type: 'RAW', value }] });
       });
       if (i > 2) least = Math.min(least, performance.now() - start);
     }

@@ -1,7 +1,8 @@
 import { weighedEnsemble } from '../src/core/forecast/ensemble.ts';
 import { learnVigour, type BatchLesson } from '../src/core/forecast/learn.ts';
 import { passageHours, passageQuantiles } from '../src/core/forecast/passage.ts';
-import { usualVigourSpread } from '../src/core/forecast/priors.ts';
+import { knownCultures } from '../src/core/cultures/registry.ts';
+import { fermentOf } from '../src/core/ferment/ferment.ts';
 import { placesOf, valuesAt, weightedQuantiles } from '../src/core/forecast/quantiles.ts';
 import type { Quantity } from '../src/core/forecast/quantities.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/random.ts';
@@ -59,7 +60,7 @@ function threeReadings(course: OtherCourse, celsius: number): Reading[] {
 }
 
 function ask(scenario: Scenario) {
-  const { run, logVigour } = weighedEnsemble(scenario);
+  const { run, logVigour } = weighedEnsemble(fermentOf(scenario));
   const passages = passageHours(run, 'heldVolumes', target, 'rises');
   const [low, middle, high] = passageQuantiles(run, passages, [0.05, 0.5, 0.95]) as [number, number, number];
   const band = (quantity: Quantity, hour: number) => {
@@ -79,7 +80,7 @@ for (let k = 0; k < kitchens; k++) {
   const kitchen = drawKitchen(normal);
   const celsius = 18 + 8 * uniform();
   const sugar = 70 + 30 * uniform();
-  const kindSpread = usualVigourSpread('ginger-bug');
+  const kindSpread = knownCultures('ginger-bug')!.vigourSpread;
   const lessons: BatchLesson[] = [];
   for (let b = 0; b < 5; b++) {
     const warm = celsius + normal();

@@ -57,7 +57,7 @@ interface Past {
 /** A batch long poured: it left something to learn from. */
 function pastBatch(diary: Kitchen, starter: string, { ago, name, sugar, warm, how, sweet, sour }: Past) {
   for (const before of [4, 3, 2, 1]) feed(diary, starter, ago + before * day - 10, 18, 0);
-  const brew = mix(diary, ago, { name, base: 'ginger-tea', water: 1750, sugar, with: [['ginger', 55]], starter, dose: 165, fizz: 2.5 }); // prettier-ignore
+  const brew = mix(diary, ago, { name, base: 'ginger-tea', water: 1720, sugar, with: [['ginger', 55]], starter, dose: 165, fizz: 2.5 }); // prettier-ignore
   pitch(diary, ago - 1, starter, brew, 165, 25);
   diary.ago(ago - 20, { kind: 'tasted', lotId: brew, sweet: 4, sour: 2 });
   const bottles = bottle(diary, ago - 22, brew, { vessel: 'crown-cap', count: 4, ml: 500, fill: 480 });
@@ -78,7 +78,7 @@ function coldBatch(diary: Kitchen, starter: string) {
 
 /** On the counter and near its limit: glass bottles of one dose, a plastic pilot of another. */
 function fizzingBatch(diary: Kitchen, starter: string) {
-  const brew = mix(diary, 1.48 * day, { name: 'Plum and bay', base: 'ginger-tea', water: 2100, sugar: 200, with: [['plum-puree', 110], ['bay', 2], ['ginger', 50]], starter, dose: 160, fizz: 2.5 }); // prettier-ignore
+  const brew = mix(diary, 1.48 * day, { name: 'Plum and bay', base: 'ginger-tea', water: 1790, sugar: 172, with: [['plum-puree', 110], ['bay', 2], ['ginger', 50]], starter, dose: 160, fizz: 2.5 }); // prettier-ignore
   pitch(diary, 1.45 * day, starter, brew, 160, 25);
   diary.ago(25.5, { kind: 'tasted', lotId: brew, sweet: 4, sour: 1 });
   diary.ago(25, { kind: 'measured', lotId: brew, quantity: 'sg', value: 1.031 });

@@ -33,7 +33,8 @@ export interface LotStage extends Stage {
 /** Everything that can be read on a lot: what the published scenario knows, and the other signs. */
 export type Reading =
   | PublishedReading
-  | { readonly hour: number; readonly kind: Exclude<SignKind, PublishedReading['kind']>; readonly value: string }
+  | { readonly hour: number; readonly kind: 'colour'; readonly value: string }
+  | { readonly hour: number; readonly kind: Exclude<SignKind, PublishedReading['kind'] | 'colour'>; readonly value: string }
   | { readonly hour: number; readonly kind: 'fizz' | 'strength'; readonly value: number };
 
 /** How a jar that is kept lives on: fades when starved, and loses alcohol through its cloth. Rates per hour at the best temperature. */

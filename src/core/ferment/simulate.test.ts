@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { carbonIn } from '../sugar/yields';
 import { acidity } from './acid-balance';
 import { cardinal, temperatureResponse } from './cardinal-temperature';
-import { inoculum } from './cultures';
+import { knownCultures } from '../cultures/registry';
+import { bases } from './bases';
+import { inoculum as dose } from './inoculum';
 import { nominalMember } from './member';
 import { Scenario, scenarioExample, type ScenarioInput } from './scenario';
 import { simulate, type Trajectory } from './simulate';
@@ -25,6 +27,9 @@ const {
   ESCAPED,
   PH,
 } = slots;
+
+const inoculum = (id: string, amount: number, onPeel: boolean) =>
+  dose(knownCultures(id), amount, onPeel ? bases.peel : bases.syrup);
 
 const scenario = (change: Partial<ScenarioInput> = {}): Scenario =>
   Scenario.parse({ ...scenarioExample, readings: [], ...change });

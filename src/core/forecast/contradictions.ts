@@ -1,5 +1,5 @@
 import type { Reading } from '../ferment/ferment';
-import { feltBelow, isOrdinal, readingError, wordChance } from './observe';
+import { feltBelow, isOrdinal, readingError, weighs, wordChance } from './observe';
 import { hourIndexAt, type StoredRun } from './stored-run';
 import { expectations } from './weigh';
 
@@ -18,7 +18,7 @@ const unit: Partial<Record<Reading['kind'], string>> = { gaugeBar: ' bar', celsi
  */
 export function contradictions(prior: StoredRun, readings: readonly Reading[]): ForecastWarning[] {
   return readings.flatMap((reading) => {
-    if (reading.kind === 'colour') return [];
+    if (!weighs(reading)) return [];
     const values = expectations(prior, reading);
     const mean = values.reduce((sum, v) => sum + v, 0) / values.length;
     const surprising = isOrdinal(reading.kind)

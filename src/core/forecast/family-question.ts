@@ -6,7 +6,7 @@ import type { BaseKind } from '../ferment/scenario-kinds';
 import type { Warmths } from '../kitchen/places';
 import { drawnFrom, livesAt, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
 import type { Lot, LotEvent } from '../lots/lot';
-import { liquidMl } from '../matter/contents';
+import { isDrained } from '../lots/lineage';
 import { nothing, plus, volumeOf, type Amounts } from '../matter/substances';
 import { vesselKind } from '../vessels/vessel-kinds';
 import type { Branch, Family } from './family';
@@ -125,7 +125,7 @@ function endOf(lot: Lot, start: number, now: number): number {
 /** A jar that everything left is followed until its last drop went. */
 function jarEnd(lot: Lot, start: number, now: number): number {
   const last = lot.events.at(-1);
-  const emptied = liquidMl(lot.contents) < 20 && last ? Math.max(last.at, start) + hourMs : Infinity;
+  const emptied = isDrained(lot) && last ? Math.max(last.at, start) + hourMs : Infinity;
   return Math.max(start + hourMs, Math.min(emptied, endOf(lot, start, now)));
 }
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { Scenario, scenarioExample, type ScenarioInput } from '../ferment/scenario';
 import { starterKinds } from '../ferment/scenario-kinds';
+import { fermentOf } from '../ferment/ferment';
 import { weighedEnsemble } from './ensemble';
 import { forecast, publishedSeries } from './forecast';
 import { learnVigour } from './learn';
@@ -31,7 +32,7 @@ const passing = (
   level: number,
   direction: 'rises' | 'falls' = 'rises',
 ) => {
-  const { run } = weighedEnsemble(scenario);
+  const { run } = weighedEnsemble(fermentOf(scenario));
   return passageQuantiles(run, passageHours(run, quantity, level, direction), [0.05, 0.5, 0.95]) as [
     number,
     number,

@@ -32,7 +32,7 @@ const fiveSteps = [1, 2, 3, 4, 5];
  * What the signs mean: edges on gauge bar (squeeze, lid, hiss), on the logarithm of gas made in mg/L/h (foam, bubbles), on
  * g/L of sweetness, on pH turned round (sour), on volumes dissolved (fizz), on percent alcohol (strength), on the logarithm
  * of g/L of cells (sediment, grains), on the logarithm of gas turned round (a film grows where little rises), and on g/L of
- * the acids made (smell). Household practice, each with a wide error. Infinity: a word that tells of care, not of speed.
+ * the acids made (smell). Household practice, each with a wide error. Words that tell of care and not of speed (fuzz, solvent, foul) are left out: they weigh nothing.
  */
 export const ordinalScales = {
   squeeze: { words: signs.squeeze, edges: [0.3, 0.9, 1.8], error: 0.3 },
@@ -46,8 +46,8 @@ export const ordinalScales = {
   strength: { words: fiveSteps, edges: [0.4, 1, 2, 4], error: 0.8 },
   sediment: { words: lotSigns.sediment, edges: [Math.log(0.12), Math.log(0.5)], error: 0.7 },
   grains: { words: lotSigns.grains, edges: [Math.log(0.15), Math.log(0.25), Math.log(0.6)], error: 0.9 },
-  film: { words: lotSigns.film, edges: [-Math.log(25), -Math.log(8), Infinity], error: 1.2 },
-  smell: { words: lotSigns.smell, edges: [0.3, 1.5, 5, Infinity, Infinity, Infinity], error: 0.8 },
+  film: { words: lotSigns.film.slice(0, 3), edges: [-Math.log(25), -Math.log(8)], error: 1.2 },
+  smell: { words: lotSigns.smell.slice(0, 4), edges: [0.3, 1.5, 5], error: 0.8 },
 } as const satisfies Record<string, OrdinalScale>;
 
 export type OrdinalKind = keyof typeof ordinalScales;
@@ -95,6 +95,10 @@ export function expected(kind: Reading['kind'], rows: Rows, at: number, place: P
   }
 }
 
+/** Whether a reading says anything of how a ferment goes: colour, fuzz and foul smells only tell what to do. */
+export const weighs = (reading: Reading): reading is Exclude<Reading, { kind: 'colour' }> =>
+  reading.kind !== 'colour' && (!isOrdinal(reading.kind) || (ordinalScales[reading.kind].words as readonly (string | number)[]).includes(reading.value));
+
 /** A hydrometer in a fizzing jar, a hasty sip: now and then a reading is simply off. */
 const blunderShare = 0.03;
 
@@ -104,7 +108,7 @@ const blunderShare = 0.03;
  * @returns above 0, so that one blunder never rules out every member
  */
 export function likelihood(reading: Reading, value: number): number {
-  if (reading.kind === 'colour') return 1;
+  if (!weighs(reading)) return 1;
   if (isOrdinal(reading.kind))
     return (1 - blunderShare) * wordChance(reading.kind, reading.value, value) + blunderShare / 4;
   const error = readingError[reading.kind];

@@ -1,9 +1,11 @@
 import { cholesky, whitened } from './linear-algebra';
-import { memberOf, UNKNOWNS, usualVigourSpread } from './priors';
+import { knownCultures } from '../cultures/registry';
+import { memberOf, UNKNOWNS } from './priors';
 import { drawPoints, fittedProposal, logPriorOver, priorProposal } from './proposal';
 import { seededNormal, seededUniform } from './random';
 import { effectiveMembers, normalised, withoutCollapse } from './weigh';
 
+const spreadOf = (kind: string) => knownCultures(kind)!.vigourSpread;
 const uniform = seededUniform(41);
 const normal = seededNormal(uniform);
 
@@ -86,6 +88,6 @@ describe('kitchens before anything was seen', () => {
   });
 
   test('wild cultures vary more than a kept bug', () => {
-    expect(usualVigourSpread('ginger-bug')).toBeLessThan(usualVigourSpread('wild'));
+    expect(spreadOf('ginger-bug')).toBeLessThan(spreadOf('wild'));
   });
 });

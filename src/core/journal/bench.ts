@@ -24,6 +24,6 @@ type Rest = LotEvent extends infer E ? (E extends LotEvent ? Omit<E, 'at' | 'ent
 export function mark(bench: Bench, ids: readonly string[], entry: Entry, event: Rest, change: Partial<Lot> = {}): void {
   for (const id of ids) {
     const lot = bench.isOpen(id) ? bench.lot(id) : undefined;
-    if (lot) bench.put({ ...lot, ...change, events: [...lot.events, { at: entry.at, entryId: entry.id, ...event }] });
+    if (lot) bench.put({ ...lot, ...change, events: bench.grow(lot.events, { at: entry.at, entryId: entry.id, ...event } as LotEvent) });
   }
 } // prettier-ignore

@@ -1,8 +1,9 @@
 import type { PlaceId, WarmthStep } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
+import { copied, growingInPlace, type Grow } from '../lots/shelf';
 import type { Bench, KeptValue } from './bench';
 import type { Entry, EntryOf } from './entry';
-import { emptyTable, everyValue, valueIn, withValues, type Table } from './entry-table';
+import { emptyTable, everyValue, tableOf, valueIn, withValues, type Table } from './entry-table';
 import { emptyHousehold, type Household } from './household';
 import { amendedBy, byHappening, inOrder, struckBy } from './standing';
 import { subjectsOf, tell } from './tell';
@@ -100,13 +101,12 @@ function undo(journal: Journal, undoings: readonly EntryOf<'undone'>[], now: num
   return reconsider({ ...journal, undoings, struck }, targets, now);
 }
 
-/** The entry in force under an id: corrected, or null when it is struck, in the future or not there. */
-function inForce(journal: Journal, id: string): Entry | null {
-  const entry = valueIn(journal.entries, id);
-  if (!entry || !isPlain(entry) || journal.struck.has(id)) return null;
-  const corrections = (journal.corrections[id] ?? []).filter((each) => !journal.struck.has(each.id));
-  return amendedBy(entry, corrections);
-}
+/** An entry as it is in force: corrected, or null when it is struck or not there. */
+function inForce(journal: Pick<Journal, 'struck' | 'corrections'>, entry: Entry | undefined): Entry | null {
+  if (!entry || !isPlain(entry) || journal.struck.has(entry.id)) return null;
+  const corrections = journal.corrections[entry.id];
+  return corrections ? amendedBy(entry, corrections.filter((each) => !journal.struck.has(each.id))) : entry;
+} // prettier-ignore
 
 /** Settles entries whose standing or content may have changed, and tells the families they touch anew. */
 function reconsider(journal: Journal, ids: readonly string[], now: number): Journal {
@@ -115,7 +115,7 @@ function reconsider(journal: Journal, ids: readonly string[], now: number): Jour
   let { standing, subjects, ahead } = journal;
   for (const id of ids) {
     const before = valueIn(standing, id);
-    const after = inForce(journal, id);
+    const after = inForce(journal, valueIn(journal.entries, id));
     const early = after !== null && after.at > now + aheadMs;
     ahead = ahead.filter((entry) => entry.id !== id);
     if (early) ahead = [...ahead, after];
@@ -144,7 +144,7 @@ function withEntry(subjects: Table<readonly Entry[]>, entry: Entry): Table<reado
 function toldAnew(journal: Journal, dirty: ReadonlySet<string>, touched: readonly Entry[]): Household {
   const since = inOrder(touched)[0]!;
   const open = downstream(journal, dirty, since);
-  const bench = overlay(journal.household, (id) => open.has(id));
+  const bench = overlay(journal.household, (id) => open.has(id), growingInPlace());
   bench.clear(open);
   const entries = new Map<string, Entry>();
   for (const subject of open) for (const entry of valueIn(journal.subjects, subject) ?? []) entries.set(entry.id, entry);
@@ -169,12 +169,13 @@ function downstream(journal: Journal, dirty: ReadonlySet<string>, since: Entry):
 }
 
 /** A bench over a household: writes are gathered and packed into a new household at the end. */
-function overlay(household: Household, isOpen: (id: string) => boolean) {
+function overlay(household: Household, isOpen: (id: string) => boolean, grow: Grow = copied) {
   const lots = new Map<string, Lot | null>();
   let { warmths, kept } = household;
   const bench: Bench = {
     lot: (id) => (lots.has(id) ? (lots.get(id) ?? undefined) : valueIn(household.lots, id)),
     put: (lot) => void lots.set(lot.id, lot),
+    grow,
     isOpen,
     warm: (place, step) => {
       warmths = { ...warmths, [place]: placed(warmths[place] ?? [], step) };
@@ -222,8 +223,8 @@ export function* tellingOf(entries: readonly Entry[], now: number): Generator<nu
   const struck = struckBy(undoings);
   const corrections: Record<string, EntryOf<'amended'>[]> = {};
   for (const entry of all) if (entry.kind === 'amended') (corrections[entry.targetId] ??= []).push(entry);
-  const start: Journal = { ...emptyJournal, entries: withValues(emptyTable<Entry>(), byId), undoings, struck, corrections };
-  const force = all.flatMap((entry) => (isPlain(entry) ? (inForce(start, entry.id) ?? []) : []));
+  const start: Journal = { ...emptyJournal, entries: tableOf(byId), undoings, struck, corrections };
+  const force = all.map((entry) => inForce(start, entry)).filter((entry) => entry !== null);
   const told = inOrder(force.filter(({ at }) => at <= now + aheadMs));
   yield 0.1;
   const bench = gathering();
@@ -239,8 +240,8 @@ export function* tellingOf(entries: readonly Entry[], now: number): Generator<nu
   }
   return {
     ...start,
-    standing: withValues(emptyTable<Entry>(), told.map((entry) => [entry.id, entry])),
-    subjects: withValues(emptyTable<readonly Entry[]>(), subjects),
+    standing: tableOf(told.map((entry) => [entry.id, entry] as const)),
+    subjects: tableOf<readonly Entry[]>(subjects),
     ahead: force.filter(({ at }) => at > now + aheadMs),
     household: bench.household(),
   };
@@ -254,6 +255,7 @@ function gathering() {
   const bench: Bench = {
     lot: (id) => lots.get(id),
     put: (lot) => void lots.set(lot.id, lot),
+    grow: growingInPlace(),
     isOpen: () => true,
     warm: (place, step) => void (warmths[place] = [...placed(warmths[place] ?? [], step)]),
     keep: (thing, key, value) => {
@@ -262,7 +264,7 @@ function gathering() {
       else things[key] = value;
     },
   };
-  return { ...bench, household: (): Household => ({ lots: withValues(emptyTable<Lot>(), lots), warmths, kept }) };
+  return { ...bench, household: (): Household => ({ lots: tableOf(lots), warmths, kept }) };
 }
 
 /** Lets entries in whose time has come. */

@@ -2,6 +2,12 @@ import type { Entry, EntryOf } from './entry';
 import { clockOf } from './instant-id';
 import { subjectsOf } from './tell';
 
+/** Whether a subject is a lot: places and things of the household have a colon in their key. */
+const isLot = (subject: string): boolean => subject.length >= 17 && !subject.includes(':');
+
+/** When an id was written, ms. */
+const writtenAt = (id: string): number => clockOf(id).ms;
+
 /**
  * The instant an entry counts from: its own, but never before what it speaks of was written down. A clock set back between
  * the two would otherwise put a feed before its jar.
@@ -10,7 +16,7 @@ function happened(entry: Entry): number {
   let at = entry.at;
   for (const subject of subjectsOf(entry)) {
     // A lot that the entry itself begins is written with it, whenever it is said to have happened.
-    if (/^[0-9a-z]{17}/.test(subject) && !subject.startsWith(entry.id)) at = Math.max(at, Math.min(clockOf(subject).ms, clockOf(entry.id).ms)); // prettier-ignore
+    if (isLot(subject) && !subject.startsWith(entry.id)) at = Math.max(at, Math.min(writtenAt(subject), writtenAt(entry.id)));
   }
   return at;
 }

@@ -1,9 +1,10 @@
-import { emptyContents, levelMl, together, type Contents } from '../matter/contents';
+import { levelMl, together, type Contents } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
-import { gramsOfPortion, isPoured, mlOfPortion, portionContents, type Portion } from '../matter/portion';
+import { gramsOfPortion, isPoured, mlOfPortion, portionsContents, type Portion } from '../matter/portion';
 import { millilitresPerGram } from '../matter/substances';
 import { withinRim } from './begin';
-import type { Lot } from './lot';
+import type { Lot, LotEvent } from './lot';
+import { copied, type Grow } from './shelf';
 
 interface Moment {
   readonly at: number;
@@ -28,14 +29,15 @@ function lostAtFeed(lot: Lot, portions: readonly Portion[], added: Contents): nu
 }
 
 function dried(contents: Contents, ml: number): { left: Contents; lostMl: number } {
+  if (ml === 0) return { left: contents, lostMl: 0 };
   const grams = Math.min(ml / millilitresPerGram.water, contents.liquid.water * 0.5);
   const liquid = { ...contents.liquid, water: contents.liquid.water - grams };
   return { left: { ...contents, liquid }, lostMl: grams * millilitresPerGram.water };
 }
 
 /** Portions go into a lot: a feed, a top-up, sugar, lemon, juice, minerals. */
-export function addPortions(lot: Lot, portions: readonly Portion[], moment: Moment, celsius?: number): Lot {
-  const added = portions.reduce((sum, portion) => together(sum, portionContents(portion)), emptyContents);
+export function addPortions(lot: Lot, portions: readonly Portion[], moment: Moment, celsius?: number, grow: Grow = copied): Lot {
+  const added = portionsContents(portions);
   const { left, lostMl } = dried(together(lot.contents, added), lostAtFeed(lot, portions, added));
   const { held, spilledMl } = withinRim(left, lot.vessel.ml);
   const first = lot.events.length === 0;
@@ -44,6 +46,6 @@ export function addPortions(lot: Lot, portions: readonly Portion[], moment: Mome
     contents: held,
     markMl: first ? Math.round(levelMl(held)) : lot.markMl,
     lostMl: lot.lostMl + lostMl + spilledMl,
-    events: [...lot.events, { ...moment, kind: 'added', contents: added, portions, celsius, lostMl: lostMl + spilledMl }],
+    events: grow<LotEvent>(lot.events, { ...moment, kind: 'added', contents: added, portions, celsius, lostMl: lostMl + spilledMl }),
   };
 }

@@ -1,6 +1,6 @@
 import type { PlaceId } from '../kitchen/places';
-import { emptyContents, levelMl, scaled, together, type Contents } from '../matter/contents';
-import { portionContents, type Portion } from '../matter/portion';
+import { emptyContents, levelMl, scaled, type Contents } from '../matter/contents';
+import { portionsContents } from '../matter/portion';
 import type { Closure, Vessel } from '../vessels/vessel-kinds';
 import type { Lot, RecipeSnapshot, Role } from './lot';
 
@@ -16,8 +16,7 @@ export interface NewLot {
 }
 
 /** All of several portions in one heap. */
-export const contentsOf = (portions: readonly Portion[]): Contents =>
-  portions.reduce((sum, portion) => together(sum, portionContents(portion)), emptyContents);
+export const contentsOf = portionsContents;
 
 /** What does not fit flows over the rim: liquid and solids alike. */
 export function withinRim(contents: Contents, rimMl: number): { held: Contents; spilledMl: number } {

@@ -1,4 +1,4 @@
-import { gramsIn } from '../matter/substances';
+import { gramsIn, volumeOf } from '../matter/substances';
 import { liquidMl, solidGrams } from '../matter/contents';
 import type { Lot } from './lot';
 
@@ -32,6 +32,23 @@ export const wentTo = (lot: Lot): Edge[] =>
 export const isEmpty = (lot: Lot): boolean =>
   gramsIn(lot.contents.liquid) < 0.5 && solidGrams(lot.contents) < 0.5;
 
+/** Share of what was once in a vessel below which, once drawn from, it holds only dregs. Practice. */
+const dregs = 0.12;
+
+/** Whether a brew's liquid has gone on, into bottles or another jar, all but its dregs. */
+export function isDrained(lot: Lot): boolean {
+  let inMl = 0;
+  let outMl = 0;
+  for (const event of lot.events) {
+    if (event.kind === 'added' || event.kind === 'came') inMl += volumeOf(event.contents.liquid);
+    if (event.kind === 'went') outMl += volumeOf(event.contents.liquid);
+  }
+  return outMl > 0 && liquidMl(lot.contents) < dregs * inMl;
+}
+
 /** Whether a lot is still something to look after. */
 export const isLiving = (lot: Lot): boolean =>
-  lot.ended === null && !(lot.role === 'bottle' && lot.opened !== null) && !(isEmpty(lot) && lot.events.length > 0);
+  lot.ended === null &&
+  !(lot.role === 'bottle' && lot.opened !== null) &&
+  !(isEmpty(lot) && lot.events.length > 0) &&
+  !(lot.role === 'brew' && isDrained(lot));

@@ -3,8 +3,8 @@ import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
 import { emptyLot, withinRim, type NewLot } from './begin';
-import type { Lot, Taken } from './lot';
-import type { Shelf } from './shelf';
+import type { Lot, LotEvent, Taken } from './lot';
+import type { Grow, Shelf } from './shelf';
 
 /** One place a transfer goes to: a lot that is there, a new one, or away. */
 export interface TransferTarget {
@@ -75,13 +75,12 @@ function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: 
   shelf.put({
     ...source,
     contents: without(source.contents, part),
-    events: [
-      ...source.events,
-      { at: transfer.at, entryId: transfer.id, kind: 'went', to, contents: part, taken: transfer.taken, index },
-    ],
+    events: shelf.grow<LotEvent>(source.events, {
+      at: transfer.at, entryId: transfer.id, kind: 'went', to, contents: part, taken: transfer.taken, index,
+    }),
   });
   return part;
-}
+} // prettier-ignore
 
 function arrive(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: number, part: Contents): void {
   const id = target.begin ? targetLotId(transfer.id, index) : target.lotId;
@@ -91,20 +90,19 @@ function arrive(shelf: Shelf, transfer: Transfer, target: TransferTarget, index:
   const culture = there.culture ?? shelf.lot(transfer.from)?.culture ?? null;
   const portions = target.portions ?? [];
   const moment = { at: transfer.at, entryId: transfer.id };
-  const filled = take({ ...there, culture }, transfer, index, part);
-  shelf.put(portions.length > 0 ? addPortions(filled, portions, moment) : filled);
+  const filled = take({ ...there, culture }, transfer, index, part, shelf.grow);
+  shelf.put(portions.length > 0 ? addPortions(filled, portions, moment, undefined, shelf.grow) : filled);
 }
 
-function take(lot: Lot, transfer: Transfer, index: number, part: Contents): Lot {
+function take(lot: Lot, transfer: Transfer, index: number, part: Contents, grow: Grow): Lot {
   const { held, spilledMl } = withinRim(together(lot.contents, part), lot.vessel.ml);
   return {
     ...lot,
     contents: held,
     markMl: lot.events.length === 0 ? Math.round(levelMl(held)) : lot.markMl,
     lostMl: lot.lostMl + spilledMl,
-    events: [
-      ...lot.events,
-      { at: transfer.at, entryId: transfer.id, kind: 'came', from: transfer.from, contents: part, celsius: transfer.celsius, index },
-    ],
+    events: grow<LotEvent>(lot.events, {
+      at: transfer.at, entryId: transfer.id, kind: 'came', from: transfer.from, contents: part, celsius: transfer.celsius, index,
+    }),
   }; // prettier-ignore
 }

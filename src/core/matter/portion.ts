@@ -1,6 +1,6 @@
 import { ingredientOf } from './ingredients/registry';
 import type { Contents } from './contents';
-import { nothing, type Amounts, type Substance } from './substances';
+import { heapOn, nothing, type Amounts, type Substance } from './substances';
 import type { Form, Ingredient } from './ingredient';
 
 /** An amount of an ingredient, as it was measured: by mass, or by volume. */
@@ -46,23 +46,40 @@ export const mlOfPortion = (portion: Portion): number =>
 /** Fine forms give more of their juice. */
 const givesMore: Readonly<Partial<Record<Form, number>>> = { grated: 0.2, pureed: 0.25, powdered: 0.1, whole: -0.2 };
 
-/**
- * What a portion puts into a vessel: the water, sugars and acids it gives go into the liquid, the rest stays in the solid.
- *
- * @returns contents whose grams add up to the portion's, to rounding
- * @source composition tables of the ingredient; the share given is practice
- * @example Math.round(portionContents({ what: 'white-sugar', grams: 100 }).liquid.sucrose) // 100
- */
-export function portionContents(portion: Portion): Contents {
-  const { composition, gives, id } = ingredientOf(portion.what);
-  const grams = gramsOfPortion(portion);
-  const share = gives >= 1 || gives === 0 ? gives : Math.min(1, Math.max(0.05, gives + (portion.form ? (givesMore[portion.form] ?? 0) : 0))); // prettier-ignore
-  const liquid: Record<Substance, number> = { ...nothing };
-  const solid: Record<Substance, number> = { ...nothing };
-  for (const [key, part] of Object.entries(composition) as [Substance, number][]) {
-    const given = key === 'inert' && share < 1 ? 0 : share;
-    liquid[key] = part * grams * given;
-    solid[key] = part * grams * (1 - given);
-  }
-  return { liquid, solids: share < 1 && grams > 0 ? { [id]: solid as Amounts } : {} };
+/** Share of its juice that a portion gives to the liquid, 0–1. */
+function givenShare({ gives }: Ingredient, form: Form | undefined): number {
+  if (gives === 0 || gives >= 1) return gives;
+  return Math.min(1, Math.max(0.05, gives + (form ? (givesMore[form] ?? 0) : 0)));
 }
+
+/**
+ * What portions put into a vessel: the water, sugars and acids they give go into the liquid, the rest stays in the solids.
+ *
+ * @returns contents whose grams add up to the portions', to rounding
+ * @source composition tables of the ingredients; the share given is practice
+ * @example Math.round(portionsContents([{ what: 'white-sugar', grams: 100 }]).liquid.sucrose) // 100
+ */
+export function portionsContents(portions: readonly Portion[]): Contents {
+  const liquid: Record<Substance, number> = { ...nothing };
+  const solids: Record<string, Amounts> = {};
+  for (const portion of portions) {
+    const ingredient = ingredientOf(portion.what);
+    const { composition, id } = ingredient;
+    const grams = gramsOfPortion(portion);
+    if (!(grams > 0)) continue;
+    const share = givenShare(ingredient, portion.form);
+    heapOn(liquid, composition, grams * share);
+    if (share >= 1) continue;
+    // What is neither water nor dissolved stays in the solid, however finely it is cut.
+    liquid.inert -= composition.inert * grams * share;
+    const solid: Record<Substance, number> = { ...(solids[id] ?? nothing) };
+    heapOn(solid, composition, grams * (1 - share));
+    solid.inert += composition.inert * grams * share;
+    solids[id] = solid;
+  }
+  if (liquid.inert < 0) liquid.inert = 0;
+  return { liquid, solids };
+}
+
+/** What one portion puts into a vessel. */
+export const portionContents = (portion: Portion): Contents => portionsContents([portion]);

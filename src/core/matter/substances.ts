@@ -26,27 +26,45 @@ export const nothing: Amounts = {
   acetic: 0, minerals: 0, inert: 0,
 }; // prettier-ignore
 
-const mapped = (of: (key: Substance) => number): Amounts => {
-  const out = {} as Record<Substance, number>;
-  for (const key of substances) out[key] = of(key);
-  return out;
-};
+// Written out, so that every amount has one shape: a journal of years mixes some hundred thousand of them.
 
 /** Sum of two. @example plus(nothing, nothing).water // 0 */
-export const plus = (a: Amounts, b: Amounts): Amounts => mapped((key) => a[key] + b[key]);
+export const plus = (a: Amounts, b: Amounts): Amounts => ({
+  water: a.water + b.water, sucrose: a.sucrose + b.sucrose, glucose: a.glucose + b.glucose, fructose: a.fructose + b.fructose, lactose: a.lactose + b.lactose, maltose: a.maltose + b.maltose, ethanol: a.ethanol + b.ethanol, citric: a.citric + b.citric, malic: a.malic + b.malic, lactic: a.lactic + b.lactic, acetic: a.acetic + b.acetic, minerals: a.minerals + b.minerals, inert: a.inert + b.inert,
+}); // prettier-ignore
+
+const less = (a: number, b: number): number => (a > b ? a - b : 0);
 
 /** What is left when a part is taken away; rounding never leaves less than nothing. */
-export const minus = (a: Amounts, b: Amounts): Amounts => mapped((key) => Math.max(0, a[key] - b[key]));
+export const minus = (a: Amounts, b: Amounts): Amounts => ({
+  water: less(a.water, b.water), sucrose: less(a.sucrose, b.sucrose), glucose: less(a.glucose, b.glucose), fructose: less(a.fructose, b.fructose), lactose: less(a.lactose, b.lactose), maltose: less(a.maltose, b.maltose), ethanol: less(a.ethanol, b.ethanol), citric: less(a.citric, b.citric), malic: less(a.malic, b.malic), lactic: less(a.lactic, b.lactic), acetic: less(a.acetic, b.acetic), minerals: less(a.minerals, b.minerals), inert: less(a.inert, b.inert),
+}); // prettier-ignore
 
 /** A multiple. @param factor 0 or more */
-export const times = (a: Amounts, factor: number): Amounts => mapped((key) => a[key] * factor);
+export const times = (a: Amounts, factor: number): Amounts => ({
+  water: a.water * factor, sucrose: a.sucrose * factor, glucose: a.glucose * factor, fructose: a.fructose * factor, lactose: a.lactose * factor, maltose: a.maltose * factor, ethanol: a.ethanol * factor, citric: a.citric * factor, malic: a.malic * factor, lactic: a.lactic * factor, acetic: a.acetic * factor, minerals: a.minerals * factor, inert: a.inert * factor,
+}); // prettier-ignore
+
+/** Adds a multiple of `b` to `a` in place: for heaps that nobody else holds yet. */
+export function heapOn(a: Record<Substance, number>, b: Amounts, factor: number): void {
+  a.water += b.water * factor;
+  a.sucrose += b.sucrose * factor;
+  a.glucose += b.glucose * factor;
+  a.fructose += b.fructose * factor;
+  a.lactose += b.lactose * factor;
+  a.maltose += b.maltose * factor;
+  a.ethanol += b.ethanol * factor;
+  a.citric += b.citric * factor;
+  a.malic += b.malic * factor;
+  a.lactic += b.lactic * factor;
+  a.acetic += b.acetic * factor;
+  a.minerals += b.minerals * factor;
+  a.inert += b.inert * factor;
+}
 
 /** Grams in all. @example gramsIn({ ...nothing, water: 2, sucrose: 1 }) // 3 */
-export function gramsIn(a: Amounts): number {
-  let sum = 0;
-  for (const key of substances) sum += a[key];
-  return sum;
-}
+export const gramsIn = (a: Amounts): number =>
+  a.water + a.sucrose + a.glucose + a.fructose + a.lactose + a.maltose + a.ethanol + a.citric + a.malic + a.lactic + a.acetic + a.minerals + a.inert; // prettier-ignore
 
 /**
  * Volume, by adding up what each substance takes.
@@ -54,11 +72,8 @@ export function gramsIn(a: Amounts): number {
  * @returns ml at 20 °C; exact under mixing and splitting, within 0.2 % of density tables for drinks
  * @example Math.round(volumeOf({ ...nothing, water: 998.2, sucrose: 100 })) // 1062
  */
-export function volumeOf(a: Amounts): number {
-  let sum = 0;
-  for (const key of substances) sum += a[key] * millilitresPerGram[key];
-  return sum;
-}
+export const volumeOf = (a: Amounts): number =>
+  a.water * millilitresPerGram.water + a.sucrose * millilitresPerGram.sucrose + a.glucose * millilitresPerGram.glucose + a.fructose * millilitresPerGram.fructose + a.lactose * millilitresPerGram.lactose + a.maltose * millilitresPerGram.maltose + a.ethanol * millilitresPerGram.ethanol + a.citric * millilitresPerGram.citric + a.malic * millilitresPerGram.malic + a.lactic * millilitresPerGram.lactic + a.acetic * millilitresPerGram.acetic + a.minerals * millilitresPerGram.minerals + a.inert * millilitresPerGram.inert; // prettier-ignore
 
 /** Sugar that yeast or bacteria of a drink can use, g: lactose is left out, most drinks' cultures leave it. */
 export const fermentableGrams = (a: Amounts): number => a.sucrose + a.glucose + a.fructose + a.maltose;

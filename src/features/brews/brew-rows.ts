@@ -3,7 +3,6 @@ import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf, type Pitch } from '@/core/lots/pitch';
-import { liquidMl } from '@/core/matter/contents';
 import type { Book } from '../forecasting/book';
 
 export type Stage = 'mixed' | 'first-ferment' | 'bottled' | 'finished';
@@ -38,8 +37,7 @@ const warm = ({ bottles }: BrewRow) => Number(bottles.some(({ place }) => place 
 
 function rowOf(brew: Lot, bottles: readonly Lot[], find: (id: string) => Lot | undefined): BrewRow {
   const pitch = pitchOf(brew, find);
-  const full = isLiving(brew) && liquidMl(brew.contents) > 20;
-  const stage: Stage = full ? (pitch ? (bottles.length > 0 && liquidMl(brew.contents) < 150 ? 'bottled' : 'first-ferment') : 'mixed') : bottles.length > 0 ? 'bottled' : 'finished';
+  const stage: Stage = isLiving(brew) ? (pitch ? 'first-ferment' : 'mixed') : bottles.length > 0 ? 'bottled' : 'finished';
   return { brew, stage, pitch, bottles };
 } // prettier-ignore
 

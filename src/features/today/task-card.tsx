@@ -34,9 +34,12 @@ export function TaskCard({ task, now }: Props) {
       <View style={styles.top}>
         <TaskPicture task={task} now={now} />
         <View style={styles.words}>
-          <Text as="strong" color={accent} lines={2}>
-            {words.over}
-          </Text>
+          <View style={styles.over}>
+            <Text as="strong" color={accent} lines={2} style={styles.overWords}>
+              {words.over}
+            </Text>
+            <Why topic={topics[task.verb]} lot={lot} now={now} />
+          </View>
           <Text as="heading" level={2}>
             {words.title}
           </Text>
@@ -45,7 +48,6 @@ export function TaskCard({ task, now }: Props) {
       </View>
       <Ribbon span={task} now={now} {...ribbonClock(now)} summary={words.span} />
       <TaskButtons task={task} />
-      <Why topic={topics[task.verb]} lot={lot} now={now} />
     </Card>
   );
 } // prettier-ignore
@@ -53,4 +55,6 @@ export function TaskCard({ task, now }: Props) {
 const styles = StyleSheet.create({
   top: { flexDirection: 'row', gap: gap.medium, alignItems: 'flex-start' },
   words: { flex: 1, gap: 3, minWidth: 0 },
+  over: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', marginTop: -12 },
+  overWords: { flex: 1 },
 });

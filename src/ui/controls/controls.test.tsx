@@ -168,7 +168,7 @@ describe('instruments', () => {
 
   test('a fuller bottle has its surface higher, a larger one is taller, an opened one has no cap', () => {
     const draw = (props: { headspaceMl: number; bottleMl: number; open?: boolean }) => {
-      const { container } = themed(<Bottle number={1} volumes={2} label="a bottle" {...props} />);
+      const { container } = themed(<Bottle number="1" volumes={2} label="a bottle" {...props} />);
       const svg = container.querySelector('svg')!;
       return {
         surface: Number(svg.querySelector('rect')!.getAttribute('y')),

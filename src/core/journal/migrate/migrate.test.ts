@@ -58,7 +58,7 @@ describe.each([
         expect(bottle.bottleMl - liquidMl(there.contents)).toBeCloseTo(bottle.headspaceMl, 2);
         expect(there.opened ? { at: there.opened.at, opening: there.opened.how } : null).toEqual(bottle.opened ? { at: bottle.opened.at, opening: bottle.opened.opening } : null);
         expect(there.events.filter(({ kind }) => kind === 'vented')).toHaveLength(bottle.burps.length);
-        expect(there.events.filter(({ kind }) => kind === 'moved').map(({ at }) => at)).toEqual(bottle.moves.map(({ at }) => at));
+        expect(there.events.filter(({ kind }) => kind === 'moved').map(({ at }) => at)).toEqual((bottle.moves as { at: number }[]).map(({ at }) => at));
       }
     }
   }); // prettier-ignore

@@ -1,12 +1,11 @@
 import { lotOf } from '../../journal/household';
 import { pitchOf } from '../../lots/pitch';
-import { liquidMl } from '../../matter/contents';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
 /** Brews: pitch what is mixed, taste and bottle what ferments. */
 export function brewingTasks({ living, household, lotAnswer, now }: TaskAsk): readonly Task[] {
   return living.flatMap((lot): Task[] => {
-    if (lot.role !== 'brew' || liquidMl(lot.contents) < 20) return [];
+    if (lot.role !== 'brew') return [];
     const pitch = pitchOf(lot, (id) => lotOf(household, id));
     if (!pitch) return [{ id: `pitch-${lot.id}`, verb: 'pitch', lots: [lot], portions: [], from: lot.begunAt, until: Math.max(lot.begunAt + 24 * hourMs, now), fromSoftHours: 0.5, untilSoftHours: 8, reason: 'mixed' }]; // prettier-ignore
     const answer = lotAnswer(lot.id);
