@@ -5,7 +5,7 @@ import { bases } from '../ferment/bases';
 import type { BaseKind } from '../ferment/scenario-kinds';
 import type { Warmths } from '../kitchen/places';
 import { drawnFrom, livesAt, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
-import type { Lot, LotEvent } from '../lots/lot';
+import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { isDrained } from '../lots/lineage';
 import { nothing, plus, volumeOf, type Amounts } from '../matter/substances';
 import { vesselKind } from '../vessels/vessel-kinds';
@@ -155,22 +155,22 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
 
 /** What an event brings of its own: added things exactly; of a dose only the sugar it still has. */
 function ownGrams(event: LotEvent, pitch: Pitch): Amounts {
-  if (event.kind === 'added') return event.contents.liquid;
+  if (event.kind === 'added') return movedBy(event).liquid;
   if (event.kind !== 'came') return nothing;
-  if (event.entryId !== pitch.entryId) return event.contents.liquid;
-  return { ...nothing, sucrose: (volumeOf(event.contents.liquid) / 1000) * pitch.culture.residualSugar };
+  if (event.entryId !== pitch.entryId) return movedBy(event).liquid;
+  return { ...nothing, sucrose: (volumeOf(movedBy(event).liquid) / 1000) * pitch.culture.residualSugar };
 }
 
 /** How a later inflow is seen: plain liquids as they are; living ones with their cells and what sugar they still have. */
 function readsFor(ask: FamilyAsk) {
   const cultures = ask.cultures ?? knownCultures;
   return (event: LotEvent, ml: number): Omit<Inflow, 'share'> | null => {
-    if (event.kind === 'added') return soluteOf(event.contents.liquid, ml);
+    if (event.kind === 'added') return soluteOf(movedBy(event).liquid, ml);
     if (event.kind !== 'came') return null;
     const source = ask.find(event.from);
-    if (!source || !livesAt(source, event.at, ask.find, cultures)) return soluteOf(event.contents.liquid, ml);
+    if (!source || !livesAt(source, event.at, ask.find, cultures)) return soluteOf(movedBy(event).liquid, ml);
     const culture = cultures(source.culture);
-    if (!culture) return soluteOf(event.contents.liquid, ml);
+    if (!culture) return soluteOf(movedBy(event).liquid, ml);
     const { yeast, lactics, acetics, residualSugar, lacticAcid, unit } = culture;
     const perLitre = unit === 'ml' ? 1000 : 0;
     return { ...soluteOf(nothing, 1), sucrose: residualSugar, lactic: lacticAcid * perLitre, yeast: yeast * perLitre, lactics: lactics * perLitre, acetics: acetics * perLitre }; // prettier-ignore
@@ -187,8 +187,8 @@ function branchOf(ask: FamilyAsk, lot: Lot, start: number, indexOf: ReadonlyMap<
   const liquid = tenth(Math.max(1, first.reduce((sum, event) => sum + liquidChange(event), 0)));
   const firstInflows = first.flatMap((event): Inflow[] => {
     if (event.kind !== 'added') return [];
-    const ml = volumeOf(event.contents.liquid);
-    return ml > 0 ? [{ ...soluteOf(event.contents.liquid, ml), share: ml / liquid }] : [];
+    const ml = volumeOf(movedBy(event).liquid);
+    return ml > 0 ? [{ ...soluteOf(movedBy(event).liquid, ml), share: ml / liquid }] : [];
   });
   const end = Math.max(begun + hourMs, lot.role === 'bottle' ? endOf(lot, start, ask.now) : jarEnd(lot, start, ask.now));
   const stages = stretchOf({ lot, from: begun, to: end, afterEvent: first.length, liquidMl: liquid, warmths: ask.warmths, reads: readsFor(ask), firstInflows });

@@ -1,6 +1,6 @@
 import type { Inflow, LotStage } from '../ferment/ferment';
 import { celsiusAt, changesWithin, type PlaceId, type Warmths } from '../kitchen/places';
-import type { Lot, LotEvent } from '../lots/lot';
+import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { solidsMl } from '../matter/contents';
 import { volumeOf, type Amounts } from '../matter/substances';
 import type { Closure } from '../vessels/vessel-kinds';
@@ -36,9 +36,9 @@ interface Standing {
 
 /** Ml that an event adds to the liquid, or takes. */
 export function liquidChange(event: LotEvent): number {
-  if (event.kind === 'added') return volumeOf(event.contents.liquid) - event.lostMl;
-  if (event.kind === 'came') return volumeOf(event.contents.liquid);
-  if (event.kind === 'went') return -volumeOf(event.contents.liquid);
+  if (event.kind === 'added') return volumeOf(movedBy(event).liquid) - event.lostMl;
+  if (event.kind === 'came') return volumeOf(movedBy(event).liquid);
+  if (event.kind === 'went') return -volumeOf(movedBy(event).liquid);
   return 0;
 }
 
@@ -104,7 +104,7 @@ function happen(now: Standing, event: LotEvent, ask: StretchAsk): Inflow | null 
   if (event.kind === 'moved') now.place = event.place;
   if (event.kind === 'closed') now.closure = event.closure;
   const change = liquidChange(event);
-  const came = event.kind === 'added' || event.kind === 'came' ? volumeOf(event.contents.liquid) : 0;
+  const came = event.kind === 'added' || event.kind === 'came' ? volumeOf(movedBy(event).liquid) : 0;
   const solute = came > 0 ? ask.reads(event, came) : null;
   now.liquid = Math.max(1, now.liquid + change);
   return solute ? { ...solute, share: Math.min(1, came / Math.max(came, now.liquid)) } : null;

@@ -6,7 +6,7 @@ import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import { inoculum } from '../ferment/inoculum';
 import type { BaseKind } from '../ferment/scenario-kinds';
 import type { Warmths } from '../kitchen/places';
-import type { Lot, LotEvent } from '../lots/lot';
+import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { solidGrams } from '../matter/contents';
 import { fermentableGrams } from '../matter/substances';
 import type { LearnedVigour } from './learn';
@@ -67,7 +67,7 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
   const scene = { lot, warmths: ask.warmths, culture, keeping: culture.keeping };
   const ferment = keptFerment(scene, ask.learned, first, start, end);
   const hourOf = (at: number) => (at - start) / hourMs;
-  const feeds = lot.events.filter((event) => event.kind === 'added' && fermentableGrams(event.contents.liquid) > 0.5 && event.at <= now); // prettier-ignore
+  const feeds = lot.events.filter((event) => event.kind === 'added' && fermentableGrams(movedBy(event).liquid) > 0.5 && event.at <= now); // prettier-ignore
   const draws = lot.events.filter((event) => event.kind === 'went' && event.at <= now);
   return {
     lotId: lot.id,
@@ -110,7 +110,7 @@ function keptFerment(scene: Scene, learned: LearnedVigour, first: number, start:
   const before = lot.events.slice(0, first + 1);
   const liquid = Math.max(1, before.reduce((sum, event) => sum + liquidChange(event), 0));
   const begun = lot.events[first]!;
-  const grams = begun.kind === 'added' || begun.kind === 'came' ? begun.contents.liquid : lot.contents.liquid;
+  const grams = begun.kind === 'added' || begun.kind === 'came' ? movedBy(begun).liquid : lot.contents.liquid;
   const { sucrose, glucose, fructose } = soluteOf(grams, liquid);
   const stages = stretchOf({
     lot, from: start, to: end, afterEvent: first + 1, liquidMl: liquid, warmths: scene.warmths,
@@ -145,7 +145,7 @@ function keptLife({ lot, culture, keeping }: Scene, first: number, liquid: numbe
 /** A feed brings sugar; what is drawn from another jar, or poured over grains, brings or meets cells. */
 function keptInflow({ lot, culture, keeping }: Scene, event: LotEvent, ml: number, liquid: number): Omit<Inflow, 'share'> | null {
   if (event.kind !== 'added' && event.kind !== 'came') return null;
-  const solute = soluteOf(event.contents.liquid, ml);
+  const solute = soluteOf(movedBy(event).liquid, ml);
   if (event.kind === 'came') return { ...solute, yeast: keeping.settledYeast, lactics: keeping.settledLactics, acetics: keeping.settledAcetics }; // prettier-ignore
   if (!keeping.renews || culture.unit !== 'g') return solute;
   const grains = culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0);

@@ -1,6 +1,6 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import { volumesPerSugarGram } from '../gas/potential';
-import type { Lot } from '../lots/lot';
+import { movedBy, type Lot } from '../lots/lot';
 import { fermentableGrams, volumeOf } from '../matter/substances';
 
 /**
@@ -13,9 +13,9 @@ export function mixedSugar(lot: Lot, cultures: CultureTable = knownCultures): nu
   const residual = cultures(lot.culture)?.residualSugar ?? 0;
   for (const event of lot.events) {
     if (event.kind !== 'added' && event.kind !== 'came') continue;
-    const volume = volumeOf(event.contents.liquid);
+    const volume = volumeOf(movedBy(event).liquid);
     ml += volume;
-    grams += event.kind === 'came' && lot.culture ? (volume / 1000) * residual : fermentableGrams(event.contents.liquid);
+    grams += event.kind === 'came' && lot.culture ? (volume / 1000) * residual : fermentableGrams(movedBy(event).liquid);
   }
   return ml > 0 ? (grams / ml) * 1000 : 0;
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { demoHousehold } from '../../demo/household';
 import { inventory, isSound, liquidMl } from '../matter/contents';
 import { contentsOf } from '../lots/begin';
+import { movedBy } from '../lots/lot';
 import { plus, nothing, substances, volumeOf, type Amounts } from '../matter/substances';
 import type { Entry } from './entry';
 import { everyValue, valueIn } from './entry-table';
@@ -61,7 +62,7 @@ describe('a journal carried on', () => {
           held = plus(held, inventory(lot.contents));
           lost += lot.lostMl;
           for (const event of lot.events) {
-            if (event.kind === 'added') given = plus(given, inventory(event.contents));
+            if (event.kind === 'added') given = plus(given, inventory(movedBy(event)));
             if (event.kind === 'went' && (event.to === null || !arrived(journal, event.to, event.entryId, event.index))) away = plus(away, inventory(event.contents));
           }
         }

@@ -46,6 +46,6 @@ export function addPortions(lot: Lot, portions: readonly Portion[], moment: Mome
     contents: held,
     markMl: first ? Math.round(levelMl(held)) : lot.markMl,
     lostMl: lot.lostMl + lostMl + spilledMl,
-    events: grow<LotEvent>(lot.events, { ...moment, kind: 'added', contents: added, portions, celsius, lostMl: lostMl + spilledMl }),
+    events: grow<LotEvent>(lot.events, { ...moment, kind: 'added', portions, celsius, lostMl: lostMl + spilledMl }),
   };
 }

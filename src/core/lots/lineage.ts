@@ -1,6 +1,6 @@
 import { gramsIn, volumeOf } from '../matter/substances';
 import { liquidMl, solidGrams } from '../matter/contents';
-import type { Lot } from './lot';
+import { movedBy, type Lot } from './lot';
 
 /** One edge of a lot's history: what came from where, or went where, and when. */
 export interface Edge {
@@ -40,8 +40,8 @@ export function isDrained(lot: Lot): boolean {
   let inMl = 0;
   let outMl = 0;
   for (const event of lot.events) {
-    if (event.kind === 'added' || event.kind === 'came') inMl += volumeOf(event.contents.liquid);
-    if (event.kind === 'went') outMl += volumeOf(event.contents.liquid);
+    if (event.kind === 'added' || event.kind === 'came') inMl += volumeOf(movedBy(event).liquid);
+    if (event.kind === 'went') outMl += volumeOf(movedBy(event).liquid);
   }
   return outMl > 0 && liquidMl(lot.contents) < dregs * inMl;
 }

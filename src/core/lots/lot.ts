@@ -1,5 +1,5 @@
 import type { Contents } from '../matter/contents';
-import type { Portion } from '../matter/portion';
+import { portionsContents, type Portion } from '../matter/portion';
 import type { Closure, Vessel } from '../vessels/vessel-kinds';
 import type { PlaceId } from '../kitchen/places';
 import type { SignKind } from './signs';
@@ -35,7 +35,7 @@ interface Happened {
 /** One thing in a lot's life, in the order of happening. */
 export type LotEvent = Happened &
   (
-    | { readonly kind: 'added'; readonly contents: Contents; readonly celsius?: number | undefined; readonly lostMl: number; readonly portions: readonly Portion[] }
+    | { readonly kind: 'added'; readonly celsius?: number | undefined; readonly lostMl: number; readonly portions: readonly Portion[] }
     | { readonly kind: 'came'; readonly from: string; readonly contents: Contents; readonly celsius?: number | undefined; readonly index: number }
     | { readonly kind: 'went'; readonly to: string | null; readonly contents: Contents; readonly taken: Taken; readonly index: number }
     | { readonly kind: 'moved'; readonly place: PlaceId }
@@ -45,6 +45,10 @@ export type LotEvent = Happened &
     | { readonly kind: 'read'; readonly readings: readonly Reading[]; readonly by?: string | undefined }
     | { readonly kind: 'opened'; readonly how: OpeningKind }
   ); // prettier-ignore
+
+/** What an event moved: an addition is worked out from its portions, since a long journal would not hold them all. */
+export const movedBy = (event: Extract<LotEvent, { kind: 'added' | 'came' | 'went' }>): Contents =>
+  event.kind === 'added' ? portionsContents(event.portions) : event.contents;
 
 export const openings = ['still', 'gentle', 'lively', 'gusher'] as const;
 export type OpeningKind = (typeof openings)[number];

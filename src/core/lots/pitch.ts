@@ -3,7 +3,7 @@ import { cultureOfIngredient, knownCultures, lastBatchId, sedimentId, type Cultu
 import { liquidMl, solidGrams } from '../matter/contents';
 import { gramsOfPortion } from '../matter/portion';
 import { volumeOf } from '../matter/substances';
-import type { Lot, LotEvent } from './lot';
+import { movedBy, type Lot, type LotEvent } from './lot';
 
 export type LotFinder = (id: string) => Lot | undefined;
 
@@ -78,6 +78,6 @@ export function drawnFrom(lot: Lot, find: LotFinder, table: CultureTable = known
   const source = find(first.from);
   if (!source || source.role === 'starter' || !livesAt(source, first.at, find, table)) return null;
   const own = lot.events.filter((event) => event.kind === 'added' && event.entryId === first.entryId);
-  const added = own.reduce((sum, event) => sum + (event.kind === 'added' ? volumeOf(event.contents.liquid) : 0), 0);
+  const added = own.reduce((sum, event) => sum + (event.kind === 'added' ? volumeOf(movedBy(event).liquid) : 0), 0);
   return liquidMl(first.contents) > added ? { source, at: first.at, entryId: first.entryId } : null;
 } // prettier-ignore
