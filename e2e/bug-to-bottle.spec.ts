@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { button, field, forecastReady, setClock } from './kitchen';
+import { act, button, field, forecastReady, setClock, sheet } from './kitchen';
 
 const day = 24 * 3_600_000;
 const start = Date.parse('2026-06-01T09:00:00Z');
@@ -16,19 +16,19 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await field(page, 'Name').fill('Marigold');
   await field(page, 'Jar').fill('1 l');
   await field(page, 'Water').fill('5 dl');
-  await field(page, 'Ginger').fill('3 handfuls');
-  await field(page, 'Sugar').fill('1 1/2 tbsp');
+  await field(page, 'Fresh ginger').fill('3 handfuls');
+  await field(page, 'White sugar').fill('1 1/2 tbsp');
   await button(page, 'Begin').click();
-  await expect(page.getByTestId('error-ginger')).toContainText('“handfuls” is not a unit');
-  await field(page, 'Ginger').fill('¼ cup');
+  await expect(page.getByTestId('error-portions.1.amount')).toContainText('“handfuls” is not a unit');
+  await field(page, 'Fresh ginger').fill('¼ cup');
   await expect(page.getByTestId('starter-preview')).toContainText(
-    '3.8 % sugar is thin: 4–6 % would be 20–30 g',
+    '3.8 % sweetener is thin: 4–6 % would be 20–30 g',
   );
-  await field(page, 'Sugar').fill('2 tbsp');
+  await field(page, 'White sugar').fill('2 tbsp');
   await expect(page.getByTestId('starter-preview')).toContainText('5.1');
   await button(page, 'Begin').click();
   await expect(page.getByRole('heading', { name: 'Marigold', exact: true })).toBeVisible();
-  await expect(page.getByTestId('draw-card')).toContainText('a new bug takes 3 to 7 days');
+  await expect(page.getByTestId('draw-card')).toContainText('a new ginger bug takes 3 to 7 days');
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Marigold', exact: true })).toBeVisible();
 
@@ -39,29 +39,31 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
     await button(page, /^Fed the usual/).click();
     await expect(page.getByText('Fed Marigold.')).toBeVisible();
   }
-  await expect(page.getByText(/^Fed 1[0-9] g ginger/)).toHaveCount(5);
-  await button(page, 'Other amounts').click();
-  await page.getByRole('dialog').getByRole('textbox', { name: 'Ginger' }).fill('2,5 dl');
-  await page.getByRole('dialog').getByRole('button', { name: 'Fed' }).click();
-  await expect(page.getByText(/^Fed 105 g ginger/)).toBeVisible();
-  await button(page, 'Undo').first().click();
-  await expect(page.getByText(/^Fed 105 g ginger/)).toHaveCount(0);
+  await expect(page.getByText(/^Added 1[0-9] g fresh ginger/)).toHaveCount(5);
+  await act(page, 'Add');
+  await sheet(page).getByRole('textbox', { name: 'Fresh ginger' }).fill('2,5 dl');
+  await expect(sheet(page)).toContainText('= 105 g');
+  await sheet(page).getByRole('button', { name: 'Fed' }).click();
+  await expect(page.getByText(/^Added 105 g fresh ginger/)).toBeVisible();
+  await button(page, /^Undo: Added 105/).click();
+  await expect(page.getByText(/^Added 105 g fresh ginger/)).toHaveCount(0);
   await at(5.5);
   await page.reload();
   await expect(page.getByTestId('draw-card')).toContainText(/Draw up to \d+ ml/);
-  await expect(page.getByTestId('draw-card')).toContainText('h after a feed');
+  await expect(page.getByTestId('liveliness')).toContainText(/Liveliness about \d+ % \(\d+ %–\d+ %\)/);
 
   // 2: a soda from it. Too much is refused with the largest draw that works.
   await button(page, 'Brew a soda from it').click();
   await field(page, 'Name').fill('Gooseberry and dill');
   await page.getByRole('radio', { name: 'Water I have' }).click();
   await field(page, 'Water').fill('1 l');
-  await field(page, 'Sugar').fill('100 g');
+  await field(page, 'White sugar').fill('100 g');
   await field(page, 'Starter to draw').fill('5 ml');
+  await button(page, 'Leave out Fresh ginger').click();
   await expect(page.getByTestId('brew-preview')).toContainText('94');
   await page.getByRole('radio', { name: 'Litres of soda' }).click();
   await field(page, 'Volume').fill('2 L');
-  await field(page, 'Sugar').fill('160 g');
+  await field(page, 'White sugar').fill('160 g');
   await field(page, 'Starter to draw').fill('900 ml');
   await expect(page.getByTestId('brew-refusal')).toContainText(/At most \d+ ml can be drawn from Marigold/);
   const refusal = (await page.getByTestId('brew-refusal').textContent()) ?? '';
@@ -71,7 +73,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await expect(page.getByTestId('brew-preview')).toContainText('81');
   await expect(page.getByTestId('brew-preview')).toContainText('8.0 % of the batch');
   await expect(page.getByTestId('brew-preview')).toContainText(
-    /ml stay in Marigold's jar. Top up with \d+ ml water/,
+    /ml stay in Marigold's jar. Top up with \d+ g fresh ginger/,
   );
   await button(page, /^Mixed/).click();
   await expect(page.getByRole('heading', { name: 'Gooseberry and dill' })).toBeVisible();
@@ -91,29 +93,27 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
 
   await at(6.3);
   await page.reload();
-  await button(page, 'Gravity').click();
+  await act(page, 'Measure');
   await field(page, 'Specific gravity').fill('1.2.3');
   await button(page, 'Note it').click();
-  await expect(page.getByTestId('error-gravity')).toBeVisible();
+  await expect(page.getByTestId('error-measured')).toBeVisible();
   await field(page, 'Specific gravity').fill('1029');
+  await expect(sheet(page)).toContainText('= 1.029');
   await button(page, 'Note it').click();
-  await button(page, 'Taste').click();
-  await page
-    .getByRole('radiogroup', { name: 'Sweet' })
-    .getByRole('radio', { name: 'Sweet', exact: true })
-    .click();
+  await act(page, 'Taste');
+  await page.getByRole('radiogroup', { name: 'Sweet' }).getByRole('radio', { name: 'Sweet', exact: true }).click();
   await button(page, 'Note it').click();
-  await expect(page.getByText('Gravity 1.029').first()).toBeVisible();
+  await expect(page.getByText('Specific gravity 1.029').first()).toBeVisible();
 
   await button(page, 'Bottle it').click();
   await page.getByRole('radio', { name: 'Square or decorative glass' }).click();
   await expect(page.getByText(/not made for pressure, it can burst/)).toBeVisible();
   await page.getByRole('radio', { name: 'Plastic soda bottle' }).click();
   await field(page, 'Bottles').fill('9');
+  await field(page, 'Dose, each bottle').fill('2 g');
   await button(page, 'Bottled').click();
   await expect(page.getByTestId('error-count')).toContainText('There is liquid for 4 of these');
   await field(page, 'Bottles').fill('4');
-  await field(page, 'Priming, g/L').fill('4');
   await button(page, 'Bottled').click();
 
   // 4: the forecast, with the limit, and the chill moment by keys and by dragging.
@@ -184,5 +184,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await expect(page.getByText(`${count} entries in this browser`)).toBeVisible();
   await page.goto('/brews');
   await page.getByRole('link', { name: /Gooseberry and dill, Bottled/ }).click();
-  await expect(page.getByText('Opened, lively: bottle 1')).toBeVisible();
+  await page.getByRole('link', { name: 'Bottle 1, its page' }).click();
+  await expect(page.getByText('Opened, lively')).toBeVisible();
+  await expect(page.getByText('<b>A little less sugar</b>')).toBeVisible();
 });

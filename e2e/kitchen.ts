@@ -20,8 +20,14 @@ export async function beginBug(page: Page, name: string) {
   await field(page, 'Name').fill(name);
   await field(page, 'Jar').fill('1 l');
   await field(page, 'Water').fill('5 dl');
-  await field(page, 'Ginger').fill('25 g');
-  await field(page, 'Sugar').fill('2 tbsp');
+  await field(page, 'Fresh ginger').fill('25 g');
+  await field(page, 'White sugar').fill('2 tbsp');
   await button(page, 'Begin').click();
   await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
 }
+
+/** The sheet on top. */
+export const sheet = (page: Page) => page.getByRole('dialog').last();
+
+/** An act from a lot's row: opens its sheet. */
+export const act = (page: Page, name: string) => page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();

@@ -1,4 +1,4 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import type { Entry } from '../core/journal/entry';
 import { admit, append, emptyJournal, type Journal } from '../core/journal/journal';
 import type { Damaged } from './disk/journal-disk';
@@ -24,52 +24,56 @@ const initialState: JournalState = {
   status: 'loading', journal: emptyJournal, revision: 0, keeping: [], unsaved: [], damaged: [], recovered: 0, refused: null,
 }; // prettier-ignore
 
-/** State as it is: the journal is immutable already, and a draft over it would cost its size. */
-const plain = (state: unknown) => state as JournalState;
+export const opened = createAction<{ journal: Journal; damaged: readonly Damaged[]; recovered: number }>('journal/opened');
+export const stuck = createAction('journal/stuck');
+export const unreadable = createAction('journal/unreadable');
+/** Entries written here, or heard from another tab. */
+export const added = createAction<{ entries: readonly Entry[]; now: number; keeping: boolean }>('journal/added');
+/** The journal told anew elsewhere, in pieces. */
+export const replaced = createAction<Journal>('journal/replaced');
+export const saved = createAction<readonly string[]>('journal/saved');
+export const saveFailed = createAction<readonly string[]>('journal/saveFailed');
+export const refused = createAction<{ sentence: string; journal: Journal; id: string }>('journal/refused');
+export const ticked = createAction<number>('journal/ticked');
+export const noticed = createAction('journal/noticed');
+export const wiped = createAction('journal/wiped');
 
 const without = (ids: readonly string[], gone: readonly string[]) => ids.filter((id) => !gone.includes(id));
 
-const slice = createSlice({
-  name: 'journal',
-  initialState,
-  reducers: {
-    opened: (state, { payload }: PayloadAction<{ journal: Journal; damaged: readonly Damaged[]; recovered: number }>) => ({
-      ...plain(state), ...payload, status: 'ready' as const, revision: plain(state).revision + 1,
-    }),
-    stuck: (state) => ({ ...plain(state), status: 'stuck' as const }),
-    unreadable: (state) => ({ ...plain(state), status: 'unreadable' as const }),
-    /** Entries written here, or heard from another tab. */
-    added: (state, { payload }: PayloadAction<{ entries: readonly Entry[]; now: number; keeping: boolean }>) => {
-      const before = plain(state);
-      const journal = append(before.journal, payload.entries, payload.now);
-      const ids = payload.entries.map(({ id }) => id);
-      const keeping = payload.keeping ? [...before.keeping, ...ids] : before.keeping;
-      return journal === before.journal && keeping === before.keeping ? before : { ...before, journal, keeping, revision: before.revision + 1 };
-    },
-    /** The journal told anew elsewhere, in pieces. */
-    replaced: (state, { payload }: PayloadAction<Journal>) => ({ ...plain(state), journal: payload, revision: plain(state).revision + 1 }),
-    saved: (state, { payload }: PayloadAction<readonly string[]>) => {
-      const before = plain(state);
-      const damaged = before.damaged.filter(({ key }) => !payload.includes(key.slice(key.indexOf(':') + 1)));
-      return { ...before, keeping: without(before.keeping, payload), unsaved: without(before.unsaved, payload), damaged };
-    },
-    saveFailed: (state, { payload }: PayloadAction<readonly string[]>) => {
-      const before = plain(state);
-      return { ...before, keeping: without(before.keeping, payload), unsaved: [...new Set([...before.unsaved, ...payload])] };
-    },
-    refused: (state, { payload }: PayloadAction<{ sentence: string; journal: Journal; id: string }>) => {
-      const before = plain(state);
-      return { ...before, journal: payload.journal, refused: payload.sentence, keeping: without(before.keeping, [payload.id]), revision: before.revision + 1 };
-    },
-    ticked: (state, { payload }: PayloadAction<number>) => {
-      const before = plain(state);
-      const journal = admit(before.journal, payload);
-      return journal === before.journal ? before : { ...before, journal, revision: before.revision + 1 };
-    },
-    noticed: (state) => ({ ...plain(state), recovered: 0, refused: null }),
-    wiped: (state) => ({ ...initialState, status: 'ready' as const, revision: plain(state).revision + 1 }),
-  },
-}); // prettier-ignore
+const told = (state: JournalState, journal: Journal): JournalState =>
+  journal === state.journal ? state : { ...state, journal, revision: state.revision + 1 };
 
-export const { opened, stuck, unreadable, added, replaced, saved, saveFailed, refused, ticked, noticed, wiped } = slice.actions;
-export const journalReducer = slice.reducer;
+/** A plain reducer: the journal is immutable already, and a draft over it would cost its size with every tap. */
+export function journalReducer(state: JournalState = initialState, action: UnknownAction): JournalState {
+  if (opened.match(action)) return { ...state, ...action.payload, status: 'ready', revision: state.revision + 1 };
+  if (stuck.match(action)) return { ...state, status: 'stuck' };
+  if (unreadable.match(action)) return { ...state, status: 'unreadable' };
+  if (added.match(action)) {
+    const { entries, now, keeping } = action.payload;
+    const next = told(state, append(state.journal, entries, now));
+    return keeping ? { ...next, keeping: [...next.keeping, ...entries.map(({ id }) => id)] } : next;
+  }
+  if (replaced.match(action)) return told(state, action.payload);
+  if (ticked.match(action)) return told(state, admit(state.journal, action.payload));
+  if (noticed.match(action)) return { ...state, recovered: 0, refused: null };
+  if (wiped.match(action)) return { ...initialState, status: 'ready', revision: state.revision + 1 };
+  return onDisk(state, action);
+}
+
+/** What became of writing: kept, not kept, or refused. */
+function onDisk(state: JournalState, action: UnknownAction): JournalState {
+  if (saved.match(action)) {
+    const ids = action.payload;
+    const damaged = state.damaged.filter(({ key }) => !ids.includes(key.slice(key.indexOf(':') + 1)));
+    return { ...state, keeping: without(state.keeping, ids), unsaved: without(state.unsaved, ids), damaged };
+  }
+  if (saveFailed.match(action)) {
+    const unsaved = [...new Set([...state.unsaved, ...action.payload])];
+    return { ...state, keeping: without(state.keeping, action.payload), unsaved };
+  }
+  if (refused.match(action)) {
+    const { sentence, journal, id } = action.payload;
+    return { ...told(state, journal), refused: sentence, keeping: without(state.keeping, [id]) };
+  }
+  return state;
+}

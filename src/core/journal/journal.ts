@@ -29,8 +29,8 @@ export const emptyJournal: Journal = {
   ahead: [], household: emptyHousehold,
 }; // prettier-ignore
 
-/** An entry may be this far ahead of the clock before it counts as lying in the future, ms. */
-export const aheadMs = 15 * 60_000;
+/** An entry may be this far ahead of the clock before it counts as lying in the future, ms: clocks are set wrong by hours, and mended. */
+export const aheadMs = 26 * 3_600_000;
 
 /** More entries than this at once are told anew with all the rest. */
 const manyAtOnce = 64;

@@ -21,7 +21,8 @@ export function BrewsPlace() {
   const household = useAppSelector(selectHousehold);
   const book = useBook();
   const wide = useWide();
-  const first = wide && !id ? brewRows(household, book)[0]?.brew : undefined;
+  const rows = wide && !id ? brewRows(household, book) : [];
+  const first = (rows.find(({ bottles }) => bottles.some(({ place }) => place !== 'fridge')) ?? rows[0])?.brew;
   const lot = id ? lotOf(household, id) : first;
   if (id && lot?.role !== 'brew') return <Nowhere what="brew" back="/brews" />;
   return (
