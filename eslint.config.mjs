@@ -13,7 +13,7 @@ const fonts = {
 export default [
   ...expo,
   prettier,
-  { ignores: ['dist/**', 'reports/**', '.stryker-tmp/**', '.expo/**', 'test-results/**', 'playwright-report/**'] },
+  { ignores: ['dist/**', 'bundler/nothing.js', 'reports/**', '.stryker-tmp/**', '.expo/**', 'test-results/**', 'playwright-report/**'] },
   {
     files: ['**/*.{ts,tsx,mts}'],
     plugins: { '@typescript-eslint': tseslint },

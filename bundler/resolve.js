@@ -8,7 +8,14 @@ const root = process.cwd();
 const file = (name) => ({ type: 'sourceFile', filePath: path.join(root, name) });
 const insideZod = /[\\/]zod[\\/]v4[\\/](classic|mini|core)[\\/]/;
 
+const navigators = /react-navigation[\\/](bottom-tabs|native-stack|elements)[\\/]/;
+
 const resolvers = [
+  // The app draws its own places and pages: of the router's navigators it needs none of the tab bars, headers and stacks.
+  (name, from) => navigators.test(from) && /(^|\/)(views\/|Header\/)/.test(name) && !/(use|get)[A-Z]|Context|Provider/.test(name) && file('bundler/nothing.js'),
+  // Virtualized lists (45 KB) come with react-native-web's index and are not drawn here.
+  (name, from) =>
+    /react-native-web/.test(from) && /(^|\/)(FlatList|SectionList|VirtualizedList|VirtualizedSectionList)$/.test(name) && file('bundler/plain-view.js'),
   // Paper asks for a 1.3 MB icon font; our icons are a few outlines.
   (name) => name === '@react-native-vector-icons/material-design-icons' && file('src/ui/icons/paper-icon.tsx'),
   (name) => /^(@expo\/vector-icons|react-native-vector-icons)\/MaterialCommunityIcons$/.test(name) && { type: 'empty' },

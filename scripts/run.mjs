@@ -34,7 +34,7 @@ export function installPackages() {
   const stamp = path.join(root, 'node_modules/.yuzet-lock');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === mark) return;
   console.log('Installing packages…');
-  // Not 'npm ci': it insists on the optional binaries of every platform being in the lock, which registries do not always offer.
-  must('Installing packages', 'npm', ['install', '--no-save', '--no-audit', '--no-fund']);
+  // The lock is enforced. It lists the optional binaries of every platform, offered here or not (scripts/complete-lock.mjs).
+  must('Installing packages', 'npm', ['ci', '--no-audit', '--no-fund']);
   writeFileSync(stamp, mark);
 }

@@ -5,6 +5,7 @@
 export { checkEntry } from './check-entry';
 export { readEntries } from '@/core/journal/migrate/read-entries';
 export { AmendSheet } from '../lots/amend-sheet';
+export { FindSheet } from '../shell/find-sheet';
 export { LotSheet } from '../lots/lot-sheet';
 export { PourSheet } from '../lots/pour-sheet';
 export { PitchSheet } from '../brews/pitch-sheet';

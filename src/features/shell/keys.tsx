@@ -4,7 +4,9 @@ import { View } from 'react-native';
 import type { PlaceItem } from '@/ui/layout/place-bar';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
-import { FindSheet } from './find-sheet';
+import { later } from './later';
+
+const FindSheet = later(async () => (await import('../forms/drawer')).FindSheet);
 
 interface Props {
   readonly places: readonly PlaceItem[];

@@ -1,0 +1,2 @@
+// Stands in for react-native-web's virtualized lists, which the app does not draw: long lists are paged.
+export { default } from 'react-native-web/dist/exports/View';
