@@ -1,9 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { Scenario } from '../src/core/ferment/scenario.ts';
+import type { z } from 'zod';
+import { FamilyScenario } from '../src/core/forecast/family-scenario.ts';
+import { forecastFamily } from '../src/core/forecast/family-forecast.ts';
 import { forecast } from '../src/core/forecast/forecast.ts';
 import { problemsIn } from './problems.ts';
 
-/** forecast FILE|-: reads a scenario and prints its forecast as JSON. Bad input: one line a problem on stderr, exit 2. */
+/** forecast FILE|-: reads a scenario or a family and prints its forecast as JSON. Bad input: one line a problem on stderr, exit 2. */
 function main(source: string | undefined): number {
   if (source === undefined)
     return refuse(['usage: npm run --silent forecast -- FILE   (or - for standard input)']);
@@ -19,10 +22,17 @@ function main(source: string | undefined): number {
   } catch (fault) {
     return refuse([`not JSON: ${(fault as Error).message.split('\n')[0]}`]);
   }
-  const parsed = Scenario.safeParse(raw);
-  if (!parsed.success) return refuse(problemsIn(parsed.error.issues));
-  process.stdout.write(`${JSON.stringify(forecast(parsed.data))}\n`);
+  const isFamily = (raw as { schema?: unknown } | null)?.schema === 'yuzet.family/1';
+  const answered = isFamily ? answer(FamilyScenario, forecastFamily, raw) : answer(Scenario, forecast, raw);
+  if ('problems' in answered) return refuse(answered.problems);
+  process.stdout.write(`${JSON.stringify(answered.value)}\n`);
   return 0;
+}
+
+/** Checks a question by its schema and answers it. */
+function answer<S extends z.ZodType>(schema: S, work: (asked: z.output<S>) => unknown, raw: unknown): { value: unknown } | { problems: string[] } {
+  const parsed = schema.safeParse(raw);
+  return parsed.success ? { value: work(parsed.data) } : { problems: problemsIn(parsed.error.issues) };
 }
 
 function refuse(problems: readonly string[]): number {

@@ -1,7 +1,9 @@
 import { writeFileSync } from 'node:fs';
 import { z } from 'zod';
+import { FamilyScenario } from '../src/core/forecast/family-scenario.ts';
 import { Scenario } from '../src/core/ferment/scenario.ts';
 
-/** Writes docs/scenario.schema.json from the validator itself. Run from the project's folder. */
-const schema = z.toJSONSchema(Scenario, { io: 'input' });
-writeFileSync('docs/scenario.schema.json', `${JSON.stringify(schema, null, 2)}\n`);
+/** Writes the schemas of docs/ from the validators themselves. Run from the project's folder. */
+for (const [name, schema] of [['scenario', Scenario], ['family', FamilyScenario]] as const) {
+  writeFileSync(`docs/${name}.schema.json`, `${JSON.stringify(z.toJSONSchema(schema, { io: 'input' }), null, 2)}\n`);
+} // prettier-ignore
