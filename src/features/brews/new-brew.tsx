@@ -17,7 +17,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { baseWords } from '@/words/base-words';
 import { lotName } from '@/words/names';
-import { numberEcho } from '../forms/portion-form';
+import { volumeEcho } from '../forms/portion-form';
 import { PortionRows } from '../forms/portion-rows';
 import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
@@ -43,7 +43,7 @@ export function NewBrew({ starters }: Props) {
   const router = useRouter();
   const wide = useWide();
   const household = useAppSelector(selectHousehold);
-  const [first] = starters;
+  const first = starters.find(({ role }) => role === 'starter');
   const start = { by: 'litres', volume: '2 L', count: '4', size: '500 ml' } as const;
   const form = useForm<BrewValues, unknown, BrewOutput>({
     resolver: resolverOf((values) => readBrew(values, starters)),
@@ -64,7 +64,7 @@ export function NewBrew({ starters }: Props) {
     );
     router.replace(`/brews/${entry.id}` as never);
   });
-  const lives = [...starters.map((lot) => ({ value: lot.id, label: lotName(lot, household) })), { value: 'portion', label: 'A packet, grains or whey' }, { value: 'bare', label: 'Nothing: it lives on the base' }];
+  const lives = [...starters.map((lot) => ({ value: lot.id, label: lot.role === 'starter' ? lotName(lot, household) : `A cup of ${lotName(lot, household)}` })), { value: 'portion', label: 'A packet, grains or whey' }, { value: 'bare', label: 'Nothing: it lives on the base' }];
   return (
     <Screen title="A new brew" over="Brews" pane={wide}>
       <Field control={control} name="name" label="Name" hint="What it will be called" />
@@ -75,17 +75,17 @@ export function NewBrew({ starters }: Props) {
       {typed.by === 'bottles' ? (
         <View style={{ flexDirection: 'row', gap: gap.medium }}>
           <Field control={control} name="count" label="Bottles" numeric />
-          <Field control={control} name="size" label="Size of each" hint="500 ml, 0,75 l" />
+          <Field control={control} name="size" label="Size of each" hint="500 ml, 0,75 l" echo={volumeEcho('ml')} />
         </View>
       ) : (
-        <Field control={control} name="volume" label={typed.by === 'water' ? 'Water' : 'Volume'} hint="2 L, 18 dl, 6 cups" echo={numberEcho} />
+        <Field control={control} name="volume" label={typed.by === 'water' ? 'Water' : 'Volume'} hint="2 L, 18 dl, 6 cups" echo={volumeEcho('l')} />
       )}
       <Text as="strong">What goes in, beside water</Text>
       <PortionRows control={control} usual={usual} hints={{ 'white-sugar': '160 g, ¾ cup', ginger: '60 g, 10 tbsp' }} />
       <Text as="strong">What brings it to life?</Text>
       <Choice label="What brings it to life?" options={lives} value={typed.life} onChange={(life) => set('life', life)} />
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
-        {starters.some(({ id }) => id === typed.life) ? <Field control={control} name="dose" label="Starter to draw" hint="5–12 % of the batch is usual" /> : null}
+        {starters.some(({ id }) => id === typed.life) ? <Field control={control} name="dose" label="Starter to draw" hint="5–12 % of the batch is usual" echo={volumeEcho('ml')} /> : null}
         <Field control={control} name="volumes" label="Fizz wanted" hint="2 soft, 2.5 lively, 3 sharp" numeric />
       </View>
       <BrewPreview typed={typed} lots={starters} />

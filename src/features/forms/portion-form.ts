@@ -1,8 +1,7 @@
-import { parseNumber } from '@/core/measures/parse-measure';
-import { portionTyped } from '@/core/measures/portion-measure';
+import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { gramsOfPortion, type Portion } from '@/core/matter/portion';
-import { amountOf, echo, number } from '@/words/amounts';
+import { amountOf, echo, millilitres } from '@/words/amounts';
 
 /** A row of a list of portions, as typed. */
 export interface PortionRow {
@@ -45,8 +44,10 @@ export function rowEcho(row: PortionRow): string | undefined {
 
 export const ingredientName = (what: string): string => ingredientOf(what).name;
 
-/** A number as typed, and what was understood where that is not plain. */
-export const numberEcho = (text: string): string | undefined => {
-  const value = parseNumber(text);
-  return Number.isFinite(value) && /[.,\s]/.test(text.trim()) ? `= ${number(value)}` : undefined;
-};
+/** What was understood of a volume, shown below its box. */
+export const volumeEcho =
+  (fallback: 'ml' | 'l') =>
+  (text: string): string | undefined => {
+    const read = volumeTyped(text, fallback);
+    return read.ok ? `= ${millilitres(read.value)}` : undefined;
+  };

@@ -11,7 +11,7 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { number } from '@/words/amounts';
-import { rowEcho } from '../forms/portion-form';
+import { rowEcho, volumeEcho } from '../forms/portion-form';
 import { availableMl, readBottleSizes, type PourValues } from './pour-form';
 
 interface Props {
@@ -37,10 +37,10 @@ export function BottleFields({ control, typed, lot, onSet }: Props) {
       )}
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
         <Field control={control} name="count" label="Bottles" numeric hint="How many of these" />
-        <Field control={control} name="size" label="Size" hint="500 ml" />
+        <Field control={control} name="size" label="Size" hint="500 ml" echo={volumeEcho('ml')} />
       </View>
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
-        <Field control={control} name="headspace" label="Headspace" hint="About 4 %, 2–5 cm of neck" />
+        <Field control={control} name="headspace" label="Headspace" hint="About 4 %, 2–5 cm of neck" echo={volumeEcho('ml')} />
         <Field control={control} name="dose" label="Dose, each bottle" hint="Nothing while it is still sweet" echo={(amount) => rowEcho({ what: typed.doseOf, amount })} />
       </View>
       <Choice label="Dose of" options={doses.map((value) => ({ value, label: doseNames[value] }))} value={typed.doseOf as (typeof doses)[number]} onChange={(what) => onSet('doseOf', what)} />

@@ -13,7 +13,7 @@ import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { lotName } from '@/words/names';
-import { numberEcho } from '../forms/portion-form';
+import { volumeEcho } from '../forms/portion-form';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
@@ -74,7 +74,7 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
       {typed.where === 'bottles' ? (
         <BottleFields control={form.control as never} typed={typed} lot={lot} onSet={set} />
       ) : (
-        <Field control={form.control as never} name="amount" label="How much" hint={`${lot.name} can give ${most}. Empty: all of it`} echo={numberEcho} />
+        <Field control={form.control as never} name="amount" label="How much" hint={`${lot.name} can give ${most}. Empty: all of it`} echo={volumeEcho('ml')} />
       )}
       {typed.where === 'lot' ? (
         <>

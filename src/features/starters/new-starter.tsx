@@ -21,7 +21,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords } from '@/words/amounts';
 import { PortionRows } from '../forms/portion-rows';
-import { readRows, numberEcho } from '../forms/portion-form';
+import { readRows, volumeEcho } from '../forms/portion-form';
 import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
 import { kindOf, readStarter, starterRows, type StarterOutput, type StarterValues } from './starter-form';
@@ -54,7 +54,7 @@ export function NewStarter() {
       <Choice label="Kind" options={keptKinds.map(({ id, name }) => ({ value: id, label: capital(name) }))} value={typed.kind} onChange={choose} />
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
         <Field control={control} name="name" label="Name" hint="What you will call it" />
-        <Field control={control} name="jar" label="Jar" hint="Full to the brim" echo={numberEcho} />
+        <Field control={control} name="jar" label="Jar" hint="Full to the brim" echo={volumeEcho('ml')} />
       </View>
       <PortionRows control={control} usual={usual} hints={{ water: 'Chlorine gone: boiled or stood' }} />
       {portions.length > 1 ? <Preview portions={portions} jar={typed.jar} kind={kind} /> : null}
