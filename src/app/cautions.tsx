@@ -1,1 +1,2 @@
 export { CautionsScreen as default } from '@/features/more/cautions-screen';
+export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';

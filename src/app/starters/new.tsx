@@ -1,1 +1,2 @@
 export { NewStarterPlace as default } from '@/features/starters/starters-place';
+export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';

@@ -45,7 +45,7 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
     <View style={[styles.frame, { backgroundColor: roles.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide ? bar : null}
       <View style={styles.page}>
-        <ErrorBoundary place={path}>
+        <ErrorBoundary>
           <Banners />
           {status === 'ready' ? <Booked>{children}</Booked> : <Opening status={status} />}
         </ErrorBoundary>

@@ -15,7 +15,14 @@ interface Props {
 }
 
 /** A sheet from below, in thumb reach, for one small job. It holds the focus; Escape and a tap beside it close it. */
-export function Sheet({ title, onClose, children }: Props) {
+export const Sheet = (props: Props) => (
+  <Portal>
+    <Body {...props} />
+  </Portal>
+);
+
+/** The sheet itself: it is there only once the portal has brought it, and then takes the focus. */
+function Body({ title, onClose, children }: Props) {
   const roles = useRoles();
   const dialog = useRef<View>(null);
   const close = useRef(onClose);
@@ -24,31 +31,29 @@ export function Sheet({ title, onClose, children }: Props) {
   });
   useEffect(() => holdFocus(dialog.current as unknown as HTMLElement | null, () => close.current()), []);
   return (
-    <Portal>
-      <View style={styles.outer}>
-        <Pressable aria-hidden tabIndex={-1} onPress={onClose} style={[styles.veil, { backgroundColor: roles.veil }]} />
-        <View
-          ref={dialog}
-          role="dialog"
-          aria-label={title}
-          aria-modal
-          tabIndex={-1}
-          style={[styles.sheet, { backgroundColor: roles.card, borderColor: roles.hairline }]}
-        >
-          <View style={styles.head}>
-            <Text as="heading" level={2} style={styles.title}>
-              {title}
-            </Text>
-            <Press role="button" aria-label="Close" onPress={onClose} style={styles.close}>
-              <Icon name="close" color={roles.text} />
-            </Press>
-          </View>
-          <ScrollView contentContainerStyle={styles.body} style={styles.scroll} keyboardShouldPersistTaps="handled">
-            {children}
-          </ScrollView>
+    <View style={styles.outer}>
+      <Pressable aria-hidden tabIndex={-1} onPress={onClose} style={[styles.veil, { backgroundColor: roles.veil }]} />
+      <View
+        ref={dialog}
+        role="dialog"
+        aria-label={title}
+        aria-modal
+        tabIndex={-1}
+        style={[styles.sheet, { backgroundColor: roles.card, borderColor: roles.hairline }]}
+      >
+        <View style={styles.head}>
+          <Text as="heading" level={2} style={styles.title}>
+            {title}
+          </Text>
+          <Press role="button" aria-label="Close" onPress={onClose} style={styles.close}>
+            <Icon name="close" color={roles.text} />
+          </Press>
         </View>
+        <ScrollView contentContainerStyle={styles.body} style={styles.scroll} keyboardShouldPersistTaps="handled">
+          {children}
+        </ScrollView>
       </View>
-    </Portal>
+    </View>
   );
 } // prettier-ignore
 
