@@ -1,11 +1,32 @@
-/** Imports point downwards: app → features → ui, store, workers → core. Everything not allowed is an error. */
+/** Imports point downwards: app → features → words, ui, store, workers → core. Everything not allowed is an error. */
 const folder = (name) => `^src/${name}/`;
 const npm = '^node_modules/';
 const allow = (from, ...to) => ({ from: { path: from }, to: { path: to } });
 const shipped = '^assets/';
 
+/** The folders of core, each knowing only those before it: so no two of them know each other. */
+const coreOrder = [
+  'sugar', 'gas', 'matter', 'vessels', 'kitchen', 'cultures', 'lots', 'measures', 'ferment', 'journal', 'forecast', 'starter',
+  'bottling', 'brew', 'tasks', 'formats',
+]; // prettier-ignore
+const coreRules = coreOrder.slice(0, -1).map((name, index) => ({
+  name: `core-order-${name}`,
+  severity: 'error',
+  from: { path: `^src/core/${name}/` },
+  to: { path: `^src/core/(${coreOrder.slice(index + 1).join('|')})/` },
+}));
+const coreUnknown = {
+  name: 'core-folder-without-a-place',
+  comment: 'A new folder of core gets its place in coreOrder.',
+  severity: 'error',
+  from: { path: '^src/core/[^/]+/', pathNot: `^src/core/(${coreOrder.join('|')})/` },
+  to: {},
+};
+
 module.exports = {
   forbidden: [
+    ...coreRules,
+    coreUnknown,
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-knows-no-interface',
@@ -13,7 +34,7 @@ module.exports = {
       severity: 'error',
       from: { path: folder('core'), pathNot: '[.]test[.]ts$' },
       to: {
-        path: ['react', 'expo', 'async-storage', '^src/(app|features|ui|store|workers|demo)/'],
+        path: ['react', 'expo', 'async-storage', '^src/(app|features|words|ui|store|workers|demo)/'],
         reachable: true,
       },
     },
@@ -21,18 +42,23 @@ module.exports = {
       name: 'unresolvable',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: ['^[.]/forecast-worker$', '[.]woff2$'] },
+      to: {
+        couldNotResolve: true,
+        pathNot: ['^[.]/(forecast|backup)-worker$', '[.]woff2$', '^async-storage-connections$'],
+      },
     },
   ],
   allowed: [
     allow(folder('core'), folder('core'), '^node_modules/zod/'),
     allow(folder('demo'), folder('demo'), folder('core'), npm),
     allow(folder('workers'), folder('workers'), folder('core'), npm),
-    allow(folder('store'), folder('store'), folder('workers'), folder('core'), npm),
+    allow(folder('words'), folder('words'), folder('core'), npm),
+    allow(folder('store'), folder('store'), folder('workers'), folder('core'), npm, '^async-storage-connections$'),
     allow(folder('ui'), folder('ui'), folder('core'), npm, shipped),
     allow(
       folder('features'),
       folder('features'),
+      folder('words'),
       folder('ui'),
       folder('store'),
       folder('workers'),
@@ -50,7 +76,7 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
-    exclude: { path: '[.]test[.]tsx?$' },
+    exclude: { path: '[.]test(-tool)?[.]tsx?$' },
     enhancedResolveOptions: {
       exportsFields: ['exports'],
       conditionNames: ['import', 'require', 'default', 'types'],

@@ -13,7 +13,17 @@ const fonts = {
 export default [
   ...expo,
   prettier,
-  { ignores: ['dist/**', 'bundler/nothing.js', 'reports/**', '.stryker-tmp/**', '.expo/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    ignores: [
+      'dist/**',
+      'bundler/nothing.js',
+      'reports/**',
+      '.stryker-tmp/**',
+      '.expo/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
   {
     files: ['**/*.{ts,tsx,mts}'],
     plugins: { '@typescript-eslint': tseslint },

@@ -12,22 +12,36 @@ const navigators = /react-navigation[\\/](bottom-tabs|native-stack|elements)[\\/
 
 const resolvers = [
   // The app draws its own places and pages: of the router's navigators it needs none of the tab bars, headers and stacks.
-  (name, from) => navigators.test(from) && /(^|\/)(views\/|Header\/)/.test(name) && !/(use|get)[A-Z]|Context|Provider/.test(name) && file('bundler/nothing.js'),
+  (name, from) =>
+    navigators.test(from) &&
+    /(^|\/)(views\/|Header\/)/.test(name) &&
+    !/(use|get)[A-Z]|Context|Provider/.test(name) &&
+    file('bundler/nothing.js'),
   // Virtualized lists (45 KB) come with react-native-web's index and are not drawn here.
   (name, from) =>
-    /react-native-web/.test(from) && /(^|\/)(FlatList|SectionList|VirtualizedList|VirtualizedSectionList)$/.test(name) && file('bundler/plain-view.js'),
+    /react-native-web/.test(from) &&
+    /(^|\/)(FlatList|SectionList|VirtualizedList|VirtualizedSectionList)$/.test(name) &&
+    file('bundler/plain-view.js'),
   // Paper asks for a 1.3 MB icon font; our icons are a few outlines.
-  (name) => name === '@react-native-vector-icons/material-design-icons' && file('src/ui/icons/paper-icon.tsx'),
-  (name) => /^(@expo\/vector-icons|react-native-vector-icons)\/MaterialCommunityIcons$/.test(name) && { type: 'empty' },
+  (name) =>
+    name === '@react-native-vector-icons/material-design-icons' && file('src/ui/icons/paper-icon.tsx'),
+  (name) =>
+    /^(@expo\/vector-icons|react-native-vector-icons)\/MaterialCommunityIcons$/.test(name) && {
+      type: 'empty',
+    },
   // Zod brings forty languages and a JSON Schema writer; the app speaks one and writes none.
   (name, from) => name === '../locales/index.js' && insideZod.test(from) && file('bundler/zod-english.js'),
   (name, from) =>
-    /json-schema(-processors|-generator)?\.js$/.test(name) && insideZod.test(from) && file('bundler/zod-without-json-schema.js'),
+    /json-schema(-processors|-generator)?\.js$/.test(name) &&
+    insideZod.test(from) &&
+    file('bundler/zod-without-json-schema.js'),
   // AsyncStorage holds a lost IndexedDB connection for good and writes without strict durability; its list of connections is
   // not exported, so it is reached by its file.
   (name) =>
     name === 'async-storage-connections' &&
-    file('node_modules/@react-native-async-storage/async-storage/lib/module/web-module/IndexedDBConnectionRegistry.js'),
+    file(
+      'node_modules/@react-native-async-storage/async-storage/lib/module/web-module/IndexedDBConnectionRegistry.js',
+    ),
 ];
 
 module.exports.resolve = (name, from) => {

@@ -30,7 +30,11 @@ function main(source: string | undefined): number {
 }
 
 /** Checks a question by its schema and answers it. */
-function answer<S extends z.ZodType>(schema: S, work: (asked: z.output<S>) => unknown, raw: unknown): { value: unknown } | { problems: string[] } {
+function answer<S extends z.ZodType>(
+  schema: S,
+  work: (asked: z.output<S>) => unknown,
+  raw: unknown,
+): { value: unknown } | { problems: string[] } {
   const parsed = schema.safeParse(raw);
   return parsed.success ? { value: work(parsed.data) } : { problems: problemsIn(parsed.error.issues) };
 }

@@ -101,7 +101,10 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await expect(sheet(page)).toContainText('= 1.029');
   await button(page, 'Note it').click();
   await act(page, 'Taste');
-  await page.getByRole('radiogroup', { name: 'Sweet' }).getByRole('radio', { name: 'Sweet', exact: true }).click();
+  await page
+    .getByRole('radiogroup', { name: 'Sweet' })
+    .getByRole('radio', { name: 'Sweet', exact: true })
+    .click();
   await button(page, 'Note it').click();
   await expect(page.getByText('Specific gravity 1.029').first()).toBeVisible();
 

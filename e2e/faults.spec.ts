@@ -133,7 +133,10 @@ test('a sheet holds the focus, and Escape leaves it where it came from', async (
   await expect(sheet(page)).toBeVisible();
   for (let i = 0; i < 60; i++) {
     await page.keyboard.press('Tab');
-    if (i % 12 === 0) expect(await page.evaluate(() => document.activeElement?.closest('[role="dialog"]') !== null)).toBe(true);
+    if (i % 12 === 0)
+      expect(await page.evaluate(() => document.activeElement?.closest('[role="dialog"]') !== null)).toBe(
+        true,
+      );
   }
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -173,7 +176,8 @@ test('on a running clock five quick taps are five half degrees', async ({ page }
   const warmer = button(page, 'Kitchen half a degree warmer');
   for (let i = 0; i < 5; i++) await warmer.click();
   await expect(page.getByTestId('kitchen-celsius')).toHaveText('23.5');
-  for (const value of ['21.5', '22.0', '22.5', '23.0', '23.5']) await expect(page.getByText(`Counter ${value} °C`)).toHaveCount(1);
+  for (const value of ['21.5', '22.0', '22.5', '23.0', '23.5'])
+    await expect(page.getByText(`Counter ${value} °C`)).toHaveCount(1);
 });
 
 test('an entry from a clock a year ahead is named, left out, and mended', async ({ page }) => {

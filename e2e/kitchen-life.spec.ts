@@ -74,6 +74,9 @@ test('the forecast reads as a table too, and by bottles that went different ways
   await forecastReady(page);
   await button(page, 'As a table').click();
   expect(await page.getByRole('table', { name: 'Forecast' }).getByRole('row').count()).toBeGreaterThan(4);
-  await page.getByRole('link', { name: 'Bottle 1, cold, its page' }).or(page.getByRole('link', { name: 'Bottle 1, its page' })).click();
+  await page
+    .getByRole('link', { name: 'Bottle 1, cold, its page' })
+    .or(page.getByRole('link', { name: 'Bottle 1, its page' }))
+    .click();
   await expect(page.getByText('Cold and nearly still.')).toBeVisible();
 });

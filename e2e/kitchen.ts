@@ -30,4 +30,5 @@ export async function beginBug(page: Page, name: string) {
 export const sheet = (page: Page) => page.getByRole('dialog').last();
 
 /** An act from a lot's row: opens its sheet. */
-export const act = (page: Page, name: string) => page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();
+export const act = (page: Page, name: string) =>
+  page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();

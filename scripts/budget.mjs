@@ -21,5 +21,7 @@ if (shell.length !== 4 || !page || worker.length !== 1) {
 const first = sum([...shell, page]);
 // A journal that is there wants its forecasts; entries of the present version want no validator.
 const returning = first + sum(worker);
-console.log(`First visit ${first.toFixed(1)} KB of ${budgetKilobytes.first}, returning visit ${returning.toFixed(1)} KB of ${budgetKilobytes.returning}, brotli.`);
+console.log(
+  `First visit ${first.toFixed(1)} KB of ${budgetKilobytes.first}, returning visit ${returning.toFixed(1)} KB of ${budgetKilobytes.returning}, brotli.`,
+);
 process.exitCode = first <= budgetKilobytes.first && returning <= budgetKilobytes.returning ? 0 : 1;

@@ -26,6 +26,10 @@ for (const entry of Object.values(lock.packages)) {
     added += 1;
   }
 }
-lock.packages = Object.fromEntries(Object.entries(lock.packages).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0)));
+lock.packages = Object.fromEntries(
+  Object.entries(lock.packages).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0)),
+);
 if (added > 0) writeFileSync(file, `${JSON.stringify(lock, null, 2)}\n`);
-console.log(added === 0 ? 'The lock is complete.' : `${added} optional binaries of other platforms put back.`);
+console.log(
+  added === 0 ? 'The lock is complete.' : `${added} optional binaries of other platforms put back.`,
+);

@@ -43,6 +43,8 @@ check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
 check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 check('import directions', bin('depcruise'), ['src', 'cli', 'server', '--config', '.dependency-cruiser.cjs']);
 
+check('kinds named only in their place', process.execPath, ['scripts/kind-names.mjs']);
+
 const units = path.join(results, 'unit.json');
 run(bin('jest'), ['--json', `--outputFile=${units}`, '--silent']);
 tally(units, ({ numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites }) => [

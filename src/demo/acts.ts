@@ -36,7 +36,14 @@ export const mix = (diary: Kitchen, ago: number, m: Mix): string =>
     portions: [{ what: 'water', ml: m.water }, { what: 'white-sugar', grams: m.sugar }, ...m.with.map(([what, grams]) => ({ what, grams }))],
   }); // prettier-ignore
 
-export const pitch = (diary: Kitchen, ago: number, from: string, to: string, ml: number, celsius: number): string =>
+export const pitch = (
+  diary: Kitchen,
+  ago: number,
+  from: string,
+  to: string,
+  ml: number,
+  celsius: number,
+): string =>
   diary.ago(ago, { kind: 'transferred', from, taken: 'liquid', celsius, targets: [{ lotId: to, ml }] });
 
 /** Fills bottles. @returns their ids */
@@ -52,8 +59,12 @@ export function bottle(diary: Kitchen, ago: number, from: string, b: { vessel: V
 export const move = (diary: Kitchen, ago: number, lots: readonly string[], place: PlaceId): string =>
   diary.ago(ago, { kind: 'moved', lots: [...lots], place });
 
-export const squeeze = (diary: Kitchen, ago: number, lotId: string, feel: 'soft' | 'gives' | 'firm' | 'rock'): string =>
-  diary.ago(ago, { kind: 'observed', lotId, signs: { squeeze: feel } });
+export const squeeze = (
+  diary: Kitchen,
+  ago: number,
+  lotId: string,
+  feel: 'soft' | 'gives' | 'firm' | 'rock',
+): string => diary.ago(ago, { kind: 'observed', lotId, signs: { squeeze: feel } });
 
 export const opened = (diary: Kitchen, ago: number, lotId: string, how: 'still' | 'gentle' | 'lively' | 'gusher', sweet: number, sour: number, note: string): string =>
   diary.ago(ago, { kind: 'opened', lotId, how, sweet, sour, ...(note ? { note } : {}) }); // prettier-ignore

@@ -7,7 +7,17 @@ import { breathe } from './breathe';
 import { StuckError } from './disk/connection';
 import type { JournalDisk } from './disk/journal-disk';
 import type { SecondCopy } from './disk/second-copy';
-import { added, opened, refused, replaced, saved, saveFailed, stuck, unreadable, wiped } from './journal-slice';
+import {
+  added,
+  opened,
+  refused,
+  replaced,
+  saved,
+  saveFailed,
+  stuck,
+  unreadable,
+  wiped,
+} from './journal-slice';
 import type { AppStore } from './store';
 import type { Tabs } from './tabs';
 
@@ -143,7 +153,8 @@ export class JournalKeeper {
   private heed(entries: readonly Entry[]): void {
     for (const { id } of entries) {
       const clock = clockOf(id);
-      if (clock.ms > this.clock.ms || (clock.ms === this.clock.ms && clock.count > this.clock.count)) this.clock = clock;
+      if (clock.ms > this.clock.ms || (clock.ms === this.clock.ms && clock.count > this.clock.count))
+        this.clock = clock;
     }
   }
 

@@ -24,11 +24,15 @@ const initialState: JournalState = {
   status: 'loading', journal: emptyJournal, revision: 0, keeping: [], unsaved: [], damaged: [], recovered: 0, refused: null,
 }; // prettier-ignore
 
-export const opened = createAction<{ journal: Journal; damaged: readonly Damaged[]; recovered: number }>('journal/opened');
+export const opened = createAction<{ journal: Journal; damaged: readonly Damaged[]; recovered: number }>(
+  'journal/opened',
+);
 export const stuck = createAction('journal/stuck');
 export const unreadable = createAction('journal/unreadable');
 /** Entries written here, or heard from another tab. */
-export const added = createAction<{ entries: readonly Entry[]; now: number; keeping: boolean }>('journal/added');
+export const added = createAction<{ entries: readonly Entry[]; now: number; keeping: boolean }>(
+  'journal/added',
+);
 /** The journal told anew elsewhere, in pieces. */
 export const replaced = createAction<Journal>('journal/replaced');
 export const saved = createAction<readonly string[]>('journal/saved');
@@ -45,7 +49,8 @@ const told = (state: JournalState, journal: Journal): JournalState =>
 
 /** A plain reducer: the journal is immutable already, and a draft over it would cost its size with every tap. */
 export function journalReducer(state: JournalState = initialState, action: UnknownAction): JournalState {
-  if (opened.match(action)) return { ...state, ...action.payload, status: 'ready', revision: state.revision + 1 };
+  if (opened.match(action))
+    return { ...state, ...action.payload, status: 'ready', revision: state.revision + 1 };
   if (stuck.match(action)) return { ...state, status: 'stuck' };
   if (unreadable.match(action)) return { ...state, status: 'unreadable' };
   if (added.match(action)) {

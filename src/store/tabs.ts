@@ -2,7 +2,8 @@ import type { Entry } from '../core/journal/entry';
 
 /** What tabs of one household tell each other. */
 export type TabMessage =
-  { readonly kind: 'added'; readonly entries: readonly Entry[] } | { readonly kind: 'wiped'; readonly epoch: string };
+  | { readonly kind: 'added'; readonly entries: readonly Entry[] }
+  | { readonly kind: 'wiped'; readonly epoch: string };
 
 export interface Tabs {
   tell(message: TabMessage): void;
@@ -30,7 +31,10 @@ export function browserTabs(household: string): Tabs {
     listen: (hear) => {
       if (channel) channel.onmessage = (event: MessageEvent<TabMessage>) => hear(event.data);
     },
-    alone: (work) => (navigator.locks ? (navigator.locks.request(`yuzet:${household}`, work) as ReturnType<typeof work>) : work()),
+    alone: (work) =>
+      navigator.locks
+        ? (navigator.locks.request(`yuzet:${household}`, work) as ReturnType<typeof work>)
+        : work(),
     epoch,
     newEpoch: () => {
       const next = String(Number(epoch() || 0) + 1);

@@ -8,11 +8,14 @@ const fine = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 2 });
 /** A number as it is shown: grouped, one decimal at most. @example number(1234.56) // '1,234.6' */
 export const number = (value: number): string => (Math.abs(value) < 1 ? fine : grouped).format(value);
 
-export const grams = (value: number): string => (value >= 10_000 ? `${number(value / 1000)} kg` : `${number(value)} g`);
-export const millilitres = (value: number): string => `${number(value >= 100 ? Math.round(value) : value)} ml`;
+export const grams = (value: number): string =>
+  value >= 10_000 ? `${number(value / 1000)} kg` : `${number(value)} g`;
+export const millilitres = (value: number): string =>
+  `${number(value >= 100 ? Math.round(value) : value)} ml`;
 
 /** The amount of a portion: "12 g", "400 ml". */
-export const amountOf = ({ grams: g, ml }: Portion): string => (ml === undefined ? grams(g ?? 0) : millilitres(ml));
+export const amountOf = ({ grams: g, ml }: Portion): string =>
+  ml === undefined ? grams(g ?? 0) : millilitres(ml);
 
 /** A portion in words: "12 g fresh ginger". */
 export const portionWords = (portion: Portion): string =>

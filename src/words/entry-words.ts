@@ -3,7 +3,15 @@ import type { Household } from '@/core/journal/household';
 import { targetLotId } from '@/core/lots/transfer';
 import { vesselKind } from '@/core/vessels/vessel-kinds';
 import { grams, millilitres, number, portionsWords } from './amounts';
-import { closureWords, endingWords, nameOfLot, openingWords, placeWords, quantityWords, signWords } from './names';
+import {
+  closureWords,
+  endingWords,
+  nameOfLot,
+  openingWords,
+  placeWords,
+  quantityWords,
+  signWords,
+} from './names';
 import { plural } from './moment';
 
 /** An entry as its lot's ledger tells it, seen from one lot where it speaks of several. */
@@ -58,7 +66,9 @@ const signLine = (signs: EntryOf<'observed'>['signs']) =>
   Object.entries(signs)
     .flatMap(([kind, value]) => {
       const sign = signWords[kind as keyof typeof signWords];
-      return value === undefined ? [] : [`${sign.title.toLowerCase()} ${(sign.words[value] ?? value).toLowerCase()}`];
+      return value === undefined
+        ? []
+        : [`${sign.title.toLowerCase()} ${(sign.words[value] ?? value).toLowerCase()}`];
     })
     .join(', ');
 
@@ -95,4 +105,9 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
   return entry.targets.map((_, index) => `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(ids[index] ?? null, household)}`).join('; ');
 } // prettier-ignore
 
-const takenWords = { liquid: 'drawn', everything: 'ladled', solids: 'of solids moved', sediment: 'of sediment' } as const;
+const takenWords = {
+  liquid: 'drawn',
+  everything: 'ladled',
+  solids: 'of solids moved',
+  sediment: 'of sediment',
+} as const;

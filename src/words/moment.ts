@@ -29,7 +29,8 @@ function at(instant: number, now: number, days: number, clock: string): string {
   if (days === 1) return `tomorrow ${clock}`;
   if (days === -1) return `yesterday ${clock}`;
   if (Math.abs(days) < 6) return `${format(instant, 'EEE')} ${clock}`;
-  const year = new Date(instant).getFullYear() === new Date(now).getFullYear() ? '' : ` ${format(instant, 'yyyy')}`;
+  const year =
+    new Date(instant).getFullYear() === new Date(now).getFullYear() ? '' : ` ${format(instant, 'yyyy')}`;
   return `${format(instant, 'd MMM')}${year} ${clock}`;
 }
 

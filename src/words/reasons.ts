@@ -25,7 +25,12 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
 
 /** What a forecast was driven by, in a sentence. */
 export function drivers(celsius: number, sugar: number, readings: number): string {
-  const seen = readings === 0 ? 'no reading yet, so the range is wide' : readings === 1 ? '1 reading' : `${readings} readings`;
+  const seen =
+    readings === 0
+      ? 'no reading yet, so the range is wide'
+      : readings === 1
+        ? '1 reading'
+        : `${readings} readings`;
   return `Driven by ${one(celsius)} °C, ${Math.round(sugar)} g/L of sugar and the starter; ${seen}.`;
 }
 

@@ -107,7 +107,8 @@ export class ForecastDesk {
   ask(question: Question, rank: number, withRuns = false): void {
     const { subject } = question;
     const key = keyOf(question);
-    const answered = this.answers.get(subject)?.key === key && (!withRuns || this.runs.get(subject)?.key === key);
+    const answered =
+      this.answers.get(subject)?.key === key && (!withRuns || this.runs.get(subject)?.key === key);
     const failed = this.failures.get(subject);
     if (answered || (failed?.key === key && this.clock() - failed.at < askAgainMs)) return;
     const before = this.waiting.get(subject);
@@ -132,7 +133,8 @@ export class ForecastDesk {
   private async answer({ question, key, withRuns }: Waiting): Promise<void> {
     const { subject } = question;
     try {
-      if (question.kind === 'starter') this.put(subject, { key, starter: await this.answerer.starter(question.asked) });
+      if (question.kind === 'starter')
+        this.put(subject, { key, starter: await this.answerer.starter(question.asked) });
       else if (!withRuns) this.put(subject, { key, family: await this.answerer.family(question.asked) });
       else {
         const whole = await this.answerer.familyWithRuns(question.asked);

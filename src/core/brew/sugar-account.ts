@@ -52,7 +52,8 @@ export function sugarAccount(portions: readonly Portion[], dose: Dose): SugarAcc
 const acidGrams = (liquid: Amounts) => liquid.citric + liquid.malic + liquid.lactic + liquid.acetic;
 
 /** Name of a source of sugar, as the account shows it. */
-export const sourceName = (what: string): string => (what === 'starter' ? 'Starter' : ingredientOf(what).name);
+export const sourceName = (what: string): string =>
+  what === 'starter' ? 'Starter' : ingredientOf(what).name;
 
 /** A remark on the total, where it leaves what sodas usually hold (60–110 g/L). */
 export function sugarRemark(totalGramsPerLitre: number): string | undefined {

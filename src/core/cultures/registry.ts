@@ -38,10 +38,15 @@ export const bareId = bare.id;
 export const peelId = peel.id;
 
 /** The kind offered first where a maker begins. */
-export const firstKind: Culture & { readonly keeping: Keeping } = { ...gingerBug, keeping: gingerBug.keeping! };
+export const firstKind: Culture & { readonly keeping: Keeping } = {
+  ...gingerBug,
+  keeping: gingerBug.keeping!,
+};
 
 /** Kinds that are kept in a jar of their own. */
-export const keptKinds = cultures.filter((culture): culture is Culture & { readonly keeping: Keeping } => culture.keeping !== null);
+export const keptKinds = cultures.filter(
+  (culture): culture is Culture & { readonly keeping: Keeping } => culture.keeping !== null,
+);
 
 /** The culture that a portion of an ingredient is, if it is one. */
 export const cultureOfIngredient = (what: string): Culture | null =>

@@ -103,7 +103,9 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
   const base = bases[ferment.base];
   const dose = inoculum(culture, ferment.amountPerLitre, base);
   const c = freshConditions();
-  c.yeastCapacity = kept ? kept.yeastCapacity * member.capacity : base.yeastCapacity * member.capacity + dose.yeast * reservesOfCell;
+  c.yeastCapacity = kept
+    ? kept.yeastCapacity * member.capacity
+    : base.yeastCapacity * member.capacity + dose.yeast * reservesOfCell;
   c.lacticCapacity = (kept ? kept.lacticCapacity : base.lacticCapacity) * member.capacity;
   c.heterolactic = dose.heterolactic;
   c.vigour = ferment.vigour * member.vigour;

@@ -34,7 +34,11 @@ export interface LotStage extends Stage {
 export type Reading =
   | PublishedReading
   | { readonly hour: number; readonly kind: 'colour'; readonly value: string }
-  | { readonly hour: number; readonly kind: Exclude<SignKind, PublishedReading['kind'] | 'colour'>; readonly value: string }
+  | {
+      readonly hour: number;
+      readonly kind: Exclude<SignKind, PublishedReading['kind'] | 'colour'>;
+      readonly value: string;
+    }
   | { readonly hour: number; readonly kind: 'fizz' | 'strength'; readonly value: number };
 
 /** How a jar that is kept lives on: fades when starved, and loses alcohol through its cloth. Rates per hour at the best temperature. */

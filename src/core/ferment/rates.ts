@@ -143,7 +143,9 @@ const readiest = 10;
 function keep(y: Float64Array, dy: Float64Array, c: Conditions, sugar: number, step: number): void {
   const hungry = hungryBelow / (hungryBelow + sugar);
   const full = Math.max(0, 1 - y[YEAST_READY]! / readiest);
-  dy[YEAST_READY] = dy[YEAST_READY]! * full * (1 - hungry) - Math.min(c.starving * c.yeastHeat * hungry, 0.5 / step) * y[YEAST_READY]!;
+  dy[YEAST_READY] =
+    dy[YEAST_READY]! * full * (1 - hungry) -
+    Math.min(c.starving * c.yeastHeat * hungry, 0.5 / step) * y[YEAST_READY]!;
   dy[LACTICS_READY] = dy[YEAST_READY]!;
   dy[ETHANOL] = dy[ETHANOL]! - Math.min(c.airing, 0.5 / step) * y[ETHANOL]!;
 }

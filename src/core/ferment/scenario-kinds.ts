@@ -23,4 +23,6 @@ export const signs = {
 } as const;
 
 /** Starters measured by mass; the others go by volume. */
-export const gramStarters: readonly StarterKind[] = publishedCultures.filter((id) => knownCultures(id)?.unit === 'g');
+export const gramStarters: readonly StarterKind[] = publishedCultures.filter(
+  (id) => knownCultures(id)?.unit === 'g',
+);

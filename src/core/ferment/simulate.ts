@@ -99,7 +99,11 @@ function record(run: FermentRun, into: Recorder, index: number, gasRate: number)
 
 /** In the cold nothing is fast, and after weeks only the dregs are left: four-hour steps stay within 0.5 % there. */
 const unhurried = (run: FermentRun, stage: LotStage, stepLimit: number): number =>
-  stage.celsius <= coldBelow ? Math.max(stepLimit, 4) : run.hour > oldAfterHours ? Math.max(stepLimit, 3) : stepLimit;
+  stage.celsius <= coldBelow
+    ? Math.max(stepLimit, 4)
+    : run.hour > oldAfterHours
+      ? Math.max(stepLimit, 3)
+      : stepLimit;
 const coldBelow = 8;
 const oldAfterHours = 24 * 28;
 

@@ -81,7 +81,14 @@ export interface BottledThen {
 export function bottledAt(run: StoredRun, bottleHour: number, wantedVolumes: number): BottledThen {
   const { stage } = spanAt(stageSpans(run.ferment.stages), bottleHour);
   const headspaceMl = run.ferment.liquidLitres * 1000 * 0.04;
-  const sealed = { ...stage, vessel: 'sealed' as const, headspaceMl, liquidMl: run.ferment.liquidLitres * 1000, hours: 168, ventEveryHours: null };
+  const sealed = {
+    ...stage,
+    vessel: 'sealed' as const,
+    headspaceMl,
+    liquidMl: run.ferment.liquidLitres * 1000,
+    hours: 168,
+    ventEveryHours: null,
+  };
   const after = whatIf(run, { fromHour: bottleHour, stages: [sealed], members: membersShown, stepHours: 4 });
   const passages = passageHours(after, 'heldVolumes', wantedVolumes, 'rises');
   const quarters = passageQuantiles(after, passages, [0.25, 0.5, 0.75]);

@@ -66,7 +66,10 @@ export function weighedFamily(family: Family): WeighedFamily {
     const logs = new Float64Array(root.members);
     runs.forEach((run, i) => logLikelihoods(run, seen[i]!).forEach((log, m) => (logs[m] = logs[m]! + log)));
     for (let m = 0; m < logs.length; m++) logs[m] = logs[m]! + logPriorOver(proposal, points, m);
-    const { weights, power } = withoutCollapse(logs, Math.min(root.members, Math.max(8, root.members * 0.08)));
+    const { weights, power } = withoutCollapse(
+      logs,
+      Math.min(root.members, Math.max(8, root.members * 0.08)),
+    );
     const worth = effectiveMembers(weights);
     if (worth >= root.members * enough || search === searches) {
       return {

@@ -56,10 +56,16 @@ export function answerFamily(question: FamilyQuestion): AnswerWithRuns {
   const { root } = question.family;
   const vigour = doseLiveliness ? doseVigour(doseLiveliness.mean) : 1;
   const unsure = doseLiveliness ? (0.55 * doseLiveliness.deviation) / vigour : 0;
-  const dosed = { ...root, vigour: root.vigour * vigour, vigourSpread: Math.hypot(root.vigourSpread, unsure) };
+  const dosed = {
+    ...root,
+    vigour: root.vigour * vigour,
+    vigourSpread: Math.hypot(root.vigourSpread, unsure),
+  };
   const weighed = weighedFamily({ ...question.family, root: dosed });
   const series = weighed.runs.map(allSeries);
-  const lots = question.lots.map((ask) => lotAnswer(ask, question.start, weighed.runs[ask.run]!, series[ask.run]!));
+  const lots = question.lots.map((ask) =>
+    lotAnswer(ask, question.start, weighed.runs[ask.run]!, series[ask.run]!),
+  );
   return {
     answer: {
       rootId: question.rootId, start: question.start, lots, effectiveMembers: weighed.effectiveMembers, members: root.members,

@@ -50,7 +50,9 @@ describe('one forecast for the family', () => {
     kitchen.at(36, { kind: 'moved', lots: [bottles[0]!], place: 'fridge' });
     const after = kitchen.family(bottles[1]!, 40);
     expect(after.of(bottles[1]!).chill!.latest).toBeCloseTo(before.chill!.latest, 0);
-    expect(after.of(bottles[0]!).series.fizz[100]![2]).toBeLessThan(after.of(bottles[1]!).series.fizz[100]![2] - 0.5);
+    expect(after.of(bottles[0]!).series.fizz[100]![2]).toBeLessThan(
+      after.of(bottles[1]!).series.fizz[100]![2] - 0.5,
+    );
   });
 
   test('a jar bottled in two goes with two doses gives two histories, both forecast', () => {
@@ -93,7 +95,8 @@ describe('one forecast for the family', () => {
     const bug = fedBug(tired, -500, -250, 2);
     const brew = tired.brew(-1, 160);
     tired.draw(0, bug, brew, 160);
-    const root = (kitchen: TestKitchen) => kitchen.entries.find((entry) => entry.kind === 'lot-begun' && entry.role === 'brew')!.id;
+    const root = (kitchen: TestKitchen) =>
+      kitchen.entries.find((entry) => entry.kind === 'lot-begun' && entry.role === 'brew')!.id;
     const [lively, flat] = [fresh.family(root(fresh), 20).answer, tired.family(brew, 20).answer];
     expect(lively.doseLiveliness!.mean).toBeGreaterThan(0.8);
     expect(flat.doseLiveliness!.mean).toBeLessThan(0.3);
@@ -111,7 +114,9 @@ describe('one forecast for the family', () => {
 
   test('the same history asks the same question', () => {
     const { kitchen, bottles } = soda();
-    expect(JSON.stringify(kitchen.question(bottles[0]!, 50))).toBe(JSON.stringify(kitchen.question(bottles[3]!, 51)));
+    expect(JSON.stringify(kitchen.question(bottles[0]!, 50))).toBe(
+      JSON.stringify(kitchen.question(bottles[3]!, 51)),
+    );
   });
 });
 

@@ -85,8 +85,18 @@ function runBranch(family: Family, branch: Branch, index: number, parent: Stored
   members.forEach((member, m) => {
     const from = rowAt(parent, m, 0);
     rows.set(parent.rows.subarray(from, from + (drawn + 1) * ROW_SIZE), m * hours.length * ROW_SIZE);
-    celsius.set(parent.celsius.subarray(m * parent.hours.length, m * parent.hours.length + drawn + 1), m * hours.length);
-    const run = resumeRun(parent.ferment, member, stage, branch.fromHour, parent.rows, rowAt(parent, m, drawn));
+    celsius.set(
+      parent.celsius.subarray(m * parent.hours.length, m * parent.hours.length + drawn + 1),
+      m * hours.length,
+    );
+    const run = resumeRun(
+      parent.ferment,
+      member,
+      stage,
+      branch.fromHour,
+      parent.rows,
+      rowAt(parent, m, drawn),
+    );
     follow(run, branch.stages, relative, { rows, celsius, offset: 0, row: m * hours.length + drawn + 1 }, longestStep, ferment.longSteps); // prettier-ignore
   });
   return { ferment, hours, members, rows, celsius, weights: parent.weights };

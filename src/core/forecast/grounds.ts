@@ -5,13 +5,15 @@ import type { Lot } from '../lots/lot';
 
 /** One thing an answer rests on: what it is, its value, and the entry it came from. */
 export interface GroundInput {
-  readonly code: 'begun' | 'added' | 'pitched' | 'drawn-into' | 'temperature' | 'place' | 'reading' | 'vented' | 'vessel';
+  readonly code:
+    'begun' | 'added' | 'pitched' | 'drawn-into' | 'temperature' | 'place' | 'reading' | 'vented' | 'vessel';
   readonly entryId: string | null;
   readonly at: number;
   readonly values: Readonly<Record<string, string | number>>;
 }
 
-export type Topic = 'chill' | 'taste' | 'draw' | 'feed' | 'liveliness' | 'pressure' | 'sugar' | 'level' | 'pour';
+export type Topic =
+  'chill' | 'taste' | 'draw' | 'feed' | 'liveliness' | 'pressure' | 'sugar' | 'level' | 'pour';
 
 /** Why an answer is what it is. */
 export interface Grounds {

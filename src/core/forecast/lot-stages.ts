@@ -70,10 +70,13 @@ export function stretchOf(ask: StretchAsk): LotStage[] {
   let next = 0;
   let carried: { middle: number; until: number } | null = null;
   for (const cut of cuts) {
-    const vents = events.slice(next).some((event) => event.kind === 'vented' && Math.max(from, event.at) === cut);
+    const vents = events
+      .slice(next)
+      .some((event) => event.kind === 'vented' && Math.max(from, event.at) === cut);
     const hours = (cut - begun) / hourMs;
     if (hours > 1 / 60) {
-      const celsius = carried && begun < carried.until ? carried.middle : celsiusAt(warmths, now.place, begun);
+      const celsius =
+        carried && begun < carried.until ? carried.middle : celsiusAt(warmths, now.place, begun);
       stages.push(stageOf(lot, now, hours, celsius, vents, inflows));
       begun = cut;
       inflows = [];

@@ -97,7 +97,9 @@ export function expected(kind: Reading['kind'], rows: Rows, at: number, place: P
 
 /** Whether a reading says anything of how a ferment goes: colour, fuzz and foul smells only tell what to do. */
 export const weighs = (reading: Reading): reading is Exclude<Reading, { kind: 'colour' }> =>
-  reading.kind !== 'colour' && (!isOrdinal(reading.kind) || (ordinalScales[reading.kind].words as readonly (string | number)[]).includes(reading.value));
+  reading.kind !== 'colour' &&
+  (!isOrdinal(reading.kind) ||
+    (ordinalScales[reading.kind].words as readonly (string | number)[]).includes(reading.value));
 
 /** A hydrometer in a fizzing jar, a hasty sip: now and then a reading is simply off. */
 const blunderShare = 0.03;

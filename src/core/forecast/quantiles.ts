@@ -90,7 +90,11 @@ export function placesOf(run: StoredRun): readonly Place[] {
   const liquidMl = run.ferment.liquidLitres * 1000;
   return run.hours.map((hour) => {
     const { stage } = spanAt(spans, hour);
-    return { stage, celsius: stage.celsius, headspaceRatio: stage.headspaceMl / (stage.liquidMl ?? liquidMl) };
+    return {
+      stage,
+      celsius: stage.celsius,
+      headspaceRatio: stage.headspaceMl / (stage.liquidMl ?? liquidMl),
+    };
   });
 }
 

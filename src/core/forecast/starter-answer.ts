@@ -90,7 +90,13 @@ function passing(run: StoredRun, values: readonly Float64Array[], level: number,
   });
 } // prettier-ignore
 
-function interpolated(run: StoredRun, values: readonly Float64Array[], i: number, m: number, level: number): number {
+function interpolated(
+  run: StoredRun,
+  values: readonly Float64Array[],
+  i: number,
+  m: number,
+  level: number,
+): number {
   if (i === 0) return run.hours[0]!;
   const [a, b] = [values[i - 1]![m]!, values[i]![m]!];
   const share = a === b ? 1 : (level - a) / (b - a);
@@ -160,7 +166,10 @@ function feedWindowOf(run: StoredRun, sugar: readonly Float64Array[], { fedHour,
 } // prettier-ignore
 
 /** What a draw took along: liveliness at that hour, as the middle and the spread between kitchens. */
-export function livelinessWhenDrawn(question: DrawnQuestion): { readonly mean: number; readonly deviation: number } {
+export function livelinessWhenDrawn(question: DrawnQuestion): {
+  readonly mean: number;
+  readonly deviation: number;
+} {
   const { run } = weighedEnsemble({ ...question.ferment, members: Math.min(40, question.ferment.members) });
   const index = hourIndexAt(run.hours, question.atHour);
   const values = each(run, (m) => livelinessAt(run, m, index, question.settledMass));

@@ -60,7 +60,8 @@ const airing = { cloth: 0.03, 'loose-lid': 0.012, airlock: 0.002, sealed: 0 } as
 export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
   const { lot, now } = ask;
   const culture = (ask.cultures ?? knownCultures)(lot.culture);
-  if (lot.role !== 'starter' || !culture?.keeping || lot.events.length === 0 || lot.begunAt > now) return null;
+  if (lot.role !== 'starter' || !culture?.keeping || lot.events.length === 0 || lot.begunAt > now)
+    return null;
   const first = followedFrom(lot, now);
   const start = first === 0 ? lot.begunAt : lot.events[first]!.at;
   const end = start + Math.ceil((now - start) / (6 * hourMs)) * 6 * hourMs + ask.aheadHours * hourMs;
@@ -78,7 +79,10 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
     fedHour: hourOf(feeds.at(-1)?.at ?? lot.begunAt),
     drawnHour: draws.length > 0 ? hourOf(draws.at(-1)!.at) : null,
     restHours: culture.keeping.restHours,
-    feedEveryHours: Math.min(24 * 28, culture.keeping.feed.everyHours / paceAt(ferment.stages.at(-1)!.celsius)),
+    feedEveryHours: Math.min(
+      24 * 28,
+      culture.keeping.feed.everyHours / paceAt(ferment.stages.at(-1)!.celsius),
+    ),
   };
 }
 
@@ -105,10 +109,19 @@ interface Scene {
   readonly keeping: Keeping;
 }
 
-function keptFerment(scene: Scene, learned: LearnedVigour, first: number, start: number, end: number): Ferment {
+function keptFerment(
+  scene: Scene,
+  learned: LearnedVigour,
+  first: number,
+  start: number,
+  end: number,
+): Ferment {
   const { lot, culture, keeping } = scene;
   const before = lot.events.slice(0, first + 1);
-  const liquid = Math.max(1, before.reduce((sum, event) => sum + liquidChange(event), 0));
+  const liquid = Math.max(
+    1,
+    before.reduce((sum, event) => sum + liquidChange(event), 0),
+  );
   const begun = lot.events[first]!;
   const grams = begun.kind === 'added' || begun.kind === 'came' ? movedBy(begun).liquid : lot.contents.liquid;
   const { sucrose, glucose, fructose } = soluteOf(grams, liquid);

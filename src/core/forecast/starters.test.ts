@@ -49,7 +49,9 @@ describe('a ginger bug forecast from what it lived', () => {
 
   test('a thermometer first read after days speaks for a day back, and not for the days before', () => {
     const steps = { counter: [{ at: 100 * hourMs, celsius: 29 }] };
-    expect([75, 77, 100, 140].map((hour) => celsiusAt(steps, 'counter', hour * hourMs))).toEqual([21, 29, 29, 29]);
+    expect([75, 77, 100, 140].map((hour) => celsiusAt(steps, 'counter', hour * hourMs))).toEqual([
+      21, 29, 29, 29,
+    ]);
     expect(celsiusAt(steps, 'warm-shelf', 140 * hourMs)).toBe(33);
     expect(celsiusAt({ ...steps, fridge: [{ at: 0, celsius: 6 }] }, 'fridge', hourMs)).toBe(6);
     expect(changesWithin(steps, 'cupboard', 0, 200 * hourMs)).toEqual([100 * hourMs]);
@@ -121,33 +123,37 @@ describe('every kind the core knows', () => {
     }
   }); // prettier-ignore
 
-  test.each(keptKinds.map((kind) => [kind.id, kind] as const))('%s can be begun, fed, drawn from and forecast', (_, kind) => {
-    const kitchen = new TestKitchen(22);
-    const { begin } = kind.keeping;
-    const middle = (range: readonly [number, number]) => (range[0] + range[1]) / 2;
-    const portions = [
-      { what: 'water', ml: 500 },
-      { what: begin.body, grams: Math.max(20, middle(begin.bodyShare) * 500) },
-      { what: 'white-sugar', grams: Math.max(5, middle(begin.sugarShare) * 500) },
-    ];
-    const jar = kitchen.jar(0, kind.id, portions, 2000);
-    const lot = () => lotOf(kitchen.household, jar)!;
-    const feed = usualFeed(lot());
-    if (feed.length > 0) kitchen.at(kind.keeping.feed.everyHours, { kind: 'portions-added', lotId: jar, portions: feed });
-    const brew = kitchen.brew(200, 150);
-    const before = liquidMl(lot().contents);
-    kitchen.draw(200, jar, brew, Math.max(20, Math.min(150, mostDrawableMl(lot()))));
-    expect(liquidMl(lot().contents)).toBeLessThan(before);
-    const answer = kitchen.starter(jar, 240);
-    for (const five of answer.liveliness) {
-      for (const value of five) expect(value).toBeGreaterThanOrEqual(0);
-      expect([...five].sort((a, b) => a - b)).toEqual([...five]);
-      expect(five[4]).toBeLessThanOrEqual(1);
-    }
-    expect(Math.max(...answer.liveliness.map((five) => five[2]))).toBeGreaterThan(0.3);
-    const { of } = kitchen.family(brew, 230);
-    expect(of(brew).series.sweet.at(-1)![2]).toBeLessThan(of(brew).series.sweet[0]![2] - 5);
-  });
+  test.each(keptKinds.map((kind) => [kind.id, kind] as const))(
+    '%s can be begun, fed, drawn from and forecast',
+    (_, kind) => {
+      const kitchen = new TestKitchen(22);
+      const { begin } = kind.keeping;
+      const middle = (range: readonly [number, number]) => (range[0] + range[1]) / 2;
+      const portions = [
+        { what: 'water', ml: 500 },
+        { what: begin.body, grams: Math.max(20, middle(begin.bodyShare) * 500) },
+        { what: 'white-sugar', grams: Math.max(5, middle(begin.sugarShare) * 500) },
+      ];
+      const jar = kitchen.jar(0, kind.id, portions, 2000);
+      const lot = () => lotOf(kitchen.household, jar)!;
+      const feed = usualFeed(lot());
+      if (feed.length > 0)
+        kitchen.at(kind.keeping.feed.everyHours, { kind: 'portions-added', lotId: jar, portions: feed });
+      const brew = kitchen.brew(200, 150);
+      const before = liquidMl(lot().contents);
+      kitchen.draw(200, jar, brew, Math.max(20, Math.min(150, mostDrawableMl(lot()))));
+      expect(liquidMl(lot().contents)).toBeLessThan(before);
+      const answer = kitchen.starter(jar, 240);
+      for (const five of answer.liveliness) {
+        for (const value of five) expect(value).toBeGreaterThanOrEqual(0);
+        expect([...five].sort((a, b) => a - b)).toEqual([...five]);
+        expect(five[4]).toBeLessThanOrEqual(1);
+      }
+      expect(Math.max(...answer.liveliness.map((five) => five[2]))).toBeGreaterThan(0.3);
+      const { of } = kitchen.family(brew, 230);
+      expect(of(brew).series.sweet.at(-1)![2]).toBeLessThan(of(brew).series.sweet[0]![2] - 5);
+    },
+  );
 
   // Hours until the middle kitchen has made 2 volumes in a closed bottle from 160 g in 1.8 L at 22 °C: golden, with practice beside.
   test.each([

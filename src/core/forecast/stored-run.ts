@@ -33,14 +33,25 @@ export const rowAt = (run: StoredRun, member: number, hourIndex: number): number
  * @param alsoAt further hours to report, such as those of draws
  * @returns rows at every `stepHours`; cost linear in members and hours
  */
-export function runMembers(ferment: Ferment, members: readonly Member[], alsoAt: readonly number[] = []): StoredRun {
+export function runMembers(
+  ferment: Ferment,
+  members: readonly Member[],
+  alsoAt: readonly number[] = [],
+): StoredRun {
   const total = ferment.stages.reduce((sum, stage) => sum + stage.hours, 0);
   const hours = (ferment.longSteps ? familyHours : reportHours)(total, ferment.stepHours, alsoAt);
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
   members.forEach((member, index) => {
     const run = beginRun(ferment, member);
-    follow(run, ferment.stages, hours, { rows, celsius, offset: 0, row: index * hours.length }, longestStep, ferment.longSteps);
+    follow(
+      run,
+      ferment.stages,
+      hours,
+      { rows, celsius, offset: 0, row: index * hours.length },
+      longestStep,
+      ferment.longSteps,
+    );
   });
   const weights = new Float64Array(members.length).fill(1 / members.length);
   return { ferment, hours, members, rows, celsius, weights };

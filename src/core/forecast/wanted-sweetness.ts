@@ -15,7 +15,10 @@ export function mixedSugar(lot: Lot, cultures: CultureTable = knownCultures): nu
     if (event.kind !== 'added' && event.kind !== 'came') continue;
     const volume = volumeOf(movedBy(event).liquid);
     ml += volume;
-    grams += event.kind === 'came' && lot.culture ? (volume / 1000) * residual : fermentableGrams(movedBy(event).liquid);
+    grams +=
+      event.kind === 'came' && lot.culture
+        ? (volume / 1000) * residual
+        : fermentableGrams(movedBy(event).liquid);
   }
   return ml > 0 ? (grams / ml) * 1000 : 0;
 }
@@ -27,5 +30,8 @@ export function mixedSugar(lot: Lot, cultures: CultureTable = knownCultures): nu
  * @returns g/L as sucrose
  * @example // a 90 g/L batch wanting 2.5 volumes is bottled near 69 g/L
  */
-export const bottlingSweetness = (lot: Lot, wantedVolumes: number, cultures: CultureTable = knownCultures): number =>
-  Math.max(10, mixedSugar(lot, cultures) * 0.66 + wantedVolumes / volumesPerSugarGram);
+export const bottlingSweetness = (
+  lot: Lot,
+  wantedVolumes: number,
+  cultures: CultureTable = knownCultures,
+): number => Math.max(10, mixedSugar(lot, cultures) * 0.66 + wantedVolumes / volumesPerSugarGram);

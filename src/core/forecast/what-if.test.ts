@@ -49,7 +49,9 @@ describe('another future from a stored past', () => {
   });
 
   test('a first ferment bottled later reaches its fizz sooner, from a drier base', () => {
-    const open = weighedEnsemble(fermentOf({ ...scenario, stages: [{ ...scenario.stages[0]!, hours: 160 }] })).run;
+    const open = weighedEnsemble(
+      fermentOf({ ...scenario, stages: [{ ...scenario.stages[0]!, hours: 160 }] }),
+    ).run;
     const jar = lotAnswer({ ...ask, limitBar: null, sealedFromHour: null }, 0, open);
     const [early, late] = [bottledAt(open, 10, 2.5), bottledAt(open, 60, 2.5)];
     expect(late.sweetnessAtBottling[2]).toBeLessThan(early.sweetnessAtBottling[2]);
@@ -82,7 +84,6 @@ describe('one thing changed', () => {
     expect(at(burped, 120, 'gaugeBar')).toBeLessThan(at(same, 120, 'gaugeBar'));
     expect(at(burped, 120, 'gaugeBar')).toBeGreaterThan(at(same, 120, 'gaugeBar') * 0.6);
   });
-
 });
 
 describe('the chill window', () => {

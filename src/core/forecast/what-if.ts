@@ -51,7 +51,10 @@ export interface WhatIf {
  * @param run a stored run that reaches `fromHour`
  * @returns a run whose hour 0 is `fromHour`'s reported hour, members weighing the same
  */
-export function whatIf(run: StoredRun, { fromHour, stages, members = 48, stepHours = 1, reports }: WhatIf): StoredRun {
+export function whatIf(
+  run: StoredRun,
+  { fromHour, stages, members = 48, stepHours = 1, reports }: WhatIf,
+): StoredRun {
   const index = hourIndexAt(run.hours, fromHour);
   const began = run.hours[index]!;
   const { stage: before } = spanAt(stageSpans(run.ferment.stages), began);
@@ -62,7 +65,14 @@ export function whatIf(run: StoredRun, { fromHour, stages, members = 48, stepHou
   const celsius = new Float32Array(picked.length * hours.length);
   picked.forEach((m, i) => {
     const resumed = resumeRun(run.ferment, run.members[m]!, before, began, run.rows, rowAt(run, m, index));
-    follow(resumed, stages, hours, { rows, celsius, offset: 0, row: i * hours.length }, whatIfStep, run.ferment.longSteps);
+    follow(
+      resumed,
+      stages,
+      hours,
+      { rows, celsius, offset: 0, row: i * hours.length },
+      whatIfStep,
+      run.ferment.longSteps,
+    );
   });
   return {
     ferment: { ...run.ferment, stages: [...stages], stepHours },
@@ -103,7 +113,13 @@ export function diverged(run: StoredRun, fromHour: number, change: Change, membe
       ...change,
     }));
   const reports = run.hours.slice(index).map((hour) => hour - began);
-  const future = whatIf(run, { fromHour: began, stages: after, members, stepHours: run.ferment.stepHours, reports });
+  const future = whatIf(run, {
+    fromHour: began,
+    stages: after,
+    members,
+    stepHours: run.ferment.stepHours,
+    reports,
+  });
   const count = run.hours.length;
   const picked = representatives(run, members);
   const rows = new Float32Array(picked.length * count * ROW_SIZE);
@@ -133,7 +149,6 @@ const withoutPriming = (stage: LotStage, begunBefore: boolean): LotStage => {
   const { addSugars: _stirredIn, inflows: _cameIn, ...rest } = stage;
   return begunBefore ? rest : stage;
 };
-
 
 /** The stages of chilling a sealed bottle: three hours on the way, then cold until it is poured. */
 export function chillStages(warm: LotStage, hoursCold: number): LotStage[] {

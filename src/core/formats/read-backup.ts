@@ -16,7 +16,10 @@ const deepest = 24;
  */
 export function readBackup(text: string): Result<Entry[]> {
   if (text.length > largestBackup)
-    return refusal('backup.too-large', 'This file is over 20 MB: no journal is that long. Nothing was changed.');
+    return refusal(
+      'backup.too-large',
+      'This file is over 20 MB: no journal is that long. Nothing was changed.',
+    );
   if (tooDeep(text)) return notJson;
   let raw: unknown;
   try {
@@ -34,8 +37,14 @@ export function readBackup(text: string): Result<Entry[]> {
   return wholeList(list);
 }
 
-const notJson = refusal('backup.not-json', 'This file is damaged or is not a Yuzet journal. Nothing was changed.');
-const newer = refusal('backup.newer', 'This journal comes from a newer Yuzet. Update this one first. Nothing was changed.');
+const notJson = refusal(
+  'backup.not-json',
+  'This file is damaged or is not a Yuzet journal. Nothing was changed.',
+);
+const newer = refusal(
+  'backup.newer',
+  'This journal comes from a newer Yuzet. Update this one first. Nothing was changed.',
+);
 
 /** Whether brackets nest deeper than entries do; looks only as far as that needs. */
 function tooDeep(text: string): boolean {
@@ -58,11 +67,15 @@ function tooDeep(text: string): boolean {
 function wholeList(list: readonly unknown[]): Result<Entry[]> {
   const read = allEntries(list);
   if (!read.ok)
-    return read.code === 'entry.newer' ? newer : refusal('backup.damaged', `${read.sentence} Nothing was changed.`);
+    return read.code === 'entry.newer'
+      ? newer
+      : refusal('backup.damaged', `${read.sentence} Nothing was changed.`);
   const byId = new Map<string, Entry>();
   for (const entry of read.value) if (!byId.has(entry.id)) byId.set(entry.id, entry);
   const bent = firstBentCorrection(byId);
-  return bent ? refusal('backup.damaged', `A correction in it is damaged: ${bent} Nothing was changed.`) : success([...byId.values()]);
+  return bent
+    ? refusal('backup.damaged', `A correction in it is damaged: ${bent} Nothing was changed.`)
+    : success([...byId.values()]);
 }
 
 /** A correction must leave its entry as valid as a new one would be. */

@@ -10,7 +10,11 @@ export interface Backup {
 }
 
 /** The journal as text, one entry a line, oldest first. `writtenAt` is ISO 8601. */
-export function writeBackup(entries: readonly Entry[], writtenAt: string, damaged: readonly string[] = []): string {
+export function writeBackup(
+  entries: readonly Entry[],
+  writtenAt: string,
+  damaged: readonly string[] = [],
+): string {
   const lines = [...entries]
     .sort((a, b) => (a.id < b.id ? -1 : 1))
     .map((entry) => `  ${JSON.stringify(entry)}`);

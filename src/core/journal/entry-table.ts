@@ -20,7 +20,10 @@ function bucketOf(key: string): number {
   return (hash ^ (hash >>> 11) ^ (hash >>> 21)) & (bucketCount - 1);
 }
 
-export const emptyTable = <T>(): Table<T> => ({ buckets: new Array<undefined>(bucketCount).fill(undefined), size: 0 });
+export const emptyTable = <T>(): Table<T> => ({
+  buckets: new Array<undefined>(bucketCount).fill(undefined),
+  size: 0,
+});
 
 export function valueIn<T>(table: Table<T>, key: string): T | undefined {
   const bucket = table.buckets[bucketOf(key)];
@@ -41,7 +44,9 @@ export function withValues<T>(table: Table<T>, changes: Iterable<readonly [strin
     let bucket = fresh.get(index);
     if (!bucket) {
       const before = buckets[index];
-      bucket = before ? { keys: before.keys.slice(), values: before.values.slice() } : { keys: [], values: [] };
+      bucket = before
+        ? { keys: before.keys.slice(), values: before.values.slice() }
+        : { keys: [], values: [] };
       fresh.set(index, bucket);
       buckets[index] = bucket;
     }

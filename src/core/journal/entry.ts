@@ -30,7 +30,11 @@ export type EntryKind = Entry['kind'];
 export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
 
 /** What a maker's act carries before it is stamped with id, instant, offset and version. */
-export type Act = Entry extends infer E ? (E extends Entry ? Omit<E, 'id' | 'at' | 'offset' | 'version'> : never) : never;
+export type Act = Entry extends infer E
+  ? E extends Entry
+    ? Omit<E, 'id' | 'at' | 'offset' | 'version'>
+    : never
+  : never;
 
 /** Version in force of every kind. */
 export const entryVersion = 2;

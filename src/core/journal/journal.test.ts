@@ -79,9 +79,12 @@ describe('a journal carried on', () => {
 });
 
 const arrived = (journal: Journal, to: string, entryId: string, index: number) =>
-  (lotOf(journal.household, to)?.events ?? []).some((event) => event.kind === 'came' && event.entryId === entryId && event.index === index);
+  (lotOf(journal.household, to)?.events ?? []).some(
+    (event) => event.kind === 'came' && event.entryId === entryId && event.index === index,
+  );
 
-const stamp = (ms: number, id: string) => ({ id: `${ms.toString(36).padStart(9, '0')}0000${id}`, at: ms, offset: 0, version: 2 }) as const;
+const stamp = (ms: number, id: string) =>
+  ({ id: `${ms.toString(36).padStart(9, '0')}0000${id}`, at: ms, offset: 0, version: 2 }) as const;
 const begun = (ms: number, id: string, ml = 1000): Entry => ({
   ...stamp(ms, id), kind: 'lot-begun', role: 'brew', name: id, vessel: { kind: 'jar', ml: 3000 }, closure: 'airlock', place: 'counter',
   portions: [{ what: 'water', ml }, { what: 'white-sugar', grams: 100 }],
@@ -128,7 +131,12 @@ describe('what is said of lots', () => {
   }); // prettier-ignore
 
   test('a vessel holds no more than itself; what is over spills and is counted', () => {
-    const flood: Entry = { ...stamp(dawn + hourMs, 'feed'), kind: 'portions-added', lotId: jar.id, portions: [{ what: 'water', ml: 5000 }] };
+    const flood: Entry = {
+      ...stamp(dawn + hourMs, 'feed'),
+      kind: 'portions-added',
+      lotId: jar.id,
+      portions: [{ what: 'water', ml: 5000 }],
+    };
     const lot = lotOf(journalOf([jar, flood], later).household, jar.id)!;
     expect(liquidMl(lot.contents)).toBeCloseTo(3000, 6);
     expect(lot.lostMl).toBeCloseTo(1061.8 + 5000 - 3000 - 1, 0);
@@ -145,7 +153,13 @@ describe('what is said of lots', () => {
   }); // prettier-ignore
 
   test('a clock set back keeps the order of what depends on what', () => {
-    const early: Entry = { ...stamp(dawn + hourMs, 'feed'), at: dawn - 5 * hourMs, kind: 'portions-added', lotId: jar.id, portions: [{ what: 'water', ml: 100 }] };
+    const early: Entry = {
+      ...stamp(dawn + hourMs, 'feed'),
+      at: dawn - 5 * hourMs,
+      kind: 'portions-added',
+      lotId: jar.id,
+      portions: [{ what: 'water', ml: 100 }],
+    };
     expect(liquidMl(lotOf(journalOf([early, jar], later).household, jar.id)!.contents)).toBeCloseTo(1162, 0);
   });
 });
@@ -170,18 +184,21 @@ describe('entries that lie in the future', () => {
 describe('ids', () => {
   test('sort by writing even when the clock moves back', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 1e12, max: 2e12 }), { minLength: 2, maxLength: 60 }), (instants) => {
-        let clock = { ms: 0, count: 0 };
-        const ids = instants.map((ms) => {
-          const next = nextId(clock, ms, 'abcd');
-          clock = next.clock;
-          return next.id;
-        });
-        expect([...ids].sort()).toEqual(ids);
-        expect(new Set(ids).size).toBe(ids.length);
-        expect(ids.every((id) => idShape.test(id))).toBe(true);
-        expect(clockOf(ids.at(-1)!)).toEqual(clock);
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 1e12, max: 2e12 }), { minLength: 2, maxLength: 60 }),
+        (instants) => {
+          let clock = { ms: 0, count: 0 };
+          const ids = instants.map((ms) => {
+            const next = nextId(clock, ms, 'abcd');
+            clock = next.clock;
+            return next.id;
+          });
+          expect([...ids].sort()).toEqual(ids);
+          expect(new Set(ids).size).toBe(ids.length);
+          expect(ids.every((id) => idShape.test(id))).toBe(true);
+          expect(clockOf(ids.at(-1)!)).toEqual(clock);
+        },
+      ),
       { seed: 8 },
     );
   });

@@ -147,7 +147,8 @@ function toldAnew(journal: Journal, dirty: ReadonlySet<string>, touched: readonl
   const bench = overlay(journal.household, (id) => open.has(id), growingInPlace());
   bench.clear(open);
   const entries = new Map<string, Entry>();
-  for (const subject of open) for (const entry of valueIn(journal.subjects, subject) ?? []) entries.set(entry.id, entry);
+  for (const subject of open)
+    for (const entry of valueIn(journal.subjects, subject) ?? []) entries.set(entry.id, entry);
   for (const entry of inOrder([...entries.values()])) tell(bench, entry);
   return bench.household();
 }

@@ -8,7 +8,20 @@ const hourMs = 3_600_000;
 
 /** A random act over lots named by number: what is said of a lot that is not there must change nothing. */
 interface Step {
-  readonly verb: 'begin' | 'add' | 'pour' | 'bottle' | 'lift' | 'move' | 'vent' | 'look' | 'open' | 'warm' | 'undo' | 'amend' | 'keep';
+  readonly verb:
+    | 'begin'
+    | 'add'
+    | 'pour'
+    | 'bottle'
+    | 'lift'
+    | 'move'
+    | 'vent'
+    | 'look'
+    | 'open'
+    | 'warm'
+    | 'undo'
+    | 'amend'
+    | 'keep';
   readonly a: number;
   readonly b: number;
   readonly amount: number;
@@ -18,7 +31,21 @@ interface Step {
 
 export const steps = fc.array(
   fc.record<Step>({
-    verb: fc.constantFrom('begin', 'add', 'pour', 'bottle', 'lift', 'move', 'vent', 'look', 'open', 'warm', 'undo', 'amend', 'keep'),
+    verb: fc.constantFrom(
+      'begin',
+      'add',
+      'pour',
+      'bottle',
+      'lift',
+      'move',
+      'vent',
+      'look',
+      'open',
+      'warm',
+      'undo',
+      'amend',
+      'keep',
+    ),
     a: fc.nat(30),
     b: fc.nat(30),
     amount: fc.double({ min: 1, max: 800, noNaN: true }),
@@ -38,9 +65,16 @@ export function written(list: readonly Step[]): Entry[] {
     clock = next.clock;
     const act = actOf(step, lots, entries, index === 0);
     if (!act) return;
-    entries.push({ ...act, id: next.id, at: Math.round(now - step.back * hourMs), offset: 0, version: 2 } as Entry);
+    entries.push({
+      ...act,
+      id: next.id,
+      at: Math.round(now - step.back * hourMs),
+      offset: 0,
+      version: 2,
+    } as Entry);
     if (act.kind === 'lot-begun') lots.push(next.id);
-    if (act.kind === 'transferred') act.targets.forEach((target, i) => target.begin && lots.push(`${next.id}-${i + 1}`));
+    if (act.kind === 'transferred')
+      act.targets.forEach((target, i) => target.begin && lots.push(`${next.id}-${i + 1}`));
   });
   return entries;
 }

@@ -16,7 +16,8 @@ function happened(entry: Entry): number {
   let at = entry.at;
   for (const subject of subjectsOf(entry)) {
     // A lot that the entry itself begins is written with it, whenever it is said to have happened.
-    if (isLot(subject) && !subject.startsWith(entry.id)) at = Math.max(at, Math.min(writtenAt(subject), writtenAt(entry.id)));
+    if (isLot(subject) && !subject.startsWith(entry.id))
+      at = Math.max(at, Math.min(writtenAt(subject), writtenAt(entry.id)));
   }
   return at;
 }

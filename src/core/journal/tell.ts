@@ -28,7 +28,9 @@ const folds = {
 } satisfies Folds; // prettier-ignore
 
 /** What an entry speaks of: lot ids, `place:…`, `kept:…`. */
-export const subjectsOf = (entry: Entry): readonly string[] => (folds[entry.kind] as Fold<EntryKind>).subjects(entry as never);
+export const subjectsOf = (entry: Entry): readonly string[] =>
+  (folds[entry.kind] as Fold<EntryKind>).subjects(entry as never);
 
 /** Tells one entry to a bench. */
-export const tell = (bench: Bench, entry: Entry): void => (folds[entry.kind] as Fold<EntryKind>).fold(bench, entry as never);
+export const tell = (bench: Bench, entry: Entry): void =>
+  (folds[entry.kind] as Fold<EntryKind>).fold(bench, entry as never);

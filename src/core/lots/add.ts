@@ -22,7 +22,8 @@ const isPlant = (what: string) => (plants as readonly string[]).includes(ingredi
 
 /** Water a kept jar loses between two feeds, ml: what the level does not rise by. Jars of grains lose none worth counting. */
 function lostAtFeed(lot: Lot, portions: readonly Portion[], added: Contents): number {
-  const jarOfPlants = portions.some(({ what }) => isPlant(what)) || Object.keys(lot.contents.solids).some(isPlant);
+  const jarOfPlants =
+    portions.some(({ what }) => isPlant(what)) || Object.keys(lot.contents.solids).some(isPlant);
   if (lot.role !== 'starter' || lot.events.length === 0 || !jarOfPlants) return 0;
   const rise = portions.reduce((sum, portion) => sum + (isPoured(portion.what) ? mlOfPortion(portion) : isPlant(portion.what) ? feedRiseMlPerGram * gramsOfPortion(portion) : 0), 0); // prettier-ignore
   return Math.max(0, levelMl(added) - rise);
@@ -36,7 +37,13 @@ function dried(contents: Contents, ml: number): { left: Contents; lostMl: number
 }
 
 /** Portions go into a lot: a feed, a top-up, sugar, lemon, juice, minerals. */
-export function addPortions(lot: Lot, portions: readonly Portion[], moment: Moment, celsius?: number, grow: Grow = copied): Lot {
+export function addPortions(
+  lot: Lot,
+  portions: readonly Portion[],
+  moment: Moment,
+  celsius?: number,
+  grow: Grow = copied,
+): Lot {
   const added = portionsContents(portions);
   const { left, lostMl } = dried(together(lot.contents, added), lostAtFeed(lot, portions, added));
   const { held, spilledMl } = withinRim(left, lot.vessel.ml);
@@ -46,6 +53,12 @@ export function addPortions(lot: Lot, portions: readonly Portion[], moment: Mome
     contents: held,
     markMl: first ? Math.round(levelMl(held)) : lot.markMl,
     lostMl: lot.lostMl + lostMl + spilledMl,
-    events: grow<LotEvent>(lot.events, { ...moment, kind: 'added', portions, celsius, lostMl: lostMl + spilledMl }),
+    events: grow<LotEvent>(lot.events, {
+      ...moment,
+      kind: 'added',
+      portions,
+      celsius,
+      lostMl: lostMl + spilledMl,
+    }),
   };
 }

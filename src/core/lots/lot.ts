@@ -78,5 +78,10 @@ export interface Lot {
   readonly lostMl: number;
   readonly events: readonly LotEvent[];
   readonly opened: { readonly at: number; readonly how: OpeningKind; readonly entryId: string } | null;
-  readonly ended: { readonly at: number; readonly how: Ending; readonly why: string; readonly entryId: string } | null;
+  readonly ended: {
+    readonly at: number;
+    readonly how: Ending;
+    readonly why: string;
+    readonly entryId: string;
+  } | null;
 }

@@ -1,5 +1,11 @@
 import type { Culture } from '../cultures/culture';
-import { cultureOfIngredient, knownCultures, lastBatchId, sedimentId, type CultureTable } from '../cultures/registry';
+import {
+  cultureOfIngredient,
+  knownCultures,
+  lastBatchId,
+  sedimentId,
+  type CultureTable,
+} from '../cultures/registry';
 import { liquidMl, solidGrams } from '../matter/contents';
 import { gramsOfPortion } from '../matter/portion';
 import { volumeOf } from '../matter/substances';
@@ -20,7 +26,13 @@ export interface Pitch {
 }
 
 /** Whether something lives in a lot's liquid at an instant. */
-export function livesAt(lot: Lot, at: number, find: LotFinder, table: CultureTable = knownCultures, depth = 0): boolean {
+export function livesAt(
+  lot: Lot,
+  at: number,
+  find: LotFinder,
+  table: CultureTable = knownCultures,
+  depth = 0,
+): boolean {
   if (lot.role === 'starter') return true;
   const pitch = depth > 40 ? null : pitchOf(lot, find, table, depth);
   return pitch !== null && pitch.at <= at;
@@ -32,13 +44,20 @@ export function livesAt(lot: Lot, at: number, find: LotFinder, table: CultureTab
  * @param find looks lots up
  * @returns null while nothing lives in it; what lives on the base itself counts from its beginning unless a starter is planned
  */
-export function pitchOf(lot: Lot, find: LotFinder, table: CultureTable = knownCultures, depth = 0): Pitch | null {
+export function pitchOf(
+  lot: Lot,
+  find: LotFinder,
+  table: CultureTable = knownCultures,
+  depth = 0,
+): Pitch | null {
   for (const event of lot.events) {
     const pitch = pitchBy(event, find, table, depth);
     if (pitch) return pitch;
   }
   const own = lot.culture && !lot.recipe?.planned ? table(lot.culture) : null;
-  return own?.bare ? { at: lot.begunAt, entryId: lot.id, culture: own, amount: 0, fromLotId: null, celsius: null } : null;
+  return own?.bare
+    ? { at: lot.begunAt, entryId: lot.id, culture: own, amount: 0, fromLotId: null, celsius: null }
+    : null;
 }
 
 function pitchBy(event: LotEvent, find: LotFinder, table: CultureTable, depth: number): Pitch | null {

@@ -1,4 +1,14 @@
-import { ladle, levelMl, liftOut, liquidMl, pourOff, solidGrams, together, without, type Contents } from '../matter/contents';
+import {
+  ladle,
+  levelMl,
+  liftOut,
+  liquidMl,
+  pourOff,
+  solidGrams,
+  together,
+  without,
+  type Contents,
+} from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
@@ -31,14 +41,22 @@ export const targetLotId = (entryId: string, index: number): string => `${entryI
 
 /** Liquid that solids keep when strained, ml. */
 export const soakedMl = (contents: Contents): number =>
-  Object.keys(contents.solids).reduce((sum, id) => sum + solidGrams(contents, id) * ingredientOf(id).soaks, 0);
+  Object.keys(contents.solids).reduce(
+    (sum, id) => sum + solidGrams(contents, id) * ingredientOf(id).soaks,
+    0,
+  );
 
 /** Liquid that comes off by straining, ml. */
 export const drainableMl = (contents: Contents): number =>
   Math.max(0, liquidMl(contents) - soakedMl(contents));
 
 /** What is taken of a lot for one target. */
-export function portionOf(contents: Contents, taken: Taken, target: TransferTarget, solid?: string): Contents {
+export function portionOf(
+  contents: Contents,
+  taken: Taken,
+  target: TransferTarget,
+  solid?: string,
+): Contents {
   switch (taken) {
     case 'liquid':
     case 'sediment':
@@ -82,7 +100,13 @@ function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: 
   return part;
 } // prettier-ignore
 
-function arrive(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: number, part: Contents): void {
+function arrive(
+  shelf: Shelf,
+  transfer: Transfer,
+  target: TransferTarget,
+  index: number,
+  part: Contents,
+): void {
   const id = target.begin ? targetLotId(transfer.id, index) : target.lotId;
   if (id === undefined || !shelf.isOpen(id)) return;
   const there = target.begin ? emptyLot(id, transfer.at, target.begin) : shelf.lot(id);

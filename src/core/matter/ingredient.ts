@@ -1,7 +1,16 @@
 import { nothing, type Amounts, type Substance } from './substances';
 
 /** How something is cut or ground: what a spoon or a cup of it weighs, and how much of its juice comes out, depend on it. */
-export const forms = ['whole', 'chopped', 'sliced', 'grated', 'pureed', 'powdered', 'dried', 'liquid'] as const;
+export const forms = [
+  'whole',
+  'chopped',
+  'sliced',
+  'grated',
+  'pureed',
+  'powdered',
+  'dried',
+  'liquid',
+] as const;
 export type Form = (typeof forms)[number];
 
 export const families = [

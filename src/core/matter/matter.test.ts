@@ -1,6 +1,19 @@
 import fc from 'fast-check';
 import { contentsOf } from '../lots/begin';
-import { gramsPerLitre, inventory, isSound, ladle, levelMl, liftOut, liquidMl, pourOff, solidGrams, together, totalGrams, without } from './contents';
+import {
+  gramsPerLitre,
+  inventory,
+  isSound,
+  ladle,
+  levelMl,
+  liftOut,
+  liquidMl,
+  pourOff,
+  solidGrams,
+  together,
+  totalGrams,
+  without,
+} from './contents';
 import { ingredientIds, ingredientOf, ingredients } from './ingredients/registry';
 import { gramsOfPortion, isPoured, mlOfPortion, portionContents, spoonGrams, type Portion } from './portion';
 import { fermentableGrams, gramsIn, substances, sugarGrams, volumeOf } from './substances';
@@ -79,16 +92,23 @@ const portion: fc.Arbitrary<Portion> = fc.record({
 const heap = fc.array(portion, { minLength: 1, maxLength: 6 }).map(contentsOf);
 const same = (a: ReturnType<typeof contentsOf>, b: ReturnType<typeof contentsOf>) => {
   const [x, y] = [inventory(a), inventory(b)];
-  for (const key of substances) expect(Math.abs(x[key] - y[key])).toBeLessThanOrEqual(1e-9 * Math.max(1, x[key]));
+  for (const key of substances)
+    expect(Math.abs(x[key] - y[key])).toBeLessThanOrEqual(1e-9 * Math.max(1, x[key]));
 };
 
 describe('mixing and parting conserve everything', () => {
   test('a portion weighs what it weighed', () => {
-    fc.assert(fc.property(portion, (each) => expect(totalGrams(portionContents(each))).toBeCloseTo(each.grams!, 6)), { seed: 3 });
+    fc.assert(
+      fc.property(portion, (each) => expect(totalGrams(portionContents(each))).toBeCloseTo(each.grams!, 6)),
+      { seed: 3 },
+    );
   });
 
   test('the order of mixing does not matter', () => {
-    fc.assert(fc.property(heap, heap, (a, b) => same(together(a, b), together(b, a))), { seed: 4 });
+    fc.assert(
+      fc.property(heap, heap, (a, b) => same(together(a, b), together(b, a))),
+      { seed: 4 },
+    );
   });
 
   test('what is poured off, ladled or lifted out, with what is left, is what was there', () => {
@@ -105,7 +125,12 @@ describe('mixing and parting conserve everything', () => {
   });
 
   test('volumes add up', () => {
-    fc.assert(fc.property(heap, heap, (a, b) => expect(levelMl(together(a, b))).toBeCloseTo(levelMl(a) + levelMl(b), 6)), { seed: 6 });
+    fc.assert(
+      fc.property(heap, heap, (a, b) =>
+        expect(levelMl(together(a, b))).toBeCloseTo(levelMl(a) + levelMl(b), 6),
+      ),
+      { seed: 6 },
+    );
   });
 
   test('a pour takes what was asked for, a ladle of solids its share', () => {

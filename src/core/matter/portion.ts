@@ -44,7 +44,12 @@ export const mlOfPortion = (portion: Portion): number =>
     : gramsOfPortion(portion) / ingredientOf(portion.what).density;
 
 /** Fine forms give more of their juice. */
-const givesMore: Readonly<Partial<Record<Form, number>>> = { grated: 0.2, pureed: 0.25, powdered: 0.1, whole: -0.2 };
+const givesMore: Readonly<Partial<Record<Form, number>>> = {
+  grated: 0.2,
+  pureed: 0.25,
+  powdered: 0.1,
+  whole: -0.2,
+};
 
 /** Share of its juice that a portion gives to the liquid, 0–1. */
 function givenShare({ gives }: Ingredient, form: Form | undefined): number {

@@ -23,7 +23,8 @@ const spelled = (text: string) =>
     .trim();
 
 /** A number, a fraction or both, and a unit. Groups of three digits may stand apart: "1 000". */
-const shape = /^(?:(\d{1,3}(?: \d{3})+(?:[.,]\d+)?|\d*[.,]?\d+(?:[.,]\d+)*)(?:\s+|(?=[a-z]|$)))?(?:(\d+)\s*\/\s*(\d+)\s*)?([a-z]+\.?)?$/i;
+const shape =
+  /^(?:(\d{1,3}(?: \d{3})+(?:[.,]\d+)?|\d*[.,]?\d+(?:[.,]\d+)*)(?:\s+|(?=[a-z]|$)))?(?:(\d+)\s*\/\s*(\d+)\s*)?([a-z]+\.?)?$/i;
 
 /**
  * A plain number as people write it in any country: "2,5", "2.5", ".5", "1 000", "1,000", "1.234,5".

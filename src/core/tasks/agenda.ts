@@ -5,7 +5,13 @@ import { pressureTasks } from './sources/pressure';
 import { spoilingTasks } from './sources/spoiling';
 import { hourMs, type Task, type TaskAsk, type TaskSource } from './task';
 
-const sources: readonly TaskSource[] = [spoilingTasks, pressureTasks, feedingTasks, brewingTasks, openingTasks];
+const sources: readonly TaskSource[] = [
+  spoilingTasks,
+  pressureTasks,
+  feedingTasks,
+  brewingTasks,
+  openingTasks,
+];
 
 /** How far ahead Today looks, ms. */
 const aheadMs = 48 * hourMs;

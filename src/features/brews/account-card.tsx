@@ -1,5 +1,12 @@
 import { View } from 'react-native';
-import { noDose, sourceName, sugarAccount, sugarRemark, type Dose, type SugarAccount } from '@/core/brew/sugar-account';
+import {
+  noDose,
+  sourceName,
+  sugarAccount,
+  sugarRemark,
+  type Dose,
+  type SugarAccount,
+} from '@/core/brew/sugar-account';
 import { lotOf } from '@/core/journal/household';
 import { pitchOf } from '@/core/lots/pitch';
 import type { Lot } from '@/core/lots/lot';

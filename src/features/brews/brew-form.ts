@@ -80,11 +80,17 @@ export function readBrew(values: BrewValues, lots: readonly Lot[]): FormReading<
   if (!(volumes >= 0.5 && volumes <= 5)) faults.volumes = 'Between 0.5 and 5 volumes.';
   if (!baseKinds.includes(values.base)) faults.root = 'Choose a base.';
   if (!planned.ok || Object.keys(faults).length > 0) return { ok: false, faults };
-  return { ok: true, value: { name: values.name.trim(), base: values.base, wantedVolumes: volumes, ...planned.value } };
+  return {
+    ok: true,
+    value: { name: values.name.trim(), base: values.base, wantedVolumes: volumes, ...planned.value },
+  };
 }
 
 /** The usual dose for what is typed, as it would be written. */
-export function doseFor(values: Pick<BrewValues, 'by' | 'volume' | 'count' | 'size'>, lot: Lot | undefined): string {
+export function doseFor(
+  values: Pick<BrewValues, 'by' | 'volume' | 'count' | 'size'>,
+  lot: Lot | undefined,
+): string {
   const wanted = wantedMl(values);
   if (!lot || 'message' in wanted) return '';
   return millilitres(sensibleMillilitres(suggestedDose(lot, wanted.ml)));

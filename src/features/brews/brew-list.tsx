@@ -16,7 +16,12 @@ import { duration, moment, quarter } from '@/words/moment';
 import { useBook, type Book } from '../forecasting/book';
 import { brewRows, type BrewRow } from './brew-rows';
 
-const stageWords = { mixed: 'Mixed', 'first-ferment': 'First ferment', bottled: 'Bottled', finished: 'Poured' } as const;
+const stageWords = {
+  mixed: 'Mixed',
+  'first-ferment': 'First ferment',
+  bottled: 'Bottled',
+  finished: 'Poured',
+} as const;
 
 /** Rows shown at first. */
 const pageOf = 30;
@@ -55,7 +60,9 @@ function nextWords({ brew, stage, bottles }: BrewRow, book: Book, now: number): 
   if (stage === 'finished') return moment(brew.begunAt, now);
   if (stage === 'first-ferment') {
     const answer = book.lotAnswer(brew.id);
-    return answer?.taste ? `taste from ${moment(quarter(answer.start + answer.taste.earliest * hourMs), now)}` : 'reckoning…';
+    return answer?.taste
+      ? `taste from ${moment(quarter(answer.start + answer.taste.earliest * hourMs), now)}`
+      : 'reckoning…';
   }
   const warm = bottles.filter(({ place }) => place !== 'fridge');
   if (warm.length === 0) return 'cold, ready to open';

@@ -23,7 +23,8 @@ export function BrewsPlace() {
   const book = useBook();
   const wide = useWide();
   const rows = wide && !id ? brewRows(household, book) : [];
-  const first = (rows.find(({ bottles }) => bottles.some(({ place }) => place !== 'fridge')) ?? rows[0])?.brew;
+  const first = (rows.find(({ bottles }) => bottles.some(({ place }) => place !== 'fridge')) ?? rows[0])
+    ?.brew;
   const lot = id ? lotOf(household, id) : first;
   if (id && lot?.role !== 'brew') return <Nowhere what="brew" back="/brews" />;
   return (

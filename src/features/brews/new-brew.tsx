@@ -35,7 +35,18 @@ const entries = [
   { value: 'water', label: 'Water I have' },
 ] as const;
 
-const usual = ['white-sugar', 'ginger', 'lemon-juice', 'pear', 'plum', 'honey', 'elderflower', 'wine-yeast', 'kefir-grains', 'whey'];
+const usual = [
+  'white-sugar',
+  'ginger',
+  'lemon-juice',
+  'pear',
+  'plum',
+  'honey',
+  'elderflower',
+  'wine-yeast',
+  'kefir-grains',
+  'whey',
+];
 
 /** A brew of any base, any list of ingredients and any kind of life: amounts worked out, the draw checked against what the jar can give. */
 export function NewBrew({ starters }: Props) {

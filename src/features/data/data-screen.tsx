@@ -39,7 +39,10 @@ export function DataScreen() {
       const words = `${plural(fresh, 'new entry is', 'new entries are')} read, but this device has no room to keep ${fresh === 1 ? 'it' : 'them'}: none is saved yet. Make room and try again above.`;
       return setSaid({ good: false, words });
     }
-    const words = fresh === 0 ? `All ${held} entries were here already. Nothing changed.` : `${plural(fresh, 'new entry', 'new entries')} of ${held} taken in.`;
+    const words =
+      fresh === 0
+        ? `All ${held} entries were here already. Nothing changed.`
+        : `${plural(fresh, 'new entry', 'new entries')} of ${held} taken in.`;
     return setSaid({ good: true, words });
   };
   const wipe = async () => {

@@ -12,7 +12,10 @@ export interface Taken {
 /** Reads a journal file away from the page and takes in what is new, or says why not. */
 export async function takeJournalFile(keeper: JournalKeeper, file: File): Promise<Result<Taken>> {
   if (file.size > largestBackup)
-    return refusal('backup.too-large', 'This file is over 20 MB: no journal is that long. Nothing was changed.');
+    return refusal(
+      'backup.too-large',
+      'This file is over 20 MB: no journal is that long. Nothing was changed.',
+    );
   const read = await readBackupAway(await file.text());
   if (!read.ok) return read;
   const { fresh, kept } = await keeper.takeIn(read.value);

@@ -18,7 +18,10 @@ interface Point {
 }
 
 /** Readings of a lot and of those its liquid came through, as points on the lanes. */
-export function readingPoints(path: readonly Lot[], start: number): { sweet: Point[]; gauge: Point[]; ph: Point[] } {
+export function readingPoints(
+  path: readonly Lot[],
+  start: number,
+): { sweet: Point[]; gauge: Point[]; ph: Point[] } {
   const out = { sweet: [] as Point[], gauge: [] as Point[], ph: [] as Point[] };
   for (const [index, lot] of path.entries()) {
     const until = path[index + 1]?.begunAt ?? Infinity;

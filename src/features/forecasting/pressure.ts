@@ -20,5 +20,9 @@ export function pressureAt(answer: LotAnswer | null, now: number): PressureNow |
     const after = series[index + 1]?.[quantile] ?? before;
     return before + share * (after - before);
   };
-  return { median: at(answer.series.gauge, 2), edge: at(answer.series.gauge, 4), volumes: at(answer.series.fizz, 2) };
+  return {
+    median: at(answer.series.gauge, 2),
+    edge: at(answer.series.gauge, 4),
+    volumes: at(answer.series.fizz, 2),
+  };
 }

@@ -21,7 +21,10 @@ export const rowOf = (portion: Portion): PortionRow => ({
  * Reads rows: empty ones are passed over.
  * @returns the portions, or what is wrong at which row (`portions.0.amount`)
  */
-export function readRows(rows: readonly PortionRow[]): { portions: Portion[]; faults: Record<string, string> } {
+export function readRows(rows: readonly PortionRow[]): {
+  portions: Portion[];
+  faults: Record<string, string>;
+} {
   const portions: Portion[] = [];
   const faults: Record<string, string> = {};
   rows.forEach((row, index) => {

@@ -6,7 +6,10 @@ export type FormReading<O> =
   | { readonly ok: false; readonly faults: Readonly<Record<string, string>> };
 
 export const reads = <O>(value: O): FormReading<O> => ({ ok: true, value });
-export const faultAt = (path: string, message: string): FormReading<never> => ({ ok: false, faults: { [path]: message } });
+export const faultAt = (path: string, message: string): FormReading<never> => ({
+  ok: false,
+  faults: { [path]: message },
+});
 
 /** A resolver from a function that reads the values by the core's own rules. */
 export const resolverOf =

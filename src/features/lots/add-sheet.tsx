@@ -24,7 +24,16 @@ interface Values {
 const usual = (lot: Lot): readonly string[] =>
   lot.role === 'starter'
     ? ['ginger', 'white-sugar', 'water', 'cane-sugar', 'molasses', 'raisin', 'kefir-grains', 'honey']
-    : ['white-sugar', 'lemon-juice', 'water', 'honey', 'raspberry-puree', 'pear-juice', 'wine-yeast', 'sea-salt'];
+    : [
+        'white-sugar',
+        'lemon-juice',
+        'water',
+        'honey',
+        'raspberry-puree',
+        'pear-juice',
+        'wine-yeast',
+        'sea-salt',
+      ];
 
 const firstRows = (lot: Lot): PortionRow[] =>
   keptCulture(lot) && usualFeed(lot).length > 0

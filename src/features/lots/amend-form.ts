@@ -58,4 +58,12 @@ export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch>
   return { ok: true, value: patch };
 } // prettier-ignore
 
-const amounts = ({ what, grams, ml }: { what: string; grams?: number | undefined; ml?: number | undefined }) => [what, grams, ml];
+const amounts = ({
+  what,
+  grams,
+  ml,
+}: {
+  what: string;
+  grams?: number | undefined;
+  ml?: number | undefined;
+}) => [what, grams, ml];

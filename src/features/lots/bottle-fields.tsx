@@ -22,7 +22,12 @@ interface Props {
 }
 
 const doses = ['white-sugar', 'honey', 'raspberry-puree', 'pear-juice'] as const;
-const doseNames = { 'white-sugar': 'Sugar', honey: 'Honey', 'raspberry-puree': 'Purée', 'pear-juice': 'Juice' } as const;
+const doseNames = {
+  'white-sugar': 'Sugar',
+  honey: 'Honey',
+  'raspberry-puree': 'Purée',
+  'pear-juice': 'Juice',
+} as const;
 
 /** Bottling: kind, number, size, headspace, a dose for each; with the cautions where the hand is. */
 export function BottleFields({ control, typed, lot, onSet }: Props) {

@@ -44,5 +44,12 @@ export function LotActs({ lot }: Props) {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  act: { flexGrow: 1, flexBasis: '22%', maxWidth: 130, paddingHorizontal: 4, borderWidth: 1.5, alignItems: 'center' },
+  act: {
+    flexGrow: 1,
+    flexBasis: '22%',
+    maxWidth: 130,
+    paddingHorizontal: 4,
+    borderWidth: 1.5,
+    alignItems: 'center',
+  },
 });

@@ -16,7 +16,9 @@ import { readMeasured } from './measure-form';
 import type { LotSheetProps } from './sheet-props';
 
 const quantitiesFor = (lot: Lot): readonly Quantity[] =>
-  lot.closure === 'sealed' ? ['gaugeBar', 'celsius', 'sg', 'brix', 'ph', 'ml', 'grams'] : ['sg', 'brix', 'ph', 'celsius', 'ml', 'grams', 'gaugeBar'];
+  lot.closure === 'sealed'
+    ? ['gaugeBar', 'celsius', 'sg', 'brix', 'ph', 'ml', 'grams']
+    : ['sg', 'brix', 'ph', 'celsius', 'ml', 'grams', 'gaugeBar'];
 
 /** A reading of an instrument. */
 export function MeasureSheet({ lot, onClose }: LotSheetProps) {

@@ -35,11 +35,18 @@ export interface PourValues {
   readonly role: 'brew' | 'starter';
 }
 
-export type Poured = Pick<EntryOf<'transferred'>, 'from' | 'taken' | 'targets'> & { celsius?: number; solid?: string };
+export type Poured = Pick<EntryOf<'transferred'>, 'from' | 'taken' | 'targets'> & {
+  celsius?: number;
+  solid?: string;
+};
 
 /** Millilitres that can leave as what is taken. */
 export const availableMl = (lot: Lot, taken: Taken): number =>
-  taken === 'everything' ? levelMl(lot.contents) : taken === 'liquid' ? drainableMl(lot.contents) : liquidMl(lot.contents);
+  taken === 'everything'
+    ? levelMl(lot.contents)
+    : taken === 'liquid'
+      ? drainableMl(lot.contents)
+      : liquidMl(lot.contents);
 
 const kept = (value: number) => Math.round(value * 10) / 10;
 

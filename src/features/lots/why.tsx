@@ -29,7 +29,12 @@ export function Why({ topic, lot, now }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Press role="button" aria-label={`Why? ${relations[topic].title}`} onPress={() => setOpen(true)} style={{ alignSelf: 'flex-start', alignItems: 'center', paddingHorizontal: 4 }}>
+      <Press
+        role="button"
+        aria-label={`Why? ${relations[topic].title}`}
+        onPress={() => setOpen(true)}
+        style={{ alignSelf: 'flex-start', alignItems: 'center', paddingHorizontal: 4 }}
+      >
         <Text as="strong" color={roles.brew}>
           Why?
         </Text>
@@ -84,4 +89,3 @@ function WhySheet({ topic, lot, now, onClose }: Props & { readonly onClose: () =
     </Sheet>
   );
 } // prettier-ignore
-

@@ -31,7 +31,11 @@ export function BottlePlace() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const household = useAppSelector(selectHousehold);
   const lot = id ? lotOf(household, id) : undefined;
-  return lot?.role === 'bottle' ? <BottleDetail key={lot.id} lot={lot} /> : <Nowhere what="bottle" back="/rack" />;
+  return lot?.role === 'bottle' ? (
+    <BottleDetail key={lot.id} lot={lot} />
+  ) : (
+    <Nowhere what="bottle" back="/rack" />
+  );
 }
 
 function BottleDetail({ lot }: { readonly lot: Lot }) {

@@ -45,6 +45,13 @@ export function RackBottle({ lot, pressure, onPress }: Props) {
 } // prettier-ignore
 
 const styles = StyleSheet.create({
-  cell: { width: 110, alignItems: 'center', paddingVertical: 10, paddingHorizontal: 4, borderWidth: 1.5, gap: 4 },
+  cell: {
+    width: 110,
+    alignItems: 'center',
+    paddingVertical: 10,
+    paddingHorizontal: 4,
+    borderWidth: 1.5,
+    gap: 4,
+  },
   name: { maxWidth: 100, textAlign: 'center' },
 });

@@ -39,7 +39,9 @@ export function ActProvider({ children }: { readonly children: ReactNode }) {
         <Notice
           words={said.words}
           action={said.undone ? 'Redo' : 'Undo'}
-          onAction={() => act({ kind: 'undone', targetId: said.entryId }, said.undone ? 'Restored.' : 'Taken back.')}
+          onAction={() =>
+            act({ kind: 'undone', targetId: said.entryId }, said.undone ? 'Restored.' : 'Taken back.')
+          }
           onGone={gone}
           raised={84}
         />

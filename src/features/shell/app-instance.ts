@@ -31,4 +31,8 @@ export const keeper = new JournalKeeper({
     : {}),
 });
 
-export const desk = new ForecastDesk(workerAnswerer, answerShelf(connectionTo(`${household}-answers`)), clockNow);
+export const desk = new ForecastDesk(
+  workerAnswerer,
+  answerShelf(connectionTo(`${household}-answers`)),
+  clockNow,
+);

@@ -4,7 +4,14 @@ import { useDispatch } from 'react-redux';
 import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
 import { noticed } from '@/store/journal-slice';
-import { selectAhead, selectDamaged, selectHousehold, selectRecovered, selectRefused, selectUnsaved } from '@/store/selectors';
+import {
+  selectAhead,
+  selectDamaged,
+  selectHousehold,
+  selectRecovered,
+  selectRefused,
+  selectUnsaved,
+} from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
@@ -63,10 +70,16 @@ function Damage() {
   return (
     <View style={{ padding: gap.medium, gap: gap.small }}>
       {broken > 0 ? (
-        <Note tone="caution" testID="damaged">{`${broken} stored ${broken === 1 ? 'record' : 'records'} could not be read and ${broken === 1 ? 'was' : 'were'} left out. Import your last journal file to bring them back.`}</Note>
+        <Note
+          tone="caution"
+          testID="damaged"
+        >{`${broken} stored ${broken === 1 ? 'record' : 'records'} could not be read and ${broken === 1 ? 'was' : 'were'} left out. Import your last journal file to bring them back.`}</Note>
       ) : null}
       {newer > 0 ? (
-        <Note tone="caution" testID="newer">{`${newer} stored ${newer === 1 ? 'record comes' : 'records come'} from a newer Yuzet and ${newer === 1 ? 'waits' : 'wait'} until this one is updated.`}</Note>
+        <Note
+          tone="caution"
+          testID="newer"
+        >{`${newer} stored ${newer === 1 ? 'record comes' : 'records come'} from a newer Yuzet and ${newer === 1 ? 'waits' : 'wait'} until this one is updated.`}</Note>
       ) : null}
     </View>
   );
@@ -103,7 +116,9 @@ function Said() {
     : `${plural(recovered, 'entry was', 'entries were')} brought back from the second copy: the last visit ended before ${recovered === 1 ? 'it was' : 'they were'} on disk.`;
   return (
     <View style={{ padding: gap.medium, gap: gap.small }}>
-      <Note tone={refused ? 'danger' : 'plain'} testID="recovered">{words}</Note>
+      <Note tone={refused ? 'danger' : 'plain'} testID="recovered">
+        {words}
+      </Note>
       <InkButton quiet label="Good" onPress={() => dispatch(noticed())} style={{ alignSelf: 'flex-start' }} />
     </View>
   );
@@ -114,7 +129,9 @@ function NewVersion() {
   if (!update) return null;
   return (
     <View style={{ padding: gap.medium, gap: gap.small }}>
-      <Note tone="plain" testID="new-version">A new version of Yuzet is ready. It takes a moment, and keeps everything.</Note>
+      <Note tone="plain" testID="new-version">
+        A new version of Yuzet is ready. It takes a moment, and keeps everything.
+      </Note>
       <InkButton label="Take the new version" onPress={update.take} style={{ alignSelf: 'flex-start' }} />
     </View>
   );

@@ -4,4 +4,7 @@ import type { Journal } from '@/core/journal/journal';
 
 /** The entry written last that can be taken back. */
 export const lastEntry = (journal: Journal): Entry | undefined =>
-  everyValue(journal.standing).reduce<Entry | undefined>((last, entry) => (!last || entry.id > last.id ? entry : last), undefined);
+  everyValue(journal.standing).reduce<Entry | undefined>(
+    (last, entry) => (!last || entry.id > last.id ? entry : last),
+    undefined,
+  );

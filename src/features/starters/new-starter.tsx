@@ -26,7 +26,18 @@ import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
 import { kindOf, readStarter, starterRows, type StarterOutput, type StarterValues } from './starter-form';
 
-const usual = ['water', 'white-sugar', 'cane-sugar', 'honey', 'molasses', 'ginger', 'kefir-grains', 'elderflower', 'raisin', 'black-tea'];
+const usual = [
+  'water',
+  'white-sugar',
+  'cane-sugar',
+  'honey',
+  'molasses',
+  'ginger',
+  'kefir-grains',
+  'elderflower',
+  'raisin',
+  'black-tea',
+];
 
 /** Beginning a starter of any kind, with what the spoons really make. */
 export function NewStarter() {

@@ -29,4 +29,6 @@ export function StartersPlace() {
   );
 } // prettier-ignore
 
-export const NewStarterPlace = () => <SplitView list={<StarterList chosen={null} />} detail={<NewStarter />} />;
+export const NewStarterPlace = () => (
+  <SplitView list={<StarterList chosen={null} />} detail={<NewStarter />} />
+);

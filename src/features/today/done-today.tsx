@@ -59,7 +59,9 @@ export function sayEntry(entry: Entry, journal: Journal): string {
   const { household } = journal;
   const [first] = subjectsOf(entry);
   const lot = first === undefined ? undefined : valueIn(household.lots, first);
-  return lot ? `${lotName(lot, household)}: ${entryWords(entry, household, lot.id)}` : entryWords(entry, household);
+  return lot
+    ? `${lotName(lot, household)}: ${entryWords(entry, household, lot.id)}`
+    : entryWords(entry, household);
 }
 
 const styles = StyleSheet.create({

@@ -19,7 +19,14 @@ interface Props {
   readonly now: number;
 }
 
-const topics = { chill: 'chill', feed: 'feed', pitch: 'sugar', bottle: 'taste', open: 'pressure', discard: 'level' } as const;
+const topics = {
+  chill: 'chill',
+  feed: 'feed',
+  pitch: 'sugar',
+  bottle: 'taste',
+  open: 'pressure',
+  discard: 'level',
+} as const;
 
 /** One thing to do: verb and amount, when, why, and the button that says it is done. */
 export function TaskCard({ task, now }: Props) {

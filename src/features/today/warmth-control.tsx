@@ -21,8 +21,14 @@ export function WarmthControl({ celsius }: Props) {
   // Reckoned from the journal and the clock of the tap, not of the last drawing: five quick taps are five half degrees.
   const set = (step: number) => {
     const { household } = store.getState().journal.journal;
-    const next = Math.min(45, Math.max(2, toStep(celsiusAt(household.warmths, 'counter', clockNow()) + step, 0.5)));
-    act({ kind: 'temperature-set', place: 'counter', celsius: next }, `Kitchen at ${next.toFixed(1)} °C. Every window moved with it.`);
+    const next = Math.min(
+      45,
+      Math.max(2, toStep(celsiusAt(household.warmths, 'counter', clockNow()) + step, 0.5)),
+    );
+    act(
+      { kind: 'temperature-set', place: 'counter', celsius: next },
+      `Kitchen at ${next.toFixed(1)} °C. Every window moved with it.`,
+    );
   };
   return (
     <View

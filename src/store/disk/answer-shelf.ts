@@ -31,7 +31,13 @@ export function answerShelf(connection: Connection): AnswerShelf {
 
 /** Four digits are more than anybody sees; what never happens is written as a word. */
 const shortened = (_key: string, value: unknown): unknown =>
-  typeof value !== 'number' ? value : Number.isFinite(value) ? (Math.abs(value) > 1e6 ? value : Number(value.toPrecision(5))) : 1e9;
+  typeof value !== 'number'
+    ? value
+    : Number.isFinite(value)
+      ? Math.abs(value) > 1e6
+        ? value
+        : Number(value.toPrecision(5))
+      : 1e9;
 
 /** A row every three hours is enough until the runs are there. */
 function thinned(answer: FamilyAnswer): FamilyAnswer {

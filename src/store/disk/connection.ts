@@ -21,7 +21,9 @@ export class StuckError extends Error {}
 const inTime = <T>(work: Promise<T>): Promise<T> =>
   Promise.race([
     work,
-    new Promise<never>((_, fail) => setTimeout(() => fail(new StuckError('the database does not open')), openingMs)),
+    new Promise<never>((_, fail) =>
+      setTimeout(() => fail(new StuckError('the database does not open')), openingMs),
+    ),
   ]);
 
 /** Opens a database, and again when its connection was lost: a full disk or cleared site data close it for good. */

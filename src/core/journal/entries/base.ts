@@ -81,5 +81,10 @@ export const NewLot = z.strictObject({
   recipe: Recipe.nullable().optional(),
 });
 
-export const exampleStamp = { id: '0mi81234500000ab1', at: 1_800_000_000_000, offset: 60, version: 2 } as const;
+export const exampleStamp = {
+  id: '0mi81234500000ab1',
+  at: 1_800_000_000_000,
+  offset: 60,
+  version: 2,
+} as const;
 export const exampleSubject = '0mi81234000000ab1';

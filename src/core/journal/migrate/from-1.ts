@@ -11,7 +11,10 @@ export const unknownStarter = '00000000000000000';
 const room = (e: { waterMl: number; gingerGrams: number; sugarGrams: number }) =>
   e.waterMl + e.gingerGrams + e.sugarGrams * millilitresPerGram.sucrose;
 
-const mixture = (e: { waterMl: number; gingerGrams: number; sugarGrams: number }, form: 'grated' | 'sliced') =>
+const mixture = (
+  e: { waterMl: number; gingerGrams: number; sugarGrams: number },
+  form: 'grated' | 'sliced',
+) =>
   [
     { what: 'water', ml: e.waterMl },
     { what: 'ginger', grams: e.gingerGrams, form },

@@ -32,7 +32,10 @@ export function readEntries(raw: readonly unknown[], others: readonly Entry[] = 
 } // prettier-ignore
 
 const damaged = (fault: { path: PropertyKey[]; message: string } | undefined) =>
-  refusal('entry.invalid', `An entry is damaged at “${fault?.path.join('.') ?? ''}”: ${fault?.message ?? 'unreadable'}.`);
+  refusal(
+    'entry.invalid',
+    `An entry is damaged at “${fault?.path.join('.') ?? ''}”: ${fault?.message ?? 'unreadable'}.`,
+  );
 
 /** Whether a record is of an older version and should be written anew. */
 export const isOlder = (raw: unknown): boolean => {

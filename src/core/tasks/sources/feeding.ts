@@ -13,7 +13,9 @@ export function feedingTasks({ living, starterAnswer }: TaskAsk): readonly Task[
     if (lot.place === 'fridge') {
       const fed = lot.events.findLast(({ kind }) => kind === 'added')?.at ?? lot.begunAt;
       const until = fed + culture.keeping.restsWeeks * weekMs;
-      return [{ ...base, from: until - weekMs, until, fromSoftHours: 48, untilSoftHours: 96, reason: 'resting' }];
+      return [
+        { ...base, from: until - weekMs, until, fromSoftHours: 48, untilSoftHours: 96, reason: 'resting' },
+      ];
     }
     if (!answer) return [];
     const { start, feed } = answer;

@@ -20,4 +20,5 @@ export function openingTasks({ living, household }: TaskAsk): readonly Task[] {
   });
 }
 
-const chilledAt = (lot: Lot): number => lot.events.findLast(({ kind }) => kind === 'moved')?.at ?? lot.begunAt;
+const chilledAt = (lot: Lot): number =>
+  lot.events.findLast(({ kind }) => kind === 'moved')?.at ?? lot.begunAt;

@@ -13,4 +13,9 @@ export const Amended = z.strictObject({
 });
 export type Amended = z.infer<typeof Amended>;
 
-export const example: Amended = { ...exampleStamp, kind: 'amended', targetId: exampleSubject, patch: { note: 'It was brown sugar.' } };
+export const example: Amended = {
+  ...exampleStamp,
+  kind: 'amended',
+  targetId: exampleSubject,
+  patch: { note: 'It was brown sugar.' },
+};

@@ -10,4 +10,9 @@ export const Closed = z.strictObject({
 });
 export type Closed = z.infer<typeof Closed>;
 
-export const example: Closed = { ...exampleStamp, kind: 'closed', lots: [exampleSubject], closure: 'airlock' };
+export const example: Closed = {
+  ...exampleStamp,
+  kind: 'closed',
+  lots: [exampleSubject],
+  closure: 'airlock',
+};

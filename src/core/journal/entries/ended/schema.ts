@@ -11,4 +11,10 @@ export const Ended = z.strictObject({
 });
 export type Ended = z.infer<typeof Ended>;
 
-export const example: Ended = { ...exampleStamp, kind: 'ended', lots: [exampleSubject], how: 'discarded', why: 'Mould on the fruit' };
+export const example: Ended = {
+  ...exampleStamp,
+  kind: 'ended',
+  lots: [exampleSubject],
+  how: 'discarded',
+  why: 'Mould on the fruit',
+};

@@ -7,8 +7,16 @@ export const Kept = z.strictObject({
   kind: z.literal('kept'),
   thing: z.enum(['person', 'hours', 'stock', 'school', 'recipe', 'choice']),
   key: z.string().min(1).max(80),
-  value: z.record(z.string().max(80), z.union([z.string().max(2000), z.number(), z.boolean(), z.null()])).nullable(),
+  value: z
+    .record(z.string().max(80), z.union([z.string().max(2000), z.number(), z.boolean(), z.null()]))
+    .nullable(),
 });
 export type Kept = z.infer<typeof Kept>;
 
-export const example: Kept = { ...exampleStamp, kind: 'kept', thing: 'person', key: 'ida', value: { name: 'Ida' } };
+export const example: Kept = {
+  ...exampleStamp,
+  kind: 'kept',
+  thing: 'person',
+  key: 'ida',
+  value: { name: 'Ida' },
+};

@@ -7,6 +7,8 @@ export const lotBegun: Fold<'lot-begun'> = {
   fold: (bench, entry) => {
     if (!bench.isOpen(entry.id)) return;
     const moment = { at: entry.at, entryId: entry.id };
-    bench.put(addPortions(emptyLot(entry.id, entry.at, entry), entry.portions, moment, entry.celsius, bench.grow));
+    bench.put(
+      addPortions(emptyLot(entry.id, entry.at, entry), entry.portions, moment, entry.celsius, bench.grow),
+    );
   },
 };

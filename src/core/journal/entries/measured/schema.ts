@@ -30,4 +30,10 @@ export const Measured = z
   });
 export type Measured = z.infer<typeof Measured>;
 
-export const example: Measured = { ...exampleStamp, kind: 'measured', lotId: exampleSubject, quantity: 'sg', value: 1.034 };
+export const example: Measured = {
+  ...exampleStamp,
+  kind: 'measured',
+  lotId: exampleSubject,
+  quantity: 'sg',
+  value: 1.034,
+};

@@ -1,4 +1,7 @@
 import type { Fold } from '../../bench';
 
 /** Kept for the ledger; it changes nothing in the vessel. */
-export const noted: Fold<'noted'> = { subjects: (entry) => (entry.lotId ? [entry.lotId] : []), fold: () => undefined };
+export const noted: Fold<'noted'> = {
+  subjects: (entry) => (entry.lotId ? [entry.lotId] : []),
+  fold: () => undefined,
+};

@@ -10,4 +10,9 @@ export const Noted = z.strictObject({
 });
 export type Noted = z.infer<typeof Noted>;
 
-export const example: Noted = { ...exampleStamp, kind: 'noted', lotId: exampleSubject, text: 'Smells of pears.' };
+export const example: Noted = {
+  ...exampleStamp,
+  kind: 'noted',
+  lotId: exampleSubject,
+  text: 'Smells of pears.',
+};

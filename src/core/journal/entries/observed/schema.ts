@@ -24,4 +24,9 @@ export const Observed = z.strictObject({
 });
 export type Observed = z.infer<typeof Observed>;
 
-export const example: Observed = { ...exampleStamp, kind: 'observed', lotId: exampleSubject, signs: { foam: 'good' } };
+export const example: Observed = {
+  ...exampleStamp,
+  kind: 'observed',
+  lotId: exampleSubject,
+  signs: { foam: 'good' },
+};

@@ -13,4 +13,11 @@ export const Opened = z.strictObject({
 });
 export type Opened = z.infer<typeof Opened>;
 
-export const example: Opened = { ...exampleStamp, kind: 'opened', lotId: exampleSubject, how: 'lively', sweet: 3, sour: 3 };
+export const example: Opened = {
+  ...exampleStamp,
+  kind: 'opened',
+  lotId: exampleSubject,
+  how: 'lively',
+  sweet: 3,
+  sour: 3,
+};

@@ -10,4 +10,9 @@ export const Pictured = z.strictObject({
 });
 export type Pictured = z.infer<typeof Pictured>;
 
-export const example: Pictured = { ...exampleStamp, kind: 'pictured', lotId: exampleSubject, sha256: '0'.repeat(64) };
+export const example: Pictured = {
+  ...exampleStamp,
+  kind: 'pictured',
+  lotId: exampleSubject,
+  sha256: '0'.repeat(64),
+};

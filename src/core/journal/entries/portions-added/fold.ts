@@ -6,6 +6,8 @@ export const portionsAdded: Fold<'portions-added'> = {
   fold: (bench, entry) => {
     const lot = bench.isOpen(entry.lotId) ? bench.lot(entry.lotId) : undefined;
     if (!lot) return;
-    bench.put(addPortions(lot, entry.portions, { at: entry.at, entryId: entry.id }, entry.celsius, bench.grow));
+    bench.put(
+      addPortions(lot, entry.portions, { at: entry.at, entryId: entry.id }, entry.celsius, bench.grow),
+    );
   },
 };

@@ -11,4 +11,10 @@ export const StepTaken = z.strictObject({
 });
 export type StepTaken = z.infer<typeof StepTaken>;
 
-export const example: StepTaken = { ...exampleStamp, kind: 'step-taken', lotId: exampleSubject, step: 'strain', done: true };
+export const example: StepTaken = {
+  ...exampleStamp,
+  kind: 'step-taken',
+  lotId: exampleSubject,
+  step: 'strain',
+  done: true,
+};

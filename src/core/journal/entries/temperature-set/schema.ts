@@ -12,4 +12,9 @@ export const TemperatureSet = z.strictObject({
 });
 export type TemperatureSet = z.infer<typeof TemperatureSet>;
 
-export const example: TemperatureSet = { ...exampleStamp, kind: 'temperature-set', place: 'counter', celsius: 22.5 };
+export const example: TemperatureSet = {
+  ...exampleStamp,
+  kind: 'temperature-set',
+  place: 'counter',
+  celsius: 22.5,
+};

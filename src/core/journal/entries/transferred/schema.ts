@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { celsius, exampleStamp, exampleSubject, grams, millilitres, NewLot, portions, stamp, subject } from '../base';
+import {
+  celsius,
+  exampleStamp,
+  exampleSubject,
+  grams,
+  millilitres,
+  NewLot,
+  portions,
+  stamp,
+  subject,
+} from '../base';
 
 /** Where a part of a lot goes: into a lot that is there, a new one, or away (neither is named). */
 const Target = z
@@ -32,7 +42,10 @@ export const Transferred = z
     celsius: celsius.optional(),
     targets: z.array(Target).min(1).max(60),
   })
-  .refine(({ from, targets }) => targets.every(({ lotId }) => lotId !== from), 'Into another vessel than its own.');
+  .refine(
+    ({ from, targets }) => targets.every(({ lotId }) => lotId !== from),
+    'Into another vessel than its own.',
+  );
 export type Transferred = z.infer<typeof Transferred>;
 
 export const example: Transferred = {
