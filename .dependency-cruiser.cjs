@@ -53,7 +53,14 @@ module.exports = {
     allow(folder('demo'), folder('demo'), folder('core'), npm),
     allow(folder('workers'), folder('workers'), folder('core'), npm),
     allow(folder('words'), folder('words'), folder('core'), npm),
-    allow(folder('store'), folder('store'), folder('workers'), folder('core'), npm, '^async-storage-connections$'),
+    allow(
+      folder('store'),
+      folder('store'),
+      folder('workers'),
+      folder('core'),
+      npm,
+      '^async-storage-connections$',
+    ),
     allow(folder('ui'), folder('ui'), folder('core'), npm, shipped),
     allow(
       folder('features'),

@@ -41,7 +41,7 @@ export default [
   },
   {
     files: ['src/core/**/*.ts'],
-    ignores: ['src/core/**/*.test.ts'],
+    ignores: ['src/core/**/*.{test,test-tool}.ts'],
     rules: {
       'no-restricted-properties': [
         'error',

@@ -8,7 +8,10 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/{core,demo,workers}/**/*.test.ts', '<rootDir>/{cli,server}/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/src/{core,demo,workers,words}/**/*.test.ts',
+        '<rootDir>/{cli,server}/**/*.test.ts',
+      ],
       transform: {
         '\\.m?[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }],
       },
@@ -27,6 +30,8 @@ module.exports = {
       moduleNameMapper: {
         ...webPreset.moduleNameMapper,
         ...alias,
+        '^async-storage-connections$':
+          '<rootDir>/node_modules/@react-native-async-storage/async-storage/lib/module/web-module/IndexedDBConnectionRegistry.js',
         '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/paper-icon.tsx',
         '\\.woff2$': '<rootDir>/src/ui/theme/font-file.test-double.js',
       },

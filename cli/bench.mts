@@ -12,9 +12,13 @@ import { scaleBench } from './bench/scale.ts';
 
 const scenario = (members: number, days: number) =>
   Scenario.parse({
-    schema: 'yuzet.scenario/1', base: 'ginger-tea', sugars: { sucrose: 90 }, members,
-    starter: { kind: 'ginger-bug', amountPerLitre: 80 }, stages: [{ hours: days * 24, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
-  }); // prettier-ignore
+    schema: 'yuzet.scenario/1',
+    base: 'ginger-tea',
+    sugars: { sucrose: 90 },
+    members,
+    starter: { kind: 'ginger-bug', amountPerLitre: 80 },
+    stages: [{ hours: days * 24, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
+  });
 const ask = (members: number, days: number): FamilyQuestion => ({
   rootId: 'x',
   start: 0,
@@ -40,7 +44,11 @@ const line = (name: string, ms: number, memberDays?: number) =>
   );
 
 // Everything is warmed up first, and the sizes are timed in turn, so that no size gets the cold compiler.
-const sizes = [[500, 14], [250, 14], [500, 7]] as const; // prettier-ignore
+const sizes = [
+  [500, 14],
+  [250, 14],
+  [500, 7],
+] as const;
 const least = sizes.map(() => Infinity);
 for (let round = 0; round < 18; round++) {
   for (const [index, [members, days]] of sizes.entries()) {

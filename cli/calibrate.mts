@@ -26,10 +26,14 @@ const normal = seededNormal(uniform);
 
 const scenarioFor = (sugar: number, celsius: number, vigour: number, spread: number, readings: Reading[]) =>
   Scenario.parse({
-    schema: 'yuzet.scenario/1', base: 'ginger-tea', sugars: { sucrose: sugar }, members: 200, readings,
+    schema: 'yuzet.scenario/1',
+    base: 'ginger-tea',
+    sugars: { sucrose: sugar },
+    members: 200,
+    readings,
     starter: { kind: 'ginger-bug', amountPerLitre: 80, vigour, vigourSpread: spread },
     stages: [{ hours, vessel: 'sealed', celsius, headspaceMl: 40 }],
-  }); // prettier-ignore
+  });
 
 const gaugeOf = (course: OtherCourse, hour: number, celsius: number) =>
   sealedBottleGas(

@@ -30,9 +30,13 @@ describe('the command line', () => {
 
   test('with no starter and one member it is pure physics', () => {
     const { stdout } = ask({
-      schema: 'yuzet.scenario/1', sugars: { sucrose: 80 }, co2Volumes: 3, starter: { kind: 'none' }, members: 1,
+      schema: 'yuzet.scenario/1',
+      sugars: { sucrose: 80 },
+      co2Volumes: 3,
+      starter: { kind: 'none' },
+      members: 1,
       stages: [{ hours: 4, vessel: 'sealed', celsius: 4, sealedAtCelsius: 22, headspaceMl: 40 }],
-    }); // prettier-ignore
+    });
     const { series } = JSON.parse(stdout);
     const truth = sealedBottleGas(
       {

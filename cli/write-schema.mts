@@ -4,6 +4,12 @@ import { FamilyScenario } from '../src/core/forecast/family-scenario.ts';
 import { Scenario } from '../src/core/ferment/scenario.ts';
 
 /** Writes the schemas of docs/ from the validators themselves. Run from the project's folder. */
-for (const [name, schema] of [['scenario', Scenario], ['family', FamilyScenario]] as const) {
-  writeFileSync(`docs/${name}.schema.json`, `${JSON.stringify(z.toJSONSchema(schema, { io: 'input' }), null, 2)}\n`);
-} // prettier-ignore
+for (const [name, schema] of [
+  ['scenario', Scenario],
+  ['family', FamilyScenario],
+] as const) {
+  writeFileSync(
+    `docs/${name}.schema.json`,
+    `${JSON.stringify(z.toJSONSchema(schema, { io: 'input' }), null, 2)}\n`,
+  );
+}

@@ -10,14 +10,16 @@ test('a reload in the same instant as the tap loses nothing that was shown', asy
   for (let round = 1; round <= 6; round++) {
     // Tapped and reloaded within one task: nothing asynchronous has a chance to run between.
     await page.evaluate(() => {
-      const fed = Array.from(document.querySelectorAll<HTMLElement>('[role="button"]')).find((each) => each.getAttribute('aria-label')?.startsWith('Fed the usual'));
+      const fed = Array.from(document.querySelectorAll<HTMLElement>('[role="button"]')).find((each) =>
+        each.getAttribute('aria-label')?.startsWith('Fed the usual'),
+      );
       fed?.click();
       window.onbeforeunload = null;
       window.location.reload();
     });
     await expect(page.getByText(fedRows)).toHaveCount(round);
   }
-}); // prettier-ignore
+});
 
 test('what is shown is marked until it is on disk, and leaving then asks', async ({ page }) => {
   await beginBug(page, 'Sorrel');
@@ -45,7 +47,9 @@ test('what is shown is marked until it is on disk, and leaving then asks', async
   await expect(page.getByText(/, being kept/)).toHaveCount(0);
 });
 
-test('an import into a full store says that nothing is kept, and keeps it when there is room', async ({ page }) => {
+test('an import into a full store says that nothing is kept, and keeps it when there is room', async ({
+  page,
+}) => {
   await page.goto('/data');
   await page.evaluate(() => {
     const { put } = IDBObjectStore.prototype;
@@ -54,7 +58,9 @@ test('an import into a full store says that nothing is kept, and keeps it when t
       throw new DOMException('full', 'QuotaExceededError');
     };
   });
-  await page.getByLabel('Journal file').setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: oldJournal });
+  await page
+    .getByLabel('Journal file')
+    .setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: oldJournal });
   await expect(page.getByTestId('data-said')).toContainText('none is saved yet');
   await button(page, 'Try again').click();
   await expect(page.getByTestId('unsaved')).toContainText('still no room');
@@ -63,18 +69,20 @@ test('an import into a full store says that nothing is kept, and keeps it when t
   await expect(page.getByTestId('unsaved')).toHaveCount(0);
   await page.goto('/starters');
   await expect(page.getByRole('link', { name: /^Thistle/ })).toBeVisible();
-}); // prettier-ignore
+});
 
 test('a journal of the first version comes in by its file', async ({ page }) => {
   await page.goto('/data');
-  await page.getByLabel('Journal file').setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: oldJournal });
+  await page
+    .getByLabel('Journal file')
+    .setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: oldJournal });
   await expect(page.getByTestId('data-said')).toContainText(/32 new entries of 32 taken in/);
   await page.goto('/starters');
   await page.getByRole('link', { name: /^Thistle/ }).click();
   await expect(page.getByText('604').or(page.getByText('605')).first()).toBeVisible();
   await page.goto('/brews');
   await expect(page.getByRole('link', { name: /^Sorrel and pear, Bottled/ })).toBeVisible();
-}); // prettier-ignore
+});
 
 test('records of the first version on disk are brought up at the start', async ({ page }) => {
   const { entries } = JSON.parse(oldJournal.toString()) as { entries: { id: string }[] };
@@ -86,16 +94,19 @@ test('records of the first version on disk are brought up at the start', async (
       request.onsuccess = () => open(request.result);
     });
     const transaction = db.transaction('entries', 'readwrite');
-    for (const entry of list) transaction.objectStore('entries').put(JSON.stringify(entry), `entry:${entry.id}`);
+    for (const entry of list)
+      transaction.objectStore('entries').put(JSON.stringify(entry), `entry:${entry.id}`);
     transaction.objectStore('entries').put('{"broken', 'entry:0mzzzzzzz0000zzzz');
-    transaction.objectStore('entries').put(JSON.stringify({ ...list[0], id: '0mzzzzzzy0000zzzz', version: 7 }), 'entry:0mzzzzzzy0000zzzz');
+    transaction
+      .objectStore('entries')
+      .put(JSON.stringify({ ...list[0], id: '0mzzzzzzy0000zzzz', version: 7 }), 'entry:0mzzzzzzy0000zzzz');
     await new Promise((done) => (transaction.oncomplete = done));
   }, entries);
   await page.reload();
   await expect(page.getByText('32 entries in this browser')).toBeVisible();
   await expect(page.getByTestId('damaged')).toContainText('1 stored record could not be read');
   await expect(page.getByTestId('newer')).toContainText('from a newer Yuzet');
-}); // prettier-ignore
+});
 
 test('forgetting everything while another tab writes leaves nothing behind', async ({ page, context }) => {
   await beginBug(page, 'Sorrel');
@@ -107,14 +118,17 @@ test('forgetting everything while another tab writes leaves nothing behind', asy
   await Promise.all([
     button(page, /Yes, forget/).click(),
     other.evaluate(() => {
-      for (let i = 0; i < 5; i++) Array.from(document.querySelectorAll<HTMLElement>('[role="button"]')).find((each) => each.getAttribute('aria-label')?.startsWith('Fed the usual'))?.click();
+      for (let i = 0; i < 5; i++)
+        Array.from(document.querySelectorAll<HTMLElement>('[role="button"]'))
+          .find((each) => each.getAttribute('aria-label')?.startsWith('Fed the usual'))
+          ?.click();
     }),
   ]);
   await expect(page.getByText('0 entries in this browser')).toBeVisible();
   await page.waitForTimeout(500);
   await page.reload();
   await expect(page.getByText('0 entries in this browser')).toBeVisible();
-}); // prettier-ignore
+});
 
 test('two demo tabs opened at once sow one household', async ({ context }) => {
   const pages = await Promise.all([context.newPage(), context.newPage()]);

@@ -4,7 +4,9 @@ import { act, button, field, setClock, sheet } from './kitchen';
 const hour = 3_600_000;
 const start = Date.parse('2026-07-06T09:00:00Z');
 
-test('second run and sediment: one jar’s fruit runs twice, a cup of it starts another, bottles in two goes', async ({ page }) => {
+test('second run and sediment: one jar’s fruit runs twice, a cup of it starts another, bottles in two goes', async ({
+  page,
+}) => {
   const at = async (hours: number) => {
     await setClock(page, start + hours * hour);
     await page.reload();
@@ -33,7 +35,10 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await at(30);
   await act(page, 'Stir');
   await act(page, 'Look');
-  await sheet(page).getByRole('radiogroup', { name: 'Foam' }).getByRole('radio', { name: 'Good foam' }).click();
+  await sheet(page)
+    .getByRole('radiogroup', { name: 'Foam' })
+    .getByRole('radio', { name: 'Good foam' })
+    .click();
   await sheet(page).getByRole('radiogroup', { name: 'Smell' }).getByRole('radio', { name: 'Yeasty' }).click();
   await sheet(page).getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByText('Looked: foam good foam, smell yeasty')).toBeVisible();
@@ -44,7 +49,9 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await field(page, 'Headspace').fill('15 ml');
   await field(page, 'Dose, each bottle').fill('1/2 tsp');
   await sheet(page).getByRole('button', { name: 'Bottled' }).click();
-  await expect(page.getByText(/^Bottled 2 × 330 ml, swing-top, pressure-rated, each with 2.1 g white sugar/)).toBeVisible();
+  await expect(
+    page.getByText(/^Bottled 2 × 330 ml, swing-top, pressure-rated, each with 2.1 g white sugar/),
+  ).toBeVisible();
   await at(50);
   await button(page, 'Bottle it').click();
   await page.getByRole('radio', { name: 'Plastic soda bottle' }).click();
@@ -75,7 +82,10 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await field(page, 'Name').fill('Plum, second run');
   await field(page, 'Jar').fill('2 L');
   await sheet(page).getByRole('button', { name: 'Poured' }).click();
-  await page.getByTestId('lineage').getByRole('link', { name: /^Plum, second run/ }).click();
+  await page
+    .getByTestId('lineage')
+    .getByRole('link', { name: /^Plum, second run/ })
+    .click();
   await expect(page.getByRole('heading', { name: 'Plum, second run' })).toBeVisible();
   await act(page, 'Add');
   await sheet(page).getByRole('textbox', { name: 'White sugar' }).fill('120 g');
@@ -95,13 +105,22 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   // Where it all went is read on the first jar, also after a reload.
   await page.goto(jar);
   const lineage = page.getByTestId('lineage');
-  for (const child of ['Plum, first run, bottle 1', 'Plum, first run, bottle 2', 'Plum, first run, bottle 3', 'From a cup: 237 ml', 'Plum, second run'])
+  for (const child of [
+    'Plum, first run, bottle 1',
+    'Plum, first run, bottle 2',
+    'Plum, first run, bottle 3',
+    'From a cup: 237 ml',
+    'Plum, second run',
+  ])
     await expect(lineage).toContainText(child);
   await lineage.getByRole('link', { name: /bottle 3/ }).click();
   await expect(page.getByTestId('lineage')).toContainText('Plum, first run');
   await expect(page.getByText(/with 4 g white sugar/)).toBeVisible();
   await button(page, /^Why\? Pressure/).click();
   await expect(sheet(page)).toContainText('What it rests on');
-  await sheet(page).getByRole('link', { name: /^Looked|^Foam|Foam: good foam/ }).first().click();
+  await sheet(page)
+    .getByRole('link', { name: /^Looked|^Foam|Foam: good foam/ })
+    .first()
+    .click();
   await expect(page.getByTestId('ledger-shown')).toContainText('Looked');
-}); // prettier-ignore
+});

@@ -6,8 +6,29 @@ import { root } from './run.mjs';
 
 const file = path.join(root, 'package-lock.json');
 const lock = JSON.parse(readFileSync(file, 'utf8'));
-const systems = { android: 'android', darwin: 'darwin', win32: 'win32', linux: 'linux', freebsd: 'freebsd', openbsd: 'openbsd', netbsd: 'netbsd', sunos: 'sunos', aix: 'aix', openharmony: 'openharmony' }; // prettier-ignore
-const cpus = { x64: 'x64', arm64: 'arm64', arm: 'arm', ia32: 'ia32', riscv64: 'riscv64', s390x: 's390x', ppc64: 'ppc64', loong64: 'loong64', mips64el: 'mips64el' }; // prettier-ignore
+const systems = {
+  android: 'android',
+  darwin: 'darwin',
+  win32: 'win32',
+  linux: 'linux',
+  freebsd: 'freebsd',
+  openbsd: 'openbsd',
+  netbsd: 'netbsd',
+  sunos: 'sunos',
+  aix: 'aix',
+  openharmony: 'openharmony',
+};
+const cpus = {
+  x64: 'x64',
+  arm64: 'arm64',
+  arm: 'arm',
+  ia32: 'ia32',
+  riscv64: 'riscv64',
+  s390x: 's390x',
+  ppc64: 'ppc64',
+  loong64: 'loong64',
+  mips64el: 'mips64el',
+};
 
 /** System and processor that a binary's name speaks of. */
 function platformOf(name) {

@@ -47,9 +47,9 @@ check('kinds named only in their place', process.execPath, ['scripts/kind-names.
 
 const units = path.join(results, 'unit.json');
 run(bin('jest'), ['--json', `--outputFile=${units}`, '--silent']);
-tally(units, ({ numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites }) => [
+tally(units, ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => [
   numPassedTests,
-  numFailedTests + (numFailedTests === 0 ? numFailedTestSuites : 0) + (numRuntimeErrorTestSuites ?? 0) * 0,
+  numFailedTests + numRuntimeErrorTestSuites,
 ]);
 
 const built = run(process.execPath, ['scripts/build.mjs']) === 0;

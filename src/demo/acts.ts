@@ -6,17 +6,40 @@ import type { Diary } from './diary';
 /** What the household writes in. */
 export type Kitchen = Pick<Diary, 'ago'>;
 
-export const beginBug = (diary: Kitchen, ago: number, name: string, jarMl: number, water: number, ginger: number, sugar: number): string =>
+export const beginBug = (
+  diary: Kitchen,
+  ago: number,
+  name: string,
+  jarMl: number,
+  water: number,
+  ginger: number,
+  sugar: number,
+): string =>
   diary.ago(ago, {
-    kind: 'lot-begun', role: 'starter', name, vessel: { kind: 'jar', ml: jarMl }, closure: 'cloth', place: 'counter', culture: 'ginger-bug',
-    portions: [{ what: 'water', ml: water }, { what: 'ginger', grams: ginger, form: 'grated' }, { what: 'white-sugar', grams: sugar }],
-  }); // prettier-ignore
+    kind: 'lot-begun',
+    role: 'starter',
+    name,
+    vessel: { kind: 'jar', ml: jarMl },
+    closure: 'cloth',
+    place: 'counter',
+    culture: 'ginger-bug',
+    portions: [
+      { what: 'water', ml: water },
+      { what: 'ginger', grams: ginger, form: 'grated' },
+      { what: 'white-sugar', grams: sugar },
+    ],
+  });
 
 export const feed = (diary: Kitchen, lotId: string, ago: number, grams: number, water: number): string =>
   diary.ago(ago, {
-    kind: 'portions-added', lotId,
-    portions: [{ what: 'ginger', grams, form: 'grated' }, { what: 'white-sugar', grams }, ...(water > 0 ? [{ what: 'water', ml: water }] : [])],
-  }); // prettier-ignore
+    kind: 'portions-added',
+    lotId,
+    portions: [
+      { what: 'ginger', grams, form: 'grated' },
+      { what: 'white-sugar', grams },
+      ...(water > 0 ? [{ what: 'water', ml: water }] : []),
+    ],
+  });
 
 export interface Mix {
   readonly name: string;
@@ -31,10 +54,19 @@ export interface Mix {
 
 export const mix = (diary: Kitchen, ago: number, m: Mix): string =>
   diary.ago(ago, {
-    kind: 'lot-begun', role: 'brew', name: m.name, vessel: { kind: 'jar', ml: Math.ceil((m.water + m.sugar + m.dose) * 0.0013) * 1000 }, closure: 'airlock', place: 'counter',
+    kind: 'lot-begun',
+    role: 'brew',
+    name: m.name,
+    vessel: { kind: 'jar', ml: Math.ceil((m.water + m.sugar + m.dose) * 0.0013) * 1000 },
+    closure: 'airlock',
+    place: 'counter',
     recipe: { base: m.base, wantedVolumes: m.fizz, planned: { lotId: m.starter, ml: m.dose } },
-    portions: [{ what: 'water', ml: m.water }, { what: 'white-sugar', grams: m.sugar }, ...m.with.map(([what, grams]) => ({ what, grams }))],
-  }); // prettier-ignore
+    portions: [
+      { what: 'water', ml: m.water },
+      { what: 'white-sugar', grams: m.sugar },
+      ...m.with.map(([what, grams]) => ({ what, grams })),
+    ],
+  });
 
 export const pitch = (
   diary: Kitchen,
@@ -47,14 +79,30 @@ export const pitch = (
   diary.ago(ago, { kind: 'transferred', from, taken: 'liquid', celsius, targets: [{ lotId: to, ml }] });
 
 /** Fills bottles. @returns their ids */
-export function bottle(diary: Kitchen, ago: number, from: string, b: { vessel: VesselId; count: number; ml: number; fill: number }): string[] {
+export function bottle(
+  diary: Kitchen,
+  ago: number,
+  from: string,
+  b: { vessel: VesselId; count: number; ml: number; fill: number },
+): string[] {
   const target = (number: number) => ({
-    begin: { role: 'bottle', name: String(number), vessel: { kind: b.vessel, ml: b.ml }, closure: 'sealed', place: 'counter' } as const,
+    begin: {
+      role: 'bottle',
+      name: String(number),
+      vessel: { kind: b.vessel, ml: b.ml },
+      closure: 'sealed',
+      place: 'counter',
+    } as const,
     ml: b.fill,
   });
-  const id = diary.ago(ago, { kind: 'transferred', from, taken: 'liquid', targets: Array.from({ length: b.count }, (_, i) => target(i + 1)) });
+  const id = diary.ago(ago, {
+    kind: 'transferred',
+    from,
+    taken: 'liquid',
+    targets: Array.from({ length: b.count }, (_, i) => target(i + 1)),
+  });
   return Array.from({ length: b.count }, (_, i) => `${id}-${i + 1}`);
-} // prettier-ignore
+}
 
 export const move = (diary: Kitchen, ago: number, lots: readonly string[], place: PlaceId): string =>
   diary.ago(ago, { kind: 'moved', lots: [...lots], place });
@@ -66,5 +114,12 @@ export const squeeze = (
   feel: 'soft' | 'gives' | 'firm' | 'rock',
 ): string => diary.ago(ago, { kind: 'observed', lotId, signs: { squeeze: feel } });
 
-export const opened = (diary: Kitchen, ago: number, lotId: string, how: 'still' | 'gentle' | 'lively' | 'gusher', sweet: number, sour: number, note: string): string =>
-  diary.ago(ago, { kind: 'opened', lotId, how, sweet, sour, ...(note ? { note } : {}) }); // prettier-ignore
+export const opened = (
+  diary: Kitchen,
+  ago: number,
+  lotId: string,
+  how: 'still' | 'gentle' | 'lively' | 'gusher',
+  sweet: number,
+  sour: number,
+  note: string,
+): string => diary.ago(ago, { kind: 'opened', lotId, how, sweet, sour, ...(note ? { note } : {}) });

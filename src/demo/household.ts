@@ -16,7 +16,8 @@ export function demoHousehold(now: number, offset: number): Entry[] {
   diary.ago(96 * day, { kind: 'temperature-set', place: 'counter', celsius: 20.5 });
   const pepper = beginBug(diary, 95 * day, 'Old Pepper', 1000, 620, 31, 30);
   for (let days = 94; days >= 88; days--) feed(diary, pepper, days * day, 18, 0);
-  for (const [ago, name, sugar, warm, how, sweet, sour] of past) pastBatch(diary, pepper, { ago: ago * day, name, sugar, warm, how, sweet, sour }); // prettier-ignore
+  for (const [ago, name, sugar, warm, how, sweet, sour] of past)
+    pastBatch(diary, pepper, { ago: ago * day, name, sugar, warm, how, sweet, sour });
   feed(diary, pepper, 20 * day + 4, 20, 0);
   move(diary, 20 * day, [pepper], 'fridge');
   diary.ago(19 * day, { kind: 'temperature-set', place: 'counter', celsius: 22 });
@@ -31,7 +32,19 @@ export function demoHousehold(now: number, offset: number): Entry[] {
   diary.ago(23.4, { kind: 'temperature-set', place: 'counter', celsius: 22.5 });
   grains(diary);
   diary.ago(13, { kind: 'observed', lotId: nib, signs: { foam: 'good', smell: 'yeasty' } });
-  mix(diary, 1.5, { name: 'Beetroot and juniper', base: 'ginger-tea', water: 900, sugar: 85, with: [['beetroot', 60], ['juniper', 2]], starter: nib, dose: 80, fizz: 2.4 }); // prettier-ignore
+  mix(diary, 1.5, {
+    name: 'Beetroot and juniper',
+    base: 'ginger-tea',
+    water: 900,
+    sugar: 85,
+    with: [
+      ['beetroot', 60],
+      ['juniper', 2],
+    ],
+    starter: nib,
+    dose: 80,
+    fizz: 2.4,
+  });
   return diary.entries;
 }
 
@@ -57,18 +70,42 @@ interface Past {
 /** A batch long poured: it left something to learn from. */
 function pastBatch(diary: Kitchen, starter: string, { ago, name, sugar, warm, how, sweet, sour }: Past) {
   for (const before of [4, 3, 2, 1]) feed(diary, starter, ago + before * day - 10, 18, 0);
-  const brew = mix(diary, ago, { name, base: 'ginger-tea', water: 1720, sugar, with: [['ginger', 55]], starter, dose: 165, fizz: 2.5 }); // prettier-ignore
+  const brew = mix(diary, ago, {
+    name,
+    base: 'ginger-tea',
+    water: 1720,
+    sugar,
+    with: [['ginger', 55]],
+    starter,
+    dose: 165,
+    fizz: 2.5,
+  });
   pitch(diary, ago - 1, starter, brew, 165, 25);
   diary.ago(ago - 20, { kind: 'tasted', lotId: brew, sweet: 4, sour: 2 });
   const bottles = bottle(diary, ago - 22, brew, { vessel: 'crown-cap', count: 4, ml: 500, fill: 480 });
   move(diary, ago - warm, bottles, 'fridge');
-  bottles.forEach((id, index) => opened(diary, ago - warm - 60 - index * 30, id, how, sweet, sour, index === 0 ? 'Good. Same again.' : '')); // prettier-ignore
+  bottles.forEach((id, index) =>
+    opened(diary, ago - warm - 60 - index * 30, id, how, sweet, sour, index === 0 ? 'Good. Same again.' : ''),
+  );
   feed(diary, starter, ago - day, 18, 170);
 }
 
 /** In the fridge, part of it opened. */
 function coldBatch(diary: Kitchen, starter: string) {
-  const brew = mix(diary, 7.6 * day, { name: 'Pear and fennel', base: 'fruit', water: 1250, sugar: 112, with: [['pear', 90], ['fennel-seed', 4], ['ginger', 20]], starter, dose: 125, fizz: 2.3 }); // prettier-ignore
+  const brew = mix(diary, 7.6 * day, {
+    name: 'Pear and fennel',
+    base: 'fruit',
+    water: 1250,
+    sugar: 112,
+    with: [
+      ['pear', 90],
+      ['fennel-seed', 4],
+      ['ginger', 20],
+    ],
+    starter,
+    dose: 125,
+    fizz: 2.3,
+  });
   pitch(diary, 7.5 * day, starter, brew, 125, 24);
   const bottles = bottle(diary, 6.7 * day, brew, { vessel: 'swing-top', count: 3, ml: 500, fill: 480 });
   squeeze(diary, 5.6 * day, bottles[2]!, 'firm');
@@ -78,7 +115,20 @@ function coldBatch(diary: Kitchen, starter: string) {
 
 /** On the counter and near its limit: glass bottles of one dose, a plastic pilot of another. */
 function fizzingBatch(diary: Kitchen, starter: string) {
-  const brew = mix(diary, 1.48 * day, { name: 'Plum and bay', base: 'ginger-tea', water: 1790, sugar: 172, with: [['plum-puree', 110], ['bay', 2], ['ginger', 50]], starter, dose: 160, fizz: 2.5 }); // prettier-ignore
+  const brew = mix(diary, 1.48 * day, {
+    name: 'Plum and bay',
+    base: 'ginger-tea',
+    water: 1790,
+    sugar: 172,
+    with: [
+      ['plum-puree', 110],
+      ['bay', 2],
+      ['ginger', 50],
+    ],
+    starter,
+    dose: 160,
+    fizz: 2.5,
+  });
   pitch(diary, 1.45 * day, starter, brew, 160, 25);
   diary.ago(25.5, { kind: 'tasted', lotId: brew, sweet: 4, sour: 1 });
   diary.ago(25, { kind: 'measured', lotId: brew, quantity: 'sg', value: 1.031 });
@@ -89,7 +139,19 @@ function fizzingBatch(diary: Kitchen, starter: string) {
 
 /** In its jar, nearly ready to bottle. */
 function firstFerment(diary: Kitchen, starter: string) {
-  const brew = mix(diary, 2 * day, { name: 'Rhubarb and sage', base: 'ginger-tea', water: 1550, sugar: 138, with: [['rhubarb', 120], ['sage', 3]], starter, dose: 120, fizz: 2.2 }); // prettier-ignore
+  const brew = mix(diary, 2 * day, {
+    name: 'Rhubarb and sage',
+    base: 'ginger-tea',
+    water: 1550,
+    sugar: 138,
+    with: [
+      ['rhubarb', 120],
+      ['sage', 3],
+    ],
+    starter,
+    dose: 120,
+    fizz: 2.2,
+  });
   pitch(diary, 1.9 * day, starter, brew, 120, 23);
   diary.ago(1 * day, { kind: 'tasted', lotId: brew, sweet: 4, sour: 2, by: 'Ida' });
 }
@@ -97,8 +159,18 @@ function firstFerment(diary: Kitchen, starter: string) {
 /** Water kefir grains in their cycle. */
 function grains(diary: Kitchen) {
   diary.ago(20, {
-    kind: 'lot-begun', role: 'starter', name: 'The pearls', vessel: { kind: 'jar', ml: 1000 }, closure: 'cloth', place: 'counter',
+    kind: 'lot-begun',
+    role: 'starter',
+    name: 'The pearls',
+    vessel: { kind: 'jar', ml: 1000 },
+    closure: 'cloth',
+    place: 'counter',
     culture: 'water-kefir-grains',
-    portions: [{ what: 'water', ml: 800 }, { what: 'cane-sugar', grams: 50 }, { what: 'kefir-grains', grams: 48 }, { what: 'molasses', grams: 4 }],
-  }); // prettier-ignore
+    portions: [
+      { what: 'water', ml: 800 },
+      { what: 'cane-sugar', grams: 50 },
+      { what: 'kefir-grains', grams: 48 },
+      { what: 'molasses', grams: 4 },
+    ],
+  });
 }

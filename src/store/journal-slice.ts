@@ -21,8 +21,15 @@ export interface JournalState {
 }
 
 const initialState: JournalState = {
-  status: 'loading', journal: emptyJournal, revision: 0, keeping: [], unsaved: [], damaged: [], recovered: 0, refused: null,
-}; // prettier-ignore
+  status: 'loading',
+  journal: emptyJournal,
+  revision: 0,
+  keeping: [],
+  unsaved: [],
+  damaged: [],
+  recovered: 0,
+  refused: null,
+};
 
 export const opened = createAction<{ journal: Journal; damaged: readonly Damaged[]; recovered: number }>(
   'journal/opened',

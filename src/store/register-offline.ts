@@ -10,7 +10,9 @@ export function registerOffline(onWaiting: (update: Update) => void): void {
     if (!navigator.serviceWorker.controller) return;
     onWaiting({
       take: () => {
-        navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), { once: true });
+        navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
+          once: true,
+        });
         worker.postMessage({ type: 'SKIP_WAITING' });
       },
     });
@@ -22,7 +24,11 @@ export function registerOffline(onWaiting: (update: Update) => void): void {
       worker?.addEventListener('statechange', () => worker.state === 'installed' && offer(worker));
     });
   };
-  const register = () => void navigator.serviceWorker.register('/service-worker.js').then(watch).catch(() => undefined);
+  const register = () =>
+    void navigator.serviceWorker
+      .register('/service-worker.js')
+      .then(watch)
+      .catch(() => undefined);
   if (document.readyState === 'complete') register();
   else window.addEventListener('load', register);
-} // prettier-ignore
+}

@@ -52,13 +52,15 @@ export function entryWords(entry: Entry, household: Household, seenFrom?: string
     case 'pictured':
       return 'A photo';
     case 'kept':
-      return entry.value === null ? `${capital(entry.thing)} “${entry.key}” taken out` : `${capital(entry.thing)} “${entry.key}”`;
+      return entry.value === null
+        ? `${capital(entry.thing)} “${entry.key}” taken out`
+        : `${capital(entry.thing)} “${entry.key}”`;
     case 'amended':
       return 'A correction';
     case 'undone':
       return 'Taken back';
   }
-} // prettier-ignore
+}
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -83,7 +85,9 @@ function measuredWords({ quantity, value }: EntryOf<'measured'>): string {
 }
 
 function transferWords(entry: EntryOf<'transferred'>, household: Household, seenFrom?: string): string {
-  const ids = entry.targets.map((target, index) => (target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null)));
+  const ids = entry.targets.map((target, index) =>
+    target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null),
+  );
   const amount = (index: number) => {
     const { ml, grams: g } = entry.targets[index]!;
     return g !== undefined ? grams(g) : ml !== undefined ? millilitres(ml) : 'all of it';
@@ -97,13 +101,22 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
   const bottles = entry.targets.filter(({ begin }) => begin?.role === 'bottle');
   if (bottles.length === entry.targets.length) {
     const first = bottles[0]!.begin!.vessel;
-    const same = bottles.every(({ begin }) => begin!.vessel.kind === first.kind && begin!.vessel.ml === first.ml);
-    const what = same ? `${bottles.length} × ${number(first.ml)} ml, ${vesselKind(first.kind).name.toLowerCase()}` : plural(bottles.length, 'bottle');
+    const same = bottles.every(
+      ({ begin }) => begin!.vessel.kind === first.kind && begin!.vessel.ml === first.ml,
+    );
+    const what = same
+      ? `${bottles.length} × ${number(first.ml)} ml, ${vesselKind(first.kind).name.toLowerCase()}`
+      : plural(bottles.length, 'bottle');
     const primed = bottles[0]!.portions?.length ? `, each with ${portionsWords(bottles[0]!.portions)}` : '';
     return `Bottled ${what}${primed}`;
   }
-  return entry.targets.map((_, index) => `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(ids[index] ?? null, household)}`).join('; ');
-} // prettier-ignore
+  return entry.targets
+    .map(
+      (_, index) =>
+        `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(ids[index] ?? null, household)}`,
+    )
+    .join('; ');
+}
 
 const takenWords = {
   liquid: 'drawn',

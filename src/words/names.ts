@@ -1,42 +1,86 @@
 import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
-import { rootOf } from '@/core/forecast/family-question';
+import { rootOf } from '@/core/forecast/family-members';
 import type { PlaceId } from '@/core/kitchen/places';
 import type { Ending, Lot, OpeningKind, Quantity } from '@/core/lots/lot';
 import type { Closure } from '@/core/vessels/vessel-kinds';
 import type { SignKind } from '@/core/lots/signs';
 
 export const placeWords: Readonly<Record<PlaceId, string>> = {
-  counter: 'counter', cupboard: 'cupboard', 'warm-shelf': 'warm shelf', 'cooler-box': 'cooler box', fridge: 'fridge',
-}; // prettier-ignore
+  counter: 'counter',
+  cupboard: 'cupboard',
+  'warm-shelf': 'warm shelf',
+  'cooler-box': 'cooler box',
+  fridge: 'fridge',
+};
 
 export const closureWords: Readonly<Record<Closure, string>> = {
-  cloth: 'cloth', 'loose-lid': 'loose lid', airlock: 'airlock', sealed: 'sealed',
-}; // prettier-ignore
+  cloth: 'cloth',
+  'loose-lid': 'loose lid',
+  airlock: 'airlock',
+  sealed: 'sealed',
+};
 
 export const endingWords: Readonly<Record<Ending, string>> = {
-  drunk: 'Drunk', discarded: 'Discarded', given: 'Given away', dried: 'Dried', eaten: 'Eaten', lost: 'Lost',
-}; // prettier-ignore
+  drunk: 'Drunk',
+  discarded: 'Discarded',
+  given: 'Given away',
+  dried: 'Dried',
+  eaten: 'Eaten',
+  lost: 'Lost',
+};
 
 export const openingWords: Readonly<Record<OpeningKind, string>> = {
-  still: 'still', gentle: 'gentle hiss', lively: 'lively', gusher: 'gusher',
-}; // prettier-ignore
+  still: 'still',
+  gentle: 'gentle hiss',
+  lively: 'lively',
+  gusher: 'gusher',
+};
 
 /** Signs and their words, as chips show them. */
-export const signWords: Readonly<Record<SignKind, { readonly title: string; readonly words: Readonly<Record<string, string>> }>> = {
-  foam: { title: 'Foam', words: { none: 'Flat', some: 'Some foam', good: 'Good foam', riding: 'Solids riding' } },
+export const signWords: Readonly<
+  Record<SignKind, { readonly title: string; readonly words: Readonly<Record<string, string>> }>
+> = {
+  foam: {
+    title: 'Foam',
+    words: { none: 'Flat', some: 'Some foam', good: 'Good foam', riding: 'Solids riding' },
+  },
   bubbles: { title: 'Bubbles', words: { none: 'None', few: 'A few', many: 'Many' } },
   hiss: { title: 'Hiss', words: { none: 'No hiss', faint: 'Faint', good: 'Good hiss', violent: 'Violent' } },
   squeeze: { title: 'Squeeze', words: { soft: 'Soft', gives: 'Gives', firm: 'Firm', rock: 'Rock hard' } },
   lid: { title: 'Lid, pressed', words: { flexes: 'Flexes', tight: 'Tight', domed: 'Domed' } },
-  film: { title: 'Film on top', words: { none: 'None', 'thin-white': 'Thin, white, smooth', pellicle: 'Thick skin', fuzzy: 'Fuzz or colour' } },
-  smell: { title: 'Smell', words: { sweet: 'Sweet', yeasty: 'Yeasty', sour: 'Sour', vinegar: 'Vinegar', egg: 'Rotten egg', solvent: 'Solvent', foul: 'Foul' } },
+  film: {
+    title: 'Film on top',
+    words: {
+      none: 'None',
+      'thin-white': 'Thin, white, smooth',
+      pellicle: 'Thick skin',
+      fuzzy: 'Fuzz or colour',
+    },
+  },
+  smell: {
+    title: 'Smell',
+    words: {
+      sweet: 'Sweet',
+      yeasty: 'Yeasty',
+      sour: 'Sour',
+      vinegar: 'Vinegar',
+      egg: 'Rotten egg',
+      solvent: 'Solvent',
+      foul: 'Foul',
+    },
+  },
   colour: { title: 'Colour', words: { usual: 'As usual', darker: 'Darker', odd: 'Green, black, pink' } },
   sediment: { title: 'Sediment', words: { none: 'None', some: 'Some', thick: 'Thick' } },
-  grains: { title: 'Grains', words: { shrunk: 'Shrunk', mushy: 'Mushy', plump: 'Plump', growing: 'More of them' } },
-}; // prettier-ignore
+  grains: {
+    title: 'Grains',
+    words: { shrunk: 'Shrunk', mushy: 'Mushy', plump: 'Plump', growing: 'More of them' },
+  },
+};
 
-export const quantityWords: Readonly<Record<Quantity, { readonly title: string; readonly unit: string; readonly digits: number }>> = {
+export const quantityWords: Readonly<
+  Record<Quantity, { readonly title: string; readonly unit: string; readonly digits: number }>
+> = {
   sg: { title: 'Specific gravity', unit: '', digits: 3 },
   brix: { title: 'Refractometer', unit: '°Brix', digits: 1 },
   ph: { title: 'pH', unit: '', digits: 1 },
@@ -44,7 +88,7 @@ export const quantityWords: Readonly<Record<Quantity, { readonly title: string; 
   gaugeBar: { title: 'Gauge', unit: 'bar', digits: 1 },
   grams: { title: 'Grains', unit: 'g', digits: 0 },
   ml: { title: 'Level', unit: 'ml', digits: 0 },
-}; // prettier-ignore
+};
 
 /** A lot's name by itself; a bottle carries the name of its brew. */
 export function lotName(lot: Lot, household: Household): string {

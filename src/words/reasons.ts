@@ -35,7 +35,11 @@ export function drivers(celsius: number, sugar: number, readings: number): strin
 }
 
 /** Why a starter's draw window lies where it lies. */
-export function drawReason(answer: StarterAnswer, culture: Culture & { readonly keeping: Keeping }, celsius: number): string {
+export function drawReason(
+  answer: StarterAnswer,
+  culture: Culture & { readonly keeping: Keeping },
+  celsius: number,
+): string {
   const at = `${one(celsius)} °C`;
   switch (answer.opens) {
     case 'ripening': {
@@ -50,7 +54,7 @@ export function drawReason(answer: StarterAnswer, culture: Culture & { readonly 
     case 'open':
       return `at ${at} it is lively until its last feed is eaten.`;
   }
-} // prettier-ignore
+}
 
 /** Liveliness in a word. */
 export function livelyWord(answer: StarterAnswer | null, cold: boolean): string {

@@ -2,7 +2,7 @@ import { knownCultures } from '@/core/cultures/registry';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
-import { rootOf } from '@/core/forecast/family-question';
+import { rootOf } from '@/core/forecast/family-members';
 import { celsiusAt } from '@/core/kitchen/places';
 import type { Task } from '@/core/tasks/task';
 import { portionsWords } from './amounts';
@@ -18,7 +18,12 @@ export interface TaskWords {
 }
 
 /** What a card says: do this, from–until, because. */
-export function taskWords(task: Task, household: Household, answer: LotAnswer | null, now: number): TaskWords {
+export function taskWords(
+  task: Task,
+  household: Household,
+  answer: LotAnswer | null,
+  now: number,
+): TaskWords {
   const from = moment(quarter(task.from), now);
   const until = moment(quarter(task.until), now);
   const span = `Good from ${from} until ${until}.`;
@@ -27,7 +32,12 @@ export function taskWords(task: Task, household: Household, answer: LotAnswer | 
   const due = task.from <= now;
   switch (task.verb) {
     case 'chill': {
-      const title = task.until <= now ? 'chill now, where they stand' : due ? `chill by ${until}` : `chill between ${from} and ${until}`;
+      const title =
+        task.until <= now
+          ? 'chill now, where they stand'
+          : due
+            ? `chill by ${until}`
+            : `chill between ${from} and ${until}`;
       const which = task.lots.length === 1 ? `bottle ${lot.name}` : plural(task.lots.length, 'bottle');
       const celsius = celsiusAt(household.warmths, lot.place, now);
       const because = answer ? capital(chillReason(answer, lot.vessel.kind, celsius)) : '';
@@ -35,27 +45,45 @@ export function taskWords(task: Task, household: Household, answer: LotAnswer | 
     }
     case 'feed': {
       const kind = capital(knownCultures(lot.culture)?.name ?? 'starter');
-      const because = task.reason === 'resting' ? `before ${until}: even at rest in the fridge it starves after some weeks.` : `before ${until}: its last feed is nearly eaten; fed now, it peaks for tomorrow.`;
+      const because =
+        task.reason === 'resting'
+          ? `before ${until}: even at rest in the fridge it starves after some weeks.`
+          : `before ${until}: its last feed is nearly eaten; fed now, it peaks for tomorrow.`;
       return { over: `${kind} “${lot.name}”`, title: `Feed ${portionsWords(task.portions)}`, because, span };
     }
     case 'pitch': {
       const planned = lot.recipe?.planned;
       const dose = planned?.ml ? `${Math.round(planned.ml)} ml into ${lot.name}` : lot.name;
-      return { over: 'Mixed, not yet alive', title: `Pitch ${dose}`, because: 'once it is below 30 °C, and before wild guests find the sugar.', span };
+      return {
+        over: 'Mixed, not yet alive',
+        title: `Pitch ${dose}`,
+        because: 'once it is below 30 °C, and before wild guests find the sugar.',
+        span,
+      };
     }
     case 'bottle':
       return {
-        over: 'First ferment', title: due ? `Taste ${lot.name}; bottle it if you like it` : `Taste ${lot.name} from ${from}`,
-        because: `until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`, span,
+        over: 'First ferment',
+        title: due ? `Taste ${lot.name}; bottle it if you like it` : `Taste ${lot.name} from ${from}`,
+        because: `until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
+        span,
       };
     case 'open':
       return {
-        over: `${plural(task.lots.length, 'bottle')} in the fridge`, title: due ? `Open ${root.name}` : `${root.name} settles until ${from}`,
-        because: `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`, span,
+        over: `${plural(task.lots.length, 'bottle')} in the fridge`,
+        title: due ? `Open ${root.name}` : `${root.name} settles until ${from}`,
+        because: `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,
+        span,
       };
     case 'discard':
-      return { over: 'Spoilt', title: `Discard ${lot.name}`, because: 'fuzz, odd colour or a foul smell: all of it goes, and the vessel is cleaned. Never skim and drink.', span };
+      return {
+        over: 'Spoilt',
+        title: `Discard ${lot.name}`,
+        because:
+          'fuzz, odd colour or a foul smell: all of it goes, and the vessel is cleaned. Never skim and drink.',
+        span,
+      };
   }
-} // prettier-ignore
+}
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

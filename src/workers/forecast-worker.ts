@@ -10,11 +10,13 @@ const api = {
   /** With the runs behind it, for a page that drags and supposes. */
   familyWithRuns(question: FamilyQuestion) {
     const whole = answerFamily(question);
-    const buffers = new Set(whole.runs.flatMap(({ rows, celsius, weights }) => [rows.buffer, celsius.buffer, weights.buffer]));
+    const buffers = new Set(
+      whole.runs.flatMap(({ rows, celsius, weights }) => [rows.buffer, celsius.buffer, weights.buffer]),
+    );
     return transfer(whole, [...buffers]);
   },
   starter: (question: StarterQuestion) => answerStarter(question),
-}; // prettier-ignore
+};
 
 export type ForecastWorker = typeof api;
 

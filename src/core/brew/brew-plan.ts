@@ -43,16 +43,31 @@ export function planBrew(ask: BrewAsk, cultures: CultureTable = knownCultures): 
   const rest = contentsOf(ask.portions);
   const waterMl = ask.by === 'water' ? ask.ml : ask.ml - liquidMl(rest) - dose.ml;
   if (waterMl < -0.5)
-    return refusal('brew.no-room', 'Sugar, fruit and starter already fill it: use less of them or a larger volume.');
-  const portions = waterMl >= 0.5 ? [{ what: 'water', ml: Math.round(waterMl * 10) / 10 }, ...ask.portions] : [...ask.portions];
+    return refusal(
+      'brew.no-room',
+      'Sugar, fruit and starter already fill it: use less of them or a larger volume.',
+    );
+  const portions =
+    waterMl >= 0.5
+      ? [{ what: 'water', ml: Math.round(waterMl * 10) / 10 }, ...ask.portions]
+      : [...ask.portions];
   const account = sugarAccount(portions, dose);
   if (account.totalGramsPerLitre > mostSugar)
-    return refusal('brew.thick', `That is ${Math.round(account.totalGramsPerLitre)} g/L of sugar: above ${mostSugar} nothing ferments well. Use less sugar or more water.`);
+    return refusal(
+      'brew.thick',
+      `That is ${Math.round(account.totalGramsPerLitre)} g/L of sugar: above ${mostSugar} nothing ferments well. Use less sugar or more water.`,
+    );
   const draw = ask.life.kind === 'lot' ? planDraw(ask.life.lot, ask.life.ml, cultures) : null;
   if (draw && !draw.ok) return draw;
   const level = levelMl(contentsOf(portions)) + dose.ml;
-  return success({ portions, waterMl: Math.max(0, waterMl), account, draw: draw?.ok ? draw.value : null, jarMl: Math.ceil((level * 1.1) / 50) * 50 });
-} // prettier-ignore
+  return success({
+    portions,
+    waterMl: Math.max(0, waterMl),
+    account,
+    draw: draw?.ok ? draw.value : null,
+    jarMl: Math.ceil((level * 1.1) / 50) * 50,
+  });
+}
 
 /** Sugar beyond which the starters of this kitchen stall, g/L: practice. */
 export const mostSugar = 260;

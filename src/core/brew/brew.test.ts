@@ -14,22 +14,113 @@ import { noDose, sugarAccount, sugarRemark } from './sugar-account';
 const dawn = Date.UTC(2026, 3, 1);
 const id = (n: number) => `${(dawn + n).toString(36).padStart(9, '0')}0000test`;
 const bugEntry = (extra: Entry[] = []): Entry[] => [
-  { id: id(0), at: dawn, offset: 0, version: 2, kind: 'lot-begun', role: 'starter', name: 'Ada', vessel: { kind: 'jar', ml: 750 }, closure: 'cloth', place: 'counter', culture: 'ginger-bug', portions: [{ what: 'water', ml: 400 }, { what: 'ginger', grams: 20 }, { what: 'white-sugar', grams: 20 }] },
+  {
+    id: id(0),
+    at: dawn,
+    offset: 0,
+    version: 2,
+    kind: 'lot-begun',
+    role: 'starter',
+    name: 'Ada',
+    vessel: { kind: 'jar', ml: 750 },
+    closure: 'cloth',
+    place: 'counter',
+    culture: 'ginger-bug',
+    portions: [
+      { what: 'water', ml: 400 },
+      { what: 'ginger', grams: 20 },
+      { what: 'white-sugar', grams: 20 },
+    ],
+  },
   ...extra,
-]; // prettier-ignore
+];
 const bug = (extra: Entry[] = []) => lotOf(journalOf(bugEntry(extra), dawn + 1e9).household, id(0))!;
 
 describe('the sugar account', () => {
   // Worked by hand: sugar over the volume water, sugar (0.62 ml/g) and the rest make together.
   test.each([
-    ['100 g in 1 L', [{ what: 'water', ml: 1000 }, { what: 'white-sugar', grams: 100 }], noDose, 99.9 / 1.062, 1062],
-    ['with 80 ml of bug at 12 g/L', [{ what: 'water', ml: 1000 }, { what: 'white-sugar', grams: 90 }], { ml: 80, residualSugar: 12 }, (89.91 + 0.96) / 1.1358, 1135.8],
-    ['juice and water', [{ what: 'water', ml: 500 }, { what: 'apple-juice', ml: 500 }], noDose, (522.5 * 0.1) / 0.9997, 999.7],
-    ['honey', [{ what: 'water', ml: 900 }, { what: 'honey', grams: 100 }], noDose, 79.5 / 0.9716, 971.6],
-    ['brown sugar and lemon', [{ what: 'water', ml: 1000 }, { what: 'brown-sugar', grams: 60 }, { what: 'lemon-juice', ml: 30 }], noDose, (58.14 + 0.7725) / 1.0667, 1066.7],
-    ['maple', [{ what: 'water', ml: 700 }, { what: 'maple-syrup', ml: 100 }], noDose, 87.78 / 0.7993, 799.3],
-    ['whey lends no sugar that ferments', [{ what: 'water', ml: 1000 }, { what: 'white-sugar', grams: 40 }, { what: 'whey', ml: 30 }], noDose, 39.96 / 1.0546, 1054.6],
-    ['raisins, soaked', [{ what: 'water', ml: 1000 }, { what: 'raisin', grams: 50 }], noDose, (50 * 0.585 * 0.6) / 1.0154, 1015.4],
+    [
+      '100 g in 1 L',
+      [
+        { what: 'water', ml: 1000 },
+        { what: 'white-sugar', grams: 100 },
+      ],
+      noDose,
+      99.9 / 1.062,
+      1062,
+    ],
+    [
+      'with 80 ml of bug at 12 g/L',
+      [
+        { what: 'water', ml: 1000 },
+        { what: 'white-sugar', grams: 90 },
+      ],
+      { ml: 80, residualSugar: 12 },
+      (89.91 + 0.96) / 1.1358,
+      1135.8,
+    ],
+    [
+      'juice and water',
+      [
+        { what: 'water', ml: 500 },
+        { what: 'apple-juice', ml: 500 },
+      ],
+      noDose,
+      (522.5 * 0.1) / 0.9997,
+      999.7,
+    ],
+    [
+      'honey',
+      [
+        { what: 'water', ml: 900 },
+        { what: 'honey', grams: 100 },
+      ],
+      noDose,
+      79.5 / 0.9716,
+      971.6,
+    ],
+    [
+      'brown sugar and lemon',
+      [
+        { what: 'water', ml: 1000 },
+        { what: 'brown-sugar', grams: 60 },
+        { what: 'lemon-juice', ml: 30 },
+      ],
+      noDose,
+      (58.14 + 0.7725) / 1.0667,
+      1066.7,
+    ],
+    [
+      'maple',
+      [
+        { what: 'water', ml: 700 },
+        { what: 'maple-syrup', ml: 100 },
+      ],
+      noDose,
+      87.78 / 0.7993,
+      799.3,
+    ],
+    [
+      'whey lends no sugar that ferments',
+      [
+        { what: 'water', ml: 1000 },
+        { what: 'white-sugar', grams: 40 },
+        { what: 'whey', ml: 30 },
+      ],
+      noDose,
+      39.96 / 1.0546,
+      1054.6,
+    ],
+    [
+      'raisins, soaked',
+      [
+        { what: 'water', ml: 1000 },
+        { what: 'raisin', grams: 50 },
+      ],
+      noDose,
+      (50 * 0.585 * 0.6) / 1.0154,
+      1015.4,
+    ],
   ] as const)('%s, within 1 %%', (_, portions, dose, perLitre, ml) => {
     const account = sugarAccount(portions, dose);
     expect(Math.abs(account.totalGramsPerLitre / perLitre - 1)).toBeLessThan(0.01);
@@ -37,37 +128,82 @@ describe('the sugar account', () => {
   });
 
   test('gravity and Brix of 94 g/L, and the sources by size', () => {
-    const account = sugarAccount([{ what: 'water', ml: 1000 }, { what: 'white-sugar', grams: 90 }, { what: 'honey', grams: 20 }], { ml: 80, residualSugar: 12 });
+    const account = sugarAccount(
+      [
+        { what: 'water', ml: 1000 },
+        { what: 'white-sugar', grams: 90 },
+        { what: 'honey', grams: 20 },
+      ],
+      { ml: 80, residualSugar: 12 },
+    );
     expect(account.sources.map(({ what }) => what)).toEqual(['white-sugar', 'honey', 'starter']);
-    expect(sugarAccount([{ what: 'water', ml: 1000 }, { what: 'white-sugar', grams: 100 }], noDose).gravity).toBeCloseTo(1.0363, 3);
-    expect(sugarAccount([{ what: 'water', ml: 1000 }, { what: 'white-sugar', grams: 100 }], noDose).brix).toBeCloseTo(9.1, 1);
+    expect(
+      sugarAccount(
+        [
+          { what: 'water', ml: 1000 },
+          { what: 'white-sugar', grams: 100 },
+        ],
+        noDose,
+      ).gravity,
+    ).toBeCloseTo(1.0363, 3);
+    expect(
+      sugarAccount(
+        [
+          { what: 'water', ml: 1000 },
+          { what: 'white-sugar', grams: 100 },
+        ],
+        noDose,
+      ).brix,
+    ).toBeCloseTo(9.1, 1);
     expect(account.doseShare).toBeCloseTo(80 / account.batchMl, 9);
-    expect([sugarRemark(40), sugarRemark(90), sugarRemark(130)].map((text) => text?.slice(0, 4))).toEqual(['Lean', undefined, 'Rich']);
+    expect([sugarRemark(40), sugarRemark(90), sugarRemark(130)].map((text) => text?.slice(0, 4))).toEqual([
+      'Lean',
+      undefined,
+      'Rich',
+    ]);
   });
-}); // prettier-ignore
+});
 
 describe('a brew worked out', () => {
   const sugar = (grams: number) => [{ what: 'white-sugar', grams }];
   test('by volume the water is what is left of it; by water the volume follows', () => {
-    const plan = planBrew({ ml: 2000, by: 'volume', portions: sugar(160), life: { kind: 'lot', lot: bug(), ml: 160 } });
+    const plan = planBrew({
+      ml: 2000,
+      by: 'volume',
+      portions: sugar(160),
+      life: { kind: 'lot', lot: bug(), ml: 160 },
+    });
     if (!plan.ok) throw new Error(plan.sentence);
     expect(plan.value.waterMl).toBeCloseTo(2000 - 160 - 160 * 0.62, 0);
     expect(plan.value.account.batchMl).toBeCloseTo(2000, 0);
     expect(plan.value.account.totalGramsPerLitre).toBeCloseTo((159.84 + 1.92) / 2, 1);
     expect(plan.value.jarMl).toBe(2200);
     const water = planBrew({ ml: 1000, by: 'water', portions: sugar(100), life: { kind: 'bare' } });
-    expect(water.ok && [water.value.waterMl, Math.round(water.value.account.batchMl), water.value.draw]).toEqual([1000, 1062, null]);
+    expect(
+      water.ok && [water.value.waterMl, Math.round(water.value.account.batchMl), water.value.draw],
+    ).toEqual([1000, 1062, null]);
   });
 
   test.each([
     [{ ml: 100, by: 'volume', portions: sugar(200), life: { kind: 'bare' } }, 'brew.no-room'],
     [{ ml: 200, by: 'volume', portions: sugar(100), life: { kind: 'bare' } }, 'brew.thick'],
-    [{ ml: 2000, by: 'volume', portions: sugar(100), life: { kind: 'lot', lot: bug(), ml: 900 } }, 'draw.too-large'],
-    [{ ml: 2000, by: 'volume', portions: sugar(100), life: { kind: 'lot', lot: bug(), ml: 1 } }, 'draw.nothing'],
-  ] as const)('what does not work is refused %#', (ask, code) => expect(planBrew(ask)).toMatchObject({ ok: false, code }));
+    [
+      { ml: 2000, by: 'volume', portions: sugar(100), life: { kind: 'lot', lot: bug(), ml: 900 } },
+      'draw.too-large',
+    ],
+    [
+      { ml: 2000, by: 'volume', portions: sugar(100), life: { kind: 'lot', lot: bug(), ml: 1 } },
+      'draw.nothing',
+    ],
+  ] as const)('what does not work is refused %#', (ask, code) =>
+    expect(planBrew(ask)).toMatchObject({ ok: false, code }),
+  );
 
   test('100 ml with 100 g of sugar is said to be too thick, not kept and lost', () => {
-    expect(planBrew({ ml: 100, by: 'volume', portions: sugar(100), life: { kind: 'bare' } })).toMatchObject({ ok: false, code: 'brew.thick' });
+    expect(planBrew({ ml: 100, by: 'volume', portions: sugar(100), life: { kind: 'bare' } })).toMatchObject({
+      ok: false,
+      code: 'brew.thick',
+    });
     expect(mostSugar).toBe(260);
   });
 
@@ -78,42 +214,86 @@ describe('a brew worked out', () => {
 
   test('nothing alive goes in above 40 °C, and a warning comes above 30', () => {
     expect(pitchCheck(40.5)).toMatchObject({ code: 'pitch.too-hot' });
-    expect(pitchCheck(30.5)).toMatchObject({ ok: true, value: { warn: expect.stringContaining('stresses') } });
+    expect(pitchCheck(30.5)).toMatchObject({
+      ok: true,
+      value: { warn: expect.stringContaining('stresses') },
+    });
     expect(pitchCheck(30)).toEqual({ ok: true, value: { warn: undefined } });
   });
-}); // prettier-ignore
+});
 
 describe('a starter’s amounts', () => {
   test('two fifths of the mark stay; the largest draw is named', () => {
     expect(bug().markMl).toBe(432);
     expect(mostDrawableMl(bug())).toBe(255);
     expect(planDraw(bug(), 255)).toMatchObject({ ok: true, value: { drawMl: 255 } });
-    expect(planDraw(bug(), 256)).toMatchObject({ ok: false, code: 'draw.too-large', sentence: expect.stringContaining('255 ml') });
+    expect(planDraw(bug(), 256)).toMatchObject({
+      ok: false,
+      code: 'draw.too-large',
+      sentence: expect.stringContaining('255 ml'),
+    });
     expect(planDraw(bug(), 4.9)).toMatchObject({ code: 'draw.nothing' });
   });
 
   test('the usual feed is 3 % of the mark each, and water up to the mark after a draw', () => {
-    expect(usualFeed(bug())).toEqual([{ what: 'ginger', grams: 13 }, { what: 'white-sugar', grams: 13 }]);
-    expect(usualFeed(bug(), 232)).toEqual([{ what: 'ginger', grams: 13 }, { what: 'white-sugar', grams: 13 }, { what: 'water', ml: 195 }]);
+    expect(usualFeed(bug())).toEqual([
+      { what: 'ginger', grams: 13 },
+      { what: 'white-sugar', grams: 13 },
+    ]);
+    expect(usualFeed(bug(), 232)).toEqual([
+      { what: 'ginger', grams: 13 },
+      { what: 'white-sugar', grams: 13 },
+      { what: 'water', ml: 195 },
+    ]);
   });
 
   test('a jar fed otherwise is fed that way again', () => {
-    const fed: Entry = { id: id(9), at: dawn + 9, offset: 0, version: 2, kind: 'portions-added', lotId: id(0), portions: [{ what: 'galangal', grams: 10, form: 'sliced' }, { what: 'cane-sugar', grams: 10 }] };
+    const fed: Entry = {
+      id: id(9),
+      at: dawn + 9,
+      offset: 0,
+      version: 2,
+      kind: 'portions-added',
+      lotId: id(0),
+      portions: [
+        { what: 'galangal', grams: 10, form: 'sliced' },
+        { what: 'cane-sugar', grams: 10 },
+      ],
+    };
     expect(usualFeed(bug([fed])).map(({ what }) => what)).toEqual(['galangal', 'cane-sugar']);
   });
 
   test('spoons make the percentages they make, and thin or rich is said', () => {
-    const share = percentagesOf([{ what: 'water', grams: 400 }, { what: 'ginger', grams: 20 }, { what: 'white-sugar', grams: 12 }], firstKind.keeping);
+    const share = percentagesOf(
+      [
+        { what: 'water', grams: 400 },
+        { what: 'ginger', grams: 20 },
+        { what: 'white-sugar', grams: 12 },
+      ],
+      firstKind.keeping,
+    );
     expect([share.body, share.sweetener]).toEqual([5, 3]);
     expect(share.notes).toEqual(['3.0 % sweetener is thin: 4–6 % would be 16–24 g.']);
-    expect(percentagesOf([{ what: 'honey', grams: 20 }], firstKind.keeping)).toMatchObject({ body: 0, sweetener: 0, notes: [expect.stringContaining('no water')] });
-    expect(sugarOfPortions([{ what: 'honey', grams: 100 }, { what: 'pear', grams: 100 }])).toBeCloseTo(79.5 + 9.9, 6);
+    expect(percentagesOf([{ what: 'honey', grams: 20 }], firstKind.keeping)).toMatchObject({
+      body: 0,
+      sweetener: 0,
+      notes: [expect.stringContaining('no water')],
+    });
+    expect(
+      sugarOfPortions([
+        { what: 'honey', grams: 100 },
+        { what: 'pear', grams: 100 },
+      ]),
+    ).toBeCloseTo(79.5 + 9.9, 6);
   });
 
   test('a jar takes no kilo and a half of sugar, no feed of nothing, and not more than it holds', () => {
     expect(canAdd(bug(), [{ what: 'white-sugar', grams: 1500 }])).toMatchObject({ ok: false });
     expect(canAdd(bug(), [{ what: 'white-sugar', grams: 0 }])).toMatchObject({ code: 'add.nothing' });
-    expect(canAdd(bug(), [{ what: 'water', ml: 400 }])).toMatchObject({ code: 'add.over-rim', sentence: expect.stringContaining('675 ml') });
+    expect(canAdd(bug(), [{ what: 'water', ml: 400 }])).toMatchObject({
+      code: 'add.over-rim',
+      sentence: expect.stringContaining('675 ml'),
+    });
     expect(canAdd(bug(), [{ what: 'water', ml: 200 }])).toMatchObject({ ok: true });
     expect(canTake(bug(), 600)).toMatchObject({ code: 'take.too-much' });
     expect(canTake(bug(), 0)).toMatchObject({ code: 'take.nothing' });
@@ -124,4 +304,4 @@ describe('a starter’s amounts', () => {
     expect(fillPlan(1920, 500, 20)).toEqual({ bottles: 4, leftMl: 0 });
     expect([usualHeadspaceMl(500), usualHeadspaceMl(750), usualHeadspaceMl(330)]).toEqual([20, 30, 15]);
   });
-}); // prettier-ignore
+});

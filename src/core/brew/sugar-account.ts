@@ -40,14 +40,24 @@ export function sugarAccount(portions: readonly Portion[], dose: Dose): SugarAcc
   const perLitre = (grams: number) => (grams / batchMl) * 1000;
   const doseSugar = (dose.ml / 1000) * dose.residualSugar;
   const sources = portions
-    .map((portion) => ({ what: portion.what, gramsPerLitre: perLitre(fermentableGrams(contentsOf([portion]).liquid)) }))
+    .map((portion) => ({
+      what: portion.what,
+      gramsPerLitre: perLitre(fermentableGrams(contentsOf([portion]).liquid)),
+    }))
     .concat(doseSugar > 0 ? [{ what: 'starter', gramsPerLitre: perLitre(doseSugar) }] : [])
     .filter(({ gramsPerLitre }) => gramsPerLitre > 0.05)
     .sort((a, b) => b.gramsPerLitre - a.gramsPerLitre);
   const total = perLitre(fermentableGrams(liquid) + doseSugar);
   const gravity = gravityOf({ sugar: total, ethanol: 0, acids: perLitre(acidGrams(liquid)) });
-  return { batchMl, sources, totalGramsPerLitre: total, gravity, brix: brixOfGravity(gravity), doseShare: dose.ml / batchMl };
-} // prettier-ignore
+  return {
+    batchMl,
+    sources,
+    totalGramsPerLitre: total,
+    gravity,
+    brix: brixOfGravity(gravity),
+    doseShare: dose.ml / batchMl,
+  };
+}
 
 const acidGrams = (liquid: Amounts) => liquid.citric + liquid.malic + liquid.lactic + liquid.acetic;
 

@@ -46,7 +46,12 @@ export interface Keeping {
   /** Whether a feed is fresh sugar water in place of the old (grains), or sugar and plant on top. */
   readonly renews: boolean;
   /** Live yeast and bacteria when just begun, g/L, and their lag work. */
-  readonly fresh: { readonly yeast: number; readonly lactics: number; readonly acetics: number; readonly lagWork: number };
+  readonly fresh: {
+    readonly yeast: number;
+    readonly lactics: number;
+    readonly acetics: number;
+    readonly lagWork: number;
+  };
   /** Live yeast a litre of a well-kept jar holds, on its solids too, g: what liveliness 1 means. A dose of the liquid brings less. */
   readonly settledYeast: number;
   readonly settledLactics: number;
@@ -63,7 +68,7 @@ export interface Keeping {
   readonly caution: string;
   /** Base whose nutrients and acids the jar is like. */
   readonly base: string;
-} // prettier-ignore
+}
 
 /** g/L as g per ml of dose. */
 export const perMl = (gramsPerLitre: number): number => gramsPerLitre / 1000;

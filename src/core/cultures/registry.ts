@@ -10,8 +10,18 @@ import { wild } from './kinds/wild';
 
 /** The living things that the published scenario may name, in the order of its schema. */
 const published = [
-  gingerBug, waterKefirGrains, waterKefirLiquid, whey, wild, bare, wineYeast, aleYeast, breadYeast, teaMother, lastBatch,
-] as const; // prettier-ignore
+  gingerBug,
+  waterKefirGrains,
+  waterKefirLiquid,
+  whey,
+  wild,
+  bare,
+  wineYeast,
+  aleYeast,
+  breadYeast,
+  teaMother,
+  lastBatch,
+] as const;
 
 /** Every kind Yuzet knows. A new one is a file in kinds/ and a name here. */
 export const cultures: readonly Culture[] = [...published, peel, sediment];

@@ -50,8 +50,13 @@ function charge(h: number, mix: AcidMix): number {
   const bicarbonate = (mix.co2Moles * carbonicK) / h;
   const hydroxide = waterK / h;
   slope =
-    h + hydroxide + bicarbonate + lactic * a * (1 - a) + acetic * b * (1 - b) +
-    citric * (citricSquare - citricCharge * citricCharge) + malic * (malicSquare - malicCharge * malicCharge); // prettier-ignore
+    h +
+    hydroxide +
+    bicarbonate +
+    lactic * a * (1 - a) +
+    acetic * b * (1 - b) +
+    citric * (citricSquare - citricCharge * citricCharge) +
+    malic * (malicSquare - malicCharge * malicCharge);
   return (
     mix.mineralCharge +
     h -

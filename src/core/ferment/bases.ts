@@ -16,13 +16,68 @@ export interface Base {
 
 /** Practice figures: nutrient capacities fitted to the times makers report; acids from food composition ranges. */
 export const bases: Record<BaseKind, Base> = {
-  syrup: { yeastCapacity: 0.31, lacticCapacity: 0.1, mineralCharge: 0.001, citricGramsPerLitre: 0, malicGramsPerLitre: 0 },
-  'mineral-sugar': { yeastCapacity: 1.27, lacticCapacity: 0.42, mineralCharge: 0.01, citricGramsPerLitre: 0.1, malicGramsPerLitre: 0 },
-  'ginger-tea': { yeastCapacity: 0.42, lacticCapacity: 0.14, mineralCharge: 0.004, citricGramsPerLitre: 0.05, malicGramsPerLitre: 0.1 },
-  'raw-ginger': { yeastCapacity: 0.88, lacticCapacity: 0.3, mineralCharge: 0.008, citricGramsPerLitre: 0.2, malicGramsPerLitre: 0.45 },
-  'herb-tea': { yeastCapacity: 0.28, lacticCapacity: 0.1, mineralCharge: 0.003, citricGramsPerLitre: 0.05, malicGramsPerLitre: 0.05 },
-  fruit: { yeastCapacity: 0.9, lacticCapacity: 0.3, mineralCharge: 0.012, citricGramsPerLitre: 1, malicGramsPerLitre: 2 },
-  juice: { yeastCapacity: 2, lacticCapacity: 0.6, mineralCharge: 0.03, citricGramsPerLitre: 1.5, malicGramsPerLitre: 5 },
-  peel: { yeastCapacity: 0.68, lacticCapacity: 0.25, mineralCharge: 0.01, citricGramsPerLitre: 0.8, malicGramsPerLitre: 0.4, carries: { yeast: 4e-3, lactics: 2e-3, lagWork: 2.0 } },
-  'black-tea': { yeastCapacity: 0.35, lacticCapacity: 0.1, mineralCharge: 0.003, citricGramsPerLitre: 0.1, malicGramsPerLitre: 0.1 },
-}; // prettier-ignore
+  syrup: {
+    yeastCapacity: 0.31,
+    lacticCapacity: 0.1,
+    mineralCharge: 0.001,
+    citricGramsPerLitre: 0,
+    malicGramsPerLitre: 0,
+  },
+  'mineral-sugar': {
+    yeastCapacity: 1.27,
+    lacticCapacity: 0.42,
+    mineralCharge: 0.01,
+    citricGramsPerLitre: 0.1,
+    malicGramsPerLitre: 0,
+  },
+  'ginger-tea': {
+    yeastCapacity: 0.42,
+    lacticCapacity: 0.14,
+    mineralCharge: 0.004,
+    citricGramsPerLitre: 0.05,
+    malicGramsPerLitre: 0.1,
+  },
+  'raw-ginger': {
+    yeastCapacity: 0.88,
+    lacticCapacity: 0.3,
+    mineralCharge: 0.008,
+    citricGramsPerLitre: 0.2,
+    malicGramsPerLitre: 0.45,
+  },
+  'herb-tea': {
+    yeastCapacity: 0.28,
+    lacticCapacity: 0.1,
+    mineralCharge: 0.003,
+    citricGramsPerLitre: 0.05,
+    malicGramsPerLitre: 0.05,
+  },
+  fruit: {
+    yeastCapacity: 0.9,
+    lacticCapacity: 0.3,
+    mineralCharge: 0.012,
+    citricGramsPerLitre: 1,
+    malicGramsPerLitre: 2,
+  },
+  juice: {
+    yeastCapacity: 2,
+    lacticCapacity: 0.6,
+    mineralCharge: 0.03,
+    citricGramsPerLitre: 1.5,
+    malicGramsPerLitre: 5,
+  },
+  peel: {
+    yeastCapacity: 0.68,
+    lacticCapacity: 0.25,
+    mineralCharge: 0.01,
+    citricGramsPerLitre: 0.8,
+    malicGramsPerLitre: 0.4,
+    carries: { yeast: 4e-3, lactics: 2e-3, lagWork: 2.0 },
+  },
+  'black-tea': {
+    yeastCapacity: 0.35,
+    lacticCapacity: 0.1,
+    mineralCharge: 0.003,
+    citricGramsPerLitre: 0.1,
+    malicGramsPerLitre: 0.1,
+  },
+};

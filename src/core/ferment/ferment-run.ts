@@ -120,9 +120,19 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
     mineralCharge: base.mineralCharge,
   };
   return {
-    y: new Float64Array(STATE_SIZE), c, w: freshWorkspace(), acids, member, liquidMl: ferment.liquidLitres * 1000,
-    ph: 5, headspaceRatio: 0, vessel: null, celsius: 20, hour: 0, alive: culture !== null,
-  }; // prettier-ignore
+    y: new Float64Array(STATE_SIZE),
+    c,
+    w: freshWorkspace(),
+    acids,
+    member,
+    liquidMl: ferment.liquidLitres * 1000,
+    ph: 5,
+    headspaceRatio: 0,
+    vessel: null,
+    celsius: 20,
+    hour: 0,
+    alive: culture !== null,
+  };
 }
 
 /**

@@ -49,10 +49,17 @@ export interface Kept {
   readonly yeastCapacity: number;
   readonly lacticCapacity: number;
   /** State at hour 0 when it was not begun then. */
-  readonly settled: { readonly yeast: number; readonly lactics: number; readonly acetics: number; readonly ready: number; readonly ethanol: number; readonly lactic: number } | null;
+  readonly settled: {
+    readonly yeast: number;
+    readonly lactics: number;
+    readonly acetics: number;
+    readonly ready: number;
+    readonly ethanol: number;
+    readonly lactic: number;
+  } | null;
   readonly lagWork: number;
   readonly fresh: { readonly yeast: number; readonly lactics: number; readonly acetics: number };
-} // prettier-ignore
+}
 
 /** What is integrated: a jar or a bottle with all that is known of it. Plain data, so that a worker can be asked for it. */
 export interface Ferment {

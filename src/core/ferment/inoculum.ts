@@ -27,7 +27,10 @@ export function inoculum(culture: Culture | null, amountPerLitre: number, base: 
   if (!culture) return nobody;
   const { heterolactic, crowding, bare } = culture;
   if (bare && base.carries) return { ...base.carries, acetics: 0, heterolactic, lacticAcid: 0 };
-  const dose = crowding && amountPerLitre > 0 ? crowding.reference * (amountPerLitre / crowding.reference) ** crowding.power : amountPerLitre; // prettier-ignore
+  const dose =
+    crowding && amountPerLitre > 0
+      ? crowding.reference * (amountPerLitre / crowding.reference) ** crowding.power
+      : amountPerLitre;
   return {
     yeast: bare ? bare.yeast : culture.yeast * dose,
     lactics: bare ? bare.lactics : culture.lactics * dose,

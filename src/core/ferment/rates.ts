@@ -30,7 +30,16 @@ const {
 
 /** Kinetic constants that reproduced household practice; per hour at the best temperature. */
 export const kinetics = {
-  yeast: { growth: 0.3, yieldOnSugar: 0.12, upkeep: 1.05, inversion: 6, inversionHalf: 8.6, glucoseHalf: 0.6, fructoseHalf: 1.2, sucroseHalf: 4 },
+  yeast: {
+    growth: 0.3,
+    yieldOnSugar: 0.12,
+    upkeep: 1.05,
+    inversion: 6,
+    inversionHalf: 8.6,
+    glucoseHalf: 0.6,
+    fructoseHalf: 1.2,
+    sucroseHalf: 4,
+  },
   lactics: { growth: 0.3, uptake: 1.9, half: 4, inversion: 2 },
   acetics: { growth: 0.2, uptake: 3, half: 2, capacity: 0.4 },
   gasHalfGrowth: 12,
@@ -39,7 +48,7 @@ export const kinetics = {
   degassing: 1.5,
   /** Oxygen taken by a gram of live yeast, share per hour. */
   oxygenTaking: 4,
-} as const; // prettier-ignore
+} as const;
 
 const { yeast: ky, lactics: kl, acetics: ka } = kinetics;
 const { gasHalfGrowth, gasHalfFerment, degassing, oxygenTaking } = kinetics;

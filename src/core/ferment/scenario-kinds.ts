@@ -2,8 +2,16 @@ import { knownCultures, publishedCultures } from '../cultures/registry';
 
 /** The words a scenario is written in, apart from its schema: what computes needs no validator. */
 export const baseKinds = [
-  'syrup', 'mineral-sugar', 'ginger-tea', 'raw-ginger', 'herb-tea', 'fruit', 'juice', 'peel', 'black-tea',
-] as const; // prettier-ignore
+  'syrup',
+  'mineral-sugar',
+  'ginger-tea',
+  'raw-ginger',
+  'herb-tea',
+  'fruit',
+  'juice',
+  'peel',
+  'black-tea',
+] as const;
 
 /** Every published culture, and none at all. */
 export const starterKinds = [...publishedCultures, 'none'] as [string, ...string[]];

@@ -38,10 +38,15 @@ const value = (t: Trajectory, index: number, slot: number) => t.rows[index * ROW
 const carbon = (t: Trajectory, i: number) => {
   const at = (slot: number) => value(t, i, slot);
   return (
-    at(SUCROSE) * carbonIn.sucrose + (at(GLUCOSE) + at(FRUCTOSE)) * carbonIn.hexose + at(ETHANOL) * carbonIn.ethanol +
-    (at(YEAST) + at(LACTICS) + at(ACETICS)) * carbonIn.biomass + at(LACTIC) * carbonIn.lactic + at(ACETIC) * carbonIn.acetic +
-    at(GLYCEROL) * carbonIn.glycerol + (at(CO2) + at(ESCAPED)) * carbonIn.co2
-  ); // prettier-ignore
+    at(SUCROSE) * carbonIn.sucrose +
+    (at(GLUCOSE) + at(FRUCTOSE)) * carbonIn.hexose +
+    at(ETHANOL) * carbonIn.ethanol +
+    (at(YEAST) + at(LACTICS) + at(ACETICS)) * carbonIn.biomass +
+    at(LACTIC) * carbonIn.lactic +
+    at(ACETIC) * carbonIn.acetic +
+    at(GLYCEROL) * carbonIn.glycerol +
+    (at(CO2) + at(ESCAPED)) * carbonIn.co2
+  );
 };
 const hourOf = (t: Trajectory, slot: number, level: number) => {
   for (let i = 1; i < t.hours.length; i++) {

@@ -61,7 +61,6 @@ export function follow(
   stepLimit: number,
   longSteps = false,
 ): void {
-  // prettier-ignore
   const started = run.hour;
   let next = 0;
   let made = gasMade(run);

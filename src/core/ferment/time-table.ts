@@ -34,8 +34,14 @@ export function reportHours(totalHours: number, stepHours: number, alsoAt: reado
 const nearHours = 24 * 10;
 
 /** The moments of a family's report: as `reportHours`, thinned out where they are far off. */
-export const familyHours = (totalHours: number, stepHours: number, alsoAt: readonly number[] = []): number[] =>
-  reportHours(totalHours, stepHours, alsoAt).filter((hour) => hour <= nearHours || hour % 6 < 1e-6 || hour === totalHours || alsoAt.includes(hour)); // prettier-ignore
+export const familyHours = (
+  totalHours: number,
+  stepHours: number,
+  alsoAt: readonly number[] = [],
+): number[] =>
+  reportHours(totalHours, stepHours, alsoAt).filter(
+    (hour) => hour <= nearHours || hour % 6 < 1e-6 || hour === totalHours || alsoAt.includes(hour),
+  );
 
 /** The stage in force at an hour; at a boundary the one that ends there. */
 export function spanAt(spans: readonly StageSpan[], hour: number): StageSpan {

@@ -4,7 +4,10 @@
  * @returns the row at or before it, and the share of the way to the next, 0–1
  * @example betweenHours([0, 2, 4], 3) // { index: 1, share: 0.5 }
  */
-export function betweenHours(hours: readonly number[], hour: number): { readonly index: number; readonly share: number } {
+export function betweenHours(
+  hours: readonly number[],
+  hour: number,
+): { readonly index: number; readonly share: number } {
   let low = 0;
   let high = hours.length - 1;
   while (low < high) {
@@ -15,4 +18,4 @@ export function betweenHours(hours: readonly number[], hour: number): { readonly
   const from = hours[low] ?? 0;
   const to = hours[low + 1] ?? from;
   return { index: low, share: to > from ? Math.min(1, Math.max(0, (hour - from) / (to - from))) : 0 };
-} // prettier-ignore
+}

@@ -60,7 +60,9 @@ export function weighedFamily(family: Family): WeighedFamily {
   const looked = upToReadings(family);
   for (let search = 1; ; search++) {
     const points = drawPoints(proposal, root.members, uniform, normal);
-    const members = Array.from({ length: root.members }, (_, m) => memberOf(points, m * UNKNOWNS, root.vigourSpread)); // prettier-ignore
+    const members = Array.from({ length: root.members }, (_, m) =>
+      memberOf(points, m * UNKNOWNS, root.vigourSpread),
+    );
     const runs = runFamily(looked, members);
     if (search === 1) warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
     const logs = new Float64Array(root.members);

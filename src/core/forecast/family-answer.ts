@@ -68,12 +68,18 @@ export function answerFamily(question: FamilyQuestion): AnswerWithRuns {
   );
   return {
     answer: {
-      rootId: question.rootId, start: question.start, lots, effectiveMembers: weighed.effectiveMembers, members: root.members,
-      logVigour: weighed.logVigour, warnings: weighed.warnings, doseLiveliness,
+      rootId: question.rootId,
+      start: question.start,
+      lots,
+      effectiveMembers: weighed.effectiveMembers,
+      members: root.members,
+      logVigour: weighed.logVigour,
+      warnings: weighed.warnings,
+      doseLiveliness,
     },
     runs: weighed.runs,
     runOf: Object.fromEntries(question.lots.map(({ lotId, run }) => [lotId, run])),
-  }; // prettier-ignore
+  };
 }
 
 export const allSeries = (run: StoredRun): LotSeries => ({
@@ -85,11 +91,25 @@ export const allSeries = (run: StoredRun): LotSeries => ({
 });
 
 /** What a run says of a lot: also asked of runs that suppose something changed. */
-export function lotAnswer(ask: LotAsk, start: number, run: StoredRun, series: LotSeries = allSeries(run)): LotAnswer {
+export function lotAnswer(
+  ask: LotAsk,
+  start: number,
+  run: StoredRun,
+  series: LotSeries = allSeries(run),
+): LotAnswer {
   const { lotId, wantedVolumes, limitBar, sealedFromHour } = ask;
   return {
-    lotId, start, hours: run.hours, series, sealedFromHour, limitBar, wantedVolumes,
-    chill: sealedFromHour !== null && limitBar !== null ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour) : null,
+    lotId,
+    start,
+    hours: run.hours,
+    series,
+    sealedFromHour,
+    limitBar,
+    wantedVolumes,
+    chill:
+      sealedFromHour !== null && limitBar !== null
+        ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour)
+        : null,
     taste: sealedFromHour === null ? tasteWindow(run, ask.wantedSweetness) : null,
   };
-} // prettier-ignore
+}

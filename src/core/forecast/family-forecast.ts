@@ -29,19 +29,52 @@ export interface FamilyForecast {
 /** The family that a published question describes. */
 export function familyOfScenario(scenario: FamilyScenario): Family {
   const { jar, bottles } = scenario;
-  const asOne: Scenario = { ...scenario, schema: 'yuzet.scenario/1', liquidLitres: jar.liquidLitres, stages: jar.stages, readings: [] };
-  const root: Ferment = { ...fermentOf(asOne), stages: withAdditions(scenario), readings: jar.readings as readonly Reading[], longSteps: true };
+  const asOne: Scenario = {
+    ...scenario,
+    schema: 'yuzet.scenario/1',
+    liquidLitres: jar.liquidLitres,
+    stages: jar.stages,
+    readings: [],
+  };
+  const root: Ferment = {
+    ...fermentOf(asOne),
+    stages: withAdditions(scenario),
+    readings: jar.readings as readonly Reading[],
+    longSteps: true,
+  };
   return {
     root,
     lots: ['jar'],
     branches: bottles.map((bottle) => ({
-      lots: [bottle.name], parent: -1, fromHour: bottle.fromHour, liquidLitres: bottle.litres, readings: bottle.readings as readonly Reading[],
-      stages: bottle.stages.map((stage, i): LotStage => ({ ...stage, liquidMl: bottle.litres * 1000, ...(i === 0 && bottle.sucroseGrams > 0 ? { inflows: [drySugar(bottle.sucroseGrams, bottle.litres)] } : {}) })),
+      lots: [bottle.name],
+      parent: -1,
+      fromHour: bottle.fromHour,
+      liquidLitres: bottle.litres,
+      readings: bottle.readings as readonly Reading[],
+      stages: bottle.stages.map((stage, i): LotStage => ({
+        ...stage,
+        liquidMl: bottle.litres * 1000,
+        ...(i === 0 && bottle.sucroseGrams > 0
+          ? { inflows: [drySugar(bottle.sucroseGrams, bottle.litres)] }
+          : {}),
+      })),
     })),
   };
-} // prettier-ignore
+}
 
-const none = { sucrose: 0, glucose: 0, fructose: 0, citric: 0, malic: 0, lactic: 0, acetic: 0, ethanol: 0, yeast: 0, lactics: 0, acetics: 0 }; // prettier-ignore
+const none = {
+  sucrose: 0,
+  glucose: 0,
+  fructose: 0,
+  citric: 0,
+  malic: 0,
+  lactic: 0,
+  acetic: 0,
+  ethanol: 0,
+  yeast: 0,
+  lactics: 0,
+  acetics: 0,
+};
 
 /** Dry sugar stirred into some litres. */
 function drySugar(grams: number, litres: number): Inflow {
@@ -61,7 +94,12 @@ function withAdditions({ jar }: FamilyScenario): LotStage[] {
     for (let next = additions[0]; next && next.hour < to - 1e-9; next = additions[0]) {
       additions.shift();
       if (next.hour > from + 1e-9) {
-        stages.push({ ...stage, hours: next.hour - from, liquidMl: litres * 1000, ...(waiting.length > 0 ? { inflows: waiting } : {}) });
+        stages.push({
+          ...stage,
+          hours: next.hour - from,
+          liquidMl: litres * 1000,
+          ...(waiting.length > 0 ? { inflows: waiting } : {}),
+        });
         waiting = [];
         from = next.hour;
       }
@@ -69,14 +107,27 @@ function withAdditions({ jar }: FamilyScenario): LotStage[] {
       const added = next.litres + (sugar * millilitresPerGram.sucrose) / 1000;
       litres += added;
       const per = (grams: number) => grams / added;
-      waiting.push({ ...none, share: added / litres, sucrose: per(next.sucroseGrams), glucose: per(next.glucoseGrams), fructose: per(next.fructoseGrams), citric: per(next.citricGrams), malic: per(next.malicGrams) });
+      waiting.push({
+        ...none,
+        share: added / litres,
+        sucrose: per(next.sucroseGrams),
+        glucose: per(next.glucoseGrams),
+        fructose: per(next.fructoseGrams),
+        citric: per(next.citricGrams),
+        malic: per(next.malicGrams),
+      });
     }
-    stages.push({ ...stage, hours: to - from, liquidMl: litres * 1000, ...(waiting.length > 0 ? { inflows: waiting } : {}) });
+    stages.push({
+      ...stage,
+      hours: to - from,
+      liquidMl: litres * 1000,
+      ...(waiting.length > 0 ? { inflows: waiting } : {}),
+    });
     waiting = [];
     from = to;
   }
   return stages;
-} // prettier-ignore
+}
 
 /**
  * Answers a question about a family: quantiles of every series for the jar and each bottle.
@@ -89,7 +140,9 @@ export function forecastFamily(scenario: FamilyScenario): FamilyForecast {
   const lot = (name: string, run: StoredRun): LotForecast => ({
     name,
     hours: run.hours,
-    series: Object.fromEntries(publishedSeries.map((series) => [series, seriesOf(run, series)])) as unknown as LotForecast['series'],
+    series: Object.fromEntries(
+      publishedSeries.map((series) => [series, seriesOf(run, series)]),
+    ) as unknown as LotForecast['series'],
   });
   return {
     schema: 'yuzet.family-forecast/1',
@@ -99,4 +152,4 @@ export function forecastFamily(scenario: FamilyScenario): FamilyForecast {
     effectiveMembers: Math.round(effectiveMembers * 10) / 10,
     warnings,
   };
-} // prettier-ignore
+}

@@ -6,10 +6,10 @@ import type { BaseKind } from '../ferment/scenario-kinds';
 import type { Warmths } from '../kitchen/places';
 import { drawnFrom, livesAt, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
-import { isDrained } from '../lots/lineage';
 import { nothing, plus, volumeOf, type Amounts } from '../matter/substances';
 import { vesselKind } from '../vessels/vessel-kinds';
 import type { Branch, Family } from './family';
+import { endOf, jarEnd, membersOf } from './family-members';
 import type { LearnedVigour } from './learn';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
@@ -17,12 +17,6 @@ import { starterQuestion, type DrawnQuestion } from './starter-question';
 import { bottlingSweetness } from './wanted-sweetness';
 
 const hourMs = 3_600_000;
-
-/** How far ahead the forecast looks, hours. */
-export const lookAheadHours = { warm: 24 * 8, cold: 24 * 28 } as const;
-
-/** No forecast reaches further from its start: what was forgotten for a year is not reckoned hour by hour. */
-const longestHours = 24 * 400;
 
 /** What is asked of one lot of a family. */
 export interface LotAsk {
@@ -58,17 +52,6 @@ export interface FamilyAsk {
   readonly cultures?: CultureTable;
 }
 
-/** The brew whose jar a lot's liquid was first alive in. */
-export function rootOf(lot: Lot, find: LotFinder, cultures: CultureTable = knownCultures): Lot {
-  let at = lot;
-  for (let i = 0; i < 100; i++) {
-    const from = drawnFrom(at, find, cultures);
-    if (!from) return at;
-    at = from.source;
-  }
-  return at;
-}
-
 /**
  * The question about a brew and everything drawn from it: its past as the journal tells it, its future left alone.
  *
@@ -88,70 +71,71 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
   for (const lot of tree) {
     const branch = branchOf(ask, lot, start, indexOf, cultures);
     if (!branch) continue;
-    const same = branches.findIndex((each) => JSON.stringify({ ...each, lots: [] }) === JSON.stringify({ ...branch, lots: [] }));
+    const same = branches.findIndex(
+      (each) => JSON.stringify({ ...each, lots: [] }) === JSON.stringify({ ...branch, lots: [] }),
+    );
     if (same >= 0) branches[same] = { ...branches[same]!, lots: [...branches[same]!.lots, lot.id] };
     else branches.push(branch);
     const index = same >= 0 ? same : branches.length - 1;
     indexOf.set(lot.id, index);
     lots.push(lotAsk(lot, root, index + 1, start, cultures));
   }
-  return { rootId: root.id, start, family: { root: rootPart, lots: [root.id], branches }, lots, drawn: drawnQuestion(ask, pitch) };
-} // prettier-ignore
-
-/** Lots drawn from a lot, and from those, in order of drawing. */
-function membersOf(root: Lot, find: LotFinder, cultures: CultureTable): Lot[] {
-  const out: Lot[] = [];
-  const queue = [root];
-  for (let lot = queue.shift(); lot; lot = queue.shift()) {
-    for (const event of lot.events) {
-      const child = event.kind === 'went' && event.to ? find(event.to) : undefined;
-      if (!child || out.includes(child) || drawnFrom(child, find, cultures)?.source.id !== lot.id) continue;
-      out.push(child);
-      queue.push(child);
-    }
-  }
-  return out;
-}
-
-/** When a lot's forecast ends: a while ahead, or where the lot did. */
-function endOf(lot: Lot, start: number, now: number): number {
-  const over = lot.opened?.at ?? lot.ended?.at ?? null;
-  const longest = start + longestHours * hourMs;
-  if (over !== null) return Math.min(over + hourMs, longest);
-  const ahead = lot.place === 'fridge' ? lookAheadHours.cold : lookAheadHours.warm;
-  return Math.min(longest, start + (Math.ceil((now - start) / (12 * hourMs)) * 12 + ahead) * hourMs);
-}
-
-/** A jar that everything left is followed until its last drop went. */
-function jarEnd(lot: Lot, start: number, now: number): number {
-  const last = lot.events.at(-1);
-  const emptied = isDrained(lot) && last ? Math.max(last.at, start) + hourMs : Infinity;
-  return Math.max(start + hourMs, Math.min(emptied, endOf(lot, start, now)));
+  return {
+    rootId: root.id,
+    start,
+    family: { root: rootPart, lots: [root.id], branches },
+    lots,
+    drawn: drawnQuestion(ask, pitch),
+  };
 }
 
 function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
   const { root, now } = ask;
-  const until = Math.max(root.events.findIndex(({ entryId }) => entryId === pitch.entryId) + 1, root.events.filter(({ at }) => at <= start).length);
+  const until = Math.max(
+    root.events.findIndex(({ entryId }) => entryId === pitch.entryId) + 1,
+    root.events.filter(({ at }) => at <= start).length,
+  );
   const before = root.events.slice(0, until);
-  const liquid = Math.max(1, before.reduce((sum, event) => sum + liquidChange(event), 0));
+  const liquid = Math.max(
+    1,
+    before.reduce((sum, event) => sum + liquidChange(event), 0),
+  );
   const own = before.reduce((sum, event) => plus(sum, ownGrams(event, pitch)), nothing);
   const solute = soluteOf(own, liquid);
   const kind = root.recipe?.base ?? 'syrup';
   const base = bases[kind as BaseKind] ?? bases.syrup;
   const end = jarEnd(root, start, now);
-  const stages = stretchOf({ lot: root, from: start, to: end, afterEvent: until, liquidMl: liquid, warmths: ask.warmths, reads: readsFor(ask) });
+  const stages = stretchOf({
+    lot: root,
+    from: start,
+    to: end,
+    afterEvent: until,
+    liquidMl: liquid,
+    warmths: ask.warmths,
+    reads: readsFor(ask),
+  });
   const total = (end - start) / hourMs;
   const learned = ask.learned(pitch);
   return {
-    liquidLitres: liquid / 1000, base: kind in bases ? (kind as BaseKind) : 'syrup',
-    citric: Math.max(0, solute.citric - base.citricGramsPerLitre), malic: Math.max(0, solute.malic - base.malicGramsPerLitre),
-    sugars: { sucrose: solute.sucrose, glucose: solute.glucose, fructose: solute.fructose }, co2Volumes: 0.05,
-    culture: pitch.culture, amountPerLitre: (pitch.amount / liquid) * 1000, vigour: learned?.vigour ?? 1,
-    vigourSpread: learned?.spread ?? pitch.culture.vigourSpread ?? usualVigourSpread, kept: null, stages,
-    readings: readingsWithin(root, start, total), members: total > 24 * 40 ? 96 : 160, seed: 7,
-    stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1, longSteps: true,
+    liquidLitres: liquid / 1000,
+    base: kind in bases ? (kind as BaseKind) : 'syrup',
+    citric: Math.max(0, solute.citric - base.citricGramsPerLitre),
+    malic: Math.max(0, solute.malic - base.malicGramsPerLitre),
+    sugars: { sucrose: solute.sucrose, glucose: solute.glucose, fructose: solute.fructose },
+    co2Volumes: 0.05,
+    culture: pitch.culture,
+    amountPerLitre: (pitch.amount / liquid) * 1000,
+    vigour: learned?.vigour ?? 1,
+    vigourSpread: learned?.spread ?? pitch.culture.vigourSpread ?? usualVigourSpread,
+    kept: null,
+    stages,
+    readings: readingsWithin(root, start, total),
+    members: total > 24 * 40 ? 96 : 160,
+    seed: 7,
+    stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1,
+    longSteps: true,
   };
-} // prettier-ignore
+}
 
 /** What an event brings of its own: added things exactly; of a dose only the sugar it still has. */
 function ownGrams(event: LotEvent, pitch: Pitch): Amounts {
@@ -173,27 +157,64 @@ function readsFor(ask: FamilyAsk) {
     if (!culture) return soluteOf(movedBy(event).liquid, ml);
     const { yeast, lactics, acetics, residualSugar, lacticAcid, unit } = culture;
     const perLitre = unit === 'ml' ? 1000 : 0;
-    return { ...soluteOf(nothing, 1), sucrose: residualSugar, lactic: lacticAcid * perLitre, yeast: yeast * perLitre, lactics: lactics * perLitre, acetics: acetics * perLitre }; // prettier-ignore
+    return {
+      ...soluteOf(nothing, 1),
+      sucrose: residualSugar,
+      lactic: lacticAcid * perLitre,
+      yeast: yeast * perLitre,
+      lactics: lactics * perLitre,
+      acetics: acetics * perLitre,
+    };
   };
 }
 
-function branchOf(ask: FamilyAsk, lot: Lot, start: number, indexOf: ReadonlyMap<string, number>, cultures: CultureTable): Branch | null {
+function branchOf(
+  ask: FamilyAsk,
+  lot: Lot,
+  start: number,
+  indexOf: ReadonlyMap<string, number>,
+  cultures: CultureTable,
+): Branch | null {
   const from = drawnFrom(lot, ask.find, cultures);
   const parent = from ? indexOf.get(from.source.id) : undefined;
   if (!from || parent === undefined) return null;
   const begun = Math.max(from.at, start);
   const fromHour = (begun - start) / hourMs;
   const first = lot.events.filter(({ entryId }) => entryId === from.entryId);
-  const liquid = tenth(Math.max(1, first.reduce((sum, event) => sum + liquidChange(event), 0)));
+  const liquid = tenth(
+    Math.max(
+      1,
+      first.reduce((sum, event) => sum + liquidChange(event), 0),
+    ),
+  );
   const firstInflows = first.flatMap((event): Inflow[] => {
     if (event.kind !== 'added') return [];
     const ml = volumeOf(movedBy(event).liquid);
     return ml > 0 ? [{ ...soluteOf(movedBy(event).liquid, ml), share: ml / liquid }] : [];
   });
-  const end = Math.max(begun + hourMs, lot.role === 'bottle' ? endOf(lot, start, ask.now) : jarEnd(lot, start, ask.now));
-  const stages = stretchOf({ lot, from: begun, to: end, afterEvent: first.length, liquidMl: liquid, warmths: ask.warmths, reads: readsFor(ask), firstInflows });
-  return { lots: [lot.id], parent, fromHour, liquidLitres: liquid / 1000, stages, readings: readingsWithin(lot, start, (end - start) / hourMs) };
-} // prettier-ignore
+  const end = Math.max(
+    begun + hourMs,
+    lot.role === 'bottle' ? endOf(lot, start, ask.now) : jarEnd(lot, start, ask.now),
+  );
+  const stages = stretchOf({
+    lot,
+    from: begun,
+    to: end,
+    afterEvent: first.length,
+    liquidMl: liquid,
+    warmths: ask.warmths,
+    reads: readsFor(ask),
+    firstInflows,
+  });
+  return {
+    lots: [lot.id],
+    parent,
+    fromHour,
+    liquidLitres: liquid / 1000,
+    stages,
+    readings: readingsWithin(lot, start, (end - start) / hourMs),
+  };
+}
 
 /** To a tenth of a millilitre: bottles filled one after the other share a forecast whatever the last digits of their pouring. */
 const tenth = (ml: number) => Math.round(ml * 10) / 10;
@@ -204,20 +225,32 @@ function lotAsk(lot: Lot, root: Lot, run: number, start: number, cultures: Cultu
   const closed = lot.events.find((event) => event.kind === 'closed' && event.closure === 'sealed');
   const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);
   return {
-    lotId: lot.id, run, wantedVolumes, wantedSweetness: bottlingSweetness(root, wantedVolumes, cultures),
+    lotId: lot.id,
+    run,
+    wantedVolumes,
+    wantedSweetness: bottlingSweetness(root, wantedVolumes, cultures),
     limitBar: sealed ? vesselKind(lot.vessel.kind).limitBar : null,
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
   };
-} // prettier-ignore
+}
 
 /** The starter's jar up to the moment of the draw. */
 function drawnQuestion(ask: FamilyAsk, pitch: Pitch): DrawnQuestion | null {
   const jar = pitch.fromLotId ? ask.find(pitch.fromLotId) : undefined;
   if (!jar || jar.role !== 'starter') return null;
-  const then: Lot = { ...jar, events: jar.events.filter(({ at, entryId }) => at <= pitch.at && entryId !== pitch.entryId) };
+  const then: Lot = {
+    ...jar,
+    events: jar.events.filter(({ at, entryId }) => at <= pitch.at && entryId !== pitch.entryId),
+  };
   const question = starterQuestion({
-    lot: then, warmths: ask.warmths, learned: { vigour: 1, spread: pitch.culture.vigourSpread, batches: 0 }, now: pitch.at,
-    aheadHours: 0, ...(ask.cultures ? { cultures: ask.cultures } : {}),
+    lot: then,
+    warmths: ask.warmths,
+    learned: { vigour: 1, spread: pitch.culture.vigourSpread, batches: 0 },
+    now: pitch.at,
+    aheadHours: 0,
+    ...(ask.cultures ? { cultures: ask.cultures } : {}),
   });
-  return question ? { ferment: question.ferment, settledMass: question.settledMass, atHour: question.nowHour } : null;
-} // prettier-ignore
+  return question
+    ? { ferment: question.ferment, settledMass: question.settledMass, atHour: question.nowHour }
+    : null;
+}

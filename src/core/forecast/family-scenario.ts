@@ -70,16 +70,33 @@ export const FamilyScenario = z
   })
   .superRefine((family, context) => {
     const total = family.jar.stages.reduce((sum, stage) => sum + stage.hours, 0);
-    const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message });
-    family.jar.additions.forEach((each, i) => each.hour > total && fault(['jar', 'additions', i, 'hour'], `after the jar's last stage ends (${total} h)`));
+    const fault = (path: (string | number)[], message: string) =>
+      context.addIssue({ code: 'custom', path, message });
+    family.jar.additions.forEach(
+      (each, i) =>
+        each.hour > total &&
+        fault(['jar', 'additions', i, 'hour'], `after the jar's last stage ends (${total} h)`),
+    );
     family.bottles.forEach((bottle, i) => {
-      if (bottle.fromHour > total) fault(['bottles', i, 'fromHour'], `after the jar's last stage ends (${total} h)`);
+      if (bottle.fromHour > total)
+        fault(['bottles', i, 'fromHour'], `after the jar's last stage ends (${total} h)`);
       const end = bottle.fromHour + bottle.stages.reduce((sum, stage) => sum + stage.hours, 0);
       if (end / family.stepHours > 9000) fault(['stepHours'], 'too fine for so long a time: over 9000 steps');
-      bottle.readings.forEach((reading, r) => (reading.hour < bottle.fromHour || reading.hour > end) && fault(['bottles', i, 'readings', r, 'hour'], `outside this bottle's time (${bottle.fromHour}–${end} h)`));
+      bottle.readings.forEach(
+        (reading, r) =>
+          (reading.hour < bottle.fromHour || reading.hour > end) &&
+          fault(
+            ['bottles', i, 'readings', r, 'hour'],
+            `outside this bottle's time (${bottle.fromHour}–${end} h)`,
+          ),
+      );
     });
-    family.jar.readings.forEach((reading, i) => reading.hour > total && fault(['jar', 'readings', i, 'hour'], `after the jar's last stage ends (${total} h)`));
-  }); // prettier-ignore
+    family.jar.readings.forEach(
+      (reading, i) =>
+        reading.hour > total &&
+        fault(['jar', 'readings', i, 'hour'], `after the jar's last stage ends (${total} h)`),
+    );
+  });
 export type FamilyScenario = z.infer<typeof FamilyScenario>;
 export type FamilyScenarioInput = z.input<typeof FamilyScenario>;
 
@@ -96,7 +113,22 @@ export const familyExample: FamilyScenarioInput = {
     readings: [{ hour: 22, kind: 'sg', value: 1.033 }],
   },
   bottles: [
-    { name: 'pilot', fromHour: 24, litres: 0.48, stages: [{ hours: 72, vessel: 'sealed', celsius: 22, headspaceMl: 20 }], readings: [{ hour: 48, kind: 'squeeze', value: 'gives' }] },
-    { name: 'glass, primed', fromHour: 24, litres: 0.48, sucroseGrams: 2, stages: [{ hours: 30, vessel: 'sealed', celsius: 22, headspaceMl: 20 }, { hours: 42, vessel: 'sealed', celsius: 4, headspaceMl: 20 }] },
+    {
+      name: 'pilot',
+      fromHour: 24,
+      litres: 0.48,
+      stages: [{ hours: 72, vessel: 'sealed', celsius: 22, headspaceMl: 20 }],
+      readings: [{ hour: 48, kind: 'squeeze', value: 'gives' }],
+    },
+    {
+      name: 'glass, primed',
+      fromHour: 24,
+      litres: 0.48,
+      sucroseGrams: 2,
+      stages: [
+        { hours: 30, vessel: 'sealed', celsius: 22, headspaceMl: 20 },
+        { hours: 42, vessel: 'sealed', celsius: 4, headspaceMl: 20 },
+      ],
+    },
   ],
-}; // prettier-ignore
+};

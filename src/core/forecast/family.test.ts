@@ -127,7 +127,11 @@ describe('lineage', () => {
     expect(cameFrom(lot(brew)).map(({ lotId, ml }) => [lotId, Math.round(ml)])).toEqual([[bug, 160]]);
     expect(wentTo(lot(brew)).map(({ lotId }) => lotId)).toEqual(bottles);
     expect(cameFrom(lot(bottles[0]!))[0]).toMatchObject({ lotId: brew });
-    expect([isDrained(lot(brew)), isLiving(lot(brew)), isLiving(lot(bottles[0]!))]).toEqual([true, false, true]);
+    expect([isDrained(lot(brew)), isLiving(lot(brew)), isLiving(lot(bottles[0]!))]).toEqual([
+      true,
+      false,
+      true,
+    ]);
     kitchen.at(60, { kind: 'opened', lotId: bottles[0]!, how: 'lively' });
     expect(isLiving(lot(bottles[0]!))).toBe(false);
   });
@@ -136,13 +140,23 @@ describe('lineage', () => {
     const { kitchen, brew, bottles } = soda();
     kitchen.at(30, { kind: 'observed', lotId: bottles[0]!, signs: { squeeze: 'gives' } });
     const path = [lotOf(kitchen.household, brew)!, lotOf(kitchen.household, bottles[0]!)!];
-    const grounds = groundsOf('chill', path, kitchen.household, [{ id: 'x', at: dawn, place: 'counter', celsius: 22 }], dawn + 40 * hourMs);
-    expect(grounds.inputs.map(({ code }) => code)).toEqual(expect.arrayContaining(['added', 'pitched', 'drawn-into', 'reading', 'temperature', 'vessel']));
-    for (const { entryId, code } of grounds.inputs) if (code !== 'vessel' && code !== 'temperature') expect(kitchen.entries.some(({ id }) => id === entryId)).toBe(true);
+    const grounds = groundsOf(
+      'chill',
+      path,
+      kitchen.household,
+      [{ id: 'x', at: dawn, place: 'counter', celsius: 22 }],
+      dawn + 40 * hourMs,
+    );
+    expect(grounds.inputs.map(({ code }) => code)).toEqual(
+      expect.arrayContaining(['added', 'pitched', 'drawn-into', 'reading', 'temperature', 'vessel']),
+    );
+    for (const { entryId, code } of grounds.inputs)
+      if (code !== 'vessel' && code !== 'temperature')
+        expect(kitchen.entries.some(({ id }) => id === entryId)).toBe(true);
     expect([grounds.readings, grounds.warmer! < 0.85, grounds.colder! > 1.2]).toEqual([1, true, true]);
     expect(groundsOf('sugar', path, kitchen.household, [], dawn).warmer).toBeNull();
   });
-}); // prettier-ignore
+});
 
 describe('the published family question', () => {
   const parsed = FamilyScenario.parse(familyExample);
@@ -154,7 +168,9 @@ describe('the published family question', () => {
     const [pilot, glass] = answer.bottles;
     const at = (lot: typeof pilot, hour: number) => lot!.hours.findIndex((each) => each >= hour - 1e-9);
     expect(pilot!.series.sg[10]).toEqual(answer.jar.series.sg[10]);
-    const primed = glass!.series.sugarGramsPerLitre[at(glass, 25)]![2] - pilot!.series.sugarGramsPerLitre[at(pilot, 25)]![2];
+    const primed =
+      glass!.series.sugarGramsPerLitre[at(glass, 25)]![2] -
+      pilot!.series.sugarGramsPerLitre[at(pilot, 25)]![2];
     expect(primed).toBeGreaterThan(3.7);
     expect(primed).toBeLessThan(4.3);
     expect(glass!.series.gaugeBar[at(glass, 90)]![2]).toBeLessThan(pilot!.series.gaugeBar[at(pilot, 90)]![2]);
@@ -162,21 +178,60 @@ describe('the published family question', () => {
   });
 
   test('with one bottle and nothing added it agrees with the scenario of one vessel', () => {
-    const stages = [{ hours: 24, vessel: 'airlock' as const, celsius: 22 }, { hours: 60, vessel: 'sealed' as const, celsius: 22, headspaceMl: 20 }];
-    const common = { base: 'ginger-tea' as const, sugars: { sucrose: 85 }, starter: { kind: 'ginger-bug', amountPerLitre: 80 }, members: 1 };
-    const one = forecast(Scenario.parse({ schema: 'yuzet.scenario/1', ...common, liquidLitres: 0.48, stages }));
-    const family = forecastFamily(FamilyScenario.parse({ schema: 'yuzet.family/1', ...common, jar: { liquidLitres: 0.48, stages: [stages[0]!] }, bottles: [{ name: 'b', fromHour: 24, litres: 0.48, stages: [stages[1]!] }] }));
+    const stages = [
+      { hours: 24, vessel: 'airlock' as const, celsius: 22 },
+      { hours: 60, vessel: 'sealed' as const, celsius: 22, headspaceMl: 20 },
+    ];
+    const common = {
+      base: 'ginger-tea' as const,
+      sugars: { sucrose: 85 },
+      starter: { kind: 'ginger-bug', amountPerLitre: 80 },
+      members: 1,
+    };
+    const one = forecast(
+      Scenario.parse({ schema: 'yuzet.scenario/1', ...common, liquidLitres: 0.48, stages }),
+    );
+    const family = forecastFamily(
+      FamilyScenario.parse({
+        schema: 'yuzet.family/1',
+        ...common,
+        jar: { liquidLitres: 0.48, stages: [stages[0]!] },
+        bottles: [{ name: 'b', fromHour: 24, litres: 0.48, stages: [stages[1]!] }],
+      }),
+    );
     const [bottle] = family.bottles;
     for (const hour of [30, 50, 84]) {
       const i = bottle!.hours.indexOf(hour);
-      expect(bottle!.series.sweetnessGramsPerLitre[i]![2]).toBeCloseTo(one.series.sweetnessGramsPerLitre[hour]![2], 2);
+      expect(bottle!.series.sweetnessGramsPerLitre[i]![2]).toBeCloseTo(
+        one.series.sweetnessGramsPerLitre[hour]![2],
+        2,
+      );
       expect(Math.abs(bottle!.series.gaugeBar[i]![2] - one.series.gaugeBar[hour]![2])).toBeLessThan(0.06);
     }
   });
 
   test('what cannot be is refused with its path', () => {
-    const bad = FamilyScenario.safeParse({ ...familyExample, bottles: [{ name: 'x', fromHour: 40, litres: 0.5, stages: [{ hours: 5, vessel: 'sealed', celsius: 20 }], readings: [{ hour: 99, kind: 'sg', value: 1.01 }] }], jar: { ...familyExample.jar, additions: [{ hour: 30, litres: 1 }] } });
-    expect(bad.error!.issues.map(({ path }) => path.join('.'))).toEqual(['jar.additions.0.hour', 'bottles.0.fromHour', 'bottles.0.readings.0.hour']);
-    expect(FamilyScenario.safeParse({ ...familyExample, jar: { ...familyExample.jar, additions: [{ hour: 3 }] } }).success).toBe(false);
+    const bad = FamilyScenario.safeParse({
+      ...familyExample,
+      bottles: [
+        {
+          name: 'x',
+          fromHour: 40,
+          litres: 0.5,
+          stages: [{ hours: 5, vessel: 'sealed', celsius: 20 }],
+          readings: [{ hour: 99, kind: 'sg', value: 1.01 }],
+        },
+      ],
+      jar: { ...familyExample.jar, additions: [{ hour: 30, litres: 1 }] },
+    });
+    expect(bad.error!.issues.map(({ path }) => path.join('.'))).toEqual([
+      'jar.additions.0.hour',
+      'bottles.0.fromHour',
+      'bottles.0.readings.0.hour',
+    ]);
+    expect(
+      FamilyScenario.safeParse({ ...familyExample, jar: { ...familyExample.jar, additions: [{ hour: 3 }] } })
+        .success,
+    ).toBe(false);
   });
-}); // prettier-ignore
+});

@@ -75,9 +75,14 @@ function runBranch(family: Family, branch: Branch, index: number, parent: Stored
   };
   const total = branch.fromHour + lengthOf(branch.stages);
   const drawn = hourIndexAt(parent.hours, branch.fromHour);
-  const own = familyHours(total, ferment.stepHours, drawnAt(family, index)).filter((hour) => hour > branch.fromHour + 1e-9); // prettier-ignore
+  const own = familyHours(total, ferment.stepHours, drawnAt(family, index)).filter(
+    (hour) => hour > branch.fromHour + 1e-9,
+  );
   const hours = [...parent.hours.slice(0, drawn + 1), ...own];
-  const members = parent.members.map((member, m) => ({ ...member, leak: leakOf(seededUniform(family.root.seed + 7919 * (index + 1) + 31 * m)()) })); // prettier-ignore
+  const members = parent.members.map((member, m) => ({
+    ...member,
+    leak: leakOf(seededUniform(family.root.seed + 7919 * (index + 1) + 31 * m)()),
+  }));
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
   const { stage } = spanAt(stageSpans(parent.ferment.stages), branch.fromHour);
@@ -97,7 +102,14 @@ function runBranch(family: Family, branch: Branch, index: number, parent: Stored
       parent.rows,
       rowAt(parent, m, drawn),
     );
-    follow(run, branch.stages, relative, { rows, celsius, offset: 0, row: m * hours.length + drawn + 1 }, longestStep, ferment.longSteps); // prettier-ignore
+    follow(
+      run,
+      branch.stages,
+      relative,
+      { rows, celsius, offset: 0, row: m * hours.length + drawn + 1 },
+      longestStep,
+      ferment.longSteps,
+    );
   });
   return { ferment, hours, members, rows, celsius, weights: parent.weights };
 }

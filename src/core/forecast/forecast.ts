@@ -7,9 +7,17 @@ import type { Quantity } from './quantities';
 
 /** Series of the published forecast, in the order of the contract. */
 export const publishedSeries = [
-  'sg', 'sugarGramsPerLitre', 'sweetnessGramsPerLitre', 'co2Volumes', 'gaugeBar', 'abvPercent', 'ethanolGramsPerLitre',
-  'ph', 'lacticGramsPerLitre', 'aceticGramsPerLitre',
-] as const satisfies readonly Quantity[]; // prettier-ignore
+  'sg',
+  'sugarGramsPerLitre',
+  'sweetnessGramsPerLitre',
+  'co2Volumes',
+  'gaugeBar',
+  'abvPercent',
+  'ethanolGramsPerLitre',
+  'ph',
+  'lacticGramsPerLitre',
+  'aceticGramsPerLitre',
+] as const satisfies readonly Quantity[];
 
 /** A forecast as files and the command line carry it. */
 export interface Forecast {

@@ -33,13 +33,26 @@ const timed: readonly Topic[] = ['chill', 'taste', 'draw', 'feed', 'liveliness',
  *
  * @param path the lot and, before it, those its liquid came from, root first
  */
-export function groundsOf(topic: Topic, path: readonly Lot[], household: Household, temperatures: readonly { id: string; at: number; place: PlaceId; celsius: number }[], now: number): Grounds {
+export function groundsOf(
+  topic: Topic,
+  path: readonly Lot[],
+  household: Household,
+  temperatures: readonly { id: string; at: number; place: PlaceId; celsius: number }[],
+  now: number,
+): Grounds {
   const lot = path.at(-1)!;
   const inputs = path.flatMap((each, index) => inputsOf(each, path[index + 1]));
   const since = path[0]!.begunAt;
   const places = new Set<PlaceId>(path.map(({ place }) => place));
-  const warm = timed.includes(topic) ? temperatures.filter(({ at, place }) => at >= since - 86_400_000 && places.has(place)) : [];
-  const said = warm.map(({ id, at, place, celsius }): GroundInput => ({ code: 'temperature', entryId: id, at, values: { place, celsius } }));
+  const warm = timed.includes(topic)
+    ? temperatures.filter(({ at, place }) => at >= since - 86_400_000 && places.has(place))
+    : [];
+  const said = warm.map(({ id, at, place, celsius }): GroundInput => ({
+    code: 'temperature',
+    entryId: id,
+    at,
+    values: { place, celsius },
+  }));
   const celsius = celsiusAt(household.warmths, lot.place, now);
   const pace = (value: number) => Math.max(0.01, temperatureResponse(value, cardinal.yeast));
   return {
@@ -49,30 +62,44 @@ export function groundsOf(topic: Topic, path: readonly Lot[], household: Househo
     colder: timed.includes(topic) ? pace(celsius) / pace(celsius - 3) : null,
     readings: inputs.filter(({ code }) => code === 'reading').length,
   };
-} // prettier-ignore
+}
 
 /** Inputs of one lot; of a lot on the way, only what happened before its liquid went on. */
 function inputsOf(lot: Lot, next: Lot | undefined): GroundInput[] {
   const until = next?.begunAt ?? Infinity;
-  const vessel: GroundInput = { code: 'vessel', entryId: null, at: lot.begunAt, values: { kind: lot.vessel.kind, ml: lot.vessel.ml } };
-  const events = lot.events.filter(({ at }) => at <= until).flatMap((event): GroundInput[] => {
-    const { at, entryId } = event;
-    switch (event.kind) {
-      case 'added':
-        return [{ code: 'added', entryId, at, values: { portions: event.portions.length } }];
-      case 'came':
-        return [{ code: 'pitched', entryId, at, values: { from: event.from } }];
-      case 'went':
-        return next && event.to === next.id ? [{ code: 'drawn-into', entryId, at, values: { to: next.id } }] : [];
-      case 'moved':
-        return [{ code: 'place', entryId, at, values: { place: event.place } }];
-      case 'vented':
-        return [{ code: 'vented', entryId, at, values: {} }];
-      case 'read':
-        return event.readings.map(({ kind, value }): GroundInput => ({ code: 'reading', entryId, at, values: { kind, value } }));
-      default:
-        return [];
-    }
-  });
+  const vessel: GroundInput = {
+    code: 'vessel',
+    entryId: null,
+    at: lot.begunAt,
+    values: { kind: lot.vessel.kind, ml: lot.vessel.ml },
+  };
+  const events = lot.events
+    .filter(({ at }) => at <= until)
+    .flatMap((event): GroundInput[] => {
+      const { at, entryId } = event;
+      switch (event.kind) {
+        case 'added':
+          return [{ code: 'added', entryId, at, values: { portions: event.portions.length } }];
+        case 'came':
+          return [{ code: 'pitched', entryId, at, values: { from: event.from } }];
+        case 'went':
+          return next && event.to === next.id
+            ? [{ code: 'drawn-into', entryId, at, values: { to: next.id } }]
+            : [];
+        case 'moved':
+          return [{ code: 'place', entryId, at, values: { place: event.place } }];
+        case 'vented':
+          return [{ code: 'vented', entryId, at, values: {} }];
+        case 'read':
+          return event.readings.map(({ kind, value }): GroundInput => ({
+            code: 'reading',
+            entryId,
+            at,
+            values: { kind, value },
+          }));
+        default:
+          return [];
+      }
+    });
   return next ? events : [...events, vessel];
-} // prettier-ignore
+}

@@ -4,7 +4,8 @@ import { nextId, type IdClock } from '../journal/instant-id';
 import { journalOf } from '../journal/journal';
 import type { CultureTable } from '../cultures/registry';
 import { answerFamily, type AnswerWithRuns, type LotAnswer } from './family-answer';
-import { familyQuestion, rootOf, type FamilyQuestion } from './family-question';
+import { familyQuestion, type FamilyQuestion } from './family-question';
+import { rootOf } from './family-members';
 import { answerStarter, type StarterAnswer } from './starter-answer';
 import { starterQuestion } from './starter-question';
 
@@ -28,21 +29,75 @@ export class TestKitchen {
     return next.id;
   }
 
-  jar(hour: number, culture: string, portions: readonly { what: string; grams?: number; ml?: number }[], ml = 1000): string {
-    return this.at(hour, { kind: 'lot-begun', role: 'starter', name: culture, vessel: { kind: 'jar', ml }, closure: 'cloth', place: 'counter', culture, portions: [...portions] });
+  jar(
+    hour: number,
+    culture: string,
+    portions: readonly { what: string; grams?: number; ml?: number }[],
+    ml = 1000,
+  ): string {
+    return this.at(hour, {
+      kind: 'lot-begun',
+      role: 'starter',
+      name: culture,
+      vessel: { kind: 'jar', ml },
+      closure: 'cloth',
+      place: 'counter',
+      culture,
+      portions: [...portions],
+    });
   }
 
-  brew(hour: number, sugar: number, water = 1800, base: 'ginger-tea' | 'fruit' | 'peel' | 'syrup' = 'ginger-tea', culture: string | null = null): string {
-    return this.at(hour, { kind: 'lot-begun', role: 'brew', name: 'Brew', vessel: { kind: 'jar', ml: 3000 }, closure: 'airlock', place: 'counter', culture, recipe: { base, wantedVolumes: 2.5 }, portions: [{ what: 'water', ml: water }, { what: 'white-sugar', grams: sugar }] });
+  brew(
+    hour: number,
+    sugar: number,
+    water = 1800,
+    base: 'ginger-tea' | 'fruit' | 'peel' | 'syrup' = 'ginger-tea',
+    culture: string | null = null,
+  ): string {
+    return this.at(hour, {
+      kind: 'lot-begun',
+      role: 'brew',
+      name: 'Brew',
+      vessel: { kind: 'jar', ml: 3000 },
+      closure: 'airlock',
+      place: 'counter',
+      culture,
+      recipe: { base, wantedVolumes: 2.5 },
+      portions: [
+        { what: 'water', ml: water },
+        { what: 'white-sugar', grams: sugar },
+      ],
+    });
   }
 
   draw(hour: number, from: string, to: string, ml: number): string {
-    return this.at(hour, { kind: 'transferred', from, taken: 'liquid', celsius: 22, targets: [{ lotId: to, ml }] });
+    return this.at(hour, {
+      kind: 'transferred',
+      from,
+      taken: 'liquid',
+      celsius: 22,
+      targets: [{ lotId: to, ml }],
+    });
   }
 
   bottles(hour: number, from: string, count: number, doseGrams = 0): string[] {
     const portions = doseGrams > 0 ? { portions: [{ what: 'white-sugar', grams: doseGrams }] } : {};
-    const id = this.at(hour, { kind: 'transferred', from, taken: 'liquid', targets: Array.from({ length: count }, (_, i) => ({ begin: { role: 'bottle' as const, name: String(i + 1), vessel: { kind: 'swing-top' as const, ml: 500 }, closure: 'sealed' as const, place: 'counter' as const }, ml: 480, ...portions })) });
+    const id = this.at(hour, {
+      kind: 'transferred',
+      from,
+      taken: 'liquid',
+      targets: Array.from({ length: count }, (_, i) => ({
+        begin: {
+          role: 'bottle' as const,
+          name: String(i + 1),
+          vessel: { kind: 'swing-top' as const, ml: 500 },
+          closure: 'sealed' as const,
+          place: 'counter' as const,
+        },
+        ml: 480,
+        ...portions,
+      })),
+    });
     return Array.from({ length: count }, (_, i) => `${id}-${i + 1}`);
   }
 
@@ -54,25 +109,59 @@ export class TestKitchen {
     const { household } = this;
     const find = (id: string) => lotOf(household, id);
     const root = rootOf(find(lotId)!, find, cultures);
-    return familyQuestion({ root, find, warmths: household.warmths, learned: () => null, now: dawn + hour * hourMs, ...(cultures ? { cultures } : {}) })!;
+    return familyQuestion({
+      root,
+      find,
+      warmths: household.warmths,
+      learned: () => null,
+      now: dawn + hour * hourMs,
+      ...(cultures ? { cultures } : {}),
+    })!;
   }
 
-  family(lotId: string, hour: number, cultures?: CultureTable): AnswerWithRuns & { of: (id: string) => LotAnswer } {
+  family(
+    lotId: string,
+    hour: number,
+    cultures?: CultureTable,
+  ): AnswerWithRuns & { of: (id: string) => LotAnswer } {
     const whole = answerFamily(this.question(lotId, hour, cultures));
     return { ...whole, of: (id) => whole.answer.lots.find((lot) => lot.lotId === id)! };
   }
 
   starter(lotId: string, hour: number, cultures?: CultureTable): StarterAnswer & { nowHour: number } {
     const { household } = this;
-    const question = starterQuestion({ lot: lotOf(household, lotId)!, warmths: household.warmths, learned: { vigour: 1, spread: 0.28, batches: 0 }, now: dawn + hour * hourMs, aheadHours: 96, ...(cultures ? { cultures } : {}) })!;
+    const question = starterQuestion({
+      lot: lotOf(household, lotId)!,
+      warmths: household.warmths,
+      learned: { vigour: 1, spread: 0.28, batches: 0 },
+      now: dawn + hour * hourMs,
+      aheadHours: 96,
+      ...(cultures ? { cultures } : {}),
+    })!;
     return { ...answerStarter(question), nowHour: question.nowHour };
   }
-} // prettier-ignore
+}
 
 /** A ginger bug begun at an hour and fed every day until another. */
 export function fedBug(kitchen: TestKitchen, from: number, until: number, scale = 1): string {
-  const bug = kitchen.jar(from, 'ginger-bug', [{ what: 'water', ml: 500 * scale }, { what: 'ginger', grams: 25 * scale }, { what: 'white-sugar', grams: 25 * scale }], 2000); // prettier-ignore
+  const bug = kitchen.jar(
+    from,
+    'ginger-bug',
+    [
+      { what: 'water', ml: 500 * scale },
+      { what: 'ginger', grams: 25 * scale },
+      { what: 'white-sugar', grams: 25 * scale },
+    ],
+    2000,
+  );
   for (let hour = from + 24; hour <= until; hour += 24)
-    kitchen.at(hour, { kind: 'portions-added', lotId: bug, portions: [{ what: 'ginger', grams: 15 * scale }, { what: 'white-sugar', grams: 15 * scale }] }); // prettier-ignore
+    kitchen.at(hour, {
+      kind: 'portions-added',
+      lotId: bug,
+      portions: [
+        { what: 'ginger', grams: 15 * scale },
+        { what: 'white-sugar', grams: 15 * scale },
+      ],
+    });
   return bug;
 }

@@ -12,8 +12,11 @@ export const coolingHours = 3;
 
 /** Access to air of each closure, as the ferment knows it. A loose lid keeps most air out. */
 export const vesselStateOf: Readonly<Record<Closure, LotStage['vessel']>> = {
-  cloth: 'open', 'loose-lid': 'airlock', airlock: 'airlock', sealed: 'sealed',
-}; // prettier-ignore
+  cloth: 'open',
+  'loose-lid': 'airlock',
+  airlock: 'airlock',
+  sealed: 'sealed',
+};
 
 /** How a liquid that comes in is seen by the ferment, given what it lands in. */
 export type InflowReader = (event: LotEvent, volumeMl: number) => Omit<Inflow, 'share'> | null;
@@ -22,10 +25,18 @@ export type InflowReader = (event: LotEvent, volumeMl: number) => Omit<Inflow, '
 export function soluteOf(grams: Amounts, ml: number): Omit<Inflow, 'share'> {
   const of = (value: number) => (ml > 0 ? (value / ml) * 1000 : 0);
   return {
-    sucrose: of(grams.sucrose), glucose: of(grams.glucose + grams.maltose), fructose: of(grams.fructose), citric: of(grams.citric),
-    malic: of(grams.malic), lactic: of(grams.lactic), acetic: of(grams.acetic), ethanol: of(grams.ethanol), yeast: 0, lactics: 0,
+    sucrose: of(grams.sucrose),
+    glucose: of(grams.glucose + grams.maltose),
+    fructose: of(grams.fructose),
+    citric: of(grams.citric),
+    malic: of(grams.malic),
+    lactic: of(grams.lactic),
+    acetic: of(grams.acetic),
+    ethanol: of(grams.ethanol),
+    yeast: 0,
+    lactics: 0,
     acetics: 0,
-  }; // prettier-ignore
+  };
 }
 
 interface Standing {
@@ -63,7 +74,14 @@ export function stretchOf(ask: StretchAsk): LotStage[] {
   const { lot, from, to, warmths } = ask;
   const now = sceneBefore(lot, ask.afterEvent, ask.liquidMl);
   const events = lot.events.slice(ask.afterEvent).filter(({ at }) => at < to);
-  const cuts = [...new Set([...events.map(({ at }) => Math.max(from, at)), ...warmChanges(now.place, events, warmths, from, to), ...settlings(events, from, to), to])].sort((a, b) => a - b); // prettier-ignore
+  const cuts = [
+    ...new Set([
+      ...events.map(({ at }) => Math.max(from, at)),
+      ...warmChanges(now.place, events, warmths, from, to),
+      ...settlings(events, from, to),
+      to,
+    ]),
+  ].sort((a, b) => a - b);
   const stages: LotStage[] = [];
   let begun = from;
   let inflows: Inflow[] = [...(ask.firstInflows ?? [])];
@@ -83,7 +101,10 @@ export function stretchOf(ask: StretchAsk): LotStage[] {
     }
     for (let event = events[next]; event && Math.max(from, event.at) <= cut; event = events[++next]) {
       if (event.kind === 'moved' && event.place !== now.place) {
-        carried = { middle: (celsiusAt(warmths, now.place, event.at) + celsiusAt(warmths, event.place, event.at)) / 2, until: event.at + coolingHours * hourMs }; // prettier-ignore
+        carried = {
+          middle: (celsiusAt(warmths, now.place, event.at) + celsiusAt(warmths, event.place, event.at)) / 2,
+          until: event.at + coolingHours * hourMs,
+        };
       }
       const inflow = happen(now, event, ask);
       if (inflow) inflows.push(inflow);
@@ -113,16 +134,38 @@ function happen(now: Standing, event: LotEvent, ask: StretchAsk): Inflow | null 
   return solute ? { ...solute, share: Math.min(1, came / Math.max(came, now.liquid)) } : null;
 }
 
-function stageOf(lot: Lot, now: Standing, hours: number, celsius: number, vents: boolean, inflows: Inflow[]): LotStage {
-  const headspaceMl = Math.max(0, Math.round((lot.vessel.ml - now.liquid - solidsMl(lot.contents)) * 10) / 10);
+function stageOf(
+  lot: Lot,
+  now: Standing,
+  hours: number,
+  celsius: number,
+  vents: boolean,
+  inflows: Inflow[],
+): LotStage {
+  const headspaceMl = Math.max(
+    0,
+    Math.round((lot.vessel.ml - now.liquid - solidsMl(lot.contents)) * 10) / 10,
+  );
   return {
-    hours, celsius, headspaceMl, vessel: vesselStateOf[now.closure], ventEveryHours: vents ? hours : null, stirred: false,
-    liquidMl: now.liquid, ...(inflows.length > 0 ? { inflows } : {}),
+    hours,
+    celsius,
+    headspaceMl,
+    vessel: vesselStateOf[now.closure],
+    ventEveryHours: vents ? hours : null,
+    stirred: false,
+    liquidMl: now.liquid,
+    ...(inflows.length > 0 ? { inflows } : {}),
   };
-} // prettier-ignore
+}
 
 /** Instants at which the temperature of the place it stood at changed. */
-function warmChanges(first: PlaceId, events: readonly LotEvent[], warmths: Warmths, from: number, to: number): number[] {
+function warmChanges(
+  first: PlaceId,
+  events: readonly LotEvent[],
+  warmths: Warmths,
+  from: number,
+  to: number,
+): number[] {
   const cuts: number[] = [];
   let place = first;
   let begun = from;
@@ -133,7 +176,7 @@ function warmChanges(first: PlaceId, events: readonly LotEvent[], warmths: Warmt
     place = event.place;
   }
   return [...cuts, ...changesWithin(warmths, place, begun, to)];
-} // prettier-ignore
+}
 
 /** Ends of the hours a carried vessel takes to come to its new temperature. */
 const settlings = (events: readonly LotEvent[], from: number, to: number): number[] =>

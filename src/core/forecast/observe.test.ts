@@ -15,9 +15,12 @@ import type { Place } from './quantities';
 
 const kinds = Object.keys(ordinalScales) as OrdinalKind[];
 const sealed = Scenario.parse({
-  schema: 'yuzet.scenario/1', base: 'ginger-tea', sugars: { sucrose: 90 }, starter: { kind: 'ginger-bug', amountPerLitre: 80 },
+  schema: 'yuzet.scenario/1',
+  base: 'ginger-tea',
+  sugars: { sucrose: 90 },
+  starter: { kind: 'ginger-bug', amountPerLitre: 80 },
   stages: [{ hours: 90, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
-}); // prettier-ignore
+});
 const course = simulate(sealed);
 const place: Place = { stage: sealed.stages[0]!, celsius: 22, headspaceRatio: 0.04 };
 const shown = (kind: Reading['kind'], hour: number) =>

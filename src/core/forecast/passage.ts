@@ -16,7 +16,6 @@ export function passageHours(
   direction: 'rises' | 'falls',
   fromHour = 0,
 ): Float64Array {
-  // prettier-ignore
   const places = placesOf(run);
   const sign = direction === 'rises' ? 1 : -1;
   const out = new Float64Array(run.members.length).fill(Infinity);

@@ -23,7 +23,6 @@ export function weightedQuantiles(
   levels: readonly number[],
   order = weighty(weights),
 ): number[] {
-  // prettier-ignore
   let total = 0;
   for (let i = 0; i < order.length; i++) total += weights[order[i]!]!;
   if (!(total > 0)) throw new RangeError('quantiles need a sample with weight');
@@ -73,7 +72,6 @@ function joined(
   index: number,
   into: number,
 ): number {
-  // prettier-ignore
   if (index >= order.length) return values[order[order.length - 1]!]!;
   const here = values[order[index]!]!;
   if (index === 0) return here;

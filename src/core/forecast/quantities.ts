@@ -8,8 +8,21 @@ import type { LotStage } from '../ferment/ferment';
 import { slots } from '../ferment/state';
 
 const {
-  ACETIC, CO2, ETHANOL, FRUCTOSE, GAS_RATE, GLUCOSE, GLYCEROL, LACTIC, LACTICS, NITROGEN, OXYGEN, PH, SUCROSE, YEAST,
-} = slots; // prettier-ignore
+  ACETIC,
+  CO2,
+  ETHANOL,
+  FRUCTOSE,
+  GAS_RATE,
+  GLUCOSE,
+  GLYCEROL,
+  LACTIC,
+  LACTICS,
+  NITROGEN,
+  OXYGEN,
+  PH,
+  SUCROSE,
+  YEAST,
+} = slots;
 
 type Rows = Float32Array | Float64Array;
 

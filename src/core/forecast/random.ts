@@ -40,7 +40,9 @@ export function seededNormal(uniform: () => number): () => number {
 export function normalBelow(x: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(x));
   const tail =
-    0.3989422804 * Math.exp((-x * x) / 2) * t *
-    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429)))); // prettier-ignore
+    0.3989422804 *
+    Math.exp((-x * x) / 2) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
   return x > 0 ? 1 - tail : tail;
 }

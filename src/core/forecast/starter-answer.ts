@@ -78,7 +78,13 @@ export function answerStarter(question: StarterQuestion): StarterAnswer {
 }
 
 /** First hour from `fromHour` on at which each member passes a level; Infinity when it does not. */
-function passing(run: StoredRun, values: readonly Float64Array[], level: number, up: boolean, from: Float64Array | number): Float64Array {
+function passing(
+  run: StoredRun,
+  values: readonly Float64Array[],
+  level: number,
+  up: boolean,
+  from: Float64Array | number,
+): Float64Array {
   return each(run, (m) => {
     const start = typeof from === 'number' ? from : from[m]!;
     for (let i = 0; i < run.hours.length; i++) {
@@ -88,7 +94,7 @@ function passing(run: StoredRun, values: readonly Float64Array[], level: number,
     }
     return Infinity;
   });
-} // prettier-ignore
+}
 
 function interpolated(
   run: StoredRun,
@@ -108,7 +114,12 @@ const spreadOf = (run: StoredRun, hours: Float64Array): number => {
   return Number.isFinite(high) && Number.isFinite(low) ? Math.max(0.5, high - low) : 24;
 };
 
-function drawWindowOf(run: StoredRun, live: readonly Float64Array[], nowHour: number, rested: number): Window | null {
+function drawWindowOf(
+  run: StoredRun,
+  live: readonly Float64Array[],
+  nowHour: number,
+  rested: number,
+): Window | null {
   const opens = passing(run, live, lively, true, Math.max(0, rested, lastTired(run, live, nowHour)));
   const closes = passing(run, live, tired, false, opens);
   const end = run.hours.at(-1)!;
@@ -117,10 +128,13 @@ function drawWindowOf(run: StoredRun, live: readonly Float64Array[], nowHour: nu
   if (!Number.isFinite(earliest)) return null;
   const latest = Math.min(end, Math.max(middle(closes), earliest + 2));
   return {
-    earliest, latest, best: peakBetween(run, live, earliest, latest), earliestSpread: spreadOf(run, opens),
+    earliest,
+    latest,
+    best: peakBetween(run, live, earliest, latest),
+    earliestSpread: spreadOf(run, opens),
     latestSpread: spreadOf(run, closes),
   };
-} // prettier-ignore
+}
 
 /** The last hour up to now at which the middle member was tired: the window on view is the one after it. */
 function lastTired(run: StoredRun, live: readonly Float64Array[], nowHour: number): number {
@@ -141,29 +155,41 @@ function peakBetween(run: StoredRun, live: readonly Float64Array[], from: number
   return best;
 }
 
-function opensBy(liveliness: readonly FiveNumbers[], hours: readonly number[], question: StarterQuestion, rested: number): StarterAnswer['opens'] {
+function opensBy(
+  liveliness: readonly FiveNumbers[],
+  hours: readonly number[],
+  question: StarterQuestion,
+  rested: number,
+): StarterAnswer['opens'] {
   const { nowHour } = question;
   if (rested > nowHour) return 'resting';
   const past = hours.findIndex((hour, i) => hour <= nowHour && liveliness[i]![2] >= lively);
   if (liveliness[hourIndexAt(hours, nowHour)]![2] >= lively) return 'open';
   return past < 0 && question.ferment.kept?.settled === null ? 'ripening' : 'waking';
-} // prettier-ignore
+}
 
 /**
  * When the next feed is due: before the sugar of the last one is gone, and no later than the kind's usual rhythm at that
  * temperature, since plants bring nutrients that sugar does not.
  */
-function feedWindowOf(run: StoredRun, sugar: readonly Float64Array[], { fedHour, feedEveryHours }: StarterQuestion): Window {
+function feedWindowOf(
+  run: StoredRun,
+  sugar: readonly Float64Array[],
+  { fedHour, feedEveryHours }: StarterQuestion,
+): Window {
   const end = run.hours.at(-1)!;
   const hungry = passing(run, sugar, hungryBelow, false, fedHour + 0.5);
   const [early, middle] = weightedQuantiles(hungry, run.weights, [0.25, 0.5]) as [number, number];
   const wait = Math.max(2, Math.min(end - fedHour, middle - fedHour, feedEveryHours * 1.25));
   const best = Math.min(fedHour + wait, Math.max(early, fedHour + 0.7 * wait));
   return {
-    earliest: fedHour + 0.6 * wait, best, latest: fedHour + wait + Math.max(4, 0.3 * wait), earliestSpread: Math.min(24, 0.2 * wait),
+    earliest: fedHour + 0.6 * wait,
+    best,
+    latest: fedHour + wait + Math.max(4, 0.3 * wait),
+    earliestSpread: Math.min(24, 0.2 * wait),
     latestSpread: Math.min(48, Math.max(3, spreadOf(run, hungry))),
   };
-} // prettier-ignore
+}
 
 /** What a draw took along: liveliness at that hour, as the middle and the spread between kitchens. */
 export function livelinessWhenDrawn(question: DrawnQuestion): {

@@ -68,7 +68,9 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
   const scene = { lot, warmths: ask.warmths, culture, keeping: culture.keeping };
   const ferment = keptFerment(scene, ask.learned, first, start, end);
   const hourOf = (at: number) => (at - start) / hourMs;
-  const feeds = lot.events.filter((event) => event.kind === 'added' && fermentableGrams(movedBy(event).liquid) > 0.5 && event.at <= now); // prettier-ignore
+  const feeds = lot.events.filter(
+    (event) => event.kind === 'added' && fermentableGrams(movedBy(event).liquid) > 0.5 && event.at <= now,
+  );
   const draws = lot.events.filter((event) => event.kind === 'went' && event.at <= now);
   return {
     lotId: lot.id,
@@ -126,42 +128,98 @@ function keptFerment(
   const grams = begun.kind === 'added' || begun.kind === 'came' ? movedBy(begun).liquid : lot.contents.liquid;
   const { sucrose, glucose, fructose } = soluteOf(grams, liquid);
   const stages = stretchOf({
-    lot, from: start, to: end, afterEvent: first + 1, liquidMl: liquid, warmths: scene.warmths,
+    lot,
+    from: start,
+    to: end,
+    afterEvent: first + 1,
+    liquidMl: liquid,
+    warmths: scene.warmths,
     reads: (event, ml) => keptInflow(scene, event, ml, liquid),
-  }); // prettier-ignore
+  });
   const total = (end - start) / hourMs;
   return {
-    liquidLitres: liquid / 1000, base: keeping.base as BaseKind, citric: 0, malic: 0, sugars: { sucrose, glucose, fructose },
-    co2Volumes: 0.3, culture, amountPerLitre: 0, vigour: learned.vigour, vigourSpread: learned.spread,
-    kept: keptLife(scene, first, liquid), stages, readings: readingsWithin(lot, start, total), members: 64, seed: 11,
-    stepHours: total > 900 ? 6 : 2, longSteps: true,
-  }; // prettier-ignore
+    liquidLitres: liquid / 1000,
+    base: keeping.base as BaseKind,
+    citric: 0,
+    malic: 0,
+    sugars: { sucrose, glucose, fructose },
+    co2Volumes: 0.3,
+    culture,
+    amountPerLitre: 0,
+    vigour: learned.vigour,
+    vigourSpread: learned.spread,
+    kept: keptLife(scene, first, liquid),
+    stages,
+    readings: readingsWithin(lot, start, total),
+    members: 64,
+    seed: 11,
+    stepHours: total > 900 ? 6 : 2,
+    longSteps: true,
+  };
 }
 
 function keptLife({ lot, culture, keeping }: Scene, first: number, liquid: number): Kept {
   const begun = lot.events[first]!;
-  const grains = culture.unit === 'g' ? culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0) : 0;
-  const dosed = grains > 0 ? inoculum(culture, (grains / liquid) * 1000, bases[keeping.base as BaseKind]) : null;
+  const grains =
+    culture.unit === 'g' ? culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0) : 0;
+  const dosed =
+    grains > 0 ? inoculum(culture, (grains / liquid) * 1000, bases[keeping.base as BaseKind]) : null;
   const fromOther = begun.kind === 'came' ? liquidChange(begun) / liquid : 0;
   const share = (value: number) => value * fromOther;
-  const fresh = dosed ?? (fromOther > 0.01 ? { yeast: share(keeping.settledYeast), lactics: share(keeping.settledLactics), acetics: share(keeping.settledAcetics) } : keeping.fresh);
+  const fresh =
+    dosed ??
+    (fromOther > 0.01
+      ? {
+          yeast: share(keeping.settledYeast),
+          lactics: share(keeping.settledLactics),
+          acetics: share(keeping.settledAcetics),
+        }
+      : keeping.fresh);
   const yeast = Math.max(keeping.settledYeast, fresh.yeast);
   const lactics = Math.max(keeping.settledLactics, fresh.lactics);
   return {
-    starving, airing: airing[lot.closure], yeastCapacity: yeast * 1.06, lacticCapacity: lactics * 1.1,
-    settled: first === 0 && keeping.ripensDays[1] > 0 ? null : { yeast: keeping.settledYeast, lactics: keeping.settledLactics, acetics: keeping.settledAcetics, ready: 1.5, ethanol: 8, lactic: 2 },
+    starving,
+    airing: airing[lot.closure],
+    yeastCapacity: yeast * 1.06,
+    lacticCapacity: lactics * 1.1,
+    settled:
+      first === 0 && keeping.ripensDays[1] > 0
+        ? null
+        : {
+            yeast: keeping.settledYeast,
+            lactics: keeping.settledLactics,
+            acetics: keeping.settledAcetics,
+            ready: 1.5,
+            ethanol: 8,
+            lactic: 2,
+          },
     lagWork: fromOther > 0.01 || dosed ? culture.lagWork : keeping.fresh.lagWork,
     fresh: { yeast: fresh.yeast, lactics: fresh.lactics, acetics: fresh.acetics },
   };
-} // prettier-ignore
+}
 
 /** A feed brings sugar; what is drawn from another jar, or poured over grains, brings or meets cells. */
-function keptInflow({ lot, culture, keeping }: Scene, event: LotEvent, ml: number, liquid: number): Omit<Inflow, 'share'> | null {
+function keptInflow(
+  { lot, culture, keeping }: Scene,
+  event: LotEvent,
+  ml: number,
+  liquid: number,
+): Omit<Inflow, 'share'> | null {
   if (event.kind !== 'added' && event.kind !== 'came') return null;
   const solute = soluteOf(movedBy(event).liquid, ml);
-  if (event.kind === 'came') return { ...solute, yeast: keeping.settledYeast, lactics: keeping.settledLactics, acetics: keeping.settledAcetics }; // prettier-ignore
+  if (event.kind === 'came')
+    return {
+      ...solute,
+      yeast: keeping.settledYeast,
+      lactics: keeping.settledLactics,
+      acetics: keeping.settledAcetics,
+    };
   if (!keeping.renews || culture.unit !== 'g') return solute;
   const grains = culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0);
-  const { yeast, lactics, acetics } = inoculum(culture, (grains / Math.max(ml, liquid)) * 1000, bases[keeping.base as BaseKind]);
+  const { yeast, lactics, acetics } = inoculum(
+    culture,
+    (grains / Math.max(ml, liquid)) * 1000,
+    bases[keeping.base as BaseKind],
+  );
   return { ...solute, yeast, lactics, acetics };
-} // prettier-ignore
+}

@@ -19,9 +19,13 @@ function ripeDays(celsius: number): number {
 
 describe('a ginger bug forecast from what it lived', () => {
   // Golden, and inside the 3–7 days that makers report at 22 °C.
-  test.each([[18, 5.3], [22, 3.7], [27, 2.5]])('at %d °C it is ripe after about %d days', (celsius, days) => {
+  test.each([
+    [18, 5.3],
+    [22, 3.7],
+    [27, 2.5],
+  ])('at %d °C it is ripe after about %d days', (celsius, days) => {
     expect(Math.abs(ripeDays(celsius) - days)).toBeLessThan(0.5);
-  }); // prettier-ignore
+  });
 
   test('a new jar is ripening: its window lies ahead, later in the cold', () => {
     const [cool, warm] = [17, 24].map((celsius) => {
@@ -105,7 +109,14 @@ describe('a ginger bug forecast from what it lived', () => {
   });
 
   test('doses: 1 at the peak, under half when flat', () => {
-    for (const [liveliness, vigour] of [[1, 1], [0, 0.45], [0.5, 0.725], [7, 1], [-1, 0.45]] as const) expect(doseVigour(liveliness)).toBeCloseTo(vigour, 9); // prettier-ignore
+    for (const [liveliness, vigour] of [
+      [1, 1],
+      [0, 0.45],
+      [0.5, 0.725],
+      [7, 1],
+      [-1, 0.45],
+    ] as const)
+      expect(doseVigour(liveliness)).toBeCloseTo(vigour, 9);
   });
 });
 
@@ -113,15 +124,30 @@ const answerShift = (answer: { nowHour: number }, hour: number) => hour - answer
 
 describe('every kind the core knows', () => {
   test('has numbers that can be, and a source', () => {
-    expect(cultures.map(({ id }) => id).sort()).toEqual(['ale-yeast', 'bare', 'bread-yeast', 'ginger-bug', 'last-batch', 'peel', 'sediment', 'tea-mother', 'water-kefir-grains', 'water-kefir-liquid', 'whey', 'wild', 'wine-yeast']);
+    expect(cultures.map(({ id }) => id).sort()).toEqual([
+      'ale-yeast',
+      'bare',
+      'bread-yeast',
+      'ginger-bug',
+      'last-batch',
+      'peel',
+      'sediment',
+      'tea-mother',
+      'water-kefir-grains',
+      'water-kefir-liquid',
+      'whey',
+      'wild',
+      'wine-yeast',
+    ]);
     for (const culture of cultures) {
       expect(culture.source.length).toBeGreaterThan(5);
       expect(culture.dose.low).toBeLessThanOrEqual(culture.dose.usual);
       expect(culture.dose.usual).toBeLessThanOrEqual(culture.dose.high);
       expect(culture.yeast + culture.lactics + (culture.bare?.yeast ?? 0)).toBeGreaterThan(0);
-      if (culture.keeping) expect(culture.keeping.ripensDays[0]).toBeLessThanOrEqual(culture.keeping.ripensDays[2]);
+      if (culture.keeping)
+        expect(culture.keeping.ripensDays[0]).toBeLessThanOrEqual(culture.keeping.ripensDays[2]);
     }
-  }); // prettier-ignore
+  });
 
   test.each(keptKinds.map((kind) => [kind.id, kind] as const))(
     '%s can be begun, fed, drawn from and forecast',
@@ -171,7 +197,7 @@ describe('every kind the core knows', () => {
     const reached = hours[fizz.findIndex((five) => five[2] >= 2)] ?? Infinity;
     expect(reached).toBeGreaterThan(from);
     expect(reached).toBeLessThan(to);
-  }); // prettier-ignore
+  });
 
   test('raw ginger and peel live without a starter, peel sooner; a base alone does not', () => {
     const started = (base: 'ginger-tea' | 'peel', culture: string | null) => {
@@ -202,30 +228,78 @@ describe('every kind the core knows', () => {
 
   test('grains lifted into another jar take their life along; the jar they left forgets them', () => {
     const kitchen = new TestKitchen(22);
-    const jar = kitchen.jar(0, 'water-kefir-grains', [{ what: 'water', ml: 700 }, { what: 'cane-sugar', grams: 45 }, { what: 'kefir-grains', grams: 60 }]);
-    const split = kitchen.at(40, { kind: 'transferred', from: jar, taken: 'solids', solid: 'kefir-grains', targets: [{ begin: { role: 'starter', name: 'Second', vessel: { kind: 'jar', ml: 1000 }, closure: 'cloth', place: 'counter' }, grams: 25, portions: [{ what: 'water', ml: 500 }, { what: 'cane-sugar', grams: 30 }] }] });
+    const jar = kitchen.jar(0, 'water-kefir-grains', [
+      { what: 'water', ml: 700 },
+      { what: 'cane-sugar', grams: 45 },
+      { what: 'kefir-grains', grams: 60 },
+    ]);
+    const split = kitchen.at(40, {
+      kind: 'transferred',
+      from: jar,
+      taken: 'solids',
+      solid: 'kefir-grains',
+      targets: [
+        {
+          begin: {
+            role: 'starter',
+            name: 'Second',
+            vessel: { kind: 'jar', ml: 1000 },
+            closure: 'cloth',
+            place: 'counter',
+          },
+          grams: 25,
+          portions: [
+            { what: 'water', ml: 500 },
+            { what: 'cane-sugar', grams: 30 },
+          ],
+        },
+      ],
+    });
     const second = lotOf(kitchen.household, `${split}-1`)!;
-    expect([second.culture, Math.round(solidGrams(second.contents, 'kefir-grains'))]).toEqual(['water-kefir-grains', 25]);
+    expect([second.culture, Math.round(solidGrams(second.contents, 'kefir-grains'))]).toEqual([
+      'water-kefir-grains',
+      25,
+    ]);
     expect(solidGrams(lotOf(kitchen.household, jar)!.contents, 'kefir-grains')).toBeCloseTo(35, 6);
     expect(kitchen.starter(second.id, 60).now[2]).toBeGreaterThan(0.3);
-  }); // prettier-ignore
+  });
 });
 
 describe('an eleventh kind, defined here alone', () => {
   const juniperBug: Culture = {
-    ...knownCultures('ginger-bug')!, id: 'juniper-bug', name: 'juniper bug', lagWork: 0.9, residualSugar: 20,
+    ...knownCultures('ginger-bug')!,
+    id: 'juniper-bug',
+    name: 'juniper bug',
+    lagWork: 0.9,
+    residualSugar: 20,
     dose: { low: 0.1, high: 0.2, usual: 0.15 },
-    keeping: { ...knownCultures('ginger-bug')!.keeping!, begin: { body: 'juniper', bodyShare: [0.02, 0.05], sugarShare: [0.05, 0.08] }, ripensDays: [2, 3, 5], mustStay: 0.25 },
-  }; // prettier-ignore
+    keeping: {
+      ...knownCultures('ginger-bug')!.keeping!,
+      begin: { body: 'juniper', bodyShare: [0.02, 0.05], sugarShare: [0.05, 0.08] },
+      ripensDays: [2, 3, 5],
+      mustStay: 0.25,
+    },
+  };
   const table = withGuest(juniperBug);
 
   test('is begun, fed, drawn from, pitched with and forecast through the same core', () => {
     const kitchen = new TestKitchen(22);
-    const jar = kitchen.jar(0, 'juniper-bug', [{ what: 'water', ml: 600 }, { what: 'juniper', grams: 20 }, { what: 'white-sugar', grams: 40 }]);
-    for (let hour = 24; hour <= 168; hour += 24) kitchen.at(hour, { kind: 'portions-added', lotId: jar, portions: usualFeed(lotOf(kitchen.household, jar)!, undefined, table) });
+    const jar = kitchen.jar(0, 'juniper-bug', [
+      { what: 'water', ml: 600 },
+      { what: 'juniper', grams: 20 },
+      { what: 'white-sugar', grams: 40 },
+    ]);
+    for (let hour = 24; hour <= 168; hour += 24)
+      kitchen.at(hour, {
+        kind: 'portions-added',
+        lotId: jar,
+        portions: usualFeed(lotOf(kitchen.household, jar)!, undefined, table),
+      });
     const lot = lotOf(kitchen.household, jar)!;
     expect(usualFeed(lot, undefined, table).map(({ what }) => what)).toEqual(['juniper', 'white-sugar']);
-    expect(mostDrawableMl(lot, table)).toBe(Math.floor(Math.min(liquidMl(lot.contents), levelMl(lot.contents) - 0.25 * lot.markMl) / 5) * 5);
+    expect(mostDrawableMl(lot, table)).toBe(
+      Math.floor(Math.min(liquidMl(lot.contents), levelMl(lot.contents) - 0.25 * lot.markMl) / 5) * 5,
+    );
     expect(kitchen.starter(jar, 170, table).now[2]).toBeGreaterThan(0.6);
     const brew = kitchen.brew(170, 150);
     kitchen.draw(171, jar, brew, 200);
@@ -235,4 +309,4 @@ describe('an eleventh kind, defined here alone', () => {
     expect(kitchen.family(bottle!, 192, table).of(bottle!).chill!.latest).toBeGreaterThan(20);
     expect(question.start).toBe(dawn + 171 * hourMs);
   });
-}); // prettier-ignore
+});

@@ -10,9 +10,17 @@ import { diverged, representatives, whatIf } from './what-if';
 import { chanceOverLimit, chillWindow } from './windows';
 
 const scenario = Scenario.parse({
-  schema: 'yuzet.scenario/1', base: 'ginger-tea', sugars: { sucrose: 85 }, starter: { kind: 'ginger-bug', amountPerLitre: 80 }, liquidLitres: 0.48,
-  stages: [{ hours: 20, vessel: 'airlock', celsius: 22 }, { hours: 140, vessel: 'sealed', celsius: 22, headspaceMl: 20 }], members: 80,
-}); // prettier-ignore
+  schema: 'yuzet.scenario/1',
+  base: 'ginger-tea',
+  sugars: { sucrose: 85 },
+  starter: { kind: 'ginger-bug', amountPerLitre: 80 },
+  liquidLitres: 0.48,
+  stages: [
+    { hours: 20, vessel: 'airlock', celsius: 22 },
+    { hours: 140, vessel: 'sealed', celsius: 22, headspaceMl: 20 },
+  ],
+  members: 80,
+});
 const { run } = weighedEnsemble(fermentOf(scenario));
 const ask = { lotId: 'x', run: 0, wantedVolumes: 2.5, wantedSweetness: 60 };
 

@@ -45,7 +45,6 @@ export function chillWindow(
   limitBar: number,
   sealedFromHour: number,
 ): ChillWindow {
-  // prettier-ignore
   const end = run.hours[run.hours.length - 1]!;
   const passing = (volumes: number) => passageHours(run, 'heldVolumes', volumes, 'rises', sealedFromHour);
   const over = passageHours(run, 'gaugeBar', limitBar, 'rises', sealedFromHour);

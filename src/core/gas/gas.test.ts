@@ -12,8 +12,14 @@ import { holdsFizz, vesselKind } from '../vessels/vessel-kinds';
 import { waterVapourBar } from './water-vapour';
 
 const bottle = (change: Partial<SealedBottle> = {}): SealedBottle => ({
-  liquidMl: 480, headspaceMl: 20, celsius: 22, sealedAtCelsius: 22, sugarGramsPerLitre: 80, ethanolGramsPerLitre: 0, ...change,
-}); // prettier-ignore
+  liquidMl: 480,
+  headspaceMl: 20,
+  celsius: 22,
+  sealedAtCelsius: 22,
+  sugarGramsPerLitre: 80,
+  ethanolGramsPerLitre: 0,
+  ...change,
+});
 
 describe('solubility of CO2', () => {
   // Absorption coefficients of CO2 in water at 1 atm, volumes at 0 °C (Handbook of Chemistry, Lange, 12th ed.).

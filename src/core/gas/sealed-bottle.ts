@@ -44,8 +44,11 @@ export const trappedAirMoles = (headspaceRatio: number, sealedAtCelsius: number)
  * @returns bar
  */
 export const co2PartialBar = (
-  totalMoles: number, headspaceRatio: number, solubility: number, celsius: number,
-): number => totalMoles / (solubility / atmosphereBar + headspaceRatio / (gasConstant * kelvin(celsius))); // prettier-ignore
+  totalMoles: number,
+  headspaceRatio: number,
+  solubility: number,
+  celsius: number,
+): number => totalMoles / (solubility / atmosphereBar + headspaceRatio / (gasConstant * kelvin(celsius)));
 
 /**
  * Gauge pressure and dissolved gas of a bottle closed on air: Henry's law, the ideal gas, trapped air warmed with the

@@ -21,9 +21,20 @@ export interface Fold<K extends EntryKind> {
 type Rest = LotEvent extends infer E ? (E extends LotEvent ? Omit<E, 'at' | 'entryId'> : never) : never;
 
 /** Writes something into the lives of the open lots among `ids`. */
-export function mark(bench: Bench, ids: readonly string[], entry: Entry, event: Rest, change: Partial<Lot> = {}): void {
+export function mark(
+  bench: Bench,
+  ids: readonly string[],
+  entry: Entry,
+  event: Rest,
+  change: Partial<Lot> = {},
+): void {
   for (const id of ids) {
     const lot = bench.isOpen(id) ? bench.lot(id) : undefined;
-    if (lot) bench.put({ ...lot, ...change, events: bench.grow(lot.events, { at: entry.at, entryId: entry.id, ...event } as LotEvent) });
+    if (lot)
+      bench.put({
+        ...lot,
+        ...change,
+        events: bench.grow(lot.events, { at: entry.at, entryId: entry.id, ...event } as LotEvent),
+      });
   }
-} // prettier-ignore
+}

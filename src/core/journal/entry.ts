@@ -22,9 +22,26 @@ import { Vented } from './entries/vented/schema';
 
 /** Everything a maker does or sees is one of these. */
 export const Entry = z.discriminatedUnion('kind', [
-  LotBegun, PortionsAdded, Transferred, Stirred, Vented, Closed, Moved, Observed, Measured, Tasted, Opened, Ended,
-  TemperatureSet, StepTaken, Noted, Pictured, Kept, Amended, Undone,
-]); // prettier-ignore
+  LotBegun,
+  PortionsAdded,
+  Transferred,
+  Stirred,
+  Vented,
+  Closed,
+  Moved,
+  Observed,
+  Measured,
+  Tasted,
+  Opened,
+  Ended,
+  TemperatureSet,
+  StepTaken,
+  Noted,
+  Pictured,
+  Kept,
+  Amended,
+  Undone,
+]);
 export type Entry = z.infer<typeof Entry>;
 export type EntryKind = Entry['kind'];
 export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;

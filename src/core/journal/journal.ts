@@ -1,7 +1,5 @@
-import type { PlaceId, WarmthStep } from '../kitchen/places';
-import type { Lot } from '../lots/lot';
-import { copied, growingInPlace, type Grow } from '../lots/shelf';
-import type { Bench, KeptValue } from './bench';
+import { growingInPlace } from '../lots/shelf';
+import { gathering, overlay } from './benches';
 import type { Entry, EntryOf } from './entry';
 import { emptyTable, everyValue, tableOf, valueIn, withValues, type Table } from './entry-table';
 import { emptyHousehold, type Household } from './household';
@@ -25,9 +23,15 @@ export interface Journal {
 }
 
 export const emptyJournal: Journal = {
-  entries: emptyTable(), standing: emptyTable(), subjects: emptyTable(), undoings: [], corrections: {}, struck: new Set(),
-  ahead: [], household: emptyHousehold,
-}; // prettier-ignore
+  entries: emptyTable(),
+  standing: emptyTable(),
+  subjects: emptyTable(),
+  undoings: [],
+  corrections: {},
+  struck: new Set(),
+  ahead: [],
+  household: emptyHousehold,
+};
 
 /** An entry may be this far ahead of the clock before it counts as lying in the future, ms: clocks are set wrong by hours, and mended. */
 export const aheadMs = 26 * 3_600_000;
@@ -63,7 +67,10 @@ function appendOne(journal: Journal, entry: Entry, now: number): Journal {
   const next = { ...journal, entries: withValues(journal.entries, [[entry.id, entry]]) };
   if (entry.kind === 'undone') return undo(next, [...journal.undoings, entry], now);
   if (entry.kind === 'amended') {
-    const corrections = { ...journal.corrections, [entry.targetId]: [...(journal.corrections[entry.targetId] ?? []), entry] }; // prettier-ignore
+    const corrections = {
+      ...journal.corrections,
+      [entry.targetId]: [...(journal.corrections[entry.targetId] ?? []), entry],
+    };
     return reconsider({ ...next, corrections }, [entry.targetId], now);
   }
   if (journal.struck.has(entry.id) || journal.corrections[entry.id]) return reconsider(next, [entry.id], now);
@@ -84,15 +91,20 @@ function carryOn(journal: Journal, entry: Entry): Journal {
   return {
     ...journal,
     standing: withValues(journal.standing, [[entry.id, entry]]),
-    subjects: withValues(journal.subjects, subjectsOf(entry).map((subject) => [subject, [...(valueIn(journal.subjects, subject) ?? []), entry]])),
+    subjects: withValues(
+      journal.subjects,
+      subjectsOf(entry).map((subject) => [subject, [...(valueIn(journal.subjects, subject) ?? []), entry]]),
+    ),
     household: bench.household(),
-  }; // prettier-ignore
+  };
 }
 
 /** What an undoing changes: whatever it strikes or restores. */
 function undo(journal: Journal, undoings: readonly EntryOf<'undone'>[], now: number): Journal {
   const struck = struckBy(undoings);
-  const changed = [...struck].filter((id) => !journal.struck.has(id)).concat([...journal.struck].filter((id) => !struck.has(id))); // prettier-ignore
+  const changed = [...struck]
+    .filter((id) => !journal.struck.has(id))
+    .concat([...journal.struck].filter((id) => !struck.has(id)));
   const targets = changed.flatMap((id) => {
     const entry = valueIn(journal.entries, id);
     if (!entry || entry.kind === 'undone') return [];
@@ -105,8 +117,13 @@ function undo(journal: Journal, undoings: readonly EntryOf<'undone'>[], now: num
 function inForce(journal: Pick<Journal, 'struck' | 'corrections'>, entry: Entry | undefined): Entry | null {
   if (!entry || !isPlain(entry) || journal.struck.has(entry.id)) return null;
   const corrections = journal.corrections[entry.id];
-  return corrections ? amendedBy(entry, corrections.filter((each) => !journal.struck.has(each.id))) : entry;
-} // prettier-ignore
+  return corrections
+    ? amendedBy(
+        entry,
+        corrections.filter((each) => !journal.struck.has(each.id)),
+      )
+    : entry;
+}
 
 /** Settles entries whose standing or content may have changed, and tells the families they touch anew. */
 function reconsider(journal: Journal, ids: readonly string[], now: number): Journal {
@@ -133,11 +150,20 @@ function reconsider(journal: Journal, ids: readonly string[], now: number): Jour
 }
 
 function withoutEntry(subjects: Table<readonly Entry[]>, entry: Entry): Table<readonly Entry[]> {
-  return withValues(subjects, subjectsOf(entry).map((subject) => [subject, (valueIn(subjects, subject) ?? []).filter(({ id }) => id !== entry.id)])); // prettier-ignore
+  return withValues(
+    subjects,
+    subjectsOf(entry).map((subject) => [
+      subject,
+      (valueIn(subjects, subject) ?? []).filter(({ id }) => id !== entry.id),
+    ]),
+  );
 }
 
 function withEntry(subjects: Table<readonly Entry[]>, entry: Entry): Table<readonly Entry[]> {
-  return withValues(subjects, subjectsOf(entry).map((subject) => [subject, inOrder([...(valueIn(subjects, subject) ?? []), entry])])); // prettier-ignore
+  return withValues(
+    subjects,
+    subjectsOf(entry).map((subject) => [subject, inOrder([...(valueIn(subjects, subject) ?? []), entry])]),
+  );
 }
 
 /** Tells the dirty subjects, and every lot that liquid of theirs reached since, from their beginnings. */
@@ -167,43 +193,6 @@ function downstream(journal: Journal, dirty: ReadonlySet<string>, since: Entry):
     }
   }
   return open;
-}
-
-/** A bench over a household: writes are gathered and packed into a new household at the end. */
-function overlay(household: Household, isOpen: (id: string) => boolean, grow: Grow = copied) {
-  const lots = new Map<string, Lot | null>();
-  let { warmths, kept } = household;
-  const bench: Bench = {
-    lot: (id) => (lots.has(id) ? (lots.get(id) ?? undefined) : valueIn(household.lots, id)),
-    put: (lot) => void lots.set(lot.id, lot),
-    grow,
-    isOpen,
-    warm: (place, step) => {
-      warmths = { ...warmths, [place]: placed(warmths[place] ?? [], step) };
-    },
-    keep: (thing, key, value) => {
-      const { [key]: _before, ...others } = kept[thing] ?? {};
-      kept = { ...kept, [thing]: value === null ? others : { ...others, [key]: value } };
-    },
-  };
-  return {
-    ...bench,
-    /** Forgets what is known of subjects, before they are told anew. */
-    clear: (subjects: Iterable<string>) => {
-      for (const subject of subjects) {
-        const [space, thing, ...key] = subject.split(':');
-        if (space === 'place') warmths = { ...warmths, [thing as PlaceId]: [] };
-        else if (space === 'kept') bench.keep(thing!, key.join(':'), null);
-        else if (valueIn(household.lots, subject)) lots.set(subject, null);
-      }
-    },
-    household: (): Household => ({ lots: lots.size > 0 ? withValues(household.lots, lots) : household.lots, warmths, kept }),
-  };
-} // prettier-ignore
-
-function placed(steps: readonly WarmthStep[], step: WarmthStep): readonly WarmthStep[] {
-  const last = steps.at(-1);
-  return last && last.at > step.at ? [...steps, step].sort((a, b) => a.at - b.at) : [...steps, step];
 }
 
 /** The journal of some entries, told at one go. */
@@ -246,30 +235,16 @@ export function* tellingOf(entries: readonly Entry[], now: number): Generator<nu
     ahead: force.filter(({ at }) => at > now + aheadMs),
     household: bench.household(),
   };
-} // prettier-ignore
-
-/** A bench for telling everything: plain mutable lists, packed at the end. */
-function gathering() {
-  const lots = new Map<string, Lot>();
-  const warmths: Partial<Record<PlaceId, WarmthStep[]>> = {};
-  const kept: Record<string, Record<string, KeptValue>> = {};
-  const bench: Bench = {
-    lot: (id) => lots.get(id),
-    put: (lot) => void lots.set(lot.id, lot),
-    grow: growingInPlace(),
-    isOpen: () => true,
-    warm: (place, step) => void (warmths[place] = [...placed(warmths[place] ?? [], step)]),
-    keep: (thing, key, value) => {
-      const things = (kept[thing] ??= {});
-      if (value === null) delete things[key];
-      else things[key] = value;
-    },
-  };
-  return { ...bench, household: (): Household => ({ lots: tableOf(lots), warmths, kept }) };
 }
 
 /** Lets entries in whose time has come. */
 export function admit(journal: Journal, now: number): Journal {
   const due = journal.ahead.filter(({ at }) => at <= now + aheadMs);
-  return due.length === 0 ? journal : reconsider(journal, due.map(({ id }) => id), now);
-} // prettier-ignore
+  return due.length === 0
+    ? journal
+    : reconsider(
+        journal,
+        due.map(({ id }) => id),
+        now,
+      );
+}

@@ -79,21 +79,75 @@ export function written(list: readonly Step[]): Entry[] {
   return entries;
 }
 
-function actOf({ verb, a, b, amount }: Step, lots: readonly string[], entries: readonly Entry[], first: boolean): Act | null {
+function actOf(
+  { verb, a, b, amount }: Step,
+  lots: readonly string[],
+  entries: readonly Entry[],
+  first: boolean,
+): Act | null {
   const lot = lots[a % Math.max(1, lots.length)];
   const other = lots[b % Math.max(1, lots.length)];
   if (first || verb === 'begin')
-    return { kind: 'lot-begun', role: a % 2 ? 'starter' : 'brew', name: `Lot ${a}`, vessel: { kind: 'jar', ml: 3000 }, closure: 'cloth', place: 'counter', culture: a % 2 ? 'ginger-bug' : null, portions: [{ what: 'water', ml: 200 + amount }, { what: 'white-sugar', grams: amount / 8 }, { what: 'ginger', grams: amount / 10 }] };
+    return {
+      kind: 'lot-begun',
+      role: a % 2 ? 'starter' : 'brew',
+      name: `Lot ${a}`,
+      vessel: { kind: 'jar', ml: 3000 },
+      closure: 'cloth',
+      place: 'counter',
+      culture: a % 2 ? 'ginger-bug' : null,
+      portions: [
+        { what: 'water', ml: 200 + amount },
+        { what: 'white-sugar', grams: amount / 8 },
+        { what: 'ginger', grams: amount / 10 },
+      ],
+    };
   if (!lot || !other) return null;
   switch (verb) {
     case 'add':
-      return { kind: 'portions-added', lotId: lot, portions: [{ what: b % 2 ? 'pear' : 'honey', grams: amount / 6 }, { what: 'water', ml: amount / 3 }] };
+      return {
+        kind: 'portions-added',
+        lotId: lot,
+        portions: [
+          { what: b % 2 ? 'pear' : 'honey', grams: amount / 6 },
+          { what: 'water', ml: amount / 3 },
+        ],
+      };
     case 'pour':
-      return lot === other ? null : { kind: 'transferred', from: lot, taken: b % 3 ? 'liquid' : 'everything', targets: [{ lotId: other, ml: amount }] };
+      return lot === other
+        ? null
+        : {
+            kind: 'transferred',
+            from: lot,
+            taken: b % 3 ? 'liquid' : 'everything',
+            targets: [{ lotId: other, ml: amount }],
+          };
     case 'bottle':
-      return { kind: 'transferred', from: lot, taken: 'liquid', targets: [1, 2].map((n) => ({ begin: { role: 'bottle' as const, name: String(n), vessel: { kind: 'swing-top' as const, ml: 500 }, closure: 'sealed' as const, place: 'counter' as const }, ml: Math.min(480, amount), portions: [{ what: 'white-sugar', grams: n * 2 }] })) };
+      return {
+        kind: 'transferred',
+        from: lot,
+        taken: 'liquid',
+        targets: [1, 2].map((n) => ({
+          begin: {
+            role: 'bottle' as const,
+            name: String(n),
+            vessel: { kind: 'swing-top' as const, ml: 500 },
+            closure: 'sealed' as const,
+            place: 'counter' as const,
+          },
+          ml: Math.min(480, amount),
+          portions: [{ what: 'white-sugar', grams: n * 2 }],
+        })),
+      };
     case 'lift':
-      return lot === other ? null : { kind: 'transferred', from: lot, taken: 'solids', targets: [{ lotId: other, grams: amount / 10 }, { grams: amount / 20 }] };
+      return lot === other
+        ? null
+        : {
+            kind: 'transferred',
+            from: lot,
+            taken: 'solids',
+            targets: [{ lotId: other, grams: amount / 10 }, { grams: amount / 20 }],
+          };
     case 'move':
       return { kind: 'moved', lots: [lot], place: b % 2 ? 'fridge' : 'counter' };
     case 'vent':
@@ -112,11 +166,23 @@ function actOf({ verb, a, b, amount }: Step, lots: readonly string[], entries: r
     }
     case 'amend': {
       const target = entries[a % entries.length];
-      if (target?.kind === 'portions-added') return { kind: 'amended', targetId: target.id, patch: { portions: [{ what: 'honey', grams: amount / 9 }] } };
-      if (target?.kind === 'transferred' && target.targets.length === 1) return { kind: 'amended', targetId: target.id, patch: { targets: [{ ...target.targets[0]!, ml: amount / 2 }] as never } };
-      return target && target.kind !== 'undone' && target.kind !== 'amended' ? { kind: 'amended', targetId: target.id, patch: { at: target.at - 5 * hourMs } } : null;
+      if (target?.kind === 'portions-added')
+        return {
+          kind: 'amended',
+          targetId: target.id,
+          patch: { portions: [{ what: 'honey', grams: amount / 9 }] },
+        };
+      if (target?.kind === 'transferred' && target.targets.length === 1)
+        return {
+          kind: 'amended',
+          targetId: target.id,
+          patch: { targets: [{ ...target.targets[0]!, ml: amount / 2 }] as never },
+        };
+      return target && target.kind !== 'undone' && target.kind !== 'amended'
+        ? { kind: 'amended', targetId: target.id, patch: { at: target.at - 5 * hourMs } }
+        : null;
     }
     default:
       return null;
   }
-} // prettier-ignore
+}

@@ -23,9 +23,26 @@ import { vented } from './entries/vented/fold';
 type Folds = { readonly [K in EntryKind]: Fold<K> };
 
 const folds = {
-  'lot-begun': lotBegun, 'portions-added': portionsAdded, transferred, stirred, vented, closed, moved, observed, measured,
-  tasted, opened, ended, 'temperature-set': temperatureSet, 'step-taken': stepTaken, noted, pictured, kept, amended, undone,
-} satisfies Folds; // prettier-ignore
+  'lot-begun': lotBegun,
+  'portions-added': portionsAdded,
+  transferred,
+  stirred,
+  vented,
+  closed,
+  moved,
+  observed,
+  measured,
+  tasted,
+  opened,
+  ended,
+  'temperature-set': temperatureSet,
+  'step-taken': stepTaken,
+  noted,
+  pictured,
+  kept,
+  amended,
+  undone,
+} satisfies Folds;
 
 /** What an entry speaks of: lot ids, `place:…`, `kept:…`. */
 export const subjectsOf = (entry: Entry): readonly string[] =>

@@ -25,7 +25,16 @@ function lostAtFeed(lot: Lot, portions: readonly Portion[], added: Contents): nu
   const jarOfPlants =
     portions.some(({ what }) => isPlant(what)) || Object.keys(lot.contents.solids).some(isPlant);
   if (lot.role !== 'starter' || lot.events.length === 0 || !jarOfPlants) return 0;
-  const rise = portions.reduce((sum, portion) => sum + (isPoured(portion.what) ? mlOfPortion(portion) : isPlant(portion.what) ? feedRiseMlPerGram * gramsOfPortion(portion) : 0), 0); // prettier-ignore
+  const rise = portions.reduce(
+    (sum, portion) =>
+      sum +
+      (isPoured(portion.what)
+        ? mlOfPortion(portion)
+        : isPlant(portion.what)
+          ? feedRiseMlPerGram * gramsOfPortion(portion)
+          : 0),
+    0,
+  );
   return Math.max(0, levelMl(added) - rise);
 }
 

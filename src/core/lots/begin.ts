@@ -28,8 +28,21 @@ export function withinRim(contents: Contents, rimMl: number): { held: Contents; 
 
 /** An empty vessel with a name on it. */
 export const emptyLot = (id: string, at: number, said: NewLot): Lot => ({
-  id, begunAt: at, role: said.role, name: said.name, vessel: said.vessel, closure: said.closure, place: said.place,
-  firstClosure: said.closure, firstPlace: said.place,
-  culture: said.culture ?? null, recipe: said.recipe ?? null, contents: emptyContents, markMl: 0, lostMl: 0, events: [],
-  opened: null, ended: null,
-}); // prettier-ignore
+  id,
+  begunAt: at,
+  role: said.role,
+  name: said.name,
+  vessel: said.vessel,
+  closure: said.closure,
+  place: said.place,
+  firstClosure: said.closure,
+  firstPlace: said.place,
+  culture: said.culture ?? null,
+  recipe: said.recipe ?? null,
+  contents: emptyContents,
+  markMl: 0,
+  lostMl: 0,
+  events: [],
+  opened: null,
+  ended: null,
+});

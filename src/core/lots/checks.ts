@@ -19,12 +19,18 @@ export function canAdd(lot: Lot, portions: readonly Portion[]): Result<number> {
   const after = levelMl(addPortions(brim, portions, { at: 0, entryId: '' }).contents);
   const most = lot.vessel.ml * (lot.role === 'bottle' ? 0.995 : fullestShare);
   if (after > Math.max(most, before + 1))
-    return refusal('add.over-rim', `That makes ${Math.round(after)} ml; a ${Math.round(lot.vessel.ml)} ml vessel foams over above ${Math.round(most)} ml.`);
+    return refusal(
+      'add.over-rim',
+      `That makes ${Math.round(after)} ml; a ${Math.round(lot.vessel.ml)} ml vessel foams over above ${Math.round(most)} ml.`,
+    );
   const heavy = portions.reduce((sum, portion) => sum + gramsOfPortion(portion), 0);
   if (heavy > lot.vessel.ml * 1.3)
-    return refusal('add.too-much', `${Math.round(heavy)} g into a ${Math.round(lot.vessel.ml)} ml vessel: check the unit.`);
+    return refusal(
+      'add.too-much',
+      `${Math.round(heavy)} g into a ${Math.round(lot.vessel.ml)} ml vessel: check the unit.`,
+    );
   return success(after);
-} // prettier-ignore
+}
 
 /** Whether that much liquid can be taken from a lot. @returns what is left, ml; refusal `take.too-much` */
 export function canTake(lot: Lot, ml: number): Result<number> {

@@ -1,6 +1,6 @@
 import { gramsIn, volumeOf } from '../matter/substances';
 import { liquidMl, solidGrams } from '../matter/contents';
-import { movedBy, type Lot } from './lot';
+import { movedBy, type Lot, type LotEvent } from './lot';
 
 /** One edge of a lot's history: what came from where, or went where, and when. */
 export interface Edge {
@@ -16,17 +16,33 @@ export interface Edge {
 export const cameFrom = (lot: Lot): Edge[] =>
   lot.events.flatMap((event) =>
     event.kind === 'came'
-      ? [{ entryId: event.entryId, at: event.at, lotId: event.from, ml: liquidMl(event.contents), solidGrams: solidGrams(event.contents) }]
+      ? [
+          {
+            entryId: event.entryId,
+            at: event.at,
+            lotId: event.from,
+            ml: liquidMl(event.contents),
+            solidGrams: solidGrams(event.contents),
+          },
+        ]
       : [],
-  ); // prettier-ignore
+  );
 
 /** What came of a lot. */
 export const wentTo = (lot: Lot): Edge[] =>
   lot.events.flatMap((event) =>
     event.kind === 'went'
-      ? [{ entryId: event.entryId, at: event.at, lotId: event.to, ml: liquidMl(event.contents), solidGrams: solidGrams(event.contents) }]
+      ? [
+          {
+            entryId: event.entryId,
+            at: event.at,
+            lotId: event.to,
+            ml: liquidMl(event.contents),
+            solidGrams: solidGrams(event.contents),
+          },
+        ]
       : [],
-  ); // prettier-ignore
+  );
 
 /** Whether nothing is in it any more. */
 export const isEmpty = (lot: Lot): boolean =>
@@ -52,3 +68,12 @@ export const isLiving = (lot: Lot): boolean =>
   !(lot.role === 'bottle' && lot.opened !== null) &&
   !(isEmpty(lot) && lot.events.length > 0) &&
   !(lot.role === 'brew' && isDrained(lot));
+
+/** When something of a kind last happened to a lot; its beginning if never. */
+export function lastAt(lot: Lot, is: (event: LotEvent) => boolean): number {
+  for (let i = lot.events.length - 1; i >= 0; i--) {
+    const event = lot.events[i]!;
+    if (is(event)) return event.at;
+  }
+  return lot.begunAt;
+}

@@ -13,7 +13,9 @@ export interface RecipeSnapshot {
   /** Fizz wanted in the bottle, volumes. */
   readonly wantedVolumes: number;
   /** The starter to pitch and its amount, while it is not pitched. */
-  readonly planned?: { readonly lotId: string | null; readonly ml?: number | undefined; readonly grams?: number | undefined } | undefined; // prettier-ignore
+  readonly planned?:
+    | { readonly lotId: string | null; readonly ml?: number | undefined; readonly grams?: number | undefined }
+    | undefined;
 }
 
 export type Quantity = 'sg' | 'brix' | 'ph' | 'celsius' | 'gaugeBar' | 'grams' | 'ml';
@@ -35,16 +37,33 @@ interface Happened {
 /** One thing in a lot's life, in the order of happening. */
 export type LotEvent = Happened &
   (
-    | { readonly kind: 'added'; readonly celsius?: number | undefined; readonly lostMl: number; readonly portions: readonly Portion[] }
-    | { readonly kind: 'came'; readonly from: string; readonly contents: Contents; readonly celsius?: number | undefined; readonly index: number }
-    | { readonly kind: 'went'; readonly to: string | null; readonly contents: Contents; readonly taken: Taken; readonly index: number }
+    | {
+        readonly kind: 'added';
+        readonly celsius?: number | undefined;
+        readonly lostMl: number;
+        readonly portions: readonly Portion[];
+      }
+    | {
+        readonly kind: 'came';
+        readonly from: string;
+        readonly contents: Contents;
+        readonly celsius?: number | undefined;
+        readonly index: number;
+      }
+    | {
+        readonly kind: 'went';
+        readonly to: string | null;
+        readonly contents: Contents;
+        readonly taken: Taken;
+        readonly index: number;
+      }
     | { readonly kind: 'moved'; readonly place: PlaceId }
     | { readonly kind: 'closed'; readonly closure: Closure }
     | { readonly kind: 'vented'; readonly long: boolean }
     | { readonly kind: 'stirred' }
     | { readonly kind: 'read'; readonly readings: readonly Reading[]; readonly by?: string | undefined }
     | { readonly kind: 'opened'; readonly how: OpeningKind }
-  ); // prettier-ignore
+  );
 
 /** What an event moved: an addition is worked out from its portions, since a long journal would not hold them all. */
 export const movedBy = (event: Extract<LotEvent, { kind: 'added' | 'came' | 'went' }>): Contents =>

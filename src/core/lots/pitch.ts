@@ -67,36 +67,60 @@ function pitchBy(event: LotEvent, find: LotFinder, table: CultureTable, depth: n
       const culture = cultureOfIngredient(portion.what);
       if (!culture) continue;
       const grams = gramsOfPortion(portion);
-      return { at, entryId, culture, amount: culture.unit === 'g' ? grams : grams / 1.02, fromLotId: null, celsius: event.celsius ?? null }; // prettier-ignore
+      return {
+        at,
+        entryId,
+        culture,
+        amount: culture.unit === 'g' ? grams : grams / 1.02,
+        fromLotId: null,
+        celsius: event.celsius ?? null,
+      };
     }
   }
   if (event.kind !== 'came') return null;
   const source = find(event.from);
   if (source && !livesAt(source, at, find, table, depth + 1)) return null;
   const culture = doseCulture(source, event, table);
-  const amount = culture.unit === 'g' ? solidGrams(event.contents) : liquidMl(event.contents) + 0.5 * solidGrams(event.contents);
+  const amount =
+    culture.unit === 'g'
+      ? solidGrams(event.contents)
+      : liquidMl(event.contents) + 0.5 * solidGrams(event.contents);
   return { at, entryId, culture, amount, fromLotId: event.from, celsius: event.celsius ?? null };
-} // prettier-ignore
+}
 
 /** The kind a dose counts as: a starter's own; from a brew or bottle a cup of the batch, or its sediment. */
-function doseCulture(source: Lot | undefined, event: Extract<LotEvent, { kind: 'came' }>, table: CultureTable): Culture {
-  const went = source?.events.find((each) => each.kind === 'went' && each.entryId === event.entryId && each.index === event.index);
+function doseCulture(
+  source: Lot | undefined,
+  event: Extract<LotEvent, { kind: 'came' }>,
+  table: CultureTable,
+): Culture {
+  const went = source?.events.find(
+    (each) => each.kind === 'went' && each.entryId === event.entryId && each.index === event.index,
+  );
   if (went?.kind === 'went' && went.taken === 'sediment') return table(sedimentId)!;
   const kind = source?.role === 'starter' ? table(source.culture) : null;
-  if (kind) return kind.liquidKind && solidGrams(event.contents) < 1 ? (table(kind.liquidKind) ?? kind) : kind;
+  if (kind)
+    return kind.liquidKind && solidGrams(event.contents) < 1 ? (table(kind.liquidKind) ?? kind) : kind;
   return source ? table(lastBatchId)! : (table(null) ?? table(lastBatchId)!);
-} // prettier-ignore
+}
 
 /**
  * The lot that this one's liquid simply is: bottled from it, strained from it, moved to another jar. Null for a brew of its
  * own: dosed from a starter, run a second time on old fruit, begun with a cup of another.
  */
-export function drawnFrom(lot: Lot, find: LotFinder, table: CultureTable = knownCultures): { readonly source: Lot; readonly at: number; readonly entryId: string } | null {
+export function drawnFrom(
+  lot: Lot,
+  find: LotFinder,
+  table: CultureTable = knownCultures,
+): { readonly source: Lot; readonly at: number; readonly entryId: string } | null {
   const first = lot.events[0];
   if (first?.kind !== 'came' || lot.role === 'starter') return null;
   const source = find(first.from);
   if (!source || source.role === 'starter' || !livesAt(source, first.at, find, table)) return null;
   const own = lot.events.filter((event) => event.kind === 'added' && event.entryId === first.entryId);
-  const added = own.reduce((sum, event) => sum + (event.kind === 'added' ? volumeOf(movedBy(event).liquid) : 0), 0);
+  const added = own.reduce(
+    (sum, event) => sum + (event.kind === 'added' ? volumeOf(movedBy(event).liquid) : 0),
+    0,
+  );
   return liquidMl(first.contents) > added ? { source, at: first.at, entryId: first.entryId } : null;
-} // prettier-ignore
+}

@@ -17,4 +17,6 @@ export const signKinds = Object.keys(lotSigns) as SignKind[];
 
 /** Signs that mean: throw it out, and clean the jar. */
 export const isDiscard = (kind: string, value: string | number): boolean =>
-  (kind === 'film' && value === 'fuzzy') || (kind === 'smell' && value === 'foul') || (kind === 'colour' && value === 'odd'); // prettier-ignore
+  (kind === 'film' && value === 'fuzzy') ||
+  (kind === 'smell' && value === 'foul') ||
+  (kind === 'colour' && value === 'odd');

@@ -85,7 +85,9 @@ function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: 
   const source = shelf.lot(transfer.from);
   if (!source) return null;
   if (!shelf.isOpen(transfer.from)) {
-    const lent = source.events.find((event) => event.kind === 'went' && event.entryId === transfer.id && event.index === index); // prettier-ignore
+    const lent = source.events.find(
+      (event) => event.kind === 'went' && event.entryId === transfer.id && event.index === index,
+    );
     return lent?.kind === 'went' ? lent.contents : null;
   }
   const part = portionOf(source.contents, transfer.taken, target, transfer.solid);
@@ -94,11 +96,17 @@ function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: 
     ...source,
     contents: without(source.contents, part),
     events: shelf.grow<LotEvent>(source.events, {
-      at: transfer.at, entryId: transfer.id, kind: 'went', to, contents: part, taken: transfer.taken, index,
+      at: transfer.at,
+      entryId: transfer.id,
+      kind: 'went',
+      to,
+      contents: part,
+      taken: transfer.taken,
+      index,
     }),
   });
   return part;
-} // prettier-ignore
+}
 
 function arrive(
   shelf: Shelf,
@@ -126,7 +134,13 @@ function take(lot: Lot, transfer: Transfer, index: number, part: Contents, grow:
     markMl: lot.events.length === 0 ? Math.round(levelMl(held)) : lot.markMl,
     lostMl: lot.lostMl + spilledMl,
     events: grow<LotEvent>(lot.events, {
-      at: transfer.at, entryId: transfer.id, kind: 'came', from: transfer.from, contents: part, celsius: transfer.celsius, index,
+      at: transfer.at,
+      entryId: transfer.id,
+      kind: 'came',
+      from: transfer.from,
+      contents: part,
+      celsius: transfer.celsius,
+      index,
     }),
-  }; // prettier-ignore
+  };
 }

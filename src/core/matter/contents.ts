@@ -41,7 +41,10 @@ export const levelMl = (contents: Contents): number => liquidMl(contents) + soli
 
 /** Grams of one kind of solid, of all when none is named. */
 export const solidGrams = (contents: Contents, id?: string): number =>
-  Object.entries(contents.solids).reduce((sum, [key, amounts]) => sum + (id === undefined || id === key ? gramsIn(amounts) : 0), 0); // prettier-ignore
+  Object.entries(contents.solids).reduce(
+    (sum, [key, amounts]) => sum + (id === undefined || id === key ? gramsIn(amounts) : 0),
+    0,
+  );
 
 /** All grams, liquid and solids. */
 export const totalGrams = (contents: Contents): number => gramsIn(contents.liquid) + solidGrams(contents);

@@ -14,9 +14,24 @@ export const forms = [
 export type Form = (typeof forms)[number];
 
 export const families = [
-  'water', 'sugar', 'syrup', 'fruit', 'juice', 'puree', 'tea', 'ginger', 'citrus', 'dairy', 'mineral', 'salt', 'spice',
-  'herb', 'flower', 'vegetable', 'culture',
-] as const; // prettier-ignore
+  'water',
+  'sugar',
+  'syrup',
+  'fruit',
+  'juice',
+  'puree',
+  'tea',
+  'ginger',
+  'citrus',
+  'dairy',
+  'mineral',
+  'salt',
+  'spice',
+  'herb',
+  'flower',
+  'vegetable',
+  'culture',
+] as const;
 export type IngredientFamily = (typeof families)[number];
 
 /** One thing that can go into a vessel. */
@@ -65,9 +80,17 @@ export function ingredientFamily<K extends string>(
     for (const [key, value] of Object.entries(row.percent)) composition[key as Substance] = value / 100;
     composition[defaults.rest] += Math.max(0, 1 - named / 100);
     out[id as K] = {
-      id, family, source, composition, name: row.name, density: row.density, spooned: row.spooned,
-      gives: row.gives ?? defaults.gives, soaks: row.soaks ?? defaults.soaks, typical: row.typical ?? null,
-    }; // prettier-ignore
+      id,
+      family,
+      source,
+      composition,
+      name: row.name,
+      density: row.density,
+      spooned: row.spooned,
+      gives: row.gives ?? defaults.gives,
+      soaks: row.soaks ?? defaults.soaks,
+      typical: row.typical ?? null,
+    };
   }
   return out;
 }

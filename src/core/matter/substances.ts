@@ -1,8 +1,19 @@
 /** What a liquid or a solid is made of, grams of each. A closed list: whatever is not named here is `inert`. */
 export const substances = [
-  'water', 'sucrose', 'glucose', 'fructose', 'lactose', 'maltose', 'ethanol', 'citric', 'malic', 'lactic', 'acetic',
-  'minerals', 'inert',
-] as const; // prettier-ignore
+  'water',
+  'sucrose',
+  'glucose',
+  'fructose',
+  'lactose',
+  'maltose',
+  'ethanol',
+  'citric',
+  'malic',
+  'lactic',
+  'acetic',
+  'minerals',
+  'inert',
+] as const;
 
 export type Substance = (typeof substances)[number];
 
@@ -17,33 +28,91 @@ export type Amounts = Readonly<Record<Substance, number>>;
  *   below 10 %); organic acids 0.64–0.87 (CRC apparent molar volumes); fruit and ginger flesh about 1.0 (practice)
  */
 export const millilitresPerGram: Amounts = {
-  water: 1 / 0.998203, sucrose: 0.62, glucose: 0.622, fructose: 0.618, lactose: 0.62, maltose: 0.62, ethanol: 1.166,
-  citric: 0.64, malic: 0.65, lactic: 0.77, acetic: 0.87, minerals: 0.4, inert: 1,
-}; // prettier-ignore
+  water: 1 / 0.998203,
+  sucrose: 0.62,
+  glucose: 0.622,
+  fructose: 0.618,
+  lactose: 0.62,
+  maltose: 0.62,
+  ethanol: 1.166,
+  citric: 0.64,
+  malic: 0.65,
+  lactic: 0.77,
+  acetic: 0.87,
+  minerals: 0.4,
+  inert: 1,
+};
 
 export const nothing: Amounts = {
-  water: 0, sucrose: 0, glucose: 0, fructose: 0, lactose: 0, maltose: 0, ethanol: 0, citric: 0, malic: 0, lactic: 0,
-  acetic: 0, minerals: 0, inert: 0,
-}; // prettier-ignore
+  water: 0,
+  sucrose: 0,
+  glucose: 0,
+  fructose: 0,
+  lactose: 0,
+  maltose: 0,
+  ethanol: 0,
+  citric: 0,
+  malic: 0,
+  lactic: 0,
+  acetic: 0,
+  minerals: 0,
+  inert: 0,
+};
 
 // Written out, so that every amount has one shape: a journal of years mixes some hundred thousand of them.
 
 /** Sum of two. @example plus(nothing, nothing).water // 0 */
 export const plus = (a: Amounts, b: Amounts): Amounts => ({
-  water: a.water + b.water, sucrose: a.sucrose + b.sucrose, glucose: a.glucose + b.glucose, fructose: a.fructose + b.fructose, lactose: a.lactose + b.lactose, maltose: a.maltose + b.maltose, ethanol: a.ethanol + b.ethanol, citric: a.citric + b.citric, malic: a.malic + b.malic, lactic: a.lactic + b.lactic, acetic: a.acetic + b.acetic, minerals: a.minerals + b.minerals, inert: a.inert + b.inert,
-}); // prettier-ignore
+  water: a.water + b.water,
+  sucrose: a.sucrose + b.sucrose,
+  glucose: a.glucose + b.glucose,
+  fructose: a.fructose + b.fructose,
+  lactose: a.lactose + b.lactose,
+  maltose: a.maltose + b.maltose,
+  ethanol: a.ethanol + b.ethanol,
+  citric: a.citric + b.citric,
+  malic: a.malic + b.malic,
+  lactic: a.lactic + b.lactic,
+  acetic: a.acetic + b.acetic,
+  minerals: a.minerals + b.minerals,
+  inert: a.inert + b.inert,
+});
 
 const less = (a: number, b: number): number => (a > b ? a - b : 0);
 
 /** What is left when a part is taken away; rounding never leaves less than nothing. */
 export const minus = (a: Amounts, b: Amounts): Amounts => ({
-  water: less(a.water, b.water), sucrose: less(a.sucrose, b.sucrose), glucose: less(a.glucose, b.glucose), fructose: less(a.fructose, b.fructose), lactose: less(a.lactose, b.lactose), maltose: less(a.maltose, b.maltose), ethanol: less(a.ethanol, b.ethanol), citric: less(a.citric, b.citric), malic: less(a.malic, b.malic), lactic: less(a.lactic, b.lactic), acetic: less(a.acetic, b.acetic), minerals: less(a.minerals, b.minerals), inert: less(a.inert, b.inert),
-}); // prettier-ignore
+  water: less(a.water, b.water),
+  sucrose: less(a.sucrose, b.sucrose),
+  glucose: less(a.glucose, b.glucose),
+  fructose: less(a.fructose, b.fructose),
+  lactose: less(a.lactose, b.lactose),
+  maltose: less(a.maltose, b.maltose),
+  ethanol: less(a.ethanol, b.ethanol),
+  citric: less(a.citric, b.citric),
+  malic: less(a.malic, b.malic),
+  lactic: less(a.lactic, b.lactic),
+  acetic: less(a.acetic, b.acetic),
+  minerals: less(a.minerals, b.minerals),
+  inert: less(a.inert, b.inert),
+});
 
 /** A multiple. @param factor 0 or more */
 export const times = (a: Amounts, factor: number): Amounts => ({
-  water: a.water * factor, sucrose: a.sucrose * factor, glucose: a.glucose * factor, fructose: a.fructose * factor, lactose: a.lactose * factor, maltose: a.maltose * factor, ethanol: a.ethanol * factor, citric: a.citric * factor, malic: a.malic * factor, lactic: a.lactic * factor, acetic: a.acetic * factor, minerals: a.minerals * factor, inert: a.inert * factor,
-}); // prettier-ignore
+  water: a.water * factor,
+  sucrose: a.sucrose * factor,
+  glucose: a.glucose * factor,
+  fructose: a.fructose * factor,
+  lactose: a.lactose * factor,
+  maltose: a.maltose * factor,
+  ethanol: a.ethanol * factor,
+  citric: a.citric * factor,
+  malic: a.malic * factor,
+  lactic: a.lactic * factor,
+  acetic: a.acetic * factor,
+  minerals: a.minerals * factor,
+  inert: a.inert * factor,
+});
 
 /** Adds a multiple of `b` to `a` in place: for heaps that nobody else holds yet. */
 export function heapOn(a: Record<Substance, number>, b: Amounts, factor: number): void {
@@ -64,7 +133,19 @@ export function heapOn(a: Record<Substance, number>, b: Amounts, factor: number)
 
 /** Grams in all. @example gramsIn({ ...nothing, water: 2, sucrose: 1 }) // 3 */
 export const gramsIn = (a: Amounts): number =>
-  a.water + a.sucrose + a.glucose + a.fructose + a.lactose + a.maltose + a.ethanol + a.citric + a.malic + a.lactic + a.acetic + a.minerals + a.inert; // prettier-ignore
+  a.water +
+  a.sucrose +
+  a.glucose +
+  a.fructose +
+  a.lactose +
+  a.maltose +
+  a.ethanol +
+  a.citric +
+  a.malic +
+  a.lactic +
+  a.acetic +
+  a.minerals +
+  a.inert;
 
 /**
  * Volume, by adding up what each substance takes.
@@ -73,7 +154,19 @@ export const gramsIn = (a: Amounts): number =>
  * @example Math.round(volumeOf({ ...nothing, water: 998.2, sucrose: 100 })) // 1062
  */
 export const volumeOf = (a: Amounts): number =>
-  a.water * millilitresPerGram.water + a.sucrose * millilitresPerGram.sucrose + a.glucose * millilitresPerGram.glucose + a.fructose * millilitresPerGram.fructose + a.lactose * millilitresPerGram.lactose + a.maltose * millilitresPerGram.maltose + a.ethanol * millilitresPerGram.ethanol + a.citric * millilitresPerGram.citric + a.malic * millilitresPerGram.malic + a.lactic * millilitresPerGram.lactic + a.acetic * millilitresPerGram.acetic + a.minerals * millilitresPerGram.minerals + a.inert * millilitresPerGram.inert; // prettier-ignore
+  a.water * millilitresPerGram.water +
+  a.sucrose * millilitresPerGram.sucrose +
+  a.glucose * millilitresPerGram.glucose +
+  a.fructose * millilitresPerGram.fructose +
+  a.lactose * millilitresPerGram.lactose +
+  a.maltose * millilitresPerGram.maltose +
+  a.ethanol * millilitresPerGram.ethanol +
+  a.citric * millilitresPerGram.citric +
+  a.malic * millilitresPerGram.malic +
+  a.lactic * millilitresPerGram.lactic +
+  a.acetic * millilitresPerGram.acetic +
+  a.minerals * millilitresPerGram.minerals +
+  a.inert * millilitresPerGram.inert;
 
 /** Sugar that yeast or bacteria of a drink can use, g: lactose is left out, most drinks' cultures leave it. */
 export const fermentableGrams = (a: Amounts): number => a.sucrose + a.glucose + a.fructose + a.maltose;

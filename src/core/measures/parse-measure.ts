@@ -10,8 +10,16 @@ export interface Measure {
 }
 
 const glyphs: Record<string, string> = {
-  '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
-}; // prettier-ignore
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
 
 /** Full-width and other digits to plain ones, glyph fractions spelled out, odd spaces to plain ones. */
 const spelled = (text: string) =>
@@ -43,7 +51,11 @@ export function parseNumber(text: string): number {
   const decimalMark = separators.at(-1);
   if (separators === '') return Number(plain);
   const same = [...separators].every((mark) => mark === decimalMark);
-  const grouped = groups.slice(1).every((group) => group.length === 3) && groups[0] !== '0' && groups[0] !== '' && groups[0]!.length <= 3; // prettier-ignore
+  const grouped =
+    groups.slice(1).every((group) => group.length === 3) &&
+    groups[0] !== '0' &&
+    groups[0] !== '' &&
+    groups[0]!.length <= 3;
   if (same && separators.length > 1) return grouped ? Number(groups.join('')) : NaN;
   if (same) return grouped ? Number(groups.join('')) : Number(`${groups[0] || '0'}.${groups[1]}`);
   // Both marks: the last one is the decimal mark, the others group.
@@ -64,16 +76,22 @@ export function parseMeasure(text: string, fallbackUnit: MassUnit | VolumeUnit):
   const match = shape.exec(plain);
   const whole = match?.[1] === undefined ? 0 : parseNumber(match[1]);
   if (!match || (match[1] === undefined && match[2] === undefined) || Number.isNaN(whole))
-    return refusal('measure.unreadable', `“${text.trim().slice(0, 30)}” is not an amount. Try 30 g, ½ cup or 2,5 dl.`);
+    return refusal(
+      'measure.unreadable',
+      `“${text.trim().slice(0, 30)}” is not an amount. Try 30 g, ½ cup or 2,5 dl.`,
+    );
   const [, , over, under, word] = match;
   if (Number(under) === 0) return refusal('measure.fraction', 'A fraction cannot have zero below the line.');
   const unit = word === undefined ? fallbackUnit : unitNamed(word);
   if (unit === undefined) {
-    return refusal('measure.unit', `“${word}” is not a unit Yuzet knows. Use g, kg, oz, ml, cl, dl, L, tsp, tbsp or cup.`);
+    return refusal(
+      'measure.unit',
+      `“${word}” is not a unit Yuzet knows. Use g, kg, oz, ml, cl, dl, L, tsp, tbsp or cup.`,
+    );
   }
   const amount = whole + (over === undefined ? 0 : Number(over) / Number(under));
   const size = isMassUnit(unit) ? amount * gramsPer[unit] : amount * millilitresPer[unit];
   if (size > 100_000)
     return refusal('measure.too-much', 'That is more than 100 kg or 100 L: check the unit.');
   return success(isMassUnit(unit) ? { amount, unit, grams: size } : { amount, unit, millilitres: size });
-} // prettier-ignore
+}

@@ -21,7 +21,11 @@ export function portionTyped(what: string, text: string, form?: Form): Result<Po
   const { grams, millilitres } = measure.value;
   const rest = { typed: text.trim().slice(0, 80), ...(form ? { form } : {}) };
   if (grams !== undefined) return success({ what, grams: kept(grams), ...rest });
-  return success(poured ? { what, ml: kept(millilitres ?? 0), ...rest } : { what, grams: kept((millilitres ?? 0) * spoonGrams(what, form)), ...rest }); // prettier-ignore
+  return success(
+    poured
+      ? { what, ml: kept(millilitres ?? 0), ...rest }
+      : { what, grams: kept((millilitres ?? 0) * spoonGrams(what, form)), ...rest },
+  );
 }
 
 /** Volumes are volumes: a mass is refused, whatever it is of. @returns ml */

@@ -8,10 +8,13 @@ import type { Portion } from '../matter/portion';
 import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
 
 /** The culture of a kept jar; null for any other lot. */
-export function keptCulture(lot: Lot, cultures: CultureTable = knownCultures): (Culture & { readonly keeping: Keeping }) | null {
+export function keptCulture(
+  lot: Lot,
+  cultures: CultureTable = knownCultures,
+): (Culture & { readonly keeping: Keeping }) | null {
   const culture = cultures(lot.culture);
   return lot.role === 'starter' && culture?.keeping ? { ...culture, keeping: culture.keeping } : null;
-} // prettier-ignore
+}
 
 /** What of a family a jar was last given; `fallback` when it never was. */
 function lastGiven(lot: Lot, is: (family: string) => boolean, fallback: Portion): Portion {
@@ -31,19 +34,30 @@ function lastGiven(lot: Lot, is: (family: string) => boolean, fallback: Portion)
  * @param atLevelMl level to reckon from, ml; the jar's own when left out
  * @returns portions a kitchen can measure; empty for what is only kept cold
  */
-export function usualFeed(lot: Lot, atLevelMl = levelMl(lot.contents), cultures: CultureTable = knownCultures): Portion[] {
+export function usualFeed(
+  lot: Lot,
+  atLevelMl = levelMl(lot.contents),
+  cultures: CultureTable = knownCultures,
+): Portion[] {
   const culture = keptCulture(lot, cultures);
   if (!culture) return [];
   const { feed, begin, renews } = culture.keeping;
   const mark = lot.markMl;
   const bodyGrams = feed.bodyShare * mark;
   const sugarGrams = feed.sugarShare * mark;
-  const body = lastGiven(lot, (family) => !['water', 'sugar', 'syrup'].includes(family), { what: begin.body });
+  const body = lastGiven(lot, (family) => !['water', 'sugar', 'syrup'].includes(family), {
+    what: begin.body,
+  });
   const sweet = lastGiven(lot, (family) => family === 'sugar' || family === 'syrup', { what: 'white-sugar' });
   const room = mark - atLevelMl - (renews ? 0 : bodyGrams * feedRiseMlPerGram);
   const portions: Portion[] = [];
-  if (bodyGrams > 0) portions.push({ what: body.what, grams: sensibleGrams(bodyGrams), ...(body.form ? { form: body.form } : {}) });
+  if (bodyGrams > 0)
+    portions.push({
+      what: body.what,
+      grams: sensibleGrams(bodyGrams),
+      ...(body.form ? { form: body.form } : {}),
+    });
   if (sugarGrams > 0) portions.push({ what: sweet.what, grams: sensibleGrams(sugarGrams) });
   const water = Math.max(0, sensibleMillilitres(room));
   return water > 0 && sugarGrams > 0 ? [...portions, { what: 'water', ml: water }] : portions;
-} // prettier-ignore
+}

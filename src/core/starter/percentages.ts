@@ -39,11 +39,16 @@ export function percentagesOf(portions: readonly Portion[], keeping?: Keeping): 
   return { body, sweetener, notes };
 }
 
-function note(what: string, percent: number, [low, high]: readonly [number, number], water: number): string | undefined {
+function note(
+  what: string,
+  percent: number,
+  [low, high]: readonly [number, number],
+  water: number,
+): string | undefined {
   if (high === 0 || (percent >= low * 100 - 0.05 && percent <= high * 100 + 0.05)) return undefined;
   const word = percent < low * 100 ? 'thin' : 'rich';
   return `${percent.toFixed(1)} % ${what} is ${word}: ${round(low * 100)}–${round(high * 100)} % would be ${Math.round(low * water)}–${Math.round(high * water)} g.`;
-} // prettier-ignore
+}
 
 const round = (value: number) => Number(value.toFixed(1));
 

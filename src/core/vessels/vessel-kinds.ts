@@ -10,8 +10,13 @@ export interface VesselKind {
 }
 
 export const bottleIds = [
-  'swing-top', 'plastic-soda', 'crown-cap', 'sparkling-wine', 'decorative', 'preserving-jar',
-] as const; // prettier-ignore
+  'swing-top',
+  'plastic-soda',
+  'crown-cap',
+  'sparkling-wine',
+  'decorative',
+  'preserving-jar',
+] as const;
 export const jarIds = ['jar', 'crock', 'demijohn', 'bowl'] as const;
 export const vesselIds = [...bottleIds, ...jarIds] as const;
 export type VesselId = (typeof vesselIds)[number];
@@ -21,17 +26,87 @@ const loose = 'never closed tight';
 
 /** Every kind of vessel, with its limit in bar gauge. */
 export const vesselKinds: Readonly<Record<VesselId, VesselKind>> = {
-  'swing-top': { id: 'swing-top', name: 'Swing-top, pressure-rated', use: 'bottle', limitBar: 2.8, note: 'Round, thick, sold for fizzy drinks.', source: careful },
-  'plastic-soda': { id: 'plastic-soda', name: 'Plastic soda bottle', use: 'bottle', limitBar: 4, note: 'Squeezable: the pilot bottle.', source: careful },
-  'crown-cap': { id: 'crown-cap', name: 'Crown-cap beer bottle', use: 'bottle', limitBar: 3, note: 'Glass; check the rim for chips.', source: careful },
-  'sparkling-wine': { id: 'sparkling-wine', name: 'Sparkling-wine bottle', use: 'bottle', limitBar: 6, note: 'The strongest glass in a kitchen.', source: careful },
-  decorative: { id: 'decorative', name: 'Square or decorative glass', use: 'bottle', limitBar: 0.2, note: 'Not made for pressure.', source: careful },
-  'preserving-jar': { id: 'preserving-jar', name: 'Preserving jar', use: 'bottle', limitBar: 0, note: 'Loose lid only, never sealed for fizz.', source: loose },
-  jar: { id: 'jar', name: 'Glass jar', use: 'jar', limitBar: 0, note: 'Cloth, loose lid or airlock.', source: loose },
-  crock: { id: 'crock', name: 'Crock', use: 'jar', limitBar: 0, note: 'Lead-free glaze only.', source: loose },
-  demijohn: { id: 'demijohn', name: 'Demijohn', use: 'jar', limitBar: 0, note: 'With an airlock.', source: loose },
-  bowl: { id: 'bowl', name: 'Bowl', use: 'jar', limitBar: 0, note: 'Wide: it goes flat and sour sooner.', source: loose },
-}; // prettier-ignore
+  'swing-top': {
+    id: 'swing-top',
+    name: 'Swing-top, pressure-rated',
+    use: 'bottle',
+    limitBar: 2.8,
+    note: 'Round, thick, sold for fizzy drinks.',
+    source: careful,
+  },
+  'plastic-soda': {
+    id: 'plastic-soda',
+    name: 'Plastic soda bottle',
+    use: 'bottle',
+    limitBar: 4,
+    note: 'Squeezable: the pilot bottle.',
+    source: careful,
+  },
+  'crown-cap': {
+    id: 'crown-cap',
+    name: 'Crown-cap beer bottle',
+    use: 'bottle',
+    limitBar: 3,
+    note: 'Glass; check the rim for chips.',
+    source: careful,
+  },
+  'sparkling-wine': {
+    id: 'sparkling-wine',
+    name: 'Sparkling-wine bottle',
+    use: 'bottle',
+    limitBar: 6,
+    note: 'The strongest glass in a kitchen.',
+    source: careful,
+  },
+  decorative: {
+    id: 'decorative',
+    name: 'Square or decorative glass',
+    use: 'bottle',
+    limitBar: 0.2,
+    note: 'Not made for pressure.',
+    source: careful,
+  },
+  'preserving-jar': {
+    id: 'preserving-jar',
+    name: 'Preserving jar',
+    use: 'bottle',
+    limitBar: 0,
+    note: 'Loose lid only, never sealed for fizz.',
+    source: loose,
+  },
+  jar: {
+    id: 'jar',
+    name: 'Glass jar',
+    use: 'jar',
+    limitBar: 0,
+    note: 'Cloth, loose lid or airlock.',
+    source: loose,
+  },
+  crock: {
+    id: 'crock',
+    name: 'Crock',
+    use: 'jar',
+    limitBar: 0,
+    note: 'Lead-free glaze only.',
+    source: loose,
+  },
+  demijohn: {
+    id: 'demijohn',
+    name: 'Demijohn',
+    use: 'jar',
+    limitBar: 0,
+    note: 'With an airlock.',
+    source: loose,
+  },
+  bowl: {
+    id: 'bowl',
+    name: 'Bowl',
+    use: 'jar',
+    limitBar: 0,
+    note: 'Wide: it goes flat and sour sooner.',
+    source: loose,
+  },
+};
 
 /** The vessel of that id. */
 export const vesselKind = (id: VesselId): VesselKind => vesselKinds[id];

@@ -24,7 +24,9 @@ import { Why } from '../lots/why';
 /** Where the sugar comes from, in g/L of what is in the jar. */
 export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: number }) {
   const household = useAppSelector(selectHousehold);
-  const portions = lot.events.flatMap((event): readonly Portion[] => (event.kind === 'added' ? event.portions : []));
+  const portions = lot.events.flatMap((event): readonly Portion[] =>
+    event.kind === 'added' ? event.portions : [],
+  );
   if (portions.length === 0) return null;
   const pitch = pitchOf(lot, (id) => lotOf(household, id));
   const planned = lot.recipe?.planned;
@@ -35,11 +37,15 @@ export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: num
       <Text as="subheading" level={2}>
         Sugar account
       </Text>
-      <AccountFigures account={sugarAccount(portions, dose)} doseMl={ml} starterName={nameOfLot(pitch?.fromLotId ?? planned?.lotId ?? null, household)} />
+      <AccountFigures
+        account={sugarAccount(portions, dose)}
+        doseMl={ml}
+        starterName={nameOfLot(pitch?.fromLotId ?? planned?.lotId ?? null, household)}
+      />
       <Why topic="sugar" lot={lot} now={now} />
     </Card>
   );
-} // prettier-ignore
+}
 
 interface FiguresProps {
   readonly account: SugarAccount;
@@ -52,9 +58,15 @@ export function AccountFigures({ account, doseMl, starterName }: FiguresProps) {
   const remark = sugarRemark(account.totalGramsPerLitre);
   const sources = account.sources
     .slice(0, 5)
-    .map(({ what, gramsPerLitre }) => `${what === 'starter' ? starterName : sourceName(what)} ${gramsPerLitre.toFixed(gramsPerLitre < 5 ? 1 : 0)} g/L`)
+    .map(
+      ({ what, gramsPerLitre }) =>
+        `${what === 'starter' ? starterName : sourceName(what)} ${gramsPerLitre.toFixed(gramsPerLitre < 5 ? 1 : 0)} g/L`,
+    )
     .join(', ');
-  const dose = doseMl > 0 ? ` The dose, ${Math.round(doseMl)} ml, is ${(account.doseShare * 100).toFixed(1)} % of the batch.` : '';
+  const dose =
+    doseMl > 0
+      ? ` The dose, ${Math.round(doseMl)} ml, is ${(account.doseShare * 100).toFixed(1)} % of the batch.`
+      : '';
   return (
     <>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
@@ -62,8 +74,10 @@ export function AccountFigures({ account, doseMl, starterName }: FiguresProps) {
         <Figure value={account.gravity.toFixed(3)} unit={`SG, ${account.brix.toFixed(1)} °Brix`} />
         <Figure value={(account.batchMl / 1000).toFixed(2)} unit="L in all" />
       </View>
-      <Text color={roles.softText}>{`${sources}.${dose} Sugar takes up room: 100 g in a litre of water is 94 g/L.`}</Text>
+      <Text
+        color={roles.softText}
+      >{`${sources}.${dose} Sugar takes up room: 100 g in a litre of water is 94 g/L.`}</Text>
       {remark ? <Text>{remark}</Text> : null}
     </>
   );
-} // prettier-ignore
+}

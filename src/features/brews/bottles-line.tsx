@@ -26,17 +26,31 @@ export function BottlesLine({ brew }: { readonly brew: Lot }) {
   const cold = closed.filter(({ place }) => place === 'fridge').length;
   return (
     <View style={{ gap: gap.small }}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', justifyContent: 'space-between', gap: gap.small }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          justifyContent: 'space-between',
+          gap: gap.small,
+        }}
+      >
         <Text>{`${plural(closed.length - cold, 'bottle')} warm, ${cold} in the fridge, ${bottles.length - closed.length} opened`}</Text>
         <InkButton quiet label="See the rack" onPress={() => router.navigate('/rack')} />
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         {bottles.map((bottle) => (
-          <Press key={bottle.id} role="link" aria-label={`Bottle ${bottle.name}, its page`} onPress={() => router.navigate(`/bottles/${bottle.id}` as never)} style={[corners.pill, { borderWidth: 1, borderColor: roles.softText, paddingHorizontal: 12 }]}>
+          <Press
+            key={bottle.id}
+            role="link"
+            aria-label={`Bottle ${bottle.name}, its page`}
+            onPress={() => router.navigate(`/bottles/${bottle.id}` as never)}
+            style={[corners.pill, { borderWidth: 1, borderColor: roles.softText, paddingHorizontal: 12 }]}
+          >
             <Text>{`Bottle ${bottle.name}${bottle.opened || bottle.ended ? ', opened' : bottle.place === 'fridge' ? ', cold' : ''}`}</Text>
           </Press>
         ))}
       </View>
     </View>
   );
-} // prettier-ignore
+}

@@ -32,13 +32,18 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
   return (
     <Screen title={lot.name} over={overline(row, now)} pane={wide} width={980}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {row.stage === 'mixed' ? <InkButton label="Pitch the starter" onPress={() => setOpen('pitch')} /> : null}
-        {row.stage === 'first-ferment' ? <InkButton label="Bottle it" onPress={() => setOpen('bottle')} /> : null}
+        {row.stage === 'mixed' ? (
+          <InkButton label="Pitch the starter" onPress={() => setOpen('pitch')} />
+        ) : null}
+        {row.stage === 'first-ferment' ? (
+          <InkButton label="Bottle it" onPress={() => setOpen('bottle')} />
+        ) : null}
       </View>
       <LotActs lot={lot} />
       {row.stage === 'mixed' ? (
         <Note tone="caution">
-          Let it cool below 30 °C first: cool to the touch is where batches die. A lidded 5 L pot takes about six hours, an ice bath half an hour.
+          Let it cool below 30 °C first: cool to the touch is where batches die. A lidded 5 L pot takes about
+          six hours, an ice bath half an hour.
         </Note>
       ) : (
         <ForecastSection lot={forecastLot(row)} now={now} />
@@ -50,7 +55,7 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
       {open === 'bottle' ? <PourSheet lot={lot} where="bottles" onClose={close} /> : null}
     </Screen>
   );
-} // prettier-ignore
+}
 
 /** The lot whose forecast tells most: a warm bottle, else a cold one, else the jar. */
 const forecastLot = ({ brew, stage, bottles }: BrewRow): Lot =>

@@ -34,42 +34,64 @@ export interface BrewOutput {
 }
 
 /** Volume asked for, or the water at hand, ml; the field at fault and why when it cannot be read. */
-export function wantedMl(values: Pick<BrewValues, 'by' | 'volume' | 'count' | 'size'>): { readonly ml: number } | { readonly path: string; readonly message: string } {
+export function wantedMl(
+  values: Pick<BrewValues, 'by' | 'volume' | 'count' | 'size'>,
+): { readonly ml: number } | { readonly path: string; readonly message: string } {
   if (values.by === 'bottles') {
     const count = parseNumber(values.count);
-    if (!Number.isInteger(count) || count < 1 || count > 60) return { path: 'count', message: 'A whole number of bottles, 1 to 60.' };
+    if (!Number.isInteger(count) || count < 1 || count > 60)
+      return { path: 'count', message: 'A whole number of bottles, 1 to 60.' };
     const size = volumeTyped(values.size, 'ml');
     if (!size.ok) return { path: 'size', message: size.sentence };
-    if (size.value < 50 || size.value > 5000) return { path: 'size', message: 'Between 50 ml and 5 L a bottle.' };
+    if (size.value < 50 || size.value > 5000)
+      return { path: 'size', message: 'Between 50 ml and 5 L a bottle.' };
     return { ml: count * (size.value - usualHeadspaceMl(size.value)) };
   }
   const volume = volumeTyped(values.volume, 'l');
   if (!volume.ok) return { path: 'volume', message: volume.sentence };
-  return volume.value >= 100 && volume.value <= 50_000 ? { ml: volume.value } : { path: 'volume', message: 'Between 100 ml and 50 L.' };
-} // prettier-ignore
+  return volume.value >= 100 && volume.value <= 50_000
+    ? { ml: volume.value }
+    : { path: 'volume', message: 'Between 100 ml and 50 L.' };
+}
 
 /** Works a brew out from what is typed, or says at which field it fails and why. */
-export function planTyped(values: BrewValues, lots: readonly Lot[]): FormReading<{ plan: BrewPlan; life: Life }> {
+export function planTyped(
+  values: BrewValues,
+  lots: readonly Lot[],
+): FormReading<{ plan: BrewPlan; life: Life }> {
   const wanted = wantedMl(values);
   if ('message' in wanted) return { ok: false, faults: { [wanted.path]: wanted.message } };
   const { portions, faults } = readRows(values.portions);
   if (Object.keys(faults).length > 0) return { ok: false, faults };
-  const life = readLife(values, lots, portions.some(({ what }) => cultureOfIngredient(what) !== null));
+  const life = readLife(
+    values,
+    lots,
+    portions.some(({ what }) => cultureOfIngredient(what) !== null),
+  );
   if (!life.ok) return life;
-  const plan = planBrew({ ml: wanted.ml, by: values.by === 'water' ? 'water' : 'volume', portions, life: life.value });
+  const plan = planBrew({
+    ml: wanted.ml,
+    by: values.by === 'water' ? 'water' : 'volume',
+    portions,
+    life: life.value,
+  });
   if (plan.ok) return { ok: true, value: { plan: plan.value, life: life.value } };
   return { ok: false, faults: { [plan.code.startsWith('draw') ? 'dose' : 'root']: plan.sentence } };
-} // prettier-ignore
+}
 
 function readLife(values: BrewValues, lots: readonly Lot[], packet: boolean): FormReading<Life> {
   if (values.life === 'bare') return { ok: true, value: { kind: 'bare' } };
   if (values.life === 'portion')
-    return packet ? { ok: true, value: { kind: 'portion' } } : { ok: false, faults: { root: 'Add the yeast, grains or whey to the list, with its amount.' } };
+    return packet
+      ? { ok: true, value: { kind: 'portion' } }
+      : { ok: false, faults: { root: 'Add the yeast, grains or whey to the list, with its amount.' } };
   const lot = lots.find(({ id }) => id === values.life);
   if (!lot) return { ok: false, faults: { dose: 'Choose what brings it to life.' } };
   const dose = volumeTyped(values.dose, 'ml');
-  return dose.ok ? { ok: true, value: { kind: 'lot', lot, ml: dose.value } } : { ok: false, faults: { dose: dose.sentence } };
-} // prettier-ignore
+  return dose.ok
+    ? { ok: true, value: { kind: 'lot', lot, ml: dose.value } }
+    : { ok: false, faults: { dose: dose.sentence } };
+}
 
 export function readBrew(values: BrewValues, lots: readonly Lot[]): FormReading<BrewOutput> {
   const planned = planTyped(values, lots);

@@ -41,17 +41,33 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
           <Text as="heading" level={2}>
             Nothing brewing
           </Text>
-          <Text>Something sweet, something living, some days: a starter, a packet of yeast, or what lives on raw ginger and peel.</Text>
+          <Text>
+            Something sweet, something living, some days: a starter, a packet of yeast, or what lives on raw
+            ginger and peel.
+          </Text>
         </Card>
       ) : null}
       <InkButton label="Brew a soda" onPress={() => router.navigate('/brews/new')} />
       {rows.slice(0, count).map((row) => (
-        <BrewCard key={row.brew.id} row={row} now={now} next={nextWords(row, book, now)} chosen={row.brew.id === chosen} onPress={() => router.navigate(`/brews/${row.brew.id}` as never)} />
+        <BrewCard
+          key={row.brew.id}
+          row={row}
+          now={now}
+          next={nextWords(row, book, now)}
+          chosen={row.brew.id === chosen}
+          onPress={() => router.navigate(`/brews/${row.brew.id}` as never)}
+        />
       ))}
-      {rows.length > count ? <InkButton quiet label={`Earlier: ${rows.length - count} more`} onPress={() => setCount(count + pageOf)} /> : null}
+      {rows.length > count ? (
+        <InkButton
+          quiet
+          label={`Earlier: ${rows.length - count} more`}
+          onPress={() => setCount(count + pageOf)}
+        />
+      ) : null}
     </Screen>
   );
-} // prettier-ignore
+}
 
 const hourMs = 3_600_000;
 
@@ -90,14 +106,17 @@ function BrewCard({ row, now, next, chosen, onPress }: CardProps) {
     <Press role="link" aria-label={`${brew.name}, ${stageWords[stage]}`} onPress={onPress}>
       <Card edge={wide && chosen ? roles.brew : undefined}>
         <View style={{ gap: 2 }}>
-          <Text as="subheading" lines={2}>{brew.name}</Text>
+          <Text as="subheading" lines={2}>
+            {brew.name}
+          </Text>
           <Text color={roles.softText}>
             {stageWords[stage]}
-            {stage === 'finished' ? '' : ` for ${duration((now - since) / hourMs)}`}, {Math.round(mixedSugar(brew))} g/L at the start
+            {stage === 'finished' ? '' : ` for ${duration((now - since) / hourMs)}`},{' '}
+            {Math.round(mixedSugar(brew))} g/L at the start
           </Text>
           <Text as="strong">{next}</Text>
         </View>
       </Card>
     </Press>
   );
-} // prettier-ignore
+}

@@ -42,10 +42,12 @@ export function BrewPreview({ typed, lots }: Props) {
             : `${Math.round(draw.leftMl)} ml stay in ${lot.name}.`}
         </Text>
       ) : null}
-      <Text color={roles.softText}>{`A jar of at least ${(plan.jarMl / 1000).toFixed(2)} L holds it, with room to foam.`}</Text>
+      <Text
+        color={roles.softText}
+      >{`A jar of at least ${(plan.jarMl / 1000).toFixed(2)} L holds it, with room to foam.`}</Text>
     </Card>
   );
-} // prettier-ignore
+}
 
 function DoseRemark({ lot, share }: { readonly lot: Lot; readonly share: number }) {
   const culture = knownCultures(lot.role === 'starter' ? lot.culture : lastBatchId);
@@ -54,4 +56,4 @@ function DoseRemark({ lot, share }: { readonly lot: Lot; readonly share: number 
   const usual = `${Math.round(low * 100)}–${Math.round(high * 100)} % is usual.`;
   if (share < low - 0.001) return <Text>{`A small dose: it starts slowly. ${usual}`}</Text>;
   return share > high + 0.001 ? <Text>{`A large dose: quick and yeasty. ${usual}`}</Text> : null;
-} // prettier-ignore
+}

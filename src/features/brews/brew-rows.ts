@@ -1,4 +1,4 @@
-import { rootOf } from '@/core/forecast/family-question';
+import { rootOf } from '@/core/forecast/family-members';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
@@ -31,18 +31,28 @@ export function brewRows(household: Household, book: Pick<Book, 'living'>): Brew
     .filter(({ role }) => role === 'brew')
     .map((brew) => rowOf(brew, bottles.get(brew.id) ?? [], find))
     .sort((a, b) => order[a.stage] - order[b.stage] || warm(b) - warm(a) || b.brew.begunAt - a.brew.begunAt);
-} // prettier-ignore
+}
 
 const warm = ({ bottles }: BrewRow) => Number(bottles.some(({ place }) => place !== 'fridge'));
 
 function rowOf(brew: Lot, bottles: readonly Lot[], find: (id: string) => Lot | undefined): BrewRow {
   const pitch = pitchOf(brew, find);
-  const stage: Stage = isLiving(brew) ? (pitch ? 'first-ferment' : 'mixed') : bottles.length > 0 ? 'bottled' : 'finished';
+  const stage: Stage = isLiving(brew)
+    ? pitch
+      ? 'first-ferment'
+      : 'mixed'
+    : bottles.length > 0
+      ? 'bottled'
+      : 'finished';
   return { brew, stage, pitch, bottles };
-} // prettier-ignore
+}
 
 /** One brew's row. */
 export const brewRow = (brew: Lot, household: Household, book: Pick<Book, 'living'>): BrewRow => {
   const find = (id: string) => lotOf(household, id);
-  return rowOf(brew, book.living.filter((lot) => lot.role === 'bottle' && rootOf(lot, find).id === brew.id), find);
-}; // prettier-ignore
+  return rowOf(
+    brew,
+    book.living.filter((lot) => lot.role === 'bottle' && rootOf(lot, find).id === brew.id),
+    find,
+  );
+};

@@ -41,7 +41,18 @@ export function NewBrewPlace() {
   const { starter: asked } = useLocalSearchParams<{ starter?: string }>();
   const household = useAppSelector(selectHousehold);
   const starters = everyLot(household)
-    .filter((lot) => isLiving(lot) && (lot.role === 'starter' || (lot.role === 'brew' && pitchOf(lot, (id) => lotOf(household, id)) !== null)))
-    .sort((a, b) => Number(b.role === 'starter') - Number(a.role === 'starter') || Number(b.id === asked) - Number(a.id === asked) || Number(a.place === 'fridge') - Number(b.place === 'fridge') || (a.id > b.id ? -1 : 1));
+    .filter(
+      (lot) =>
+        isLiving(lot) &&
+        (lot.role === 'starter' ||
+          (lot.role === 'brew' && pitchOf(lot, (id) => lotOf(household, id)) !== null)),
+    )
+    .sort(
+      (a, b) =>
+        Number(b.role === 'starter') - Number(a.role === 'starter') ||
+        Number(b.id === asked) - Number(a.id === asked) ||
+        Number(a.place === 'fridge') - Number(b.place === 'fridge') ||
+        (a.id > b.id ? -1 : 1),
+    );
   return <SplitView list={<BrewList chosen={null} />} detail={<NewBrew starters={starters} />} />;
-} // prettier-ignore
+}

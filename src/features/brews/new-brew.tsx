@@ -1,5 +1,4 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useRef } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { bareId } from '@/core/cultures/registry';
@@ -22,18 +21,14 @@ import { PortionRows } from '../forms/portion-rows';
 import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
 import { doseFor, readBrew, type BrewOutput, type BrewValues } from './brew-form';
+import { BrewAmount } from './brew-amount';
 import { BrewPreview } from './brew-preview';
+import { useFollowingDose } from './use-following-dose';
 
 interface Props {
   /** Jars to draw from, the one asked for first. */
   readonly starters: readonly Lot[];
 }
-
-const entries = [
-  { value: 'litres', label: 'Litres of soda' },
-  { value: 'bottles', label: 'Bottles' },
-  { value: 'water', label: 'Water I have' },
-] as const;
 
 const usual = [
   'white-sugar',
@@ -59,62 +54,96 @@ export function NewBrew({ starters }: Props) {
   const form = useForm<BrewValues, unknown, BrewOutput>({
     resolver: resolverOf((values) => readBrew(values, starters)),
     defaultValues: {
-      ...start, name: '', base: 'ginger-tea', portions: [{ what: 'white-sugar', amount: '' }, { what: 'ginger', amount: '60 g' }],
-      life: first?.id ?? 'portion', dose: doseFor(start, first), volumes: '2.5',
+      ...start,
+      name: '',
+      base: 'ginger-tea',
+      portions: [
+        { what: 'white-sugar', amount: '' },
+        { what: 'ginger', amount: '60 g' },
+      ],
+      life: first?.id ?? 'portion',
+      dose: doseFor(start, first),
+      volumes: '2.5',
     },
   });
   const typed = useWatch({ control: form.control }) as BrewValues;
   useFollowingDose(form, typed, starters);
   const control = form.control as never;
-  const set = (field: keyof BrewValues, value: string) => form.setValue(field, value as never, { shouldValidate: form.formState.isSubmitted });
+  const set = (field: keyof BrewValues, value: string) =>
+    form.setValue(field, value as never, { shouldValidate: form.formState.isSubmitted });
   const save = form.handleSubmit(({ name, base, plan, life, wantedVolumes }) => {
     const planned = life.kind === 'lot' ? { lotId: life.lot.id, ml: life.ml } : undefined;
     const entry = act(
-      { kind: 'lot-begun', role: 'brew', name, vessel: { kind: 'jar', ml: plan.jarMl }, closure: 'airlock', place: 'counter', culture: life.kind === 'bare' ? bareId : null, recipe: { base, wantedVolumes, ...(planned ? { planned } : {}) }, portions: [...plan.portions] },
+      {
+        kind: 'lot-begun',
+        role: 'brew',
+        name,
+        vessel: { kind: 'jar', ml: plan.jarMl },
+        closure: 'airlock',
+        place: 'counter',
+        culture: life.kind === 'bare' ? bareId : null,
+        recipe: { base, wantedVolumes, ...(planned ? { planned } : {}) },
+        portions: [...plan.portions],
+      },
       `${name} is mixed.`,
     );
     router.replace(`/brews/${entry.id}` as never);
   });
-  const lives = [...starters.map((lot) => ({ value: lot.id, label: lot.role === 'starter' ? lotName(lot, household) : `A cup of ${lotName(lot, household)}` })), { value: 'portion', label: 'A packet, grains or whey' }, { value: 'bare', label: 'Nothing: it lives on the base' }];
+  const lives = [
+    ...starters.map((lot) => ({
+      value: lot.id,
+      label: lot.role === 'starter' ? lotName(lot, household) : `A cup of ${lotName(lot, household)}`,
+    })),
+    { value: 'portion', label: 'A packet, grains or whey' },
+    { value: 'bare', label: 'Nothing: it lives on the base' },
+  ];
   return (
     <Screen title="A new brew" over="Brews" pane={wide}>
       <Field control={control} name="name" label="Name" hint="What it will be called" />
       <Text as="strong">Base</Text>
-      <Choice label="Base" options={baseKinds.map((value) => ({ value, label: baseWords[value] }))} value={typed.base} onChange={(base) => set('base', base)} />
-      <Text as="strong">How much?</Text>
-      <Choice label="How much?" options={entries} value={typed.by} onChange={(by) => set('by', by)} />
-      {typed.by === 'bottles' ? (
-        <View style={{ flexDirection: 'row', gap: gap.medium }}>
-          <Field control={control} name="count" label="Bottles" numeric />
-          <Field control={control} name="size" label="Size of each" hint="500 ml, 0,75 l" echo={volumeEcho('ml')} />
-        </View>
-      ) : (
-        <Field control={control} name="volume" label={typed.by === 'water' ? 'Water' : 'Volume'} hint="2 L, 18 dl, 6 cups" echo={volumeEcho('l')} />
-      )}
+      <Choice
+        label="Base"
+        options={baseKinds.map((value) => ({ value, label: baseWords[value] }))}
+        value={typed.base}
+        onChange={(base) => set('base', base)}
+      />
+      <BrewAmount control={control} by={typed.by} setBy={(by) => set('by', by)} />
       <Text as="strong">What goes in, beside water</Text>
-      <PortionRows control={control} usual={usual} hints={{ 'white-sugar': '160 g, ¾ cup', ginger: '60 g, 10 tbsp' }} />
+      <PortionRows
+        control={control}
+        usual={usual}
+        hints={{ 'white-sugar': '160 g, ¾ cup', ginger: '60 g, 10 tbsp' }}
+      />
       <Text as="strong">What brings it to life?</Text>
-      <Choice label="What brings it to life?" options={lives} value={typed.life} onChange={(life) => set('life', life)} />
+      <Choice
+        label="What brings it to life?"
+        options={lives}
+        value={typed.life}
+        onChange={(life) => set('life', life)}
+      />
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
-        {starters.some(({ id }) => id === typed.life) ? <Field control={control} name="dose" label="Starter to draw" hint="5–12 % of the batch is usual" echo={volumeEcho('ml')} /> : null}
-        <Field control={control} name="volumes" label="Fizz wanted" hint="2 soft, 2.5 lively, 3 sharp" numeric />
+        {starters.some(({ id }) => id === typed.life) ? (
+          <Field
+            control={control}
+            name="dose"
+            label="Starter to draw"
+            hint="5–12 % of the batch is usual"
+            echo={volumeEcho('ml')}
+          />
+        ) : null}
+        <Field
+          control={control}
+          name="volumes"
+          label="Fizz wanted"
+          hint="2 soft, 2.5 lively, 3 sharp"
+          numeric
+        />
       </View>
       <BrewPreview typed={typed} lots={starters} />
-      {form.formState.errors.root ? <Note tone="danger">{form.formState.errors.root.message ?? ''}</Note> : null}
+      {form.formState.errors.root ? (
+        <Note tone="danger">{form.formState.errors.root.message ?? ''}</Note>
+      ) : null}
       <InkButton label="Mixed" hint="Mixed: write it down" onPress={() => void save()} />
     </Screen>
   );
-} // prettier-ignore
-
-/** The dose follows the volume and the jar, until it is typed by hand. */
-function useFollowingDose(form: ReturnType<typeof useForm<BrewValues, unknown, BrewOutput>>, typed: BrewValues, lots: readonly Lot[]) {
-  const suggested = useRef(typed.dose);
-  const { by, volume, count, size, life, dose } = typed;
-  useEffect(() => {
-    if (dose !== suggested.current) return;
-    const next = doseFor({ by, volume, count, size }, lots.find(({ id }) => id === life));
-    if (next === '' || next === dose) return;
-    suggested.current = next;
-    form.setValue('dose', next);
-  }, [form, by, volume, count, size, life, dose, lots]);
-} // prettier-ignore
+}

@@ -31,7 +31,13 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
   const act = useAct();
   const household = useAppSelector(selectHousehold);
   const planned = lot.recipe?.planned;
-  const jars = openLots(household, lot).filter(({ role }) => role !== 'bottle').sort((a, b) => Number(b.id === planned?.lotId) - Number(a.id === planned?.lotId) || Number(b.role === 'starter') - Number(a.role === 'starter'));
+  const jars = openLots(household, lot)
+    .filter(({ role }) => role !== 'bottle')
+    .sort(
+      (a, b) =>
+        Number(b.id === planned?.lotId) - Number(a.id === planned?.lotId) ||
+        Number(b.role === 'starter') - Number(a.role === 'starter'),
+    );
   const [at, setAt] = useState<number | null>(null);
   const form = useForm<Values, unknown, { from: string; celsius: number; ml: number }>({
     resolver: resolverOf((values) => {
@@ -46,28 +52,58 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
       const plan = planDraw(jar, ml.value);
       return plan.ok ? reads({ from: jar.id, celsius, ml: ml.value }) : faultAt('dose', plan.sentence);
     }),
-    defaultValues: { from: jars[0]?.id ?? '', celsius: '', dose: planned?.ml ? `${Math.round(planned.ml)} ml` : '' },
+    defaultValues: {
+      from: jars[0]?.id ?? '',
+      celsius: '',
+      dose: planned?.ml ? `${Math.round(planned.ml)} ml` : '',
+    },
   });
   const typed = useWatch({ control: form.control }) as Values;
   const jar = lotOf(household, typed.from);
   const celsius = parseNumber(typed.celsius ?? '');
   const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius) : null;
   const save = form.handleSubmit(({ from, ml, celsius: warm }) => {
-    act({ kind: 'transferred', from, taken: 'liquid', celsius: warm, targets: [{ lotId: lot.id, ml }] }, `${lot.name} is pitched.`, at ?? undefined);
+    act(
+      { kind: 'transferred', from, taken: 'liquid', celsius: warm, targets: [{ lotId: lot.id, ml }] },
+      `${lot.name} is pitched.`,
+      at ?? undefined,
+    );
     onClose();
   });
   const control = form.control as never;
   return (
     <Sheet title={`Pitch ${lot.name}`} onClose={onClose}>
-      {jars.length === 0 ? <Note tone="caution">There is no starter on the shelf: begin one, or add a packet of yeast with “Add”.</Note> : null}
-      {jars.length > 1 ? <Choice label="From" options={jars.map((each) => ({ value: each.id, label: lotName(each, household) }))} value={typed.from} onChange={(id) => form.setValue('from', id)} /> : null}
-      <Field control={control} name="celsius" label="Temperature of the base, °C" numeric hint="Below 30 °C before anything alive goes in" />
+      {jars.length === 0 ? (
+        <Note tone="caution">
+          There is no starter on the shelf: begin one, or add a packet of yeast with “Add”.
+        </Note>
+      ) : null}
+      {jars.length > 1 ? (
+        <Choice
+          label="From"
+          options={jars.map((each) => ({ value: each.id, label: lotName(each, household) }))}
+          value={typed.from}
+          onChange={(id) => form.setValue('from', id)}
+        />
+      ) : null}
+      <Field
+        control={control}
+        name="celsius"
+        label="Temperature of the base, °C"
+        numeric
+        hint="Below 30 °C before anything alive goes in"
+      />
       {check?.ok && check.value.warn ? <Note tone="caution">{check.value.warn}</Note> : null}
       {check && !check.ok ? <Note tone="danger">{check.sentence}</Note> : null}
-      <Field control={control} name="dose" label="Drawn from the starter" hint={jar ? `${jar.name} can give ${Math.round(mostDrawableMl(jar))} ml now` : undefined} />
+      <Field
+        control={control}
+        name="dose"
+        label="Drawn from the starter"
+        hint={jar ? `${jar.name} can give ${Math.round(mostDrawableMl(jar))} ml now` : undefined}
+      />
       <Text>Stir it in. Lemon or lime, if any, goes in now: sour early is safer.</Text>
       <WhenField value={at} onChange={setAt} />
       <InkButton label="Pitched" disabled={jars.length === 0} onPress={() => void save()} />
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -34,7 +34,12 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     );
   }
   const at = (hour: number) => answer.start + hour * hourMs;
-  const span = { from: at(window.earliest), until: at(window.latest), fromSoftHours: window.earliestSpread, untilSoftHours: window.latestSpread };
+  const span = {
+    from: at(window.earliest),
+    until: at(window.latest),
+    fromSoftHours: window.earliestSpread,
+    untilSoftHours: window.latestSpread,
+  };
   const from = moment(quarter(span.from), now);
   const until = moment(quarter(span.until), now);
   const sealed = answer.chill !== null;
@@ -42,7 +47,14 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     ? chillReason(answer, lot.vessel.kind, celsius)
     : 'its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.';
   const verb = sealed ? 'Chill' : 'Taste, and bottle if you like it,';
-  const when = span.until <= now ? (sealed ? 'now, in place' : 'now') : span.from <= now ? `by ${until}` : `between ${from} and ${until}`;
+  const when =
+    span.until <= now
+      ? sealed
+        ? 'now, in place'
+        : 'now'
+      : span.from <= now
+        ? `by ${until}`
+        : `between ${from} and ${until}`;
   return (
     <View style={{ gap: 8 }} testID="advice">
       <Text as="subheading" level={2} live>{`${verb} ${when}, because ${because}`}</Text>
@@ -51,4 +63,4 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
       <Why topic={sealed ? 'chill' : 'taste'} lot={lot} now={now} />
     </View>
   );
-} // prettier-ignore
+}

@@ -33,10 +33,18 @@ export function BottlingCard({ run, wantedVolumes, hour, when }: Props) {
         If you bottle <Text as="strong">{when}</Text>
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <Figure value={then.sweetnessAtBottling[2].toFixed(0)} unit="g/L sweet going in" range={range(then.sweetnessAtBottling[0], then.sweetnessAtBottling[4])} />
+        <Figure
+          value={then.sweetnessAtBottling[2].toFixed(0)}
+          unit="g/L sweet going in"
+          range={range(then.sweetnessAtBottling[0], then.sweetnessAtBottling[4])}
+        />
         <Figure value={days} unit={`to ${wantedVolumes} volumes`} range={spread} />
-        <Figure value={then.sweetnessThen[2].toFixed(0)} unit="g/L sweet then" range={range(then.sweetnessThen[0], then.sweetnessThen[4])} />
+        <Figure
+          value={then.sweetnessThen[2].toFixed(0)}
+          unit="g/L sweet then"
+          range={range(then.sweetnessThen[0], then.sweetnessThen[4])}
+        />
       </View>
     </Card>
   );
-} // prettier-ignore
+}

@@ -1,5 +1,5 @@
 import { useContext, useEffect, useMemo, useSyncExternalStore } from 'react';
-import { rootOf } from '@/core/forecast/family-question';
+import { rootOf } from '@/core/forecast/family-members';
 import { lotOf } from '@/core/journal/household';
 import { drawnFrom } from '@/core/lots/pitch';
 import type { Lot } from '@/core/lots/lot';
@@ -8,8 +8,9 @@ import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
-import { DeskContext, familyOf, useBook } from './book';
+import { DeskContext, useBook } from './book';
 import { ForecastView } from './forecast-view';
+import { familyOf } from './questions';
 
 interface Props {
   readonly lot: Lot;
@@ -33,7 +34,12 @@ export function ForecastSection({ lot, now }: Props) {
   }, [desk, root, household, halfHour, book]);
   const path = useMemo(() => {
     const out = [lot];
-    for (let from = drawnFrom(lot, (id) => lotOf(household, id)); from && out.length < 12; from = drawnFrom(out[0]!, (id) => lotOf(household, id))) out.unshift(from.source);
+    for (
+      let from = drawnFrom(lot, (id) => lotOf(household, id));
+      from && out.length < 12;
+      from = drawnFrom(out[0]!, (id) => lotOf(household, id))
+    )
+      out.unshift(from.source);
     return out;
   }, [lot, household]);
   const whole = desk.runsOf(root.id);
@@ -55,11 +61,12 @@ export function ForecastSection({ lot, now }: Props) {
     <Card>
       {desk.hasFailed(root.id) ? (
         <Note tone="danger">
-          The forecast could not be worked out just now; it is asked again in a moment. Trust the squeeze and your eyes, and chill early.
+          The forecast could not be worked out just now; it is asked again in a moment. Trust the squeeze and
+          your eyes, and chill early.
         </Note>
       ) : (
         <Text as="subheading">Reckoning the forecast…</Text>
       )}
     </Card>
   );
-} // prettier-ignore
+}

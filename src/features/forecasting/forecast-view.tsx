@@ -35,7 +35,13 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
   const [supposed, setSupposed] = useState<Supposed>('as-is');
   const [width, setWidth] = useState(358);
   const view = useView(actual, now);
-  const { run, answer } = useSupposed(actualRun, actual, bottlingSweetness(root, actual.wantedVolumes), supposed, view.nowHour);
+  const { run, answer } = useSupposed(
+    actualRun,
+    actual,
+    bottlingSweetness(root, actual.wantedVolumes),
+    supposed,
+    view.nowHour,
+  );
   const scale = hourScale(view.from, view.to, width);
   const handle = useHandle(answer, view, (hours) => scale(view.from + hours) - scale(view.from));
   const sealed = answer.limitBar !== null;
@@ -43,26 +49,55 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
   const warm = sealed && lot.place !== 'fridge' && !over;
   const movable = warm || (!sealed && !over);
   const course = useMemo(
-    () => (warm ? chilledCourse(run, answer.series, handle.hour, view.to) : { hours: run.hours, series: answer.series }),
+    () =>
+      warm
+        ? chilledCourse(run, answer.series, handle.hour, view.to)
+        : { hours: run.hours, series: answer.series },
     [run, answer, warm, handle.hour, view.to],
   );
   const lanes = useMemo(() => lanesOf(path, answer, course, roles), [path, answer, course, roles]);
-  const readings = Object.values(readingPoints(path, answer.start)).reduce((sum, points) => sum + points.length, 0);
+  const readings = Object.values(readingPoints(path, answer.start)).reduce(
+    (sum, points) => sum + points.length,
+    0,
+  );
   const when = handle.words(answer.start, now);
   return (
     <View style={{ gap: 12 }}>
-      <Advice lot={lot} root={root} answer={answer} celsius={run.ferment.stages.at(-1)!.celsius} readings={readings} now={now} />
+      <Advice
+        lot={lot}
+        root={root}
+        answer={answer}
+        celsius={run.ferment.stages.at(-1)!.celsius}
+        readings={readings}
+        now={now}
+      />
       <View onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}>
-        <LaneStack lanes={lanes} course={course} view={view} width={width} sealed={sealed} handle={movable ? handle : null} label={sealed ? 'Chill here' : 'Bottle here'} valueText={when} />
+        <LaneStack
+          lanes={lanes}
+          course={course}
+          view={view}
+          width={width}
+          sealed={sealed}
+          handle={movable ? handle : null}
+          label={sealed ? 'Chill here' : 'Bottle here'}
+          valueText={when}
+        />
       </View>
       {warm ? <PourCard run={run} answer={answer} hour={handle.hour} when={when} now={now} /> : null}
-      {!sealed && !over ? <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} hour={handle.hour} when={when} /> : null}
+      {!sealed && !over ? (
+        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} hour={handle.hour} when={when} />
+      ) : null}
       {movable ? (
         <>
           <Text as="subheading" level={2}>
             What if
           </Text>
-          <Choice label="What if" options={supposedOptions.filter(({ value }) => sealed || value !== 'burped')} value={supposed} onChange={setSupposed} />
+          <Choice
+            label="What if"
+            options={supposedOptions.filter(({ value }) => sealed || value !== 'burped')}
+            value={supposed}
+            onChange={setSupposed}
+          />
         </>
       ) : null}
       <Text color={roles.softText}>
@@ -71,4 +106,4 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
       <ForecastTable course={course} start={answer.start} now={now} sealed={sealed} />
     </View>
   );
-} // prettier-ignore
+}

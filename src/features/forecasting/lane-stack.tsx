@@ -29,16 +29,38 @@ export function LaneStack({ lanes, course, view, width, sealed, handle, label, v
     <>
       <DayAxis days={view.days} fromHour={view.from} toHour={view.to} width={width} />
       <View>
-        <View role="img" aria-label={`Forecast of sweetness, ${sealed ? 'fizz, pressure, ' : ''}acidity and alcohol; the table below has the numbers.`}>
+        <View
+          role="img"
+          aria-label={`Forecast of sweetness, ${sealed ? 'fizz, pressure, ' : ''}acidity and alcohol; the table below has the numbers.`}
+        >
           {lanes.map((lane) => (
-            <LaneChart key={lane.name} lane={lane} hours={course.hours} fromHour={view.from} toHour={view.to} width={width} nights={view.nights} />
+            <LaneChart
+              key={lane.name}
+              lane={lane}
+              hours={course.hours}
+              fromHour={view.from}
+              toHour={view.to}
+              width={width}
+              nights={view.nights}
+            />
           ))}
         </View>
         <NowLine x={scale(view.nowHour)} height={height} />
         {handle ? (
-          <TimeHandle x={scale(handle.hour)} height={height} label={label} valueText={valueText} value={handle.hour} min={handle.min} max={handle.max} onDrag={handle.drag} onStep={handle.step} color={roles.brew} />
+          <TimeHandle
+            x={scale(handle.hour)}
+            height={height}
+            label={label}
+            valueText={valueText}
+            value={handle.hour}
+            min={handle.min}
+            max={handle.max}
+            onDrag={handle.drag}
+            onStep={handle.step}
+            color={roles.brew}
+          />
         ) : null}
       </View>
     </>
   );
-} // prettier-ignore
+}

@@ -49,13 +49,35 @@ export function lanesOf(path: readonly Lot[], answer: LotAnswer, course: Course,
     answer.limitBar === null
       ? []
       : [
-          { name: 'Fizz', unit: 'volumes', color: roles.bottle, series: series.fizz, digits: 1, target: [wanted * 0.9, wanted * 1.1] },
-          { name: 'Pressure', unit: 'bar', color: roles.bottle, series: series.gauge, digits: 1, limit: { value: answer.limitBar, label: 'working limit' }, points: points.gauge },
+          {
+            name: 'Fizz',
+            unit: 'volumes',
+            color: roles.bottle,
+            series: series.fizz,
+            digits: 1,
+            target: [wanted * 0.9, wanted * 1.1],
+          },
+          {
+            name: 'Pressure',
+            unit: 'bar',
+            color: roles.bottle,
+            series: series.gauge,
+            digits: 1,
+            limit: { value: answer.limitBar, label: 'working limit' },
+            points: points.gauge,
+          },
         ];
   return [
     { name: 'Sweet', unit: 'g/L', color: roles.brew, series: series.sweet, digits: 0, points: points.sweet },
     ...sealed,
-    { name: 'Sour', unit: 'pH, lower is sourer', color: roles.good, series: series.ph, digits: 1, points: points.ph },
+    {
+      name: 'Sour',
+      unit: 'pH, lower is sourer',
+      color: roles.good,
+      series: series.ph,
+      digits: 1,
+      points: points.ph,
+    },
     { name: 'Alcohol', unit: '%', color: roles.starter, series: series.alcohol, digits: 1 },
   ];
-} // prettier-ignore
+}

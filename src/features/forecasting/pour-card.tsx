@@ -36,7 +36,11 @@ export function PourCard({ run, answer, hour, when, now }: Props) {
         If you chill <Text as="strong">{when}</Text>, then pour {served}
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <Figure value={pour.sweetnessGramsPerLitre[2].toFixed(0)} unit="g/L sweet" range={range(pour.sweetnessGramsPerLitre, 0)} />
+        <Figure
+          value={pour.sweetnessGramsPerLitre[2].toFixed(0)}
+          unit="g/L sweet"
+          range={range(pour.sweetnessGramsPerLitre, 0)}
+        />
         <Figure value={pour.volumes[2].toFixed(1)} unit="volumes" range={range(pour.volumes, 1)} />
         <Figure value={pour.abvPercent[2].toFixed(1)} unit="% alcohol" range={range(pour.abvPercent, 1)} />
       </View>
@@ -45,7 +49,7 @@ export function PourCard({ run, answer, hour, when, now }: Props) {
       </Text>
     </Card>
   );
-} // prettier-ignore
+}
 
 function riskWords(chance: number): string {
   if (chance <= 0.021) return 'Hardly any chance that it passes the limit.';

@@ -21,14 +21,31 @@ export interface RunAnswer {
 }
 
 /** The answer with one thing changed from now on. */
-export function useSupposed(run: StoredRun, answer: LotAnswer, wantedSweetness: number, supposed: Supposed, nowHour: number): RunAnswer {
+export function useSupposed(
+  run: StoredRun,
+  answer: LotAnswer,
+  wantedSweetness: number,
+  supposed: Supposed,
+  nowHour: number,
+): RunAnswer {
   const hour = Math.max(0, Math.floor(nowHour));
   return useMemo(() => {
     if (supposed === 'as-is') return { run, answer };
     const { celsius } = run.ferment.stages.at(-1)!;
-    const change = supposed === 'burped' ? { ventEveryHours: 24 } : { celsius: celsius + (supposed === 'warmer' ? 3 : -3) };
+    const change =
+      supposed === 'burped'
+        ? { ventEveryHours: 24 }
+        : { celsius: celsius + (supposed === 'warmer' ? 3 : -3) };
     const changed = diverged(run, hour, change, members);
     const { lotId, start, wantedVolumes, limitBar, sealedFromHour } = answer;
-    return { run: changed, answer: lotAnswer({ lotId, run: 0, wantedVolumes, wantedSweetness, limitBar, sealedFromHour }, start, changed, allSeries(changed)) };
+    return {
+      run: changed,
+      answer: lotAnswer(
+        { lotId, run: 0, wantedVolumes, wantedSweetness, limitBar, sealedFromHour },
+        start,
+        changed,
+        allSeries(changed),
+      ),
+    };
   }, [run, answer, supposed, hour, wantedSweetness]);
-} // prettier-ignore
+}

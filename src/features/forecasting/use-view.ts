@@ -19,7 +19,10 @@ export function useView(answer: LotAnswer, now: number): View {
     const { start } = answer;
     const nowHour = (coarseNow - start) / hourMs;
     const end = answer.hours.at(-1)!;
-    const wanted = Math.max(nowHour + 84, Math.min(nowHour + 240, (answer.chill?.latest ?? answer.taste?.latest ?? 0) + 30));
+    const wanted = Math.max(
+      nowHour + 84,
+      Math.min(nowHour + 240, (answer.chill?.latest ?? answer.taste?.latest ?? 0) + 30),
+    );
     const to = Math.max(24, Math.min(end, wanted));
     const from = Math.max(0, Math.min(nowHour - 72, to - 96));
     const days: { hour: number; label: string }[] = [];
@@ -36,4 +39,4 @@ export function useView(answer: LotAnswer, now: number): View {
     }
     return { from, to, nowHour, days, nights };
   }, [answer, coarseNow]);
-} // prettier-ignore
+}

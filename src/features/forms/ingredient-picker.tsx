@@ -18,12 +18,34 @@ const shown = 10;
 export function IngredientPicker({ usual, onPick, label = 'Something else' }: Props) {
   const [text, setText] = useState('');
   const wanted = text.trim().toLowerCase();
-  const found = wanted === '' ? usual.filter(isIngredient) : ingredientIds.filter((id) => ingredients[id].name.toLowerCase().includes(wanted));
-  const options = found.slice(0, shown).map((id) => ({ value: id as string, label: isIngredient(id) ? ingredients[id].name : id }));
+  const found =
+    wanted === ''
+      ? usual.filter(isIngredient)
+      : ingredientIds.filter((id) => ingredients[id].name.toLowerCase().includes(wanted));
+  const options = found
+    .slice(0, shown)
+    .map((id) => ({ value: id as string, label: isIngredient(id) ? ingredients[id].name : id }));
   return (
     <View style={{ gap: gap.small }}>
-      <TextBox label={label} value={text} onChange={setText} hint={options.length === 0 ? 'No such thing in the table: weigh it as the nearest one.' : 'Type to find it'} />
-      <Choice label="Ingredients" options={options} value={null} onChange={(what) => { setText(''); onPick(what); }} />
+      <TextBox
+        label={label}
+        value={text}
+        onChange={setText}
+        hint={
+          options.length === 0
+            ? 'No such thing in the table: weigh it as the nearest one.'
+            : 'Type to find it'
+        }
+      />
+      <Choice
+        label="Ingredients"
+        options={options}
+        value={null}
+        onChange={(what) => {
+          setText('');
+          onPick(what);
+        }}
+      />
     </View>
   );
-} // prettier-ignore
+}

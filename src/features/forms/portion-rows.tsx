@@ -41,16 +41,29 @@ export function PortionRows({ control: given, usual, hints = {} }: Props) {
             hint={hints[row.what] ?? 'g, spoons or cups'}
             echo={(amount) => rowEcho({ ...row, ...typed[index], amount })}
           />
-          <Press role="button" aria-label={`Leave out ${ingredientName(row.what)}`} onPress={() => remove(index)} style={{ marginTop: 26, alignItems: 'center' }}>
+          <Press
+            role="button"
+            aria-label={`Leave out ${ingredientName(row.what)}`}
+            onPress={() => remove(index)}
+            style={{ marginTop: 26, alignItems: 'center' }}
+          >
             <Icon name="close" color={roles.softText} />
           </Press>
         </View>
       ))}
       {picking ? (
-        <IngredientPicker usual={usual.filter((what) => !fields.some((row) => row.what === what))} onPick={pick} />
+        <IngredientPicker
+          usual={usual.filter((what) => !fields.some((row) => row.what === what))}
+          onPick={pick}
+        />
       ) : (
-        <InkButton quiet label="Add something" onPress={() => setPicking(true)} style={{ alignSelf: 'flex-start' }} />
+        <InkButton
+          quiet
+          label="Add something"
+          onPress={() => setPicking(true)}
+          style={{ alignSelf: 'flex-start' }}
+        />
       )}
     </View>
   );
-} // prettier-ignore
+}

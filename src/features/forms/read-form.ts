@@ -13,14 +13,17 @@ export const faultAt = (path: string, message: string): FormReading<never> => ({
 
 /** A resolver from a function that reads the values by the core's own rules. */
 export const resolverOf =
-  <I extends FieldValues, O extends FieldValues>(read: (values: I) => FormReading<O>): Resolver<I, unknown, O> =>
+  <I extends FieldValues, O extends FieldValues>(
+    read: (values: I) => FormReading<O>,
+  ): Resolver<I, unknown, O> =>
   (values) => {
     const reading = read(values);
     if (reading.ok) return { values: reading.value, errors: {} };
     const errors: Record<string, unknown> = {};
-    for (const [path, message] of Object.entries(reading.faults)) put(errors, path.split('.'), { type: 'custom', message });
+    for (const [path, message] of Object.entries(reading.faults))
+      put(errors, path.split('.'), { type: 'custom', message });
     return { values: {}, errors: errors as FieldErrors<I> };
-  }; // prettier-ignore
+  };
 
 function put(into: Record<string, unknown>, [key, ...rest]: string[], value: unknown): void {
   if (key === undefined) return;

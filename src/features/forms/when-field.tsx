@@ -40,9 +40,19 @@ export function WhenField({ value, onChange }: Props) {
           const at = new Date(event.target.value).getTime();
           onChange(Number.isFinite(at) ? at : null);
         }}
-        style={{ fontSize: 18, fontFamily: plain, padding: 12, color: roles.text, backgroundColor: roles.card, border: `1px solid ${roles.softText}`, borderRadius: 4, minHeight: 48, boxSizing: 'border-box' }}
+        style={{
+          fontSize: 18,
+          fontFamily: plain,
+          padding: 12,
+          color: roles.text,
+          backgroundColor: roles.card,
+          border: `1px solid ${roles.softText}`,
+          borderRadius: 4,
+          minHeight: 48,
+          boxSizing: 'border-box',
+        }}
       />
       <Text color={roles.softText}>{value === null ? 'Now.' : moment(value, now)}</Text>
     </View>
   );
-} // prettier-ignore
+}

@@ -5,7 +5,13 @@ export const actKinds = ['add', 'pour', 'look', 'taste', 'measure', 'move', 'end
 export type ActKind = (typeof actKinds)[number];
 
 export const actLabels: Readonly<Record<ActKind, string>> = {
-  add: 'Add', pour: 'Pour', look: 'Look', taste: 'Taste', measure: 'Measure', move: 'Move', end: 'End',
-}; // prettier-ignore
+  add: 'Add',
+  pour: 'Pour',
+  look: 'Look',
+  taste: 'Taste',
+  measure: 'Measure',
+  move: 'Move',
+  end: 'End',
+};
 
 export const actIcons: Readonly<Partial<Record<ActKind, GlyphName>>> = { add: 'plus' };

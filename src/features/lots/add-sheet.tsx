@@ -37,8 +37,14 @@ const usual = (lot: Lot): readonly string[] =>
 
 const firstRows = (lot: Lot): PortionRow[] =>
   keptCulture(lot) && usualFeed(lot).length > 0
-    ? [...usualFeed(lot).map(rowOf), ...(usualFeed(lot).some(({ what }) => what === 'water') ? [] : [{ what: 'water', amount: '' }])]
-    : [{ what: 'white-sugar', amount: '' }, { what: 'water', amount: '' }]; // prettier-ignore
+    ? [
+        ...usualFeed(lot).map(rowOf),
+        ...(usualFeed(lot).some(({ what }) => what === 'water') ? [] : [{ what: 'water', amount: '' }]),
+      ]
+    : [
+        { what: 'white-sugar', amount: '' },
+        { what: 'water', amount: '' },
+      ];
 
 /** Something goes in: a feed, a top-up, sugar, lemon, juice. */
 export function AddSheet({ lot, onClose }: LotSheetProps) {
@@ -57,17 +63,31 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
   const { portions } = readRows(typed ?? []);
   const fits = portions.length > 0 ? canAdd(lot, portions) : null;
   const save = form.handleSubmit((value) => {
-    act({ kind: 'portions-added', lotId: lot.id, portions: value.portions }, `${lot.role === 'starter' ? 'Fed' : 'Added to'} ${lot.name}.`, at ?? undefined);
+    act(
+      { kind: 'portions-added', lotId: lot.id, portions: value.portions },
+      `${lot.role === 'starter' ? 'Fed' : 'Added to'} ${lot.name}.`,
+      at ?? undefined,
+    );
     onClose();
   });
   const fault = form.formState.errors.root?.message ?? (fits && !fits.ok ? fits.sentence : undefined);
   return (
     <Sheet title={lot.role === 'starter' ? `Feed ${lot.name}` : `Add to ${lot.name}`} onClose={onClose}>
-      <PortionRows control={form.control as never} usual={usual(lot)} hints={{ water: '0 or nothing keeps it dry' }} />
-      {fault ? <Note tone="danger" testID="error-add">{fault}</Note> : null}
-      {fits?.ok ? <Text>{`${portionsWords(portions)}: ${Math.round(fits.value)} ml in the vessel then.`}</Text> : null}
+      <PortionRows
+        control={form.control as never}
+        usual={usual(lot)}
+        hints={{ water: '0 or nothing keeps it dry' }}
+      />
+      {fault ? (
+        <Note tone="danger" testID="error-add">
+          {fault}
+        </Note>
+      ) : null}
+      {fits?.ok ? (
+        <Text>{`${portionsWords(portions)}: ${Math.round(fits.value)} ml in the vessel then.`}</Text>
+      ) : null}
       <WhenField value={at} onChange={setAt} />
       <InkButton label={lot.role === 'starter' ? 'Fed' : 'Added'} onPress={() => void save()} />
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -18,11 +18,22 @@ export interface AmendValues {
 export function amendDefaults(entry: Entry): AmendValues {
   return {
     portions: 'portions' in entry ? entry.portions.map((portion) => rowOf(portion as Portion)) : [],
-    targets: entry.kind === 'transferred' ? entry.targets.map(({ ml, grams }) => ({ amount: grams !== undefined ? `${grams} g` : ml !== undefined ? `${Math.round(ml * 10) / 10} ml` : '' })) : [],
-    value: entry.kind === 'measured' ? String(entry.value) : entry.kind === 'temperature-set' ? String(entry.celsius) : '',
+    targets:
+      entry.kind === 'transferred'
+        ? entry.targets.map(({ ml, grams }) => ({
+            amount:
+              grams !== undefined ? `${grams} g` : ml !== undefined ? `${Math.round(ml * 10) / 10} ml` : '',
+          }))
+        : [],
+    value:
+      entry.kind === 'measured'
+        ? String(entry.value)
+        : entry.kind === 'temperature-set'
+          ? String(entry.celsius)
+          : '',
     note: entry.kind === 'noted' ? entry.text : (entry.note ?? ''),
   };
-} // prettier-ignore
+}
 
 type Patch = Record<string, unknown>;
 
@@ -32,7 +43,8 @@ export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch>
   if ('portions' in entry) {
     const { portions, faults } = readRows(values.portions);
     if (Object.keys(faults).length > 0) return { ok: false, faults };
-    if (JSON.stringify(portions.map(amounts)) !== JSON.stringify(entry.portions.map(amounts))) patch.portions = portions;
+    if (JSON.stringify(portions.map(amounts)) !== JSON.stringify(entry.portions.map(amounts)))
+      patch.portions = portions;
   }
   if (entry.kind === 'transferred') {
     const targets = entry.targets.map((target) => ({ ...target }));
@@ -56,7 +68,7 @@ export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch>
   const before = entry.kind === 'noted' ? entry.text : (entry.note ?? '');
   if (note !== before) patch[entry.kind === 'noted' ? 'text' : 'note'] = note;
   return { ok: true, value: patch };
-} // prettier-ignore
+}
 
 const amounts = ({
   what,

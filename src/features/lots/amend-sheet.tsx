@@ -30,30 +30,48 @@ export function AmendSheet({ entry, lotId, onClose }: Props) {
   const household = useAppSelector(selectHousehold);
   const [at, setAt] = useState<number | null>(entry.at);
   const [fault, setFault] = useState<string | null>(null);
-  const form = useForm<AmendValues, unknown, Record<string, unknown>>({ resolver: resolverOf((values) => readAmend(values, entry)), defaultValues: amendDefaults(entry) });
+  const form = useForm<AmendValues, unknown, Record<string, unknown>>({
+    resolver: resolverOf((values) => readAmend(values, entry)),
+    defaultValues: amendDefaults(entry),
+  });
   const save = form.handleSubmit((patch) => {
     const whole = at !== null && at !== entry.at ? { ...patch, at } : patch;
     if (Object.keys(whole).length === 0) return onClose();
     const checked = parseEntry(amendedBy(entry, [{ patch: whole } as never]));
     if (!checked.ok) return setFault(checked.sentence);
-    act({ kind: 'amended', targetId: entry.id, patch: whole as never }, 'Corrected. What hangs on it followed.');
+    act(
+      { kind: 'amended', targetId: entry.id, patch: whole as never },
+      'Corrected. What hangs on it followed.',
+    );
     onClose();
   });
   const control = form.control as never;
   return (
     <Sheet title="Correct an entry" onClose={onClose}>
       <Text>{entryWords(entry, household, lotId)}</Text>
-      {'portions' in entry ? <PortionRows control={control} usual={['white-sugar', 'water', 'ginger', 'honey']} /> : null}
+      {'portions' in entry ? (
+        <PortionRows control={control} usual={['white-sugar', 'water', 'ginger', 'honey']} />
+      ) : null}
       {entry.kind === 'transferred'
-        ? entry.targets.slice(0, 12).map((target, index) => (
-            <Field key={index} control={control} name={`targets.${index}.amount`} label={`To ${nameOfLot(target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null), household)}`} hint="ml, or g of solids" />
-          ))
+        ? entry.targets
+            .slice(0, 12)
+            .map((target, index) => (
+              <Field
+                key={index}
+                control={control}
+                name={`targets.${index}.amount`}
+                label={`To ${nameOfLot(target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null), household)}`}
+                hint="ml, or g of solids"
+              />
+            ))
         : null}
-      {entry.kind === 'measured' ? <Field control={control} name="value" label={quantityWords[entry.quantity].title} numeric /> : null}
+      {entry.kind === 'measured' ? (
+        <Field control={control} name="value" label={quantityWords[entry.quantity].title} numeric />
+      ) : null}
       <Field control={control} name="note" label="Note" multiline />
       <WhenField value={at} onChange={setAt} />
       {fault ? <Note tone="danger">{fault}</Note> : null}
       <InkButton label="Correct it" onPress={() => void save()} />
     </Sheet>
   );
-} // prettier-ignore
+}

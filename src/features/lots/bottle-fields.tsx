@@ -34,7 +34,12 @@ export function BottleFields({ control, typed, lot, onSet }: Props) {
   const kind = vesselKind(typed.vessel);
   return (
     <>
-      <Choice label="Kind of bottle" options={bottleIds.map((id) => ({ value: id, label: vesselKind(id).name }))} value={typed.vessel as (typeof bottleIds)[number]} onChange={(id) => onSet('vessel', id)} />
+      <Choice
+        label="Kind of bottle"
+        options={bottleIds.map((id) => ({ value: id, label: vesselKind(id).name }))}
+        value={typed.vessel as (typeof bottleIds)[number]}
+        onChange={(id) => onSet('vessel', id)}
+      />
       {holdsFizz(typed.vessel) ? (
         <Text>{`${kind.note} Working limit here: ${kind.limitBar} bar over the air outside; a lower mark on the bottle goes first.`}</Text>
       ) : (
@@ -45,17 +50,35 @@ export function BottleFields({ control, typed, lot, onSet }: Props) {
         <Field control={control} name="size" label="Size" hint="500 ml" echo={volumeEcho('ml')} />
       </View>
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
-        <Field control={control} name="headspace" label="Headspace" hint="About 4 %, 2–5 cm of neck" echo={volumeEcho('ml')} />
-        <Field control={control} name="dose" label="Dose, each bottle" hint="Nothing while it is still sweet" echo={(amount) => rowEcho({ what: typed.doseOf, amount })} />
+        <Field
+          control={control}
+          name="headspace"
+          label="Headspace"
+          hint="About 4 %, 2–5 cm of neck"
+          echo={volumeEcho('ml')}
+        />
+        <Field
+          control={control}
+          name="dose"
+          label="Dose, each bottle"
+          hint="Nothing while it is still sweet"
+          echo={(amount) => rowEcho({ what: typed.doseOf, amount })}
+        />
       </View>
-      <Choice label="Dose of" options={doses.map((value) => ({ value, label: doseNames[value] }))} value={typed.doseOf as (typeof doses)[number]} onChange={(what) => onSet('doseOf', what)} />
+      <Choice
+        label="Dose of"
+        options={doses.map((value) => ({ value, label: doseNames[value] }))}
+        value={typed.doseOf as (typeof doses)[number]}
+        onChange={(what) => onSet('doseOf', what)}
+      />
       <Text testID="fill-line">{fillLine(typed, lot)}</Text>
       <Note tone="caution">
-        Pressure-rated bottles only, one soft plastic pilot beside the glass, in a covered box. Glasses on when one feels hard.
+        Pressure-rated bottles only, one soft plastic pilot beside the glass, in a covered box. Glasses on
+        when one feels hard.
       </Note>
     </>
   );
-} // prettier-ignore
+}
 
 /** How far the lot goes, and what all its sugar could do. */
 function fillLine(typed: PourValues, lot: Lot): string {
@@ -66,5 +89,7 @@ function fillLine(typed: PourValues, lot: Lot): string {
   const left = Math.round(plan.leftMl);
   const potential = Math.round(potentialVolumes(mixedSugar(lot), 0));
   const fits = `${(there / 1000).toFixed(2)} L fills ${plan.bottles} of these${left > 20 ? `, ${number(left)} ml over` : ''}.`;
-  return holdsFizz(typed.vessel) ? `${fits} All its sugar could make ${potential} volumes: only time, cold or dryness stops a bottle.` : fits;
-} // prettier-ignore
+  return holdsFizz(typed.vessel)
+    ? `${fits} All its sugar could make ${potential} volumes: only time, cold or dryness stops a bottle.`
+    : fits;
+}

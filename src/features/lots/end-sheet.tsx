@@ -17,16 +17,25 @@ export function EndSheet({ lot, onClose }: LotSheetProps) {
   const [why, setWhy] = useState('');
   const [at, setAt] = useState<number | null>(null);
   const save = () => {
-    act({ kind: 'ended', lots: [lot.id], how, why: why.trim().slice(0, 500) }, `${lot.name}: ${endingWords[how].toLowerCase()}.`, at ?? undefined);
+    act(
+      { kind: 'ended', lots: [lot.id], how, why: why.trim().slice(0, 500) },
+      `${lot.name}: ${endingWords[how].toLowerCase()}.`,
+      at ?? undefined,
+    );
     onClose();
   };
   return (
     <Sheet title={`The end of ${lot.name}`} onClose={onClose}>
-      <Choice label="How" options={endings.map((value) => ({ value, label: endingWords[value] }))} value={how} onChange={setHow} />
+      <Choice
+        label="How"
+        options={endings.map((value) => ({ value, label: endingWords[value] }))}
+        value={how}
+        onChange={setHow}
+      />
       <TextBox label="Why" value={why} onChange={setWhy} multiline hint="What the next one can learn from" />
       <Text>It leaves the shelves; its ledger stays, and Undo brings it back.</Text>
       <WhenField value={at} onChange={setAt} />
       <InkButton danger={how === 'discarded'} label={endingWords[how]} onPress={save} />
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -25,4 +25,4 @@ export const JarFields = ({ control, typed, onSet }: Props) => (
       <Field control={control} name="jar" label="Jar" hint="Full to the brim" />
     </View>
   </>
-); // prettier-ignore
+);

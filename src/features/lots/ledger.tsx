@@ -39,15 +39,27 @@ export function Ledger({ lotId, now, shown }: Props) {
         Ledger
       </Text>
       {newest.map((entry) => (
-        <LedgerRow key={entry.id} entry={entry} lotId={lotId} now={now} marked={entry.id === shown} onAmend={() => setAmending(entry)} />
+        <LedgerRow
+          key={entry.id}
+          entry={entry}
+          lotId={lotId}
+          now={now}
+          marked={entry.id === shown}
+          onAmend={() => setAmending(entry)}
+        />
       ))}
       {rows.length > count ? (
-        <InkButton quiet label={`Earlier: ${rows.length - count} more`} onPress={() => setCount(count + pageOf)} style={{ alignSelf: 'flex-start' }} />
+        <InkButton
+          quiet
+          label={`Earlier: ${rows.length - count} more`}
+          onPress={() => setCount(count + pageOf)}
+          style={{ alignSelf: 'flex-start' }}
+        />
       ) : null}
       {amending ? <AmendSheet entry={amending} lotId={lotId} onClose={() => setAmending(null)} /> : null}
     </View>
   );
-} // prettier-ignore
+}
 
 interface RowProps {
   readonly entry: Entry;
@@ -67,20 +79,31 @@ function LedgerRow({ entry, lotId, now, marked, onAmend }: RowProps) {
   const amended = useAppSelector((state) => (selectJournal(state).corrections[entry.id]?.length ?? 0) > 0);
   const state = unsaved ? ', not saved' : keeping ? ', being kept' : amended ? ', corrected' : '';
   return (
-    <View testID={marked ? 'ledger-shown' : undefined} style={[styles.row, { borderColor: roles.hairline, backgroundColor: marked ? roles.here : undefined }]}>
+    <View
+      testID={marked ? 'ledger-shown' : undefined}
+      style={[styles.row, { borderColor: roles.hairline, backgroundColor: marked ? roles.here : undefined }]}
+    >
       <View style={styles.words}>
         <Text style={styles.text}>{words}</Text>
-        <Text as="label" color={roles.softText}>{`${moment(entry.at, now)}${state}${entry.note && entry.kind !== 'noted' ? `. ${entry.note}` : ''}`}</Text>
+        <Text
+          as="label"
+          color={roles.softText}
+        >{`${moment(entry.at, now)}${state}${entry.note && entry.kind !== 'noted' ? `. ${entry.note}` : ''}`}</Text>
       </View>
       <Press role="button" aria-label={`Correct: ${words}`} onPress={onAmend} style={styles.act}>
         <Text as="strong">Edit</Text>
       </Press>
-      <Press role="button" aria-label={`Undo: ${words}`} onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')} style={styles.act}>
+      <Press
+        role="button"
+        aria-label={`Undo: ${words}`}
+        onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')}
+        style={styles.act}
+      >
         <Text as="strong">Undo</Text>
       </Press>
     </View>
   );
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, paddingVertical: 6 },

@@ -35,7 +35,15 @@ export function Lineage({ lot, now }: Props) {
   );
 }
 
-function Line({ title, edges, now }: { readonly title: string; readonly edges: readonly Edge[]; readonly now: number }) {
+function Line({
+  title,
+  edges,
+  now,
+}: {
+  readonly title: string;
+  readonly edges: readonly Edge[];
+  readonly now: number;
+}) {
   const rows = [...edges].reverse().slice(0, shownAtMost);
   return (
     <View style={{ gap: 2 }}>
@@ -45,10 +53,12 @@ function Line({ title, edges, now }: { readonly title: string; readonly edges: r
       {rows.map((edge, index) => (
         <EdgeRow key={`${edge.entryId}-${index}`} edge={edge} now={now} />
       ))}
-      {edges.length > shownAtMost ? <Text>{`and ${edges.length - shownAtMost} earlier, in the ledger`}</Text> : null}
+      {edges.length > shownAtMost ? (
+        <Text>{`and ${edges.length - shownAtMost} earlier, in the ledger`}</Text>
+      ) : null}
     </View>
   );
-} // prettier-ignore
+}
 
 function EdgeRow({ edge, now }: { readonly edge: Edge; readonly now: number }) {
   const roles = useRoles();
@@ -68,4 +78,4 @@ function EdgeRow({ edge, now }: { readonly edge: Edge; readonly now: number }) {
       </Text>
     </Press>
   );
-} // prettier-ignore
+}

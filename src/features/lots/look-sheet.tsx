@@ -16,9 +16,11 @@ import type { LotSheetProps } from './sheet-props';
 /** Signs that can be seen on a lot; the likeliest first. */
 function signsFor(lot: Lot): readonly SignKind[] {
   const sealed = lot.closure === 'sealed';
-  const first: readonly SignKind[] = sealed ? ['squeeze', 'lid', 'hiss', 'bubbles', 'sediment'] : ['foam', 'bubbles', 'film', 'smell', 'hiss', 'lid'];
+  const first: readonly SignKind[] = sealed
+    ? ['squeeze', 'lid', 'hiss', 'bubbles', 'sediment']
+    : ['foam', 'bubbles', 'film', 'smell', 'hiss', 'lid'];
   return [...first, ...signKinds.filter((kind) => !first.includes(kind))];
-} // prettier-ignore
+}
 
 /** What is seen, heard, smelt and felt: chips, one tap a sign. */
 export function LookSheet({ lot, onClose }: LotSheetProps) {
@@ -32,7 +34,16 @@ export function LookSheet({ lot, onClose }: LotSheetProps) {
   const bad = chosen.some(([kind, value]) => isDiscard(kind, value));
   const save = () => {
     if (chosen.length === 0) return;
-    act({ kind: 'observed', lotId: lot.id, signs: signs as never, ...(note.trim() ? { note: note.trim() } : {}) }, `${lot.name}: noted. The forecast takes it in.`, at ?? undefined);
+    act(
+      {
+        kind: 'observed',
+        lotId: lot.id,
+        signs: signs as never,
+        ...(note.trim() ? { note: note.trim() } : {}),
+      },
+      `${lot.name}: noted. The forecast takes it in.`,
+      at ?? undefined,
+    );
     onClose();
   };
   return (
@@ -42,17 +53,31 @@ export function LookSheet({ lot, onClose }: LotSheetProps) {
           <Text as="strong">{signWords[kind].title}</Text>
           <Choice
             label={signWords[kind].title}
-            options={lotSigns[kind].map((value) => ({ value: value as string, label: signWords[kind].words[value] ?? value }))}
+            options={lotSigns[kind].map((value) => ({
+              value: value as string,
+              label: signWords[kind].words[value] ?? value,
+            }))}
             value={signs[kind] ?? null}
             onChange={(value) => setSigns({ ...signs, [kind]: signs[kind] === value ? undefined : value })}
           />
         </View>
       ))}
-      {more ? null : <InkButton quiet label="More signs" onPress={() => setMore(true)} style={{ alignSelf: 'flex-start' }} />}
-      {bad ? <Note tone="danger">Fuzz, odd colour or a foul smell: discard all of it and clean the vessel. Never skim and drink.</Note> : null}
+      {more ? null : (
+        <InkButton
+          quiet
+          label="More signs"
+          onPress={() => setMore(true)}
+          style={{ alignSelf: 'flex-start' }}
+        />
+      )}
+      {bad ? (
+        <Note tone="danger">
+          Fuzz, odd colour or a foul smell: discard all of it and clean the vessel. Never skim and drink.
+        </Note>
+      ) : null}
       <TextBox label="Note" value={note} onChange={setNote} multiline />
       <WhenField value={at} onChange={setAt} />
       <InkButton label="Note it" disabled={chosen.length === 0} onPress={save} />
     </Sheet>
   );
-} // prettier-ignore
+}

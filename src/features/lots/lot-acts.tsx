@@ -24,7 +24,13 @@ export function LotActs({ lot }: Props) {
   const vent = () => act({ kind: 'vented', lots: [lot.id], long: false }, `Burped ${lot.name}.`);
   const quick = lot.closure === 'sealed' ? { label: 'Burp', press: vent } : { label: 'Stir', press: stir };
   const button = (label: string, press: () => void) => (
-    <Press key={label} role="button" aria-label={label} onPress={press} style={[styles.act, corners.pill, { borderColor: roles.button, backgroundColor: roles.card }]}>
+    <Press
+      key={label}
+      role="button"
+      aria-label={label}
+      onPress={press}
+      style={[styles.act, corners.pill, { borderColor: roles.button, backgroundColor: roles.card }]}
+    >
       <Text as="strong">{label}</Text>
     </Press>
   );
@@ -40,7 +46,7 @@ export function LotActs({ lot }: Props) {
       ) : null}
     </View>
   );
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },

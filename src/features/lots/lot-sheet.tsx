@@ -15,8 +15,14 @@ interface Props {
 }
 
 const sheets = {
-  add: AddSheet, pour: PourSheet, look: LookSheet, taste: TasteSheet, measure: MeasureSheet, move: MoveSheet, end: EndSheet,
-} as const satisfies Record<ActKind, unknown>; // prettier-ignore
+  add: AddSheet,
+  pour: PourSheet,
+  look: LookSheet,
+  taste: TasteSheet,
+  measure: MeasureSheet,
+  move: MoveSheet,
+  end: EndSheet,
+} as const satisfies Record<ActKind, unknown>;
 
 /** The sheet of an act: the same whatever the lot's role. */
 export function LotSheet({ lot, kind, onClose }: Props) {

@@ -14,5 +14,10 @@ export function readMeasured(quantity: Quantity, text: string): Result<number> {
   }
   const value = quantity === 'sg' && plain > 900 && plain < 1300 ? plain / 1000 : plain;
   const [low, high] = measurable[quantity];
-  return value < low || value > high ? refusal('measured.range', `Between ${low} and ${high}${quantityWords[quantity].unit ? ` ${quantityWords[quantity].unit}` : ''}.`) : success(value);
-} // prettier-ignore
+  return value < low || value > high
+    ? refusal(
+        'measured.range',
+        `Between ${low} and ${high}${quantityWords[quantity].unit ? ` ${quantityWords[quantity].unit}` : ''}.`,
+      )
+    : success(value);
+}

@@ -35,18 +35,31 @@ export function MeasureSheet({ lot, onClose }: LotSheetProps) {
   const save = () => {
     setTried(true);
     if (!read.ok) return;
-    act({ kind: 'measured', lotId: lot.id, quantity, value: read.value }, `${title} ${read.value.toFixed(digits)} noted.`, at ?? undefined);
+    act(
+      { kind: 'measured', lotId: lot.id, quantity, value: read.value },
+      `${title} ${read.value.toFixed(digits)} noted.`,
+      at ?? undefined,
+    );
     onClose();
   };
   return (
     <Sheet title={`Measure ${lot.name}`} onClose={onClose}>
-      <Choice label="What" options={all.map((value) => ({ value, label: quantityWords[value].title }))} value={quantity} onChange={setQuantity} />
+      <Choice
+        label="What"
+        options={all.map((value) => ({ value, label: quantityWords[value].title }))}
+        value={quantity}
+        onChange={setQuantity}
+      />
       <TextBox
         label={unit ? `${title}, ${unit}` : title}
         value={text}
         onChange={setText}
         numeric
-        hint={quantity === 'sg' ? `It began near ${og.toFixed(3)}. Drive the gas off first: stir, wait, read.` : undefined}
+        hint={
+          quantity === 'sg'
+            ? `It began near ${og.toFixed(3)}. Drive the gas off first: stir, wait, read.`
+            : undefined
+        }
         echo={read.ok ? `= ${read.value.toFixed(digits)}${unit ? ` ${unit}` : ''}` : undefined}
         error={tried && !read.ok ? read.sentence : undefined}
         errorId="error-measured"
@@ -60,4 +73,4 @@ export function MeasureSheet({ lot, onClose }: LotSheetProps) {
       <InkButton label="Note it" onPress={save} />
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -25,21 +25,43 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
   const [at, setAt] = useState<number | null>(null);
   const when = at ?? clockNow();
   const save = () => {
-    if (place !== lot.place) act({ kind: 'moved', lots: [lot.id], place }, `${lot.name}: ${placeWords[place]}.`, at ?? undefined);
-    if (closure !== lot.closure) act({ kind: 'closed', lots: [lot.id], closure }, `${lot.name}: ${closureWords[closure]}.`, at ?? undefined);
+    if (place !== lot.place)
+      act({ kind: 'moved', lots: [lot.id], place }, `${lot.name}: ${placeWords[place]}.`, at ?? undefined);
+    if (closure !== lot.closure)
+      act(
+        { kind: 'closed', lots: [lot.id], closure },
+        `${lot.name}: ${closureWords[closure]}.`,
+        at ?? undefined,
+      );
     onClose();
   };
   return (
     <Sheet title={`Move ${lot.name}`} onClose={onClose}>
       <Text as="strong">Where</Text>
-      <Choice label="Where" options={placeIds.map((value) => ({ value, label: `${capital(placeWords[value])}, ${celsiusAt(warmths, value, when).toFixed(0)} °C` }))} value={place} onChange={setPlace} />
+      <Choice
+        label="Where"
+        options={placeIds.map((value) => ({
+          value,
+          label: `${capital(placeWords[value])}, ${celsiusAt(warmths, value, when).toFixed(0)} °C`,
+        }))}
+        value={place}
+        onChange={setPlace}
+      />
       <Text as="strong">Closed by</Text>
-      <Choice label="Closed by" options={closures.map((value) => ({ value, label: capital(closureWords[value]) }))} value={closure} onChange={setClosure} />
+      <Choice
+        label="Closed by"
+        options={closures.map((value) => ({ value, label: capital(closureWords[value]) }))}
+        value={closure}
+        onChange={setClosure}
+      />
       {closure === 'sealed' && !holdsFizz(lot.vessel.kind) ? (
-        <Note tone="danger">This vessel is not made for pressure: sealed, it can burst. Cloth, a loose lid or an airlock lets the gas out.</Note>
+        <Note tone="danger">
+          This vessel is not made for pressure: sealed, it can burst. Cloth, a loose lid or an airlock lets
+          the gas out.
+        </Note>
       ) : null}
       <WhenField value={at} onChange={setAt} />
       <InkButton label="Done" onPress={save} />
     </Sheet>
   );
-} // prettier-ignore
+}

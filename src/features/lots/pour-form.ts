@@ -67,62 +67,91 @@ export function readPour(values: PourValues, lot: Lot, numbersTaken: number): Fo
       if (!jar.ok) return faultAt('jar', jar.sentence);
       if (values.name.trim() === '') return faultAt('name', 'Give it a name.');
       const begin: NewLot = {
-        role: values.role, name: values.name.trim().slice(0, 80), vessel: { kind: 'jar', ml: jar.value }, closure: values.role === 'starter' ? 'cloth' : 'airlock',
-        place: lot.place, culture: values.role === 'starter' ? lot.culture : null,
-        recipe: values.role === 'brew' && lot.recipe ? { base: lot.recipe.base, wantedVolumes: lot.recipe.wantedVolumes } : null,
+        role: values.role,
+        name: values.name.trim().slice(0, 80),
+        vessel: { kind: 'jar', ml: jar.value },
+        closure: values.role === 'starter' ? 'cloth' : 'airlock',
+        place: lot.place,
+        culture: values.role === 'starter' ? lot.culture : null,
+        recipe:
+          values.role === 'brew' && lot.recipe
+            ? { base: lot.recipe.base, wantedVolumes: lot.recipe.wantedVolumes }
+            : null,
       };
       if ((amount.value!.ml ?? 0) > jar.value) return faultAt('jar', 'The new jar does not hold that much.');
       return reads({ ...base, targets: [{ ...amount.value!, begin: begin as never }] });
     }
   }
-} // prettier-ignore
+}
 
 /** How much is taken: ml of liquid, or grams of solids; empty for all of it. */
 function readAmount(values: PourValues, lot: Lot): FormReading<{ ml?: number; grams?: number } | null> {
   if (values.taken === 'solids') {
     const there = solidGrams(lot.contents);
-    if (values.amount.trim() === '') return there > 0.5 ? reads({}) : faultAt('amount', 'There are no solids in it.');
+    if (values.amount.trim() === '')
+      return there > 0.5 ? reads({}) : faultAt('amount', 'There are no solids in it.');
     const measure = parseMeasure(values.amount, 'g');
     if (!measure.ok) return faultAt('amount', measure.sentence);
     if (measure.value.grams === undefined) return faultAt('amount', 'Solids are weighed: write grams.');
-    return measure.value.grams > there + 1 ? faultAt('amount', `There are about ${Math.round(there)} g of solids in it.`) : reads({ grams: kept(measure.value.grams) });
+    return measure.value.grams > there + 1
+      ? faultAt('amount', `There are about ${Math.round(there)} g of solids in it.`)
+      : reads({ grams: kept(measure.value.grams) });
   }
   const most = availableMl(lot, values.taken);
-  if (values.amount.trim() === '') return most > 1 ? reads({ ml: kept(most) }) : faultAt('amount', `${lot.name} is empty.`);
+  if (values.amount.trim() === '')
+    return most > 1 ? reads({ ml: kept(most) }) : faultAt('amount', `${lot.name} is empty.`);
   const ml = volumeTyped(values.amount, 'ml');
   if (!ml.ok) return faultAt('amount', ml.sentence);
   if (!(ml.value > 0)) return faultAt('amount', 'Write how much.');
-  return ml.value > most + 1 ? faultAt('amount', `There are ${Math.round(most)} ml in ${lot.name}.`) : reads({ ml: ml.value });
-} // prettier-ignore
+  return ml.value > most + 1
+    ? faultAt('amount', `There are ${Math.round(most)} ml in ${lot.name}.`)
+    : reads({ ml: ml.value });
+}
 
-function readInto(values: PourValues, lot: Lot, amount: { ml?: number; grams?: number }): FormReading<Poured> {
+function readInto(
+  values: PourValues,
+  lot: Lot,
+  amount: { ml?: number; grams?: number },
+): FormReading<Poured> {
   if (!values.lotId) return faultAt('lotId', 'Choose where it goes.');
   if (lot.role === 'starter' && amount.ml !== undefined && values.taken === 'liquid') {
     const plan = planDraw(lot, amount.ml);
     if (!plan.ok) return faultAt('amount', plan.sentence);
   }
-  if (lot.role !== 'starter' && amount.ml !== undefined && amount.ml < leastDrawMl) return faultAt('amount', `At least ${leastDrawMl} ml.`);
+  if (lot.role !== 'starter' && amount.ml !== undefined && amount.ml < leastDrawMl)
+    return faultAt('amount', `At least ${leastDrawMl} ml.`);
   const target = { lotId: values.lotId, ...amount };
   if (values.celsius.trim() === '') return reads({ from: lot.id, taken: values.taken, targets: [target] });
   const celsius = parseNumber(values.celsius);
-  if (!Number.isFinite(celsius) || celsius < 0 || celsius > 100) return faultAt('celsius', 'Write the temperature in °C.');
+  if (!Number.isFinite(celsius) || celsius < 0 || celsius > 100)
+    return faultAt('celsius', 'Write the temperature in °C.');
   const check = pitchCheck(celsius);
-  return check.ok ? reads({ from: lot.id, taken: values.taken, celsius, targets: [target] }) : faultAt('celsius', check.sentence);
-} // prettier-ignore
+  return check.ok
+    ? reads({ from: lot.id, taken: values.taken, celsius, targets: [target] })
+    : faultAt('celsius', check.sentence);
+}
 
 /** Sizes of the bottles being filled, when they can be read. */
-export function readBottleSizes(values: PourValues): FormReading<{ count: number; size: number; headspace: number }> {
+export function readBottleSizes(
+  values: PourValues,
+): FormReading<{ count: number; size: number; headspace: number }> {
   const count = parseNumber(values.count);
-  if (!Number.isInteger(count) || count < 1 || count > 60) return faultAt('count', 'A whole number of bottles, 1 to 60.');
+  if (!Number.isInteger(count) || count < 1 || count > 60)
+    return faultAt('count', 'A whole number of bottles, 1 to 60.');
   const size = volumeTyped(values.size, 'ml');
   if (!size.ok) return faultAt('size', size.sentence);
   if (size.value < 50 || size.value > 5000) return faultAt('size', 'Between 50 ml and 5 L a bottle.');
-  const headspace = values.headspace.trim() === '' ? { ok: true as const, value: usualHeadspaceMl(size.value) } : volumeTyped(values.headspace, 'ml');
+  const headspace =
+    values.headspace.trim() === ''
+      ? { ok: true as const, value: usualHeadspaceMl(size.value) }
+      : volumeTyped(values.headspace, 'ml');
   if (!headspace.ok) return faultAt('headspace', headspace.sentence);
-  if (headspace.value > size.value * 0.4) return faultAt('headspace', 'More than two fifths empty: check the headspace.');
-  if (headspace.value < size.value * 0.01) return faultAt('headspace', 'Leave at least 1 %: a brim-full bottle has no give when it warms.');
+  if (headspace.value > size.value * 0.4)
+    return faultAt('headspace', 'More than two fifths empty: check the headspace.');
+  if (headspace.value < size.value * 0.01)
+    return faultAt('headspace', 'Leave at least 1 %: a brim-full bottle has no give when it warms.');
   return reads({ count, size: size.value, headspace: headspace.value });
-} // prettier-ignore
+}
 
 function readBottles(values: PourValues, lot: Lot, numbersTaken: number): FormReading<Poured> {
   const sizes = readBottleSizes(values);
@@ -132,18 +161,26 @@ function readBottles(values: PourValues, lot: Lot, numbersTaken: number): FormRe
   if (values.dose.trim() !== '' && !/^0+\D*$/.test(values.dose.trim())) {
     const dose = portionTyped(values.doseOf, values.dose);
     if (!dose.ok) return faultAt('dose', dose.sentence);
-    if ((dose.value.grams ?? dose.value.ml ?? 0) > size * 0.4) return faultAt('dose', 'That is much for one bottle: check the unit.');
+    if ((dose.value.grams ?? dose.value.ml ?? 0) > size * 0.4)
+      return faultAt('dose', 'That is much for one bottle: check the unit.');
     portions.push(dose.value);
   }
   const room = portions.reduce((sum, portion) => sum + (portion.ml ?? (portion.grams ?? 0) * 0.62), 0);
   const each = kept(size - headspace - room);
   const there = availableMl(lot, values.taken);
-  if (each * count > there * 1.02 + 1) return faultAt('count', `There is liquid for ${Math.floor(there / each + 1e-6)} of these.`);
+  if (each * count > there * 1.02 + 1)
+    return faultAt('count', `There is liquid for ${Math.floor(there / each + 1e-6)} of these.`);
   const closure = holdsFizz(values.vessel) || values.vessel === 'decorative' ? 'sealed' : 'loose-lid';
   const targets = Array.from({ length: count }, (_, i) => ({
-    begin: { role: 'bottle' as const, name: String(numbersTaken + i + 1), vessel: { kind: values.vessel, ml: size }, closure: closure as 'sealed', place: 'counter' as const },
+    begin: {
+      role: 'bottle' as const,
+      name: String(numbersTaken + i + 1),
+      vessel: { kind: values.vessel, ml: size },
+      closure: closure as 'sealed',
+      place: 'counter' as const,
+    },
     ml: Math.min(each, there / count),
     ...(portions.length > 0 ? { portions } : {}),
   }));
   return reads({ from: lot.id, taken: values.taken, targets: targets as Poured['targets'] });
-} // prettier-ignore
+}

@@ -48,44 +48,96 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
   const household = useAppSelector(selectHousehold);
   const [at, setAt] = useState<number | null>(null);
   const others = openLots(household, lot);
-  const bottles = wentTo(lot).filter((edge) => edge.lotId && lotIn(household, edge.lotId)?.role === 'bottle').length;
+  const bottles = wentTo(lot).filter(
+    (edge) => edge.lotId && lotIn(household, edge.lotId)?.role === 'bottle',
+  ).length;
   const resolver = resolverOf<PourValues, Poured>((values) => readPour(values, lot, bottles));
   const form = useForm<PourValues, unknown, Poured>({
     resolver,
     defaultValues: {
-      taken: 'liquid', where: where ?? (lot.role === 'starter' ? 'lot' : lot.role === 'bottle' ? 'away' : 'bottles'), amount: amount ?? '',
-      vessel: 'swing-top', count: '', size: '500 ml', headspace: '20 ml', dose: '', doseOf: 'white-sugar', lotId: lotId ?? others[0]?.id ?? '',
-      celsius: '', name: '', jar: '1 L', role: lot.role === 'starter' ? 'starter' : 'brew',
+      taken: 'liquid',
+      where: where ?? (lot.role === 'starter' ? 'lot' : lot.role === 'bottle' ? 'away' : 'bottles'),
+      amount: amount ?? '',
+      vessel: 'swing-top',
+      count: '',
+      size: '500 ml',
+      headspace: '20 ml',
+      dose: '',
+      doseOf: 'white-sugar',
+      lotId: lotId ?? others[0]?.id ?? '',
+      celsius: '',
+      name: '',
+      jar: '1 L',
+      role: lot.role === 'starter' ? 'starter' : 'brew',
     },
   });
   const typed = useWatch({ control: form.control }) as PourValues;
-  const set = (field: keyof PourValues, value: string) => form.setValue(field, value as never, { shouldValidate: form.formState.isSubmitted });
+  const set = (field: keyof PourValues, value: string) =>
+    form.setValue(field, value as never, { shouldValidate: form.formState.isSubmitted });
   const save = form.handleSubmit((poured) => {
-    act({ kind: 'transferred', ...poured }, typed.where === 'bottles' ? `${lot.name} is bottled.` : `Poured from ${lot.name}.`, at ?? undefined);
+    act(
+      { kind: 'transferred', ...poured },
+      typed.where === 'bottles' ? `${lot.name} is bottled.` : `Poured from ${lot.name}.`,
+      at ?? undefined,
+    );
     onClose();
   });
-  const most = typed.taken === 'solids' ? `${Math.round(solidGrams(lot.contents))} g of solids` : `${Math.round(lot.role === 'starter' && typed.taken === 'liquid' ? mostDrawableMl(lot) : availableMl(lot, typed.taken))} ml`;
+  const most =
+    typed.taken === 'solids'
+      ? `${Math.round(solidGrams(lot.contents))} g of solids`
+      : `${Math.round(lot.role === 'starter' && typed.taken === 'liquid' ? mostDrawableMl(lot) : availableMl(lot, typed.taken))} ml`;
   return (
-    <Sheet title={typed.where === 'bottles' ? `Bottle ${lotName(lot, household)}` : `Pour from ${lotName(lot, household)}`} onClose={onClose}>
+    <Sheet
+      title={
+        typed.where === 'bottles'
+          ? `Bottle ${lotName(lot, household)}`
+          : `Pour from ${lotName(lot, household)}`
+      }
+      onClose={onClose}
+    >
       <Text as="strong">What</Text>
       <Choice label="What" options={takens} value={typed.taken} onChange={(taken) => set('taken', taken)} />
       <Text as="strong">Where to</Text>
-      <Choice label="Where to" options={wheres.filter(({ value }) => value !== 'lot' || others.length > 0)} value={typed.where} onChange={(value) => set('where', value)} />
+      <Choice
+        label="Where to"
+        options={wheres.filter(({ value }) => value !== 'lot' || others.length > 0)}
+        value={typed.where}
+        onChange={(value) => set('where', value)}
+      />
       {typed.where === 'bottles' ? (
         <BottleFields control={form.control as never} typed={typed} lot={lot} onSet={set} />
       ) : (
-        <Field control={form.control as never} name="amount" label="How much" hint={`${lot.name} can give ${most}. Empty: all of it`} echo={volumeEcho('ml')} />
+        <Field
+          control={form.control as never}
+          name="amount"
+          label="How much"
+          hint={`${lot.name} can give ${most}. Empty: all of it`}
+          echo={volumeEcho('ml')}
+        />
       )}
       {typed.where === 'lot' ? (
         <>
-          <Choice label="Into" options={others.map((other) => ({ value: other.id, label: lotName(other, household) }))} value={typed.lotId} onChange={(id) => set('lotId', id)} />
-          <Field control={form.control as never} name="celsius" label="Temperature of the base, °C" numeric hint="Below 30 °C before anything alive goes in" />
+          <Choice
+            label="Into"
+            options={others.map((other) => ({ value: other.id, label: lotName(other, household) }))}
+            value={typed.lotId}
+            onChange={(id) => set('lotId', id)}
+          />
+          <Field
+            control={form.control as never}
+            name="celsius"
+            label="Temperature of the base, °C"
+            numeric
+            hint="Below 30 °C before anything alive goes in"
+          />
         </>
       ) : null}
       {typed.where === 'jar' ? <JarFields control={form.control as never} typed={typed} onSet={set} /> : null}
-      {form.formState.errors.lotId ? <Note tone="danger">{form.formState.errors.lotId.message ?? ''}</Note> : null}
+      {form.formState.errors.lotId ? (
+        <Note tone="danger">{form.formState.errors.lotId.message ?? ''}</Note>
+      ) : null}
       <WhenField value={at} onChange={setAt} />
       <InkButton label={typed.where === 'bottles' ? 'Bottled' : 'Poured'} onPress={() => void save()} />
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -26,14 +26,29 @@ interface Props {
 export const TasteChoices = ({ value, onChange, fizz }: Props) => (
   <>
     <Text as="strong">Sweet</Text>
-    <Choice label="Sweet" options={steps(sweetSteps)} value={value.sweet} onChange={(sweet) => onChange({ ...value, sweet })} />
+    <Choice
+      label="Sweet"
+      options={steps(sweetSteps)}
+      value={value.sweet}
+      onChange={(sweet) => onChange({ ...value, sweet })}
+    />
     <Text as="strong">Sour</Text>
-    <Choice label="Sour" options={steps(sourSteps)} value={value.sour} onChange={(sour) => onChange({ ...value, sour })} />
+    <Choice
+      label="Sour"
+      options={steps(sourSteps)}
+      value={value.sour}
+      onChange={(sour) => onChange({ ...value, sour })}
+    />
     {fizz ? (
       <>
         <Text as="strong">Fizz</Text>
-        <Choice label="Fizz" options={steps(fizzSteps)} value={value.fizz ?? null} onChange={(step) => onChange({ ...value, fizz: step })} />
+        <Choice
+          label="Fizz"
+          options={steps(fizzSteps)}
+          value={value.fizz ?? null}
+          onChange={(step) => onChange({ ...value, fizz: step })}
+        />
       </>
     ) : null}
   </>
-); // prettier-ignore
+);

@@ -26,7 +26,12 @@ export function TasteSheet({ lot, onClose }: LotSheetProps) {
   const [note, setNote] = useState('');
   const [at, setAt] = useState<number | null>(null);
   const save = () => {
-    const said = { ...taste, ...(liking ? { liking } : {}), ...(by.trim() ? { by: by.trim().slice(0, 80) } : {}), ...(note.trim() ? { note: note.trim().slice(0, 2000) } : {}) };
+    const said = {
+      ...taste,
+      ...(liking ? { liking } : {}),
+      ...(by.trim() ? { by: by.trim().slice(0, 80) } : {}),
+      ...(note.trim() ? { note: note.trim().slice(0, 2000) } : {}),
+    };
     act({ kind: 'tasted', lotId: lot.id, ...said }, `${lot.name}: taste noted.`, at ?? undefined);
     onClose();
   };
@@ -34,11 +39,16 @@ export function TasteSheet({ lot, onClose }: LotSheetProps) {
     <Sheet title={`Taste ${lot.name}`} onClose={onClose}>
       <TasteChoices value={taste} onChange={setTaste} fizz={lot.role === 'bottle'} />
       <Text as="strong">How is it?</Text>
-      <Choice label="How is it?" options={likings} value={liking as 1 | 2 | 3 | 4 | 5 | null} onChange={setLiking} />
+      <Choice
+        label="How is it?"
+        options={likings}
+        value={liking as 1 | 2 | 3 | 4 | 5 | null}
+        onChange={setLiking}
+      />
       <TextBox label="Who" value={by} onChange={setBy} hint="Leave it empty for yourself" />
       <TextBox label="Note" value={note} onChange={setNote} multiline />
       <WhenField value={at} onChange={setAt} />
       <InkButton label="Note it" onPress={save} />
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -54,19 +54,28 @@ function WhySheet({ topic, lot, now, onClose }: Props & { readonly onClose: () =
   const { household } = journal;
   const find = (id: string) => lotOf(household, id);
   const path = [lot];
-  for (let from = drawnFrom(lot, find); from && path.length < 12; from = drawnFrom(path[0]!, find)) path.unshift(from.source);
-  const temperatures = placeIds.flatMap((place) => (valueIn(journal.subjects, `place:${place}`) ?? []).flatMap((entry) => (entry.kind === 'temperature-set' ? [{ id: entry.id, at: entry.at, place, celsius: entry.celsius }] : [])));
+  for (let from = drawnFrom(lot, find); from && path.length < 12; from = drawnFrom(path[0]!, find))
+    path.unshift(from.source);
+  const temperatures = placeIds.flatMap((place) =>
+    (valueIn(journal.subjects, `place:${place}`) ?? []).flatMap((entry) =>
+      entry.kind === 'temperature-set' ? [{ id: entry.id, at: entry.at, place, celsius: entry.celsius }] : [],
+    ),
+  );
   const grounds = groundsOf(topic, path, household, temperatures, now);
   const { title, relation, source } = relations[topic];
   const lead = (input: GroundInput) => {
-    const owner = path.find((each) => (valueIn(journal.subjects, each.id) ?? []).some(({ id }) => id === input.entryId));
+    const owner = path.find((each) =>
+      (valueIn(journal.subjects, each.id) ?? []).some(({ id }) => id === input.entryId),
+    );
     onClose();
     if (owner) router.navigate(`${hrefOf(owner)}?entry=${input.entryId}` as never);
   };
   return (
     <Sheet title={`Why? ${title}`} onClose={onClose}>
       <Text>{relation}</Text>
-      <Text as="subheading" level={3}>What it rests on</Text>
+      <Text as="subheading" level={3}>
+        What it rests on
+      </Text>
       <View>
         {grounds.inputs.slice(-shownAtMost).map((input, index) => {
           const words = inputWords(input, household);
@@ -83,9 +92,11 @@ function WhySheet({ topic, lot, now, onClose }: Props & { readonly onClose: () =
           );
         })}
       </View>
-      <Text as="subheading" level={3}>What would change it most</Text>
+      <Text as="subheading" level={3}>
+        What would change it most
+      </Text>
       <Text>{changeWords(grounds)}</Text>
       <Text color={roles.softText}>{source}</Text>
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -38,7 +38,11 @@ export function BottleInHand({ lot, now, onClose }: Props) {
   const cold = lot.place === 'fridge';
   const name = lotName(lot, household);
   const over = pressure !== null && pressure.edge >= limitBar;
-  const move = () => act({ kind: 'moved', lots: [lot.id], place: cold ? 'counter' : 'fridge' }, cold ? 'Back on the counter.' : `Bottle ${lot.name} is in the fridge.`);
+  const move = () =>
+    act(
+      { kind: 'moved', lots: [lot.id], place: cold ? 'counter' : 'fridge' },
+      cold ? 'Back on the counter.' : `Bottle ${lot.name} is in the fridge.`,
+    );
   if (opening) return <OpeningForm lot={lot} name={name} cold={cold} onClose={onClose} />;
   return (
     <Sheet title={name} onClose={onClose}>
@@ -49,25 +53,46 @@ export function BottleInHand({ lot, now, onClose }: Props) {
       )}
       {over && !cold ? (
         <Note tone="danger">
-          It may be past its limit. Glasses and gloves on, cover it with a towel, chill it where it stands; do not carry it by bare hand.
+          It may be past its limit. Glasses and gloves on, cover it with a towel, chill it where it stands; do
+          not carry it by bare hand.
         </Note>
       ) : null}
-      <Text as="strong">{lot.vessel.kind === 'plastic-soda' ? 'Squeeze' : 'Squeeze of its pilot, or press of the cap'}</Text>
+      <Text as="strong">
+        {lot.vessel.kind === 'plastic-soda' ? 'Squeeze' : 'Squeeze of its pilot, or press of the cap'}
+      </Text>
       <Choice
         label="Squeeze"
         options={lotSigns.squeeze.map((value) => ({ value, label: signWords.squeeze.words[value]! }))}
         value={null}
-        onChange={(squeeze) => act({ kind: 'observed', lotId: lot.id, signs: { squeeze } }, `Bottle ${lot.name}: ${squeeze}. The forecast takes it in.`)}
+        onChange={(squeeze) =>
+          act(
+            { kind: 'observed', lotId: lot.id, signs: { squeeze } },
+            `Bottle ${lot.name}: ${squeeze}. The forecast takes it in.`,
+          )
+        }
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton label={cold ? 'Open it' : 'Chilled'} onPress={cold ? () => setOpening(true) : move} style={{ flexGrow: 1 }} />
-        <InkButton quiet label={cold ? 'Back to the counter' : 'Open it'} onPress={cold ? move : () => setOpening(true)} />
-        <InkButton quiet label="Burped" onPress={() => act({ kind: 'vented', lots: [lot.id], long: false }, `Burped bottle ${lot.name}.`)} />
+        <InkButton
+          label={cold ? 'Open it' : 'Chilled'}
+          onPress={cold ? () => setOpening(true) : move}
+          style={{ flexGrow: 1 }}
+        />
+        <InkButton
+          quiet
+          label={cold ? 'Back to the counter' : 'Open it'}
+          onPress={cold ? move : () => setOpening(true)}
+        />
+        <InkButton
+          quiet
+          label="Burped"
+          onPress={() => act({ kind: 'vented', lots: [lot.id], long: false }, `Burped bottle ${lot.name}.`)}
+        />
         <InkButton quiet label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}` as never)} />
       </View>
       <Text>
-        A burp lets out mostly trapped air: the first takes about a quarter of the pressure, later ones little. While sugar is left it buys hardly any time; cold does.
+        A burp lets out mostly trapped air: the first takes about a quarter of the pressure, later ones
+        little. While sugar is left it buys hardly any time; cold does.
       </Text>
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -48,20 +48,37 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
   const { limitBar, name: kind } = vesselKind(lot.vessel.kind);
   const over = lot.opened !== null || lot.ended !== null;
   return (
-    <Screen title={name} over={`Rack / ${kind}, ${Math.round(lot.vessel.ml)} ml, ${duration((now - lot.begunAt) / 3_600_000)}`} width={980}>
+    <Screen
+      title={name}
+      over={`Rack / ${kind}, ${Math.round(lot.vessel.ml)} ml, ${duration((now - lot.begunAt) / 3_600_000)}`}
+      width={980}
+    >
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
-        <LotBottle lot={lot} volumes={pressure?.volumes ?? 0} litreHeight={170} label={`Bottle ${lot.name}`} />
+        <LotBottle
+          lot={lot}
+          volumes={pressure?.volumes ?? 0}
+          litreHeight={170}
+          label={`Bottle ${lot.name}`}
+        />
         <View style={{ flex: 1, gap: gap.small }}>
-          <Text as="strong" color={roles.bottle}>{over ? 'Opened' : `On the ${placeWords[lot.place]}`.replace('On the fridge', 'In the fridge')}</Text>
-          {pressure && !over ? <Text>{`About ${pressure.median.toFixed(1)} bar, perhaps ${pressure.edge.toFixed(1)}; good for ${limitBar}. An estimate.`}</Text> : null}
+          <Text as="strong" color={roles.bottle}>
+            {over ? 'Opened' : `On the ${placeWords[lot.place]}`.replace('On the fridge', 'In the fridge')}
+          </Text>
+          {pressure && !over ? (
+            <Text>{`About ${pressure.median.toFixed(1)} bar, perhaps ${pressure.edge.toFixed(1)}; good for ${limitBar}. An estimate.`}</Text>
+          ) : null}
           <Why topic="pressure" lot={lot} now={now} />
         </View>
       </View>
-      {over ? null : <InkButton label="Open it" onPress={() => setOpening(true)} style={{ alignSelf: 'flex-start' }} />}
+      {over ? null : (
+        <InkButton label="Open it" onPress={() => setOpening(true)} style={{ alignSelf: 'flex-start' }} />
+      )}
       <LotActs lot={lot} />
       <ForecastSection lot={lot} now={now} />
       <LotExtras lot={lot} now={now} />
-      {opening ? <OpeningForm lot={lot} name={name} cold={lot.place === 'fridge'} onClose={() => setOpening(false)} /> : null}
+      {opening ? (
+        <OpeningForm lot={lot} name={name} cold={lot.place === 'fridge'} onClose={() => setOpening(false)} />
+      ) : null}
     </Screen>
   );
-} // prettier-ignore
+}

@@ -31,14 +31,25 @@ export function OpeningForm({ lot, name, cold, onClose }: Props) {
   const [note, setNote] = useState('');
   const save = () => {
     const { sweet, sour } = taste;
-    act({ kind: 'opened', lotId: lot.id, how: opening, sweet, sour, ...(note.trim() ? { note: note.trim().slice(0, 2000) } : {}) }, `${name} is opened.`);
+    act(
+      {
+        kind: 'opened',
+        lotId: lot.id,
+        how: opening,
+        sweet,
+        sour,
+        ...(note.trim() ? { note: note.trim().slice(0, 2000) } : {}),
+      },
+      `${name} is opened.`,
+    );
     onClose();
   };
   return (
     <Sheet title={`Open ${name}`} onClose={onClose}>
       {cold ? null : <Note tone="danger">It is warm: chill it first if you can. A warm bottle gushes.</Note>}
       <Note tone="caution">
-        Cold, slowly, wrapped in a cloth, over the sink, pointing away. It holds some alcohol: mind children, pregnancy and driving.
+        Cold, slowly, wrapped in a cloth, over the sink, pointing away. It holds some alcohol: mind children,
+        pregnancy and driving.
       </Note>
       <Text as="strong">How did it open?</Text>
       <Choice label="How did it open?" options={openings} value={opening} onChange={setOpening} />
@@ -47,4 +58,4 @@ export function OpeningForm({ lot, name, cold, onClose }: Props) {
       <InkButton label="Opened" onPress={save} />
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -26,13 +26,21 @@ export function RackBottle({ lot, pressure, onPress }: Props) {
   const share = (pressure?.median ?? 0) / limit;
   const edge = (pressure?.edge ?? 0) / limit;
   const name = lotName(lot, household);
-  const words = pressure ? `${Math.round(share * 100)} % of limit` : lot.closure === 'sealed' ? '…' : 'not sealed';
+  const words = pressure
+    ? `${Math.round(share * 100)} % of limit`
+    : lot.closure === 'sealed'
+      ? '…'
+      : 'not sealed';
   return (
     <Press
       role="button"
       aria-label={`${name}: ${pressure ? `about ${Math.round(share * 100)} percent of its limit` : 'being reckoned'}`}
       onPress={onPress}
-      style={[styles.cell, corners.note, { backgroundColor: roles.card, borderColor: edge >= 1 ? roles.danger : roles.hairline }]}
+      style={[
+        styles.cell,
+        corners.note,
+        { backgroundColor: roles.card, borderColor: edge >= 1 ? roles.danger : roles.hairline },
+      ]}
     >
       <LotBottle lot={lot} volumes={pressure?.volumes ?? 0} litreHeight={120} />
       <HeadroomBar share={share} edge={edge} label="" />
@@ -42,7 +50,7 @@ export function RackBottle({ lot, pressure, onPress }: Props) {
       </Text>
     </Press>
   );
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({
   cell: {

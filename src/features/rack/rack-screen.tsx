@@ -25,7 +25,9 @@ export function RackScreen() {
   const router = useRouter();
   const { bottle: asked } = useLocalSearchParams<{ bottle?: string }>();
   const book = useBook();
-  const nearness = (lot: Lot) => (pressureAt(book.lotAnswer(lot.id), now)?.edge ?? 0) / Math.max(0.1, vesselKind(lot.vessel.kind).limitBar);
+  const nearness = (lot: Lot) =>
+    (pressureAt(book.lotAnswer(lot.id), now)?.edge ?? 0) /
+    Math.max(0.1, vesselKind(lot.vessel.kind).limitBar);
   const closed = book.living
     .filter(({ role }) => role === 'bottle')
     .map((lot) => ({ lot, near: nearness(lot) }))
@@ -34,22 +36,37 @@ export function RackScreen() {
   const chosen = asked ? lotOf(household, asked) : undefined;
   const choose = (id: string | null) => router.setParams({ bottle: id ?? undefined } as never);
   return (
-    <Screen title="Rack" over={`${plural(closed.length, 'closed bottle')}. Nearest the limit first.`} width={1100}>
+    <Screen
+      title="Rack"
+      over={`${plural(closed.length, 'closed bottle')}. Nearest the limit first.`}
+      width={1100}
+    >
       {closed.length === 0 ? (
         <Card>
           <Text as="heading" level={2}>
             No bottle stands here
           </Text>
-          <Text>Bottle a brew, and each bottle shows up with the pressure it holds against what its glass may.</Text>
+          <Text>
+            Bottle a brew, and each bottle shows up with the pressure it holds against what its glass may.
+          </Text>
         </Card>
       ) : null}
       {placeIds.map((place) => (
-        <Shelf key={place} place={place} celsius={celsiusAt(household.warmths, place, now)} bottles={closed.filter((lot) => lot.place === place)} now={now} onChoose={choose} />
+        <Shelf
+          key={place}
+          place={place}
+          celsius={celsiusAt(household.warmths, place, now)}
+          bottles={closed.filter((lot) => lot.place === place)}
+          now={now}
+          onChoose={choose}
+        />
       ))}
-      {chosen && !chosen.opened && !chosen.ended ? <BottleInHand lot={chosen} now={now} onClose={() => choose(null)} /> : null}
+      {chosen && !chosen.opened && !chosen.ended ? (
+        <BottleInHand lot={chosen} now={now} onClose={() => choose(null)} />
+      ) : null}
     </Screen>
   );
-} // prettier-ignore
+}
 
 interface ShelfProps {
   readonly place: PlaceId;
@@ -65,7 +82,8 @@ function Shelf({ place, celsius, bottles, now, onChoose }: ShelfProps) {
   const roles = useRoles();
   const book = useBook();
   if (bottles.length === 0) return null;
-  const note = place === 'fridge' ? `${celsius.toFixed(0)} °C, still slowly rising` : `${celsius.toFixed(1)} °C`;
+  const note =
+    place === 'fridge' ? `${celsius.toFixed(0)} °C, still slowly rising` : `${celsius.toFixed(1)} °C`;
   return (
     <View style={{ gap: 8 }}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'flex-end' }}>
@@ -74,11 +92,25 @@ function Shelf({ place, celsius, bottles, now, onChoose }: ShelfProps) {
         </Text>
         <Text color={roles.softText}>{note}</Text>
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, borderBottomWidth: 4, borderColor: roles.hairline, paddingBottom: 8 }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          flexWrap: 'wrap',
+          gap: 8,
+          borderBottomWidth: 4,
+          borderColor: roles.hairline,
+          paddingBottom: 8,
+        }}
+      >
         {bottles.map((lot) => (
-          <RackBottle key={lot.id} lot={lot} pressure={pressureAt(book.lotAnswer(lot.id), now)} onPress={() => onChoose(lot.id)} />
+          <RackBottle
+            key={lot.id}
+            lot={lot}
+            pressure={pressureAt(book.lotAnswer(lot.id), now)}
+            onPress={() => onChoose(lot.id)}
+          />
         ))}
       </View>
     </View>
   );
-} // prettier-ignore
+}

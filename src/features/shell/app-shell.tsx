@@ -40,7 +40,14 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
   const status = useAppSelector(selectStatus);
   useUnsavedGuard();
   useDeskStart(status === 'ready');
-  const bar = <PlaceBar items={places} here={placeOf(path)} onGo={(href) => router.navigate(href as never)} upright={wide} />;
+  const bar = (
+    <PlaceBar
+      items={places}
+      here={placeOf(path)}
+      onGo={(href) => router.navigate(href as never)}
+      upright={wide}
+    />
+  );
   return (
     <View style={[styles.frame, { backgroundColor: roles.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide ? bar : null}
@@ -54,7 +61,7 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
       <Keys places={places} />
     </View>
   );
-} // prettier-ignore
+}
 
 /** The forecasts of all that lives, for whatever page is shown. */
 function Booked({ children }: { readonly children: ReactNode }) {

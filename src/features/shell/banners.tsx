@@ -15,16 +15,14 @@ import {
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
-import { Text } from '@/ui/controls/text';
-import { Press } from '@/ui/controls/press';
 import { gap } from '@/ui/theme/shape';
-import { useRoles } from '@/ui/theme/use-roles';
 import { entryWords } from '@/words/entry-words';
 import { moment, plural } from '@/words/moment';
 import { useNow } from '@/store/use-now';
 import { saveJournalFile } from '../data/save-journal';
 import { store } from './app-instance';
 import { useAct } from './act-context';
+import { DemoLine } from './demo-line';
 import { useUpdate } from './update';
 
 /** What concerns the whole journal: entries not on disk, records that could not be read, a new version, the demo. */
@@ -99,12 +97,21 @@ function Ahead() {
         {`“${entryWords(entry, household)}” lies in the future, ${moment(entry.at, now)}: the clock was ahead. It is kept, and left out of all advice until then.${ahead.length > 1 ? ` So ${plural(ahead.length - 1, 'other does', 'others do')}.` : ''}`}
       </Note>
       <View style={{ flexDirection: 'row', gap: gap.small }}>
-        <InkButton label="It was just now" onPress={() => act({ kind: 'amended', targetId: entry.id, patch: { at: now } }, 'Its time is mended.')} />
-        <InkButton quiet label="Take it back" onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')} />
+        <InkButton
+          label="It was just now"
+          onPress={() =>
+            act({ kind: 'amended', targetId: entry.id, patch: { at: now } }, 'Its time is mended.')
+          }
+        />
+        <InkButton
+          quiet
+          label="Take it back"
+          onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')}
+        />
       </View>
     </View>
   );
-} // prettier-ignore
+}
 
 function Said() {
   const dispatch = useDispatch();
@@ -136,15 +143,3 @@ function NewVersion() {
     </View>
   );
 }
-
-function DemoLine() {
-  const roles = useRoles();
-  return (
-    <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', paddingLeft: gap.large, backgroundColor: roles.well }}>
-      <Text as="label">An invented household, to look around in</Text>
-      <Press role="link" aria-label="Open my own kitchen" onPress={() => window.location.assign('/?demo=0')} style={{ paddingHorizontal: gap.large }}>
-        <Text as="strong">My own</Text>
-      </Press>
-    </View>
-  );
-} // prettier-ignore

@@ -27,10 +27,18 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
     <Sheet title="Find" onClose={onClose}>
       <TextBox label="Name" value={text} onChange={setText} hint="A starter, a brew, a bottle" />
       {found.map(({ lot, name }) => (
-        <Press key={lot.id} role="link" aria-label={name} onPress={() => { onClose(); router.navigate(hrefOf(lot) as never); }}>
+        <Press
+          key={lot.id}
+          role="link"
+          aria-label={name}
+          onPress={() => {
+            onClose();
+            router.navigate(hrefOf(lot) as never);
+          }}
+        >
           <Text as="strong">{name}</Text>
         </Press>
       ))}
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -28,7 +28,13 @@ export function Keys({ places }: Props) {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;
-      if (event.ctrlKey || event.metaKey || event.altKey || target?.closest('input, textarea, select, [role="dialog"]')) return;
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        target?.closest('input, textarea, select, [role="dialog"]')
+      )
+        return;
       const place = places[Number(event.key) - 1];
       if (place) router.navigate(place.href as never);
       else if (event.key === 'n') router.navigate('/brews/new' as never);
@@ -46,10 +52,12 @@ export function Keys({ places }: Props) {
     <Sheet title="Keys" onClose={() => setOpen(null)}>
       {keys.map(([key, words]) => (
         <View key={key} style={{ flexDirection: 'row', gap: 16 }}>
-          <Text as="strong" style={{ width: 80 }}>{key}</Text>
+          <Text as="strong" style={{ width: 80 }}>
+            {key}
+          </Text>
           <Text style={{ flex: 1 }}>{words}</Text>
         </View>
       ))}
     </Sheet>
   );
-} // prettier-ignore
+}

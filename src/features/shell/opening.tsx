@@ -6,9 +6,11 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 
 const words = {
-  stuck: 'The journal does not open: perhaps another window of this browser holds it, or the disk is slow. Nothing was changed.',
-  unreadable: 'This browser does not let Yuzet read its storage, perhaps in a private window or with site data blocked. Allow site data, or open it in an ordinary window; nothing was changed.',
-} as const; // prettier-ignore
+  stuck:
+    'The journal does not open: perhaps another window of this browser holds it, or the disk is slow. Nothing was changed.',
+  unreadable:
+    'This browser does not let Yuzet read its storage, perhaps in a private window or with site data blocked. Allow site data, or open it in an ordinary window; nothing was changed.',
+} as const;
 
 /** Before the journal is there, and when it does not come. */
 export function Opening({ status }: { readonly status: Exclude<JournalState['status'], 'ready'> }) {

@@ -37,8 +37,12 @@ export function PageFault({ error, retry }: Props) {
         <InkButton label="Reload" onPress={() => window.location.reload()} />
         <InkButton quiet label="Try this page again" onPress={() => void retry()} />
         {missing ? null : <InkButton quiet label="Undo the last entry" onPress={undo} />}
-        <InkButton quiet label="Save the journal to a file" onPress={() => saveJournalFile(store.getState().journal)} />
+        <InkButton
+          quiet
+          label="Save the journal to a file"
+          onPress={() => saveJournalFile(store.getState().journal)}
+        />
       </View>
     </View>
   );
-} // prettier-ignore
+}

@@ -32,7 +32,11 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
   const router = useRouter();
   const cold = lot.place === 'fridge';
   const most = mostDrawableMl(lot);
-  const title = cold ? 'Asleep: wake it before drawing' : most < leastDrawMl ? 'Top up before the next draw' : `Draw up to ${Math.round(most)} ml`;
+  const title = cold
+    ? 'Asleep: wake it before drawing'
+    : most < leastDrawMl
+      ? 'Top up before the next draw'
+      : `Draw up to ${Math.round(most)} ml`;
   const feed = usualFeed(lot);
   return (
     <Card label="When to draw" testID="draw-card">
@@ -48,29 +52,46 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
         </Text>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'center' }}>
-        {most >= leastDrawMl && !cold ? <InkButton quiet label="Brew a soda from it" onPress={() => router.navigate(`/brews/new?starter=${lot.id}` as never)} /> : null}
+        {most >= leastDrawMl && !cold ? (
+          <InkButton
+            quiet
+            label="Brew a soda from it"
+            onPress={() => router.navigate(`/brews/new?starter=${lot.id}` as never)}
+          />
+        ) : null}
         <Why topic="draw" lot={lot} now={now} />
       </View>
     </Card>
   );
-} // prettier-ignore
+}
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-function DrawSpan({ answer, culture, celsius, now }: Pick<Props, 'culture' | 'celsius' | 'now'> & { readonly answer: StarterAnswer }) {
+function DrawSpan({
+  answer,
+  culture,
+  celsius,
+  now,
+}: Pick<Props, 'culture' | 'celsius' | 'now'> & { readonly answer: StarterAnswer }) {
   const { draw, start } = answer;
-  if (!draw) return <Text>{`Not within the next days, because ${drawReason(answer, culture, celsius)}`}</Text>;
+  if (!draw)
+    return <Text>{`Not within the next days, because ${drawReason(answer, culture, celsius)}`}</Text>;
   const at = (hour: number) => start + hour * hourMs;
   const span = `${at(draw.earliest) <= now ? 'Now' : `From ${moment(quarter(at(draw.earliest)), now)}`} until ${moment(quarter(at(draw.latest)), now)}`;
   return (
     <>
       <Text>{`${span}, because ${drawReason(answer, culture, celsius)}`}</Text>
       <Ribbon
-        span={{ from: at(draw.earliest), until: at(draw.latest), fromSoftHours: draw.earliestSpread, untilSoftHours: draw.latestSpread }}
+        span={{
+          from: at(draw.earliest),
+          until: at(draw.latest),
+          fromSoftHours: draw.earliestSpread,
+          untilSoftHours: draw.latestSpread,
+        }}
         now={now}
         {...ribbonClock(now)}
         summary={`Draw window: ${span}.`}
       />
     </>
   );
-} // prettier-ignore
+}

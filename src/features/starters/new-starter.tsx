@@ -55,30 +55,59 @@ export function NewStarter() {
     form.setValue('portions', starterRows(id));
   };
   const save = form.handleSubmit(({ name, jarMl, portions }) => {
-    const entry = act({ kind: 'lot-begun', role: 'starter', name, vessel: { kind: 'jar', ml: jarMl }, closure: kind.keeping.closure, place: 'counter', culture: kind.id, portions }, `${name} is begun.`);
+    const entry = act(
+      {
+        kind: 'lot-begun',
+        role: 'starter',
+        name,
+        vessel: { kind: 'jar', ml: jarMl },
+        closure: kind.keeping.closure,
+        place: 'counter',
+        culture: kind.id,
+        portions,
+      },
+      `${name} is begun.`,
+    );
     router.replace(`/starters/${entry.id}` as never);
   });
   const control = form.control as never;
   const { portions } = readRows(typed.portions ?? []);
   return (
     <Screen title={`Begin a ${kind.name}`} over="Starters" pane={wide}>
-      <Choice label="Kind" options={keptKinds.map(({ id, name }) => ({ value: id, label: capital(name) }))} value={typed.kind} onChange={choose} />
+      <Choice
+        label="Kind"
+        options={keptKinds.map(({ id, name }) => ({ value: id, label: capital(name) }))}
+        value={typed.kind}
+        onChange={choose}
+      />
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
         <Field control={control} name="name" label="Name" hint="What you will call it" />
         <Field control={control} name="jar" label="Jar" hint="Full to the brim" echo={volumeEcho('ml')} />
       </View>
       <PortionRows control={control} usual={usual} hints={{ water: 'Chlorine gone: boiled or stood' }} />
       {portions.length > 1 ? <Preview portions={portions} jar={typed.jar} kind={kind} /> : null}
-      {form.formState.errors.root ? <Note tone="danger" testID="error-root">{form.formState.errors.root.message ?? ''}</Note> : null}
+      {form.formState.errors.root ? (
+        <Note tone="danger" testID="error-root">
+          {form.formState.errors.root.message ?? ''}
+        </Note>
+      ) : null}
       <Note tone="caution">{kind.keeping.caution}</Note>
       <InkButton label="Begin" onPress={() => void save()} />
     </Screen>
   );
-} // prettier-ignore
+}
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
-function Preview({ portions, jar, kind }: { readonly portions: readonly Portion[]; readonly jar: string; readonly kind: ReturnType<typeof kindOf> }) {
+function Preview({
+  portions,
+  jar,
+  kind,
+}: {
+  readonly portions: readonly Portion[];
+  readonly jar: string;
+  readonly kind: ReturnType<typeof kindOf>;
+}) {
   const roles = useRoles();
   const share = percentagesOf(portions, kind.keeping);
   const level = levelMl(contentsOf(portions));
@@ -88,14 +117,23 @@ function Preview({ portions, jar, kind }: { readonly portions: readonly Portion[
   return (
     <Card label="What this makes" testID="starter-preview">
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
-        <Jar jarMl={jarMl} levelMl={level} markMl={level} liveliness={0.1} label={`Fills ${Math.round(level)} ml`} litreHeight={120} />
+        <Jar
+          jarMl={jarMl}
+          levelMl={level}
+          markMl={level}
+          liveliness={0.1}
+          label={`Fills ${Math.round(level)} ml`}
+          litreHeight={120}
+        />
         <Figure value={share.body.toFixed(1)} unit="% plant" />
         <Figure value={share.sweetener.toFixed(1)} unit="% sweetener" />
       </View>
       {share.notes.map((note) => (
         <Text key={note}>{note}</Text>
       ))}
-      <Text color={roles.softText}>{`${portionsWords(portions)}: ${Math.round(level)} ml in the jar.${high > 0 ? ` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
+      <Text
+        color={roles.softText}
+      >{`${portionsWords(portions)}: ${Math.round(level)} ml in the jar.${high > 0 ? ` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
     </Card>
   );
-} // prettier-ignore
+}

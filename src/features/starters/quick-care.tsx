@@ -30,7 +30,12 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
           quiet
           label={resting ? 'Wake' : 'Rest'}
           hint={resting ? 'Wake it on the counter' : 'Put it to rest in the fridge'}
-          onPress={() => act({ kind: 'moved', lots: [lot.id], place: resting ? 'counter' : 'fridge' }, resting ? `${lot.name} is on the counter.` : `${lot.name} rests in the fridge.`)}
+          onPress={() =>
+            act(
+              { kind: 'moved', lots: [lot.id], place: resting ? 'counter' : 'fridge' },
+              resting ? `${lot.name} is on the counter.` : `${lot.name} rests in the fridge.`,
+            )
+          }
         />
       </View>
       <Text as="strong">How does it look?</Text>
@@ -42,4 +47,4 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
       />
     </View>
   );
-} // prettier-ignore
+}

@@ -40,18 +40,40 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const share = begun?.kind === 'added' ? percentagesOf(begun.portions) : null;
   const level = Math.round(levelMl(lot.contents));
   return (
-    <Screen title={lot.name} over={`Starters / ${culture?.name ?? 'starter'}, ${duration((now - lot.begunAt) / 3_600_000)} old`} pane={wide} width={760}>
+    <Screen
+      title={lot.name}
+      over={`Starters / ${culture?.name ?? 'starter'}, ${duration((now - lot.begunAt) / 3_600_000)} old`}
+      pane={wide}
+      width={760}
+    >
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
-        <StarterJar lot={lot} answer={answer} litreHeight={190} label={`A ${Math.round(lot.vessel.ml)} ml jar holding ${level} ml, mark at ${lot.markMl} ml, ${word}`} />
+        <StarterJar
+          lot={lot}
+          answer={answer}
+          litreHeight={190}
+          label={`A ${Math.round(lot.vessel.ml)} ml jar holding ${level} ml, mark at ${lot.markMl} ml, ${word}`}
+        />
         <View style={{ flex: 1, gap: gap.small }}>
           <Figure value={String(level)} unit={`ml in a ${Math.round(lot.vessel.ml)} ml jar`} />
-          {share ? <Text>{`Begun at ${share.body.toFixed(1)} % plant and ${share.sweetener.toFixed(1)} % sweetener`}</Text> : null}
+          {share ? (
+            <Text>{`Begun at ${share.body.toFixed(1)} % plant and ${share.sweetener.toFixed(1)} % sweetener`}</Text>
+          ) : null}
           <Text as="strong" color={roles.starter}>
-            {cold ? `Resting at about ${celsiusAt(warmths, 'fridge', now).toFixed(0)} °C` : `${word}, fed ${duration((now - lastFedAt(lot)) / 3_600_000)} ago`}
+            {cold
+              ? `Resting at about ${celsiusAt(warmths, 'fridge', now).toFixed(0)} °C`
+              : `${word}, fed ${duration((now - lastFedAt(lot)) / 3_600_000)} ago`}
           </Text>
         </View>
       </View>
-      {culture ? <DrawCard lot={lot} culture={culture} answer={answer} celsius={celsiusAt(warmths, lot.place, now)} now={now} /> : null}
+      {culture ? (
+        <DrawCard
+          lot={lot}
+          culture={culture}
+          answer={answer}
+          celsius={celsiusAt(warmths, lot.place, now)}
+          now={now}
+        />
+      ) : null}
       <QuickCare lot={lot} />
       <LotActs lot={lot} />
       <Note tone="caution">
@@ -65,4 +87,4 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
       <LotExtras lot={lot} now={now} />
     </Screen>
   );
-} // prettier-ignore
+}

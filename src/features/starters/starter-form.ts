@@ -33,7 +33,7 @@ export function starterRows(id: string): PortionRow[] {
     ...(bodyShare[1] > 0 || sugarShare[1] === 0 ? [{ what: body, amount: '' }] : []),
     ...(sugarShare[1] > 0 ? [{ what: 'white-sugar', amount: '' }] : []),
   ];
-} // prettier-ignore
+}
 
 /** Letters that can be seen: a name of invisible ones is none. */
 const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;
@@ -55,12 +55,14 @@ export function readStarter(values: StarterValues): FormReading<StarterOutput> {
   Object.assign(faults, rowFaults);
   if (Object.keys(rowFaults).length === 0 && jar.ok) {
     const empty = values.portions.findIndex(({ amount }) => amount.trim() === '');
-    if (empty >= 0 && portions.length < 2) faults[`portions.${empty}.amount`] = 'Write an amount, such as 30 g or 1 1/2 tbsp.';
+    if (empty >= 0 && portions.length < 2)
+      faults[`portions.${empty}.amount`] = 'Write an amount, such as 30 g or 1 1/2 tbsp.';
     const level = levelMl(contentsOf(portions));
     const most = jar.value * fullestShare;
-    if (level > most) faults.root = `That makes ${Math.round(level)} ml; this jar foams over above ${Math.round(most)} ml.`;
+    if (level > most)
+      faults.root = `That makes ${Math.round(level)} ml; this jar foams over above ${Math.round(most)} ml.`;
     else if (level < 20) faults.root = 'That is hardly anything: at least 20 ml.';
   }
   if (Object.keys(faults).length > 0 || !jar.ok) return { ok: false, faults };
   return { ok: true, value: { name: values.name.trim(), jarMl: jar.value, portions } };
-} // prettier-ignore
+}

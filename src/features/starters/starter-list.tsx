@@ -31,7 +31,9 @@ export function StarterList({ chosen }: Props) {
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
   const now = useNow();
-  const starters = everyLot(household).filter(({ role, ended }) => role === 'starter' && !ended).sort((a, b) => (a.id > b.id ? -1 : 1));
+  const starters = everyLot(household)
+    .filter(({ role, ended }) => role === 'starter' && !ended)
+    .sort((a, b) => (a.id > b.id ? -1 : 1));
   return (
     <Screen title="Starters">
       {starters.length === 0 ? (
@@ -43,12 +45,22 @@ export function StarterList({ chosen }: Props) {
         </Card>
       ) : null}
       {starters.map((lot) => (
-        <StarterCard key={lot.id} lot={lot} now={now} chosen={lot.id === chosen} onPress={() => router.navigate(`/starters/${lot.id}` as never)} />
+        <StarterCard
+          key={lot.id}
+          lot={lot}
+          now={now}
+          chosen={lot.id === chosen}
+          onPress={() => router.navigate(`/starters/${lot.id}` as never)}
+        />
       ))}
-      <InkButton quiet={starters.length > 0} label={starters.length > 0 ? 'Begin a starter' : `Begin a ${firstKind.name}`} onPress={() => router.navigate('/starters/new')} />
+      <InkButton
+        quiet={starters.length > 0}
+        label={starters.length > 0 ? 'Begin a starter' : `Begin a ${firstKind.name}`}
+        onPress={() => router.navigate('/starters/new')}
+      />
     </Screen>
   );
-} // prettier-ignore
+}
 
 interface CardProps {
   readonly lot: Lot;
@@ -68,7 +80,9 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-end' }}>
           <StarterJar lot={lot} answer={answer} litreHeight={116} />
           <View style={{ flex: 1, gap: 2, minWidth: 0 }}>
-            <Text as="heading" lines={2}>{lot.name}</Text>
+            <Text as="heading" lines={2}>
+              {lot.name}
+            </Text>
             <Text color={roles.starter} as="strong">
               {word}
             </Text>
@@ -79,4 +93,4 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
       </Card>
     </Press>
   );
-} // prettier-ignore
+}

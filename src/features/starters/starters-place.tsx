@@ -17,7 +17,9 @@ export function StartersPlace() {
   const { id } = useLocalSearchParams<{ id?: string }>();
   const household = useAppSelector(selectHousehold);
   const wide = useWide();
-  const first = everyLot(household).filter(({ role, ended }) => role === 'starter' && !ended).sort((a, b) => (a.id > b.id ? -1 : 1))[0];
+  const first = everyLot(household)
+    .filter(({ role, ended }) => role === 'starter' && !ended)
+    .sort((a, b) => (a.id > b.id ? -1 : 1))[0];
   const lot = id ? lotOf(household, id) : wide ? first : undefined;
   if (id && lot?.role !== 'starter') return <Nowhere what="starter" back="/starters" />;
   return (
@@ -27,7 +29,7 @@ export function StartersPlace() {
       placeholder={<ChooseOne words="A jar begun shows here." />}
     />
   );
-} // prettier-ignore
+}
 
 export const NewStarterPlace = () => (
   <SplitView list={<StarterList chosen={null} />} detail={<NewStarter />} />

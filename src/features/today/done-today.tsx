@@ -31,12 +31,21 @@ export function DoneToday({ now }: { readonly now: number }) {
       </Text>
       {done.map((entry) => {
         const words = sayEntry(entry, journal);
-        const state = unsaved.includes(entry.id) ? ', not saved' : keeping.includes(entry.id) ? ', being kept' : '';
+        const state = unsaved.includes(entry.id)
+          ? ', not saved'
+          : keeping.includes(entry.id)
+            ? ', being kept'
+            : '';
         return (
           <View key={entry.id} style={[styles.row, { borderColor: roles.hairline }]}>
             <Text color={roles.softText}>{clock(entry.at)}</Text>
             <Text style={styles.words}>{`${words}${state}`}</Text>
-            <Press role="button" aria-label={`Undo: ${words}`} onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')} style={styles.undo}>
+            <Press
+              role="button"
+              aria-label={`Undo: ${words}`}
+              onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')}
+              style={styles.undo}
+            >
               <Text as="strong">Undo</Text>
             </Press>
           </View>
@@ -44,7 +53,7 @@ export function DoneToday({ now }: { readonly now: number }) {
       })}
     </View>
   );
-} // prettier-ignore
+}
 
 /** Rows drawn at most: a busy day has fewer. */
 const shownAtMost = 40;

@@ -19,36 +19,83 @@ export function TaskButtons({ task }: Props) {
   const see = (path: string) => router.navigate(path as never);
   switch (task.verb) {
     case 'feed': {
-      const looked = (foam: 'none' | 'good', words: string) => act({ kind: 'observed', lotId: lot.id, signs: { foam } }, `${lot.name}: ${words}.`);
+      const looked = (foam: 'none' | 'good', words: string) =>
+        act({ kind: 'observed', lotId: lot.id, signs: { foam } }, `${lot.name}: ${words}.`);
       return (
         <View style={styles.row}>
-          <InkButton label="Fed" hint={`Fed ${lot.name}`} style={styles.main} onPress={() => act({ kind: 'portions-added', lotId: lot.id, portions: [...task.portions] }, `Fed ${lot.name}.`)} />
-          <InkButton quiet label="Foams" hint={`${lot.name} foams`} onPress={() => looked('good', 'good foam')} />
-          <InkButton quiet label="Flat" hint={`${lot.name} is flat`} onPress={() => looked('none', 'no foam')} />
+          <InkButton
+            label="Fed"
+            hint={`Fed ${lot.name}`}
+            style={styles.main}
+            onPress={() =>
+              act({ kind: 'portions-added', lotId: lot.id, portions: [...task.portions] }, `Fed ${lot.name}.`)
+            }
+          />
+          <InkButton
+            quiet
+            label="Foams"
+            hint={`${lot.name} foams`}
+            onPress={() => looked('good', 'good foam')}
+          />
+          <InkButton
+            quiet
+            label="Flat"
+            hint={`${lot.name} is flat`}
+            onPress={() => looked('none', 'no foam')}
+          />
         </View>
       );
     }
     case 'chill': {
       const ids = task.lots.map(({ id }) => id);
-      const squeezed = (squeeze: 'gives' | 'firm') => act({ kind: 'observed', lotId: ids[0]!, signs: { squeeze } }, `Bottle ${lot.name}: ${squeeze}.`);
+      const squeezed = (squeeze: 'gives' | 'firm') =>
+        act({ kind: 'observed', lotId: ids[0]!, signs: { squeeze } }, `Bottle ${lot.name}: ${squeeze}.`);
       return (
         <View style={styles.row}>
-          <InkButton label={ids.length === 1 ? 'Chilled' : `Chilled all ${ids.length}`} style={styles.main} onPress={() => act({ kind: 'moved', lots: ids, place: 'fridge' }, `${plural(ids.length, 'bottle')} in the fridge.`)} />
+          <InkButton
+            label={ids.length === 1 ? 'Chilled' : `Chilled all ${ids.length}`}
+            style={styles.main}
+            onPress={() =>
+              act(
+                { kind: 'moved', lots: ids, place: 'fridge' },
+                `${plural(ids.length, 'bottle')} in the fridge.`,
+              )
+            }
+          />
           <InkButton quiet label="Gives" hint="Squeezed: gives" onPress={() => squeezed('gives')} />
           <InkButton quiet label="Firm" hint="Squeezed: firm" onPress={() => squeezed('firm')} />
         </View>
       );
     }
     case 'open':
-      return <InkButton label="Open one" hint="Open a bottle" onPress={() => see(`/rack?bottle=${lot.id}`)} />;
+      return (
+        <InkButton label="Open one" hint="Open a bottle" onPress={() => see(`/rack?bottle=${lot.id}`)} />
+      );
     case 'pitch':
       return <InkButton label="Pitch" hint={`Pitch ${lot.name}`} onPress={() => see(hrefOf(lot))} />;
     case 'bottle':
-      return <InkButton label="Taste or bottle" hint={`Taste or bottle ${lot.name}`} onPress={() => see(hrefOf(lot))} />;
+      return (
+        <InkButton
+          label="Taste or bottle"
+          hint={`Taste or bottle ${lot.name}`}
+          onPress={() => see(hrefOf(lot))}
+        />
+      );
     case 'discard':
-      return <InkButton danger label="Discarded" onPress={() => act({ kind: 'ended', lots: [lot.id], how: 'discarded', why: 'Mould or a foul smell' }, `${lot.name}: discarded.`)} />;
+      return (
+        <InkButton
+          danger
+          label="Discarded"
+          onPress={() =>
+            act(
+              { kind: 'ended', lots: [lot.id], how: 'discarded', why: 'Mould or a foul smell' },
+              `${lot.name}: discarded.`,
+            )
+          }
+        />
+      );
   }
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: gap.small },

@@ -35,7 +35,12 @@ export function TaskCard({ task, now }: Props) {
   const lot = task.lots[0]!;
   const words = taskWords(task, household, useBook().lotAnswer(lot.id), now);
   const urgent = (task.verb === 'chill' && task.from <= now) || task.verb === 'discard';
-  const accent = task.verb === 'feed' ? roles.starter : task.verb === 'chill' || task.verb === 'discard' ? roles.warning : roles.brew;
+  const accent =
+    task.verb === 'feed'
+      ? roles.starter
+      : task.verb === 'chill' || task.verb === 'discard'
+        ? roles.warning
+        : roles.brew;
   return (
     <Card edge={urgent ? roles.warning : undefined} label={words.title} testID={`action-${task.verb}`}>
       <View style={styles.top}>
@@ -57,7 +62,7 @@ export function TaskCard({ task, now }: Props) {
       <TaskButtons task={task} />
     </Card>
   );
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({
   top: { flexDirection: 'row', gap: gap.medium, alignItems: 'flex-start' },

@@ -20,13 +20,26 @@ export function TaskPicture({ task, now }: Props) {
     return (
       <View style={styles.row}>
         {task.lots.slice(0, 3).map((each) => (
-          <LotBottle key={each.id} lot={each} volumes={pressureAt(book.lotAnswer(each.id), now)?.volumes ?? 0} litreHeight={112} label={`Bottle ${each.name}`} />
+          <LotBottle
+            key={each.id}
+            lot={each}
+            volumes={pressureAt(book.lotAnswer(each.id), now)?.volumes ?? 0}
+            litreHeight={112}
+            label={`Bottle ${each.name}`}
+          />
         ))}
       </View>
     );
   }
   if (lot.role !== 'starter') return null;
-  return <StarterJar lot={lot} answer={book.starterAnswer(lot.id)} litreHeight={104} label={`Jar at ${Math.round(levelMl(lot.contents))} of ${Math.round(lot.vessel.ml)} ml`} />;
-} // prettier-ignore
+  return (
+    <StarterJar
+      lot={lot}
+      answer={book.starterAnswer(lot.id)}
+      litreHeight={104}
+      label={`Jar at ${Math.round(levelMl(lot.contents))} of ${Math.round(lot.vessel.ml)} ml`}
+    />
+  );
+}
 
 const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: 2 } });

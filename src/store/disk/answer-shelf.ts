@@ -24,10 +24,13 @@ export function answerShelf(connection: Connection): AnswerShelf {
     },
     put: (subject, answer) => {
       if (dirty.size === 0) whenIdle(flush);
-      dirty.set(prefix + subject, JSON.stringify(answer.family ? { ...answer, family: thinned(answer.family) } : answer, shortened));
+      dirty.set(
+        prefix + subject,
+        JSON.stringify(answer.family ? { ...answer, family: thinned(answer.family) } : answer, shortened),
+      );
     },
   };
-} // prettier-ignore
+}
 
 /** Four digits are more than anybody sees; what never happens is written as a word. */
 const shortened = (_key: string, value: unknown): unknown =>
@@ -45,8 +48,13 @@ function thinned(answer: FamilyAnswer): FamilyAnswer {
     ...answer,
     lots: answer.lots.map((lot) => {
       const keep = (_: unknown, i: number) => i % 3 === 0 || i === lot.hours.length - 1;
-      const series = Object.fromEntries(Object.entries(lot.series).map(([name, rows]) => [name, (rows as readonly FiveNumbers[]).filter(keep)]));
+      const series = Object.fromEntries(
+        Object.entries(lot.series).map(([name, rows]) => [
+          name,
+          (rows as readonly FiveNumbers[]).filter(keep),
+        ]),
+      );
       return { ...lot, hours: lot.hours.filter(keep), series: series as unknown as LotSeries };
     }),
   };
-} // prettier-ignore
+}

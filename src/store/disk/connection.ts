@@ -29,8 +29,9 @@ const inTime = <T>(work: Promise<T>): Promise<T> =>
 /** Opens a database, and again when its connection was lost: a full disk or cleared site data close it for good. */
 export function connectionTo(name: string): Connection {
   const storage = createAsyncStorage(name);
-  const once = async <T>(work: (db: Awaited<ReturnType<typeof connections.getOrCreate>>) => Promise<T>): Promise<T> =>
-    work(await inTime(connections.getOrCreate(name)));
+  const once = async <T>(
+    work: (db: Awaited<ReturnType<typeof connections.getOrCreate>>) => Promise<T>,
+  ): Promise<T> => work(await inTime(connections.getOrCreate(name)));
   const twice: typeof once = async (work) => {
     try {
       return await once(work);
@@ -46,16 +47,22 @@ export function connectionTo(name: string): Connection {
       twice(async (db) => {
         const transaction = db.transaction(table, 'readwrite', { durability: 'strict' });
         for (const [key, value] of values) {
-          void (value === null ? transaction.store.delete(key) : transaction.store.put(value, key)).catch(() => undefined);
+          void (value === null ? transaction.store.delete(key) : transaction.store.put(value, key)).catch(
+            () => undefined,
+          );
         }
         await transaction.done;
       }),
     readAll: () =>
       twice(async (db) => {
         const transaction = db.transaction(table, 'readonly');
-        const [keys, values] = await Promise.all([transaction.store.getAllKeys(), transaction.store.getAll()]);
+        const [keys, values] = await Promise.all([
+          transaction.store.getAllKeys(),
+          transaction.store.getAll(),
+        ]);
         return new Map(keys.map((key, i) => [String(key), String(values[i])]));
       }),
-    read: (keys) => twice((db) => Promise.all(keys.map((key) => db.get(table, key) as Promise<string | undefined>))),
+    read: (keys) =>
+      twice((db) => Promise.all(keys.map((key) => db.get(table, key) as Promise<string | undefined>))),
   };
-} // prettier-ignore
+}

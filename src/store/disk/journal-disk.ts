@@ -39,14 +39,15 @@ const recordsIn = (key: string, value: string) => (key.startsWith(pagePrefix) ? 
 export function journalDisk(connection: Connection, loadReader: () => Promise<EntryReader>): JournalDisk {
   return {
     load: () => load(connection, loadReader),
-    save: (entries) => connection.write(new Map(entries.map((entry) => [entryKey(entry.id), sealedRecord(entry)]))),
+    save: (entries) =>
+      connection.write(new Map(entries.map((entry) => [entryKey(entry.id), sealedRecord(entry)]))),
     wipe: async () => {
       const all = await connection.readAll();
       await connection.write(new Map([...all.keys()].filter(isJournal).map((key) => [key, null])));
     },
     tidy: () => tidy(connection),
   };
-} // prettier-ignore
+}
 
 const isJournal = (key: string) => key.startsWith('entry:') || key.startsWith(pagePrefix);
 
@@ -69,10 +70,18 @@ async function load(connection: Connection, loadReader: () => Promise<EntryReade
 }
 
 /** Records without a good checksum: those of an older version are brought up and written anew, the rest is damage. */
-async function settle(connection: Connection, entries: Map<string, Entry>, doubtful: readonly { key: string; text: string }[], reader: EntryReader): Promise<Loaded> {
+async function settle(
+  connection: Connection,
+  entries: Map<string, Entry>,
+  doubtful: readonly { key: string; text: string }[],
+  reader: EntryReader,
+): Promise<Loaded> {
   const damaged: Damaged[] = [];
   const risen: Entry[] = [];
-  const results = reader(doubtful.map(({ text }) => rawOf(text)), [...entries.values()]);
+  const results = reader(
+    doubtful.map(({ text }) => rawOf(text)),
+    [...entries.values()],
+  );
   results.forEach((result, i) => {
     const { key, text } = doubtful[i]!;
     if (!result.ok) {
@@ -83,13 +92,18 @@ async function settle(connection: Connection, entries: Map<string, Entry>, doubt
     if (!entries.has(result.value.id)) risen.push(result.value);
     entries.set(result.value.id, result.value);
   });
-  if (risen.length > 0) await connection.write(new Map(risen.map((entry) => [entryKey(entry.id), sealedRecord(entry)]))).catch(() => undefined);
+  if (risen.length > 0)
+    await connection
+      .write(new Map(risen.map((entry) => [entryKey(entry.id), sealedRecord(entry)])))
+      .catch(() => undefined);
   return { entries: [...entries.values()], damaged };
-} // prettier-ignore
+}
 
 async function tidy(connection: Connection): Promise<void> {
   const all = await connection.readAll();
-  const singles = [...all].filter(([key, text]) => key.startsWith('entry:') && unsealed(text)).sort(([a], [b]) => (a < b ? -1 : 1)); // prettier-ignore
+  const singles = [...all]
+    .filter(([key, text]) => key.startsWith('entry:') && unsealed(text))
+    .sort(([a], [b]) => (a < b ? -1 : 1));
   for (let at = 0; at + pageSize * 1.5 <= singles.length; at += pageSize) {
     const batch = singles.slice(at, at + pageSize);
     const page = batch.map(([, text]) => text).join('\n');

@@ -63,7 +63,9 @@ export class SecondCopy {
   private keys(): string[] {
     const shelf = this.shelf;
     if (!shelf) return [];
-    return Array.from({ length: shelf.length }, (_, i) => shelf.key(i) ?? '').filter((key) => key.startsWith(`yuzet.copy.${this.household}.`)); // prettier-ignore
+    return Array.from({ length: shelf.length }, (_, i) => shelf.key(i) ?? '').filter((key) =>
+      key.startsWith(`yuzet.copy.${this.household}.`),
+    );
   }
 
   private put(): void {

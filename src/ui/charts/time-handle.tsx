@@ -20,8 +20,15 @@ interface Props {
 
 const knob = 48;
 const steps: Readonly<Record<string, number>> = {
-  ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -12, PageUp: 12, Home: -Infinity, End: Infinity,
-}; // prettier-ignore
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  ArrowRight: 1,
+  ArrowUp: 1,
+  PageDown: -12,
+  PageUp: 12,
+  Home: -Infinity,
+  End: Infinity,
+};
 
 interface PointerLike {
   readonly clientX: number;

@@ -25,7 +25,11 @@ export function Chips<V extends string>({ label, options, chosen, onToggle }: Pr
             aria-checked={on}
             aria-label={option.label}
             onPress={() => onToggle(option.value)}
-            style={[styles.chip, corners.pill, { borderColor: roles.button, backgroundColor: on ? roles.button : undefined }]}
+            style={[
+              styles.chip,
+              corners.pill,
+              { borderColor: roles.button, backgroundColor: on ? roles.button : undefined },
+            ]}
           >
             <Text as="strong" color={on ? roles.onButton : roles.text}>
               {option.label}
@@ -35,7 +39,7 @@ export function Chips<V extends string>({ label, options, chosen, onToggle }: Pr
       })}
     </View>
   );
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({
   group: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },

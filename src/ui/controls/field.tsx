@@ -13,7 +13,15 @@ interface Props<T extends FieldValues> {
 }
 
 /** A text box of a form. */
-export function Field<T extends FieldValues>({ control, name, label, hint, echo, numeric, multiline }: Props<T>) {
+export function Field<T extends FieldValues>({
+  control,
+  name,
+  label,
+  hint,
+  echo,
+  numeric,
+  multiline,
+}: Props<T>) {
   return (
     <Controller
       control={control}
@@ -35,4 +43,4 @@ export function Field<T extends FieldValues>({ control, name, label, hint, echo,
       )}
     />
   );
-} // prettier-ignore
+}

@@ -8,7 +8,8 @@ const focusable = 'a[href], button, input, textarea, select, [tabindex]:not([tab
 export function holdFocus(dialog: HTMLElement | null, leave: () => void): () => void {
   if (!dialog) return () => undefined;
   const before = document.activeElement as HTMLElement | null;
-  const inside = () => Array.from(dialog.querySelectorAll<HTMLElement>(focusable)).filter((each) => each.offsetParent !== null);
+  const inside = () =>
+    Array.from(dialog.querySelectorAll<HTMLElement>(focusable)).filter((each) => each.offsetParent !== null);
   if (!dialog.contains(document.activeElement)) dialog.focus();
   const press = (event: KeyboardEvent) => {
     if (event.key === 'Escape') {
@@ -31,4 +32,4 @@ export function holdFocus(dialog: HTMLElement | null, leave: () => void): () => 
     document.removeEventListener('keydown', press, true);
     before?.focus?.();
   };
-} // prettier-ignore
+}

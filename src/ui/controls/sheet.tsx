@@ -32,7 +32,12 @@ function Body({ title, onClose, children }: Props) {
   useEffect(() => holdFocus(dialog.current as unknown as HTMLElement | null, () => close.current()), []);
   return (
     <View style={styles.outer}>
-      <Pressable aria-hidden tabIndex={-1} onPress={onClose} style={[styles.veil, { backgroundColor: roles.veil }]} />
+      <Pressable
+        aria-hidden
+        tabIndex={-1}
+        onPress={onClose}
+        style={[styles.veil, { backgroundColor: roles.veil }]}
+      />
       <View
         ref={dialog}
         role="dialog"
@@ -49,13 +54,17 @@ function Body({ title, onClose, children }: Props) {
             <Icon name="close" color={roles.text} />
           </Press>
         </View>
-        <ScrollView contentContainerStyle={styles.body} style={styles.scroll} keyboardShouldPersistTaps="handled">
+        <ScrollView
+          contentContainerStyle={styles.body}
+          style={styles.scroll}
+          keyboardShouldPersistTaps="handled"
+        >
           {children}
         </ScrollView>
       </View>
     </View>
   );
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({
   outer: { position: 'absolute', top: 0, right: 0, bottom: 0, left: 0, justifyContent: 'flex-end' },

@@ -44,10 +44,14 @@ export function TextBox(props: Props) {
         contentStyle={{ fontFamily: plain }}
       />
       {below ? (
-        <Text color={error ? roles.danger : roles.softText} live={Boolean(error)} testID={error ? errorId : undefined}>
+        <Text
+          color={error ? roles.danger : roles.softText}
+          live={Boolean(error)}
+          testID={error ? errorId : undefined}
+        >
           {below}
         </Text>
       ) : null}
     </View>
   );
-} // prettier-ignore
+}

@@ -2,13 +2,30 @@ import type { Culture } from '../culture';
 
 /** No starter at all: raw ginger or peel bring what lives on them. */
 export const bare: Culture = {
-  id: 'bare', name: 'raw ginger or peel alone', unit: 'g',
-  yeast: 0, lactics: 0, acetics: 0, lagWork: 3.0, heterolactic: 0.6, lacticAcid: 0, bare: { yeast: 3e-4, lactics: 3e-4 },
-  crowding: null, vigourSpread: 0.36, ingredients: [], residualSugar: 0, dose: { low: 0, high: 0, usual: 0 }, keeping: null,
+  id: 'bare',
+  name: 'raw ginger or peel alone',
+  unit: 'g',
+  yeast: 0,
+  lactics: 0,
+  acetics: 0,
+  lagWork: 3.0,
+  heterolactic: 0.6,
+  lacticAcid: 0,
+  bare: { yeast: 3e-4, lactics: 3e-4 },
+  crowding: null,
+  vigourSpread: 0.36,
+  ingredients: [],
+  residualSugar: 0,
+  dose: { low: 0, high: 0, usual: 0 },
+  keeping: null,
   source: 'practice figures',
-}; // prettier-ignore
+};
 
 /** Rind and core with sugar: more lives on them than on ginger. A second run on the same peel is quicker. */
 export const peel: Culture = {
-  ...bare, id: 'peel', name: 'peel alone', lagWork: 2.0, bare: { yeast: 4e-3, lactics: 2e-3 },
-}; // prettier-ignore
+  ...bare,
+  id: 'peel',
+  name: 'peel alone',
+  lagWork: 2.0,
+  bare: { yeast: 4e-3, lactics: 2e-3 },
+};

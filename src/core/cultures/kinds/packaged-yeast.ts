@@ -1,17 +1,44 @@
 import type { Culture } from '../culture';
 
 const packet = {
-  unit: 'g', acetics: 0, heterolactic: 0.5, lacticAcid: 0, bare: null, crowding: null, vigourSpread: 0.3, residualSugar: 0,
-  dose: { low: 0.3, high: 1, usual: 0.5 }, keeping: null, source: 'practice figures: 65–85 % of a fresh dry packet lives',
-} as const; // prettier-ignore
+  unit: 'g',
+  acetics: 0,
+  heterolactic: 0.5,
+  lacticAcid: 0,
+  bare: null,
+  crowding: null,
+  vigourSpread: 0.3,
+  residualSugar: 0,
+  dose: { low: 0.3, high: 1, usual: 0.5 },
+  keeping: null,
+  source: 'practice figures: 65–85 % of a fresh dry packet lives',
+} as const;
 
 /** Dry yeasts from a packet, dosed by the gram. */
 export const wineYeast: Culture = {
-  ...packet, id: 'wine-yeast', name: 'wine yeast', yeast: 0.7, lactics: 0, lagWork: 0.3, ingredients: ['wine-yeast'],
-}; // prettier-ignore
+  ...packet,
+  id: 'wine-yeast',
+  name: 'wine yeast',
+  yeast: 0.7,
+  lactics: 0,
+  lagWork: 0.3,
+  ingredients: ['wine-yeast'],
+};
 export const aleYeast: Culture = {
-  ...packet, id: 'ale-yeast', name: 'ale yeast', yeast: 0.65, lactics: 0, lagWork: 0.9, ingredients: ['ale-yeast'],
-}; // prettier-ignore
+  ...packet,
+  id: 'ale-yeast',
+  name: 'ale yeast',
+  yeast: 0.65,
+  lactics: 0,
+  lagWork: 0.9,
+  ingredients: ['ale-yeast'],
+};
 export const breadYeast: Culture = {
-  ...packet, id: 'bread-yeast', name: 'bread yeast', yeast: 0.85, lactics: 0.001, lagWork: 0.5, ingredients: ['bread-yeast'],
-}; // prettier-ignore
+  ...packet,
+  id: 'bread-yeast',
+  name: 'bread yeast',
+  yeast: 0.85,
+  lactics: 0.001,
+  lagWork: 0.5,
+  ingredients: ['bread-yeast'],
+};

@@ -43,7 +43,17 @@ function risen(entry: EntryV1, starters: ReadonlyMap<string, string>): Entry {
     case 'kitchen-warmed':
       return { ...stamp, kind: 'temperature-set', place: 'counter', celsius: Math.min(45, entry.celsius) };
     case 'starter-begun':
-      return { ...stamp, kind: 'lot-begun', role: 'starter', name: entry.name, vessel: { kind: 'jar', ml: Math.max(entry.jarMl, Math.ceil(room(entry))) }, closure: 'cloth', place: 'counter', culture: entry.culture, portions: mixture(entry, 'grated') };
+      return {
+        ...stamp,
+        kind: 'lot-begun',
+        role: 'starter',
+        name: entry.name,
+        vessel: { kind: 'jar', ml: Math.max(entry.jarMl, Math.ceil(room(entry))) },
+        closure: 'cloth',
+        place: 'counter',
+        culture: entry.culture,
+        portions: mixture(entry, 'grated'),
+      };
     case 'fed':
       return { ...stamp, kind: 'portions-added', lotId: entry.starterId, portions: mixture(entry, 'grated') };
     case 'looked':
@@ -53,7 +63,14 @@ function risen(entry: EntryV1, starters: ReadonlyMap<string, string>): Entry {
     case 'batch-begun':
       return { ...stamp, ...brew(entry) };
     case 'pitched':
-      return { ...stamp, kind: 'transferred', from: starters.get(entry.batchId) ?? unknownStarter, taken: 'liquid', celsius: entry.celsius, targets: [{ lotId: entry.batchId, ml: Math.max(0.1, entry.doseMl) }] };
+      return {
+        ...stamp,
+        kind: 'transferred',
+        from: starters.get(entry.batchId) ?? unknownStarter,
+        taken: 'liquid',
+        celsius: entry.celsius,
+        targets: [{ lotId: entry.batchId, ml: Math.max(0.1, entry.doseMl) }],
+      };
     case 'gravity-read':
       return { ...stamp, kind: 'measured', lotId: entry.batchId, quantity: 'sg', value: entry.gravity };
     case 'tasted':
@@ -67,11 +84,19 @@ function risen(entry: EntryV1, starters: ReadonlyMap<string, string>): Entry {
     case 'bottles-moved':
       return { ...stamp, kind: 'moved', lots: entry.bottleIds, place: entry.place };
     case 'opened':
-      return { ...stamp, kind: 'opened', lotId: entry.bottleId, how: entry.opening, sweet: entry.sweet, sour: entry.sour, ...(entry.note ? { note: entry.note } : {}) };
+      return {
+        ...stamp,
+        kind: 'opened',
+        lotId: entry.bottleId,
+        how: entry.opening,
+        sweet: entry.sweet,
+        sour: entry.sour,
+        ...(entry.note ? { note: entry.note } : {}),
+      };
     case 'undone':
       return { ...stamp, kind: 'undone', targetId: entry.targetId };
   }
-} // prettier-ignore
+}
 
 /** The first version knew no jar for a brew: one with a tenth of room is taken. */
 function brew(entry: V1<'batch-begun'>) {
@@ -82,9 +107,15 @@ function brew(entry: V1<'batch-begun'>) {
     planned: { lotId: entry.starterId, ml: entry.doseMl },
   } as const;
   return {
-    kind: 'lot-begun', role: 'brew', name: entry.name, vessel, closure: 'airlock', place: 'counter', recipe,
+    kind: 'lot-begun',
+    role: 'brew',
+    name: entry.name,
+    vessel,
+    closure: 'airlock',
+    place: 'counter',
+    recipe,
     portions: mixture(entry, 'sliced'),
-  } as const; // prettier-ignore
+  } as const;
 }
 
 function bottling(entry: V1<'bottled'>) {
@@ -92,13 +123,19 @@ function bottling(entry: V1<'bottled'>) {
   const grams = (primingGramsPerLitre * (bottleMl - headspaceMl)) / 1000;
   const target = (number: number) => ({
     begin: {
-      role: 'bottle', name: String(number), vessel: { kind: entry.vessel, ml: bottleMl }, closure: 'sealed', place: 'counter',
+      role: 'bottle',
+      name: String(number),
+      vessel: { kind: entry.vessel, ml: bottleMl },
+      closure: 'sealed',
+      place: 'counter',
     } as const,
     ml: bottleMl - headspaceMl - grams * millilitresPerGram.sucrose,
     ...(grams > 0 ? { portions: [{ what: 'white-sugar', grams }] } : {}),
-  }); // prettier-ignore
+  });
   return {
-    kind: 'transferred', from: entry.batchId, taken: 'liquid',
+    kind: 'transferred',
+    from: entry.batchId,
+    taken: 'liquid',
     targets: Array.from({ length: count }, (_, index) => target(index + 1)),
-  } as const; // prettier-ignore
+  } as const;
 }

@@ -26,10 +26,13 @@ export function readEntries(raw: readonly unknown[], others: readonly Entry[] = 
     if (parsed.success) old.push({ index, entry: parsed.data });
     else results[index] = damaged(parsed.error.issues[0]);
   }
-  const risen = fromVersion1(old.map(({ entry }) => entry), others);
+  const risen = fromVersion1(
+    old.map(({ entry }) => entry),
+    others,
+  );
   old.forEach(({ index }, i) => (results[index] = parseEntry(risen[i])));
   return results as ReadEntry[];
-} // prettier-ignore
+}
 
 const damaged = (fault: { path: PropertyKey[]; message: string } | undefined) =>
   refusal(

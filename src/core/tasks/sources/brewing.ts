@@ -7,10 +7,35 @@ export function brewingTasks({ living, household, lotAnswer, now }: TaskAsk): re
   return living.flatMap((lot): Task[] => {
     if (lot.role !== 'brew') return [];
     const pitch = pitchOf(lot, (id) => lotOf(household, id));
-    if (!pitch) return [{ id: `pitch-${lot.id}`, verb: 'pitch', lots: [lot], portions: [], from: lot.begunAt, until: Math.max(lot.begunAt + 24 * hourMs, now), fromSoftHours: 0.5, untilSoftHours: 8, reason: 'mixed' }]; // prettier-ignore
+    if (!pitch)
+      return [
+        {
+          id: `pitch-${lot.id}`,
+          verb: 'pitch',
+          lots: [lot],
+          portions: [],
+          from: lot.begunAt,
+          until: Math.max(lot.begunAt + 24 * hourMs, now),
+          fromSoftHours: 0.5,
+          untilSoftHours: 8,
+          reason: 'mixed',
+        },
+      ];
     const answer = lotAnswer(lot.id);
     if (!answer?.taste || lot.place === 'fridge') return [];
     const { start, taste } = answer;
-    return [{ id: `bottle-${lot.id}`, verb: 'bottle', lots: [lot], portions: [], from: start + taste.earliest * hourMs, until: start + taste.latest * hourMs, fromSoftHours: taste.earliestSpread, untilSoftHours: taste.latestSpread, reason: 'sweetness' }]; // prettier-ignore
+    return [
+      {
+        id: `bottle-${lot.id}`,
+        verb: 'bottle',
+        lots: [lot],
+        portions: [],
+        from: start + taste.earliest * hourMs,
+        until: start + taste.latest * hourMs,
+        fromSoftHours: taste.earliestSpread,
+        untilSoftHours: taste.latestSpread,
+        reason: 'sweetness',
+      },
+    ];
   });
 }

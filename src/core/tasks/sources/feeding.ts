@@ -1,3 +1,4 @@
+import { lastAt } from '../../lots/lineage';
 import { keptCulture, usualFeed } from '../../starter/feed-plan';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
@@ -11,7 +12,7 @@ export function feedingTasks({ living, starterAnswer }: TaskAsk): readonly Task[
     const base = { id: `feed-${lot.id}`, verb: 'feed', lots: [lot], portions: usualFeed(lot) } as const;
     const answer = starterAnswer(lot.id);
     if (lot.place === 'fridge') {
-      const fed = lot.events.findLast(({ kind }) => kind === 'added')?.at ?? lot.begunAt;
+      const fed = lastAt(lot, ({ kind }) => kind === 'added');
       const until = fed + culture.keeping.restsWeeks * weekMs;
       return [
         { ...base, from: until - weekMs, until, fromSoftHours: 48, untilSoftHours: 96, reason: 'resting' },
@@ -19,6 +20,15 @@ export function feedingTasks({ living, starterAnswer }: TaskAsk): readonly Task[
     }
     if (!answer) return [];
     const { start, feed } = answer;
-    return [{ ...base, from: start + feed.earliest * hourMs, until: start + feed.latest * hourMs, fromSoftHours: feed.earliestSpread, untilSoftHours: feed.latestSpread, reason: 'hungry' }]; // prettier-ignore
+    return [
+      {
+        ...base,
+        from: start + feed.earliest * hourMs,
+        until: start + feed.latest * hourMs,
+        fromSoftHours: feed.earliestSpread,
+        untilSoftHours: feed.latestSpread,
+        reason: 'hungry',
+      },
+    ];
   });
 }

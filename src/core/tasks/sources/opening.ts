@@ -1,4 +1,5 @@
-import { rootOf } from '../../forecast/family-question';
+import { lastAt } from '../../lots/lineage';
+import { rootOf } from '../../forecast/family-members';
 import { lotOf } from '../../journal/household';
 import type { Lot } from '../../lots/lot';
 import { hourMs, type Task, type TaskAsk } from '../task';
@@ -16,9 +17,18 @@ export function openingTasks({ living, household }: TaskAsk): readonly Task[] {
   }
   return [...groups.values()].map((lots) => {
     const chilled = chilledAt(lots[0]!);
-    return { id: `open-${lots[0]!.id}`, verb: 'open', lots, portions: [], from: chilled + settleHours * hourMs, until: chilled + bestDays * 24 * hourMs, fromSoftHours: 12, untilSoftHours: 72, reason: 'settled' }; // prettier-ignore
+    return {
+      id: `open-${lots[0]!.id}`,
+      verb: 'open',
+      lots,
+      portions: [],
+      from: chilled + settleHours * hourMs,
+      until: chilled + bestDays * 24 * hourMs,
+      fromSoftHours: 12,
+      untilSoftHours: 72,
+      reason: 'settled',
+    };
   });
 }
 
-const chilledAt = (lot: Lot): number =>
-  lot.events.findLast(({ kind }) => kind === 'moved')?.at ?? lot.begunAt;
+const chilledAt = (lot: Lot): number => lastAt(lot, ({ kind }) => kind === 'moved');

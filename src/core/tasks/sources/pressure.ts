@@ -1,5 +1,5 @@
 import type { Lot } from '../../lots/lot';
-import { rootOf } from '../../forecast/family-question';
+import { rootOf } from '../../forecast/family-members';
 import { lotOf } from '../../journal/household';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
@@ -15,18 +15,27 @@ export function pressureTasks({ living, household, lotAnswer }: TaskAsk): readon
   const groups: { rootId: string; lots: Lot[] }[] = [];
   for (const lot of warm) {
     const rootId = rootOf(lot, (id) => lotOf(household, id)).id;
-    const group = groups.find((each) => each.rootId === rootId && latest(lot) - latest(each.lots[0]!) < togetherHours);
+    const group = groups.find(
+      (each) => each.rootId === rootId && latest(lot) - latest(each.lots[0]!) < togetherHours,
+    );
     if (group) group.lots.push(lot);
     else groups.push({ rootId, lots: [lot] });
   }
   return groups.map(({ lots }) => chillTask(lots, lotAnswer));
-} // prettier-ignore
+}
 
 function chillTask(lots: readonly Lot[], lotAnswer: TaskAsk['lotAnswer']): Task {
   const { start, chill } = lotAnswer(lots[0]!.id)!;
   const { earliest, latest, earliestSpread, latestSpread, closes, reached } = chill!;
   return {
-    id: `chill-${lots[0]!.id}`, verb: 'chill', lots, portions: [], from: start + earliest * hourMs, until: start + latest * hourMs,
-    fromSoftHours: earliestSpread, untilSoftHours: latestSpread, reason: closes === 'limit' && !reached ? 'limit-before-fizz' : closes,
+    id: `chill-${lots[0]!.id}`,
+    verb: 'chill',
+    lots,
+    portions: [],
+    from: start + earliest * hourMs,
+    until: start + latest * hourMs,
+    fromSoftHours: earliestSpread,
+    untilSoftHours: latestSpread,
+    reason: closes === 'limit' && !reached ? 'limit-before-fizz' : closes,
   };
-} // prettier-ignore
+}

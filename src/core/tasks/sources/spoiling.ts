@@ -4,6 +4,22 @@ import { hourMs, type Task, type TaskAsk } from '../task';
 /** Mould, foul smell, odd colour: no way round it. */
 export const spoilingTasks = ({ living, now }: TaskAsk): readonly Task[] =>
   living.flatMap((lot): Task[] => {
-    const bad = lot.events.some((event) => event.kind === 'read' && event.readings.some(({ kind, value }) => isDiscard(kind, value))); // prettier-ignore
-    return bad ? [{ id: `discard-${lot.id}`, verb: 'discard', lots: [lot], portions: [], from: now - hourMs, until: now, fromSoftHours: 1, untilSoftHours: 1, reason: 'spoilt' }] : []; // prettier-ignore
+    const bad = lot.events.some(
+      (event) => event.kind === 'read' && event.readings.some(({ kind, value }) => isDiscard(kind, value)),
+    );
+    return bad
+      ? [
+          {
+            id: `discard-${lot.id}`,
+            verb: 'discard',
+            lots: [lot],
+            portions: [],
+            from: now - hourMs,
+            until: now,
+            fromSoftHours: 1,
+            untilSoftHours: 1,
+            reason: 'spoilt',
+          },
+        ]
+      : [];
   });

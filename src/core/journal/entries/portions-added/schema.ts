@@ -8,9 +8,12 @@ export const PortionsAdded = z.strictObject({
   lotId: subject,
   portions: portions
     .min(1, 'Put something in.')
-    .refine((list) => list.length === 0 || list.some(({ grams, ml }) => (grams ?? ml ?? 0) > 0), 'A feed of nothing feeds nobody.'),
+    .refine(
+      (list) => list.length === 0 || list.some(({ grams, ml }) => (grams ?? ml ?? 0) > 0),
+      'A feed of nothing feeds nobody.',
+    ),
   celsius: celsius.optional(),
-}); // prettier-ignore
+});
 export type PortionsAdded = z.infer<typeof PortionsAdded>;
 
 export const example: PortionsAdded = {

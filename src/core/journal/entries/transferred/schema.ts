@@ -55,9 +55,15 @@ export const example: Transferred = {
   taken: 'liquid',
   targets: [
     {
-      begin: { role: 'bottle', name: '1', vessel: { kind: 'swing-top', ml: 500 }, closure: 'sealed', place: 'counter' },
+      begin: {
+        role: 'bottle',
+        name: '1',
+        vessel: { kind: 'swing-top', ml: 500 },
+        closure: 'sealed',
+        place: 'counter',
+      },
       ml: 480,
       portions: [{ what: 'white-sugar', grams: 2 }],
     },
   ],
-}; // prettier-ignore
+};

@@ -1,0 +1,31 @@
+import { View } from 'react-native';
+import { Press } from '@/ui/controls/press';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+
+/** Says that this household is invented, and leads to the own one. */
+export function DemoLine() {
+  const roles = useRoles();
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        justifyContent: 'space-between',
+        alignItems: 'center',
+        paddingLeft: gap.large,
+        backgroundColor: roles.well,
+      }}
+    >
+      <Text as="label">An invented household, to look around in</Text>
+      <Press
+        role="link"
+        aria-label="Open my own kitchen"
+        onPress={() => window.location.assign('/?demo=0')}
+        style={{ paddingHorizontal: gap.large }}
+      >
+        <Text as="strong">My own</Text>
+      </Press>
+    </View>
+  );
+}

@@ -1,0 +1,129 @@
+import { demoHousehold } from '@/demo/household';
+import type { Entry } from '@/core/journal/entry';
+import { everyLot, lotOf } from '@/core/journal/household';
+import { journalOf } from '@/core/journal/journal';
+import { amountOf, echo, number, portionsWords } from './amounts';
+import { entryWords } from './entry-words';
+import { changeWords, inputWords, relations } from './grounds-words';
+import { clock, duration, inWords, moment, plural, quarter } from './moment';
+import { lotName, nameOfLot, signWords } from './names';
+import { lotSigns, signKinds } from '@/core/lots/signs';
+
+const now = new Date(2026, 4, 4, 18, 20).getTime();
+const entries = demoHousehold(now, 60);
+const { household } = journalOf(entries, now);
+const words = (kind: Entry['kind'], n = 0) =>
+  entryWords(entries.filter((entry) => entry.kind === kind)[n]!, household);
+
+describe('amounts', () => {
+  test('numbers are grouped and no finer than they are known', () => {
+    expect([number(1234.56), number(0.333), number(22.5), number(1000)]).toEqual([
+      '1,234.6',
+      '0.33',
+      '22.5',
+      '1,000',
+    ]);
+    expect([
+      amountOf({ what: 'water', ml: 1234 }),
+      amountOf({ what: 'honey', grams: 21.3 }),
+      amountOf({ what: 'plum', grams: 12_000 }),
+    ]).toEqual(['1,234 ml', '21.3 g', '12 kg']);
+  });
+
+  test('what was understood is said in grams and in spoons', () => {
+    expect(echo({ what: 'white-sugar', grams: 25.5 })).toBe('= 25.5 g, about 2 tbsp');
+    expect(echo({ what: 'water', ml: 1500 })).toBe('= 1,500 ml');
+    expect(echo({ what: 'plum', grams: 414 })).toBe('= 414 g, about 2½ cups');
+    expect(echo({ what: 'ginger', grams: 0 })).toBe('= 0 g');
+    expect(
+      portionsWords([
+        { what: 'ginger', grams: 12 },
+        { what: 'white-sugar', grams: 12 },
+        { what: 'water', ml: 60 },
+      ]),
+    ).toBe('12 g fresh ginger, 12 g white sugar and 60 ml water');
+    expect([portionsWords([]), portionsWords([{ what: 'water', ml: 5 }])]).toEqual(['', '5 ml water']);
+  });
+});
+
+describe('moments', () => {
+  test('as people say them, with the year when it is another', () => {
+    const at = (days: number, hour = 9) => new Date(2026, 4, 4 + days, hour, 5).getTime();
+    expect([
+      moment(at(0), now),
+      moment(at(1), now),
+      moment(at(-1), now),
+      moment(at(3), now),
+      moment(at(20), now),
+      moment(at(-400), now),
+    ]).toEqual(['9:05', 'tomorrow 9:05', 'yesterday 9:05', 'Thu 9:05', '24 May 9:05', '30 Mar 2025 9:05']);
+    expect([
+      duration(0.3),
+      duration(7.4),
+      duration(80),
+      plural(1, 'bottle'),
+      plural(2, 'entry', 'entries'),
+      inWords(3),
+      inWords(12),
+    ]).toEqual(['18 min', '7 h', '3 days', '1 bottle', '2 entries', 'Three', '12']);
+    expect(quarter(now + 8 * 60_000)).toBe(new Date(2026, 4, 4, 18, 30).getTime());
+    expect(clock(now)).toBe('18:20');
+  });
+});
+
+describe('entries in words', () => {
+  test('each kind says what was done, with its amounts', () => {
+    expect(words('temperature-set')).toBe('Counter 20.5 °C');
+    expect(words('lot-begun')).toBe('Begun with 620 ml water, 31 g fresh ginger and 30 g white sugar');
+    expect(words('portions-added')).toBe('Added 18 g fresh ginger and 18 g white sugar');
+    expect(words('transferred')).toBe('165 ml drawn to Quince and thyme');
+    expect(words('transferred', 1)).toBe('Bottled 4 × 500 ml, crown-cap beer bottle');
+    expect(words('tasted')).toBe('Tasted: sweet 4 of 5, sour 2 of 5');
+    expect(words('measured')).toBe('Specific gravity 1.031');
+    expect(words('opened')).toBe('Opened, lively');
+    expect(words('moved')).toMatch(/^To the fridge: Quince and thyme, bottle 1, /);
+    expect(words('observed')).toBe('Looked: squeeze firm');
+  });
+
+  test('a transfer is told from where one stands', () => {
+    const bottling = entries.filter((entry) => entry.kind === 'transferred')[1]!;
+    expect(entryWords(bottling, household, `${bottling.id}-2`)).toBe('480 ml drawn from Quince and thyme');
+  });
+
+  test('names: a bottle carries its brew’s; what is gone is said to be', () => {
+    const bottle = everyLot(household).find(({ role }) => role === 'bottle')!;
+    expect(lotName(bottle, household)).toMatch(/, bottle \d$/);
+    expect([nameOfLot(null, household), nameOfLot('0'.repeat(17), household)]).toEqual([
+      'away',
+      'something no longer here',
+    ]);
+    expect(lotOf(household, bottle.id)).toBe(bottle);
+  });
+
+  test('every sign and every word of it has a label', () => {
+    for (const kind of signKinds)
+      for (const value of lotSigns[kind]) expect(signWords[kind].words[value]).toMatch(/\S/);
+  });
+});
+
+describe('why', () => {
+  test('every topic has its relation and source, and what would change it most', () => {
+    for (const { relation, source } of Object.values(relations))
+      expect([relation.length > 40, source.length > 10]).toEqual([true, true]);
+    expect(changeWords({ topic: 'chill', inputs: [], warmer: 0.76, colder: 1.35, readings: 0 })).toBe(
+      'Temperature: three degrees warmer brings it about 24 % sooner, three colder about 35 % later. Nothing was looked at yet: one squeeze, taste or gravity would narrow it most.',
+    );
+    expect(
+      inputWords(
+        { code: 'reading', entryId: 'x', at: 0, values: { kind: 'squeeze', value: 'firm' } },
+        household,
+      ),
+    ).toBe('Squeeze: firm');
+    expect(
+      inputWords({ code: 'reading', entryId: 'x', at: 0, values: { kind: 'sg', value: 1.03 } }, household),
+    ).toBe('Specific gravity 1.030');
+    expect(
+      inputWords({ code: 'vessel', entryId: null, at: 0, values: { kind: 'swing-top', ml: 500 } }, household),
+    ).toBe('Swing-top, pressure-rated, 500 ml');
+  });
+});

@@ -1,0 +1,131 @@
+import {
+  ForecastDesk,
+  keyOf,
+  type Answerer,
+  type AnswerShelf,
+  type KeptAnswer,
+  type Question,
+} from './forecast-desk';
+
+const question = (subject: string, seed: number): Question => ({
+  kind: 'family',
+  subject,
+  asked: { rootId: subject, start: seed } as never,
+});
+const starter = (subject: string): Question => ({
+  kind: 'starter',
+  subject,
+  asked: { lotId: subject } as never,
+});
+
+function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
+  const asked: string[] = [];
+  const put: string[] = [];
+  let failing = 0;
+  let now = 0;
+  const answer = (asking: { rootId?: string; lotId?: string; start?: number }, name: string) => {
+    asked.push(`${name} ${asking.rootId ?? asking.lotId}${asking.start ?? ''}`);
+    return failing-- > 0
+      ? Promise.reject(new Error('broken'))
+      : Promise.resolve({ rootId: asking.rootId, start: asking.start } as never);
+  };
+  const answerer: Answerer = {
+    family: (q) => answer(q, 'family'),
+    familyWithRuns: (q) =>
+      answer(q, 'runs').then((value) => ({ answer: value, runs: [], runOf: {} }) as never),
+    starter: (q) => answer(q, 'starter'),
+  };
+  const shelf: AnswerShelf = { load: () => Promise.resolve(kept), put: (subject) => void put.push(subject) };
+  return {
+    desk: new ForecastDesk(answerer, shelf, () => now),
+    asked,
+    put,
+    fail: (times: number) => (failing = times),
+    wait: (ms: number) => (now += ms),
+  };
+}
+
+const settled = () => new Promise((done) => setTimeout(done, 5));
+
+describe('the forecast desk', () => {
+  test('takes nothing up before it is opened, then what is most urgent first', async () => {
+    const { desk: d, asked } = desk();
+    d.ask(question('cold', 1), 40);
+    d.ask(question('warm', 1), 0);
+    d.ask(starter('bug'), 10);
+    expect(asked).toEqual([]);
+    await d.start();
+    await settled();
+    expect(asked).toEqual(['family warm1', 'starter bug', 'family cold1']);
+  });
+
+  test('shows what was answered before at once, and asks only what changed', async () => {
+    const same = question('a', 1);
+    const kept = new Map<string, KeptAnswer>([
+      ['a', { key: keyOf(same), family: { rootId: 'a', start: 1 } as never }],
+      ['b', { key: 'old', family: { rootId: 'b', start: 0 } as never }],
+    ]);
+    const { desk: d, asked, put } = desk(kept);
+    await d.recall();
+    expect([d.familyAnswer('a')?.start, d.familyAnswer('b')?.start]).toEqual([1, 0]);
+    await d.start();
+    d.ask(same, 0);
+    d.ask(question('b', 2), 0);
+    await settled();
+    expect(asked).toEqual(['family b2']);
+    expect([d.familyAnswer('b')?.start, put]).toEqual([2, ['b']]);
+  });
+
+  test('the newest question of a subject wins', async () => {
+    const { desk: d, asked } = desk();
+    d.ask(question('a', 1), 5);
+    d.ask(question('a', 2), 5);
+    await d.start();
+    await settled();
+    expect(asked).toEqual(['family a2']);
+  });
+
+  test('a failed forecast is said, and asked again after a while', async () => {
+    const { desk: d, asked, fail, wait } = desk();
+    fail(1);
+    await d.start();
+    d.ask(question('a', 1), 0);
+    await settled();
+    expect([d.hasFailed('a'), asked.length]).toEqual([true, 1]);
+    d.ask(question('a', 1), 0);
+    await settled();
+    expect(asked).toHaveLength(1);
+    wait(16_000);
+    d.ask(question('a', 1), 0);
+    await settled();
+    expect([d.hasFailed('a'), asked.length]).toEqual([false, 2]);
+  });
+
+  test('runs are asked for once, kept for the last two families, and told apart from answers', async () => {
+    const { desk: d, asked } = desk();
+    await d.start();
+    for (const subject of ['a', 'b', 'c']) {
+      d.ask(question(subject, 1), 0, true);
+      await settled();
+    }
+    expect([d.runsOf('a'), d.runsOf('b') !== null, d.runsOf('c') !== null]).toEqual([null, true, true]);
+    d.ask(question('c', 1), 0, true);
+    await settled();
+    expect(asked).toEqual(['runs a1', 'runs b1', 'runs c1']);
+  });
+
+  test('listeners hear of every answer until they leave', async () => {
+    const { desk: d } = desk();
+    let heard = 0;
+    const leave = d.subscribe(() => (heard += 1));
+    await d.start();
+    d.ask(question('a', 1), 0);
+    await settled();
+    const before = heard;
+    expect(before).toBeGreaterThan(1);
+    leave();
+    d.ask(question('a', 2), 0);
+    await settled();
+    expect(heard).toBe(before);
+  });
+});
