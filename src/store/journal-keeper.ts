@@ -167,10 +167,11 @@ export class JournalKeeper {
   /** Writes what is waiting, in order, many taps in one transaction. */
   private async drain(): Promise<void> {
     while (this.queue.length > 0) {
-      const batch = this.queue.splice(0).filter(({ epoch }) => epoch === this.parts.tabs.epoch());
+      const epoch = this.parts.tabs.epoch();
+      const batch = this.queue.splice(0).filter((each) => each.epoch === epoch);
       const good: Entry[] = [];
       for (const { entry } of batch) if (await this.isGood(entry)) good.push(entry);
-      await this.keep(good);
+      await this.keep(good, epoch);
     }
   }
 
@@ -185,11 +186,11 @@ export class JournalKeeper {
     return false;
   }
 
-  private async keep(entries: readonly Entry[]): Promise<boolean> {
+  /** @param epoch the household's age the entries were written in: after a forgetting they are not stored */
+  private async keep(entries: readonly Entry[], epoch = this.parts.tabs.epoch()): Promise<boolean> {
     if (entries.length === 0) return true;
     const { store, disk, tabs, copy } = this.parts;
     const ids = entries.map((entry) => entry.id);
-    const epoch = tabs.epoch();
     try {
       const done = await tabs.alone(async () => {
         if (tabs.epoch() !== epoch) return false;
