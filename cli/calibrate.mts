@@ -16,6 +16,7 @@ import {
   otherFerment,
   type OtherCourse,
 } from './calibration/other-model.ts';
+import { familyCalibration } from './calibration/families.ts';
 
 /** Puts the forecast to 300 kitchens whose truth comes from another model, and prints how it did. */
 const kitchens = Number(process.argv[2] ?? 300);
@@ -113,6 +114,8 @@ for (let k = 0; k < kitchens; k++) {
   errors.learnt.push(Math.abs(learnt.middle - truth));
 }
 
+const families = familyCalibration(Math.round((kitchens * 2) / 3), uniform, normal);
+
 const mean = (values: number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
 const percent = (part: number, whole: number) => `${((100 * part) / whole).toFixed(1)} %`;
 const rows = [
@@ -132,6 +135,13 @@ const rows = [
     'mean error, no reading, five finished batches',
     `${mean(errors.learnt).toFixed(1)} h (${percent(mean(errors.learnt), mean(errors.first))} of it)`,
   ],
+  ['a jar bottled in six: mean error of that time, no reading', `${families.meanError.unseen.toFixed(1)} h`],
+  [
+    'mean error of the five siblings, one bottle squeezed twice',
+    `${families.meanError.squeezed.toFixed(1)} h (${percent(families.meanError.squeezed, families.meanError.unseen)} of it)`,
+  ],
+  ['their 90 % band holds it, no reading', percent(families.held.unseen, 1)],
+  ['their 90 % band holds it, one bottle squeezed twice', percent(families.held.squeezed, 1)],
 ];
 console.log(`| ${kitchens} kitchens of another model | |\n| --- | --- |`);
 for (const [name, value] of rows) console.log(`| ${name} | ${value} |`);

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { z } from 'zod';
 import { Scenario, scenarioExample } from '../src/core/ferment/scenario';
+import { FamilyScenario, familyExample } from '../src/core/forecast/family-scenario';
 import { publishedSeries } from '../src/core/forecast/forecast';
 import { sealedBottleGas } from '../src/core/gas/sealed-bottle';
 
@@ -77,5 +78,24 @@ describe('the command line', () => {
     const page = readFileSync(path.join(root, 'docs/scenario.md'), 'utf8');
     const example = JSON.parse(/```json\n([\s\S]*?)```/.exec(page)![1]!);
     expect(example).toEqual(scenarioExample);
+  });
+
+  test.each([1, 2])('scenario/1 is answered to the last digit as it always was (%i)', (n) => {
+    const golden = (name: string) => readFileSync(path.join(root, `cli/golden/${name}-${n}.json`), 'utf8');
+    expect(JSON.parse(ask(golden('scenario')).stdout)).toEqual(JSON.parse(golden('forecast')));
+  });
+
+  test('a family is answered lot by lot; its schema and example are the validator’s own', () => {
+    const { status, stdout } = ask({ ...familyExample, members: 40 });
+    expect(status).toBe(0);
+    const out = JSON.parse(stdout);
+    expect(out.schema).toBe('yuzet.family-forecast/1');
+    expect(out.bottles.map(({ name }: { name: string }) => name)).toEqual(['pilot', 'glass, primed']);
+    for (const lot of [out.jar, ...out.bottles])
+      for (const name of publishedSeries) expect(lot.series[name]).toHaveLength(lot.hours.length);
+    const schema = JSON.parse(readFileSync(path.join(root, 'docs/family.schema.json'), 'utf8'));
+    expect(schema).toEqual(JSON.parse(JSON.stringify(z.toJSONSchema(FamilyScenario, { io: 'input' }))));
+    const page = readFileSync(path.join(root, 'docs/family.md'), 'utf8');
+    expect(JSON.parse(/```json\n([\s\S]*?)```/.exec(page)![1]!)).toEqual(familyExample);
   });
 });

@@ -50,6 +50,7 @@ export async function build() {
       CI: '1',
     },
   );
+  rmSync(path.join(root, 'dist/metadata.json'), { force: true });
   await serviceWorker();
   compress(path.join(root, 'dist'));
   writeFileSync(stamp, mark);

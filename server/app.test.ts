@@ -11,10 +11,11 @@ writeFileSync(path.join(dist, 'index.html'), '<html><meta name="yuzet-household"
 writeFileSync(path.join(bundle, 'entry-abc.js'), 'plain');
 writeFileSync(path.join(bundle, 'entry-abc.js.br'), brotliCompressSync('packed'));
 writeFileSync(path.join(dist, 'manifest.webmanifest'), '{}');
+writeFileSync(path.join(dist, '.build-stamp'), 'a mark of the build');
 
-const get = async (url: string, demo = false, headers = {}) => {
+const get = async (url: string, demo = false, headers = {}, method: 'GET' | 'HEAD' | 'POST' = 'GET') => {
   const app = await buildApp({ dist, demo });
-  const response = await app.inject({ url, headers });
+  const response = await app.inject({ url, headers, method });
   await app.close();
   return response;
 };
@@ -49,5 +50,31 @@ describe('the server', () => {
     expect((await get('/api/health')).json()).toEqual({ status: 'ok' });
     for (const url of ['/api/none', '/nothing.js', '/../package.json'])
       expect((await get(url)).statusCode).toBe(404);
+  });
+
+  test('a deep link answers to HEAD as to GET, without a body, and to nothing else', async () => {
+    const { statusCode, headers, body } = await get('/brews/0mi8', false, {}, 'HEAD');
+    expect([statusCode, headers['content-type'], body]).toEqual([200, 'text/html; charset=utf-8', '']);
+    expect((await get('/brews/0mi8', false, {}, 'POST')).statusCode).toBe(404);
+  });
+
+  test('caches keep packed and plain answers apart', async () => {
+    for (const encoding of ['br', 'identity']) {
+      const { headers } = await get('/_expo/static/js/web/entry-abc.js', false, {
+        'accept-encoding': encoding,
+      });
+      expect(headers.vary).toContain('accept-encoding');
+    }
+  });
+
+  test('nothing under /api is a page, however it is written; addresses that are none are refused', async () => {
+    for (const url of ['/api', '/API/none', '/Api/health/more'])
+      expect([url, (await get(url)).statusCode]).toEqual([url, 404]);
+    for (const url of ['//[', '//[::']) expect([url, (await get(url)).statusCode]).toEqual([url, 400]);
+  });
+
+  test('marks of the build are not served', async () => {
+    for (const url of ['/.build-stamp', '/.hidden/page'])
+      expect([url, (await get(url)).statusCode]).toEqual([url, 404]);
   });
 });

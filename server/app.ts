@@ -50,17 +50,22 @@ export async function buildApp({ dist, demo: showDemo }: ServerOptions): Promise
   await app.register(fastifyStatic, {
     root: dist,
     index: false,
+    dotfiles: 'ignore',
     preCompressed: true,
     cacheControl: false,
     setHeaders: (reply, file) => {
       const forGood =
         hashed.test(path.basename(file)) || file.includes(`${path.sep}_expo${path.sep}static${path.sep}`);
+      reply.setHeader('vary', 'accept-encoding');
       reply.setHeader('cache-control', forGood ? 'public, max-age=31536000, immutable' : 'no-cache');
     },
   });
   app.setNotFoundHandler((request, reply) => {
+    if (!URL.canParse(request.url, 'http://localhost'))
+      return reply.code(400).send({ code: 'bad-address', sentence: 'This address cannot be read.' });
     const { pathname } = new URL(request.url, 'http://localhost');
-    const isPage = request.method === 'GET' && !pathname.startsWith('/api/') && !path.extname(pathname);
+    const reads = request.method === 'GET' || request.method === 'HEAD';
+    const isPage = reads && !/^\/api(\/|$)/i.test(pathname) && !/(^|\/)\.|\.[^/]*$/.test(pathname);
     if (isPage) return reply.type('text/html; charset=utf-8').header('cache-control', 'no-cache').send(page);
     return reply.code(404).send({ code: 'not-found', sentence: 'There is nothing at this address.' });
   });

@@ -69,8 +69,7 @@ export function parseEntry(raw: unknown): Result<Entry> {
   const parsed = Entry.safeParse(raw);
   if (parsed.success) return success(parsed.data);
   const fault = parsed.error.issues[0];
-  return refusal(
-    'entry.invalid',
-    `An entry is damaged at “${fault?.path.join('.') ?? ''}”: ${fault?.message ?? 'unreadable'}.`,
-  );
+  const place = fault && fault.path.length > 0 ? ` at “${fault.path.join('.')}”` : '';
+  const why = (fault?.message ?? 'unreadable').replace(/\.$/, '');
+  return refusal('entry.invalid', `An entry is damaged${place}: ${why}.`);
 }

@@ -7,9 +7,9 @@ import { parseNumber } from '@/core/measures/parse-measure';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { sensibleMillilitres } from '@/core/measures/sensible';
 import { millilitres } from '@/words/amounts';
+import { nameFault } from '../forms/name-fault';
 import { readRows, type PortionRow } from '../forms/portion-form';
 import type { FormReading } from '../forms/read-form';
-import { nameFault } from '../starters/starter-form';
 
 export interface BrewValues {
   readonly name: string;

@@ -10,6 +10,7 @@ import { parseMeasure, parseNumber } from '@/core/measures/parse-measure';
 import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import type { Portion } from '@/core/matter/portion';
 import { holdsFizz, type VesselId } from '@/core/vessels/vessel-kinds';
+import { nameFault } from '../forms/name-fault';
 import { faultAt, reads, type FormReading } from '../forms/read-form';
 
 export type Where = 'bottles' | 'lot' | 'jar' | 'away';
@@ -65,10 +66,12 @@ export function readPour(values: PourValues, lot: Lot, numbersTaken: number): Fo
     case 'jar': {
       const jar = volumeTyped(values.jar, 'ml');
       if (!jar.ok) return faultAt('jar', jar.sentence);
-      if (values.name.trim() === '') return faultAt('name', 'Give it a name.');
+      if (jar.value < 100 || jar.value > 50_000) return faultAt('jar', 'Between 100 ml and 50 L.');
+      const unnamed = nameFault(values.name);
+      if (unnamed) return faultAt('name', unnamed);
       const begin: NewLot = {
         role: values.role,
-        name: values.name.trim().slice(0, 80),
+        name: values.name.trim(),
         vessel: { kind: 'jar', ml: jar.value },
         closure: values.role === 'starter' ? 'cloth' : 'airlock',
         place: lot.place,
@@ -114,6 +117,7 @@ function readInto(
   amount: { ml?: number; grams?: number },
 ): FormReading<Poured> {
   if (!values.lotId) return faultAt('lotId', 'Choose where it goes.');
+  if (values.lotId === lot.id) return faultAt('lotId', 'Into another vessel than its own.');
   if (lot.role === 'starter' && amount.ml !== undefined && values.taken === 'liquid') {
     const plan = planDraw(lot, amount.ml);
     if (!plan.ok) return faultAt('amount', plan.sentence);

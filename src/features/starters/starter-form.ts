@@ -5,6 +5,7 @@ import { levelMl } from '@/core/matter/contents';
 import type { Portion } from '@/core/matter/portion';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { fullestShare } from '@/core/vessels/vessel-kinds';
+import { nameFault } from '../forms/name-fault';
 import { readRows, type PortionRow } from '../forms/portion-form';
 import type { FormReading } from '../forms/read-form';
 
@@ -33,14 +34,6 @@ export function starterRows(id: string): PortionRow[] {
     ...(bodyShare[1] > 0 || sugarShare[1] === 0 ? [{ what: body, amount: '' }] : []),
     ...(sugarShare[1] > 0 ? [{ what: 'white-sugar', amount: '' }] : []),
   ];
-}
-
-/** Letters that can be seen: a name of invisible ones is none. */
-const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;
-
-export function nameFault(name: string): string | undefined {
-  if (!visible.test(name)) return 'Give it a name.';
-  return name.trim().length > 80 ? 'At most 80 letters.' : undefined;
 }
 
 /** Reads the form: a name, a jar, and what goes in; refused when the jar would foam over or holds nothing wet. */

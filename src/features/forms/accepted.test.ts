@@ -1,0 +1,288 @@
+import fc from 'fast-check';
+import { parseEntry, type Act, type Entry } from '@/core/journal/entry';
+import { lotOf } from '@/core/journal/household';
+import { measurable } from '@/core/journal/entries/measured/schema';
+import { nextId } from '@/core/journal/instant-id';
+import { journalOf } from '@/core/journal/journal';
+import type { Quantity } from '@/core/lots/lot';
+import { levelMl } from '@/core/matter/contents';
+import { keptKinds } from '@/core/cultures/registry';
+import { ingredientIds } from '@/core/matter/ingredients/registry';
+import { baseKinds } from '@/core/ferment/scenario-kinds';
+import { bottleIds } from '@/core/vessels/vessel-kinds';
+import { readBrew, type BrewValues } from '../brews/brew-form';
+import { readAmend, amendDefaults } from '../lots/amend-form';
+import { readMeasured } from '../lots/measure-form';
+import { readPour, type PourValues } from '../lots/pour-form';
+import { readStarter, type StarterValues } from '../starters/starter-form';
+
+const dawn = Date.UTC(2026, 2, 1, 8);
+const stamped = (act: Act, hour: number): Entry =>
+  ({
+    ...act,
+    id: nextId({ ms: 0, count: 0 }, dawn + hour * 3_600_000, 'form').id,
+    at: dawn + hour * 3_600_000,
+    offset: 60,
+    version: 2,
+  }) as Entry;
+
+/** Written down, read back from text by the schema, and told: what a reload does. */
+function reloaded(entries: readonly Entry[]) {
+  const back = entries.map((entry) => {
+    const parsed = parseEntry(JSON.parse(JSON.stringify(entry)));
+    if (!parsed.ok) throw new Error(`${entry.kind} is refused after a reload: ${parsed.sentence}`);
+    return parsed.value;
+  });
+  expect(back).toEqual(JSON.parse(JSON.stringify(entries)));
+  return journalOf(back, dawn + 1e10).household;
+}
+
+const bug = stamped(
+  {
+    kind: 'lot-begun',
+    role: 'starter',
+    name: 'Bug',
+    vessel: { kind: 'jar', ml: 1000 },
+    closure: 'cloth',
+    place: 'counter',
+    culture: 'ginger-bug',
+    portions: [
+      { what: 'water', ml: 500 },
+      { what: 'white-sugar', grams: 40 },
+      { what: 'ginger', grams: 40 },
+    ],
+  },
+  0,
+);
+const jar = stamped(
+  {
+    kind: 'lot-begun',
+    role: 'brew',
+    name: 'Jar',
+    vessel: { kind: 'jar', ml: 3000 },
+    closure: 'airlock',
+    place: 'counter',
+    recipe: { base: 'ginger-tea', wantedVolumes: 2.5 },
+    portions: [
+      { what: 'water', ml: 2000 },
+      { what: 'white-sugar', grams: 160 },
+      { what: 'ginger', grams: 60 },
+    ],
+  },
+  1,
+);
+const kitchen = journalOf([bug, jar], dawn + 1e10).household;
+const bugLot = lotOf(kitchen, bug.id)!;
+const jarLot = lotOf(kitchen, jar.id)!;
+
+/** Amounts as hands type them: sensible, wild, in words, empty. */
+const number = fc.oneof(
+  fc.integer({ min: 0, max: 5000 }).map(String),
+  fc.double({ min: 0, max: 3000, noNaN: true }).map((value) => value.toFixed(2)),
+  fc.constantFrom('1/2', '1 1/2', '½', '2¾', '1,000', '0x10', '-3', '1e9', '٣', '12', '.5', 'some', ''),
+);
+const unit = fc.constantFrom('', ' ml', ' l', ' g', ' kg', ' tbsp', ' tsp', ' cups', ' dl', ' drops');
+const amount = fc.tuple(number, unit).map(([n, u]) => (n === '' ? '' : n + u));
+const name = fc.oneof(
+  fc.string({ maxLength: 100, unit: 'binary' }),
+  fc.constantFrom('Bug', '\u200b\u2060', ' ', 'N'.repeat(80), 'N'.repeat(81), '<b>'),
+);
+const small = fc.constantFrom('1 dl', '200 ml', '20 g', '1 1/2 tbsp', '2 tsp', '50 g');
+const rows = fc.array(
+  fc.record({ what: fc.constantFrom(...ingredientIds), amount: fc.oneof(small, small, small, amount) }),
+  { maxLength: 4 },
+);
+const count = fc.constantFrom('1', '4', '6', '0', '61', '2.5', 'two');
+
+describe('whatever a form accepts is taken by the journal, and is there after a reload', () => {
+  test('a starter', () => {
+    let taken = 0;
+    const values = fc.record<StarterValues>({
+      kind: fc.constantFrom(...keptKinds.map(({ id }) => id)),
+      name,
+      jar: fc.oneof(fc.constantFrom('1 L', '2 L'), amount),
+      portions: rows as fc.Arbitrary<StarterValues['portions']>,
+    });
+    fc.assert(
+      fc.property(values, (typed) => {
+        const read = readStarter(typed);
+        if (!read.ok) return void expect(Object.values(read.faults).join('')).toMatch(/\p{L}/u);
+        taken += 1;
+        const { name, jarMl, portions } = read.value;
+        const entry = stamped(
+          {
+            kind: 'lot-begun',
+            role: 'starter',
+            name,
+            vessel: { kind: 'jar', ml: jarMl },
+            closure: 'cloth',
+            place: 'counter',
+            culture: typed.kind,
+            portions,
+          },
+          2,
+        );
+        const lot = lotOf(reloaded([entry]), entry.id)!;
+        expect(levelMl(lot.contents)).toBeGreaterThanOrEqual(20);
+        expect(levelMl(lot.contents)).toBeLessThanOrEqual(jarMl);
+      }),
+      { numRuns: 1500 },
+    );
+    expect(taken).toBeGreaterThan(50);
+  });
+
+  test('a brew, drawn from a jar or begun from a packet', () => {
+    let taken = 0;
+    const values = fc.record<BrewValues>({
+      name: fc.oneof(fc.constant('Soda'), name),
+      base: fc.constantFrom(...baseKinds),
+      by: fc.constantFrom('litres', 'bottles', 'water'),
+      volume: fc.oneof(fc.constantFrom('2', '1.5 L', '100 ml', '18 dl'), amount),
+      count,
+      size: fc.constantFrom('500 ml', '330', '0,75 l', '40 ml'),
+      portions: rows as fc.Arbitrary<BrewValues['portions']>,
+      life: fc.constantFrom(bugLot.id, 'portion', 'bare', 'nothing'),
+      dose: fc.oneof(fc.constantFrom('0', '1 ml', '5 ml', '80 ml', '2 dl'), amount),
+      volumes: fc.constantFrom('2.5', '0.4', '3', '5', 'much'),
+    });
+    fc.assert(
+      fc.property(values, (typed) => {
+        const read = readBrew(typed, [bugLot]);
+        if (!read.ok) return;
+        taken += 1;
+        const { name, base, plan, life, wantedVolumes } = read.value;
+        const mixed = stamped(
+          {
+            kind: 'lot-begun',
+            role: 'brew',
+            name,
+            vessel: { kind: 'jar', ml: plan.jarMl },
+            closure: 'airlock',
+            place: 'counter',
+            culture: life.kind === 'bare' ? 'wild' : null,
+            recipe: { base, wantedVolumes },
+            portions: [...plan.portions],
+          },
+          3,
+        );
+        const lot = lotOf(reloaded([mixed]), mixed.id)!;
+        expect(lot.lostMl).toBe(0);
+        if (life.kind === 'lot') expect(life.ml).toBeGreaterThanOrEqual(5);
+      }),
+      { numRuns: 1500 },
+    );
+    expect(taken).toBeGreaterThan(50);
+  });
+
+  test('a pouring', () => {
+    let taken = 0;
+    const values = fc.record<PourValues>({
+      taken: fc.constantFrom('liquid', 'everything', 'solids', 'sediment'),
+      where: fc.constantFrom('bottles', 'lot', 'jar', 'away'),
+      amount: fc.oneof(fc.constantFrom('', '100 ml', '30 g'), amount),
+      vessel: fc.constantFrom(...bottleIds),
+      count,
+      size: fc.constantFrom('500 ml', '330', '50', '5 L', '49 ml'),
+      headspace: fc.constantFrom('', '20', '0', '5 ml', '300 ml'),
+      dose: fc.oneof(fc.constantFrom('', '2 g', '0', '½ tsp', '1 kg'), amount),
+      doseOf: fc.constantFrom('white-sugar', 'honey', 'lemon-juice'),
+      lotId: fc.constantFrom('', jarLot.id),
+      celsius: fc.constantFrom('', '22', '45', '101', 'warm'),
+      name,
+      jar: fc.oneof(fc.constantFrom('1 L', '5 ml', '60 L'), amount),
+      role: fc.constantFrom('brew', 'starter'),
+    });
+    fc.assert(
+      fc.property(values, fc.boolean(), (typed, fromBug) => {
+        const lot = fromBug ? bugLot : jarLot;
+        const read = readPour(typed, lot, 3);
+        if (!read.ok) return;
+        taken += 1;
+        const entry = stamped({ kind: 'transferred', ...read.value } as Act, 4);
+        const before = levelMl(lot.contents);
+        const household = reloaded([bug, jar, entry]);
+        expect(levelMl(lotOf(household, lot.id)!.contents)).toBeLessThanOrEqual(before + 1e-6 + 2000);
+      }),
+      { numRuns: 1500 },
+    );
+    expect(taken).toBeGreaterThan(100);
+  });
+
+  test('a correction of amounts', () => {
+    let taken = 0;
+    fc.assert(
+      fc.property(rows, name, (portions, note) => {
+        const read = readAmend({ ...amendDefaults(jar), portions: portions as never, note }, jar);
+        if (!read.ok || Object.keys(read.value).length === 0) return;
+        const correction = stamped({ kind: 'amended', targetId: jar.id, patch: read.value } as Act, 5);
+        if (!parseEntry(correction).ok) throw new Error(`refused: ${JSON.stringify(read.value)}`);
+        taken += 1;
+        reloaded([jar, correction]);
+      }),
+      { numRuns: 500 },
+    );
+    expect(taken).toBeGreaterThan(100);
+  });
+
+  test('a measured value', () => {
+    for (const quantity of Object.keys(measurable) as Quantity[])
+      for (const text of ['1.034', '1034', '3,4', '0', '-5', '1e3', '22', '4.5', '９', '']) {
+        const read = readMeasured(quantity, text);
+        if (!read.ok) continue;
+        reloaded([jar, stamped({ kind: 'measured', lotId: jar.id, quantity, value: read.value } as Act, 6)]);
+      }
+  });
+});
+
+describe('what a form refuses', () => {
+  const starter: StarterValues = {
+    kind: 'ginger-bug',
+    name: 'Bug',
+    jar: '750 ml',
+    portions: [
+      { what: 'water', amount: '4 dl' },
+      { what: 'white-sugar', amount: '30 g' },
+    ],
+  };
+  const faultsOf = (typed: StarterValues) => {
+    const read = readStarter(typed);
+    return read.ok ? {} : read.faults;
+  };
+
+  test('a jar that would foam over, an empty one, and a name nobody can see', () => {
+    expect(readStarter(starter).ok).toBe(true);
+    const heaped = [starter.portions[0]!, { what: 'white-sugar', amount: '1.5 kg' }];
+    expect(faultsOf({ ...starter, portions: heaped }).root).toMatch(/foams over/);
+    expect(faultsOf({ ...starter, name: '\u200b\u2060' }).name).toBe('Give it a name.');
+    expect(faultsOf({ ...starter, name: 'N'.repeat(81) }).name).toBe('At most 80 letters.');
+    expect(faultsOf({ ...starter, portions: [{ what: 'water', amount: '' }] })['portions.0.amount']).toMatch(
+      /Write an amount/,
+    );
+  });
+
+  test('a brew of more sugar than water, and a dose of hardly anything', () => {
+    const brew: BrewValues = {
+      name: 'Soda',
+      base: 'ginger-tea',
+      by: 'litres',
+      volume: '2 L',
+      count: '4',
+      size: '500 ml',
+      portions: [{ what: 'white-sugar', amount: '160 g' }],
+      life: bugLot.id,
+      dose: '120 ml',
+      volumes: '2.5',
+    };
+    const faultsOfBrew = (change: Partial<BrewValues>) => {
+      const read = readBrew({ ...brew, ...change }, [bugLot]);
+      return read.ok ? {} : read.faults;
+    };
+    expect(faultsOfBrew({})).toEqual({});
+    expect(
+      faultsOfBrew({ volume: '100 ml', dose: '5 ml', portions: [{ what: 'white-sugar', amount: '100 g' }] })
+        .root,
+    ).toMatch(/\p{L}/u);
+    for (const dose of ['0', '1 ml', '4 ml']) expect(faultsOfBrew({ dose }).dose).toMatch(/least 5/);
+    expect(faultsOfBrew({ volumes: '0.4' }).volumes).toBe('Between 0.5 and 5 volumes.');
+  });
+});
