@@ -9,10 +9,8 @@ const pinnedIn = {
   bottling: ['brew'],
   cultures: ['matter', 'brew', 'journal'],
   formats: ['journal'],
-  kitchen: ['journal'],
   lots: ['journal', 'matter', 'brew'],
   starter: ['brew'],
-  vessels: ['ferment', 'brew'],
 };
 const asked = process.argv.slice(2);
 const folders =

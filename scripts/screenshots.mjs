@@ -32,7 +32,7 @@ const ready = (page) => page.getByText(/An estimate from/).waitFor();
 const settle = (page) => page.waitForTimeout(5000);
 const steep = async (page) => {
   await page.getByRole('textbox', { name: 'Name' }).fill('Elder and black pepper');
-  await page.getByRole('textbox', { name: 'Sugar' }).fill('3/4 cup');
+  await page.getByRole('textbox', { name: 'White sugar' }).fill('3/4 cup');
   await page.getByTestId('brew-preview').waitFor();
 };
 const inHand = async (page) => {
@@ -40,6 +40,14 @@ const inHand = async (page) => {
   await page.getByRole('button', { name: /Plum and bay, bottle 2/ }).click();
   await page.waitForTimeout(1200);
 };
+const plumAt = async (page, then) => {
+  await plum(page);
+  await ready(page);
+  await then();
+  await page.waitForTimeout(1500);
+};
+const act = (page, name) =>
+  page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();
 const views = [
   ['today', demo('/'), phone, 'light', settle],
   ['today-night', demo('/'), phone, 'dark', settle],
@@ -54,6 +62,32 @@ const views = [
   ['new-brew', demo('/brews/new'), phone, 'light', steep],
   ['rack-night', demo('/rack'), phone, 'dark', settle],
   ['bottle', demo('/rack'), phone, 'light', inHand],
+  [
+    'lineage-night',
+    demo('/brews'),
+    phone,
+    'dark',
+    (page) => plumAt(page, () => page.getByTestId('lineage').scrollIntoViewIfNeeded()),
+  ],
+  ['pouring', demo('/brews'), phone, 'light', (page) => plumAt(page, () => act(page, 'Pour'))],
+  [
+    'why-night',
+    demo('/brews'),
+    phone,
+    'dark',
+    (page) => plumAt(page, () => page.getByRole('button', { name: /^Why/ }).first().click()),
+  ],
+  [
+    'starter-wide',
+    demo('/starters'),
+    wide,
+    'light',
+    async (page) => {
+      await page.getByRole('link', { name: /Nib/ }).click();
+      await settle(page);
+    },
+  ],
+  ['data', demo('/data'), phone, 'light', settle],
   ['first-start', '/?demo=0', phone, 'light', (page) => page.waitForTimeout(1500)],
   ['brews-wide', demo('/brews'), wide, 'light', async (page) => (await ready(page), settle(page))],
   ['today-wide-night', demo('/'), wide, 'dark', settle],

@@ -1,4 +1,5 @@
 import type { Entry, EntryOf } from '@/core/journal/entry';
+import type { SignKind } from '@/core/lots/signs';
 import type { Household } from '@/core/journal/household';
 import { targetLotId } from '@/core/lots/transfer';
 import { vesselKind } from '@/core/vessels/vessel-kinds';
@@ -10,7 +11,7 @@ import {
   openingWords,
   placeWords,
   quantityWords,
-  signWords,
+  signSaid,
 } from './names';
 import { plural } from './moment';
 
@@ -66,12 +67,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const signLine = (signs: EntryOf<'observed'>['signs']) =>
   Object.entries(signs)
-    .flatMap(([kind, value]) => {
-      const sign = signWords[kind as keyof typeof signWords];
-      return value === undefined
-        ? []
-        : [`${sign.title.toLowerCase()} ${(sign.words[value] ?? value).toLowerCase()}`];
-    })
+    .flatMap(([kind, value]) => (value === undefined ? [] : [signSaid(kind as SignKind, value)]))
     .join(', ');
 
 const tasteLine = ({ sweet, sour, fizz, strength, liking }: EntryOf<'tasted'>) =>

@@ -1,8 +1,9 @@
+import type { SignKind } from '@/core/lots/signs';
 import type { GroundInput, Grounds, Topic } from '@/core/forecast/grounds';
 import type { Household } from '@/core/journal/household';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 import type { PlaceId } from '@/core/kitchen/places';
-import { nameOfLot, placeWords, quantityWords, signWords } from './names';
+import { nameOfLot, placeWords, quantityWords, signSaid, signWords } from './names';
 import { plural } from './moment';
 
 /** The relation behind an answer, in words, and where it comes from. */
@@ -93,8 +94,8 @@ export function inputWords({ code, values }: GroundInput, household: Household):
 
 function readingWords(kind: string, value: string | number): string {
   if (kind in signWords) {
-    const sign = signWords[kind as keyof typeof signWords];
-    return `${sign.title}: ${(sign.words[String(value)] ?? String(value)).toLowerCase()}`;
+    const said = signSaid(kind as SignKind, String(value));
+    return said.charAt(0).toUpperCase() + said.slice(1);
   }
   if (kind in quantityWords) {
     const { title, unit, digits } = quantityWords[kind as keyof typeof quantityWords];

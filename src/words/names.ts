@@ -102,3 +102,11 @@ export function nameOfLot(id: string | null, household: Household): string {
   const lot = id === null ? undefined : lotOf(household, id);
   return lot ? lotName(lot, household) : id === null ? 'away' : 'something no longer here';
 }
+
+/** A sign and its value in one breath: "good foam", "smell yeasty". */
+export function signSaid(kind: SignKind, value: string): string {
+  const { title, words } = signWords[kind];
+  const word = (words[value] ?? value).toLowerCase();
+  const name = title.toLowerCase();
+  return word.includes(name) ? word : `${name} ${word}`;
+}

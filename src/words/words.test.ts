@@ -118,7 +118,7 @@ describe('why', () => {
         { code: 'reading', entryId: 'x', at: 0, values: { kind: 'squeeze', value: 'firm' } },
         household,
       ),
-    ).toBe('Squeeze: firm');
+    ).toBe('Squeeze firm');
     expect(
       inputWords({ code: 'reading', entryId: 'x', at: 0, values: { kind: 'sg', value: 1.03 } }, household),
     ).toBe('Specific gravity 1.030');

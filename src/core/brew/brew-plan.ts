@@ -2,7 +2,6 @@ import { contentsOf } from '../lots/begin';
 import type { Lot } from '../lots/lot';
 import { levelMl, liquidMl } from '../matter/contents';
 import type { Portion } from '../matter/portion';
-import { gramsIn } from '../matter/substances';
 import { refusal, success, type Result } from '../result';
 import { knownCultures, lastBatchId, type CultureTable } from '../cultures/registry';
 import { mostDrawableMl, planDraw, type DrawPlan } from '../starter/draw-plan';
@@ -87,9 +86,3 @@ export function suggestedDose(lot: Lot, batchMl: number, cultures: CultureTable 
   const usual = culture?.unit === 'ml' ? culture.dose.usual * batchMl : 0.1 * batchMl;
   return Math.max(0, Math.min(usual, mostDrawableMl(lot, cultures)));
 }
-
-/** Whether anything of weight is in a list of portions. */
-export const holdsAnything = (portions: readonly Portion[]): boolean => {
-  const { liquid, solids } = contentsOf(portions);
-  return gramsIn(liquid) + Object.keys(solids).length > 0;
-};

@@ -9,7 +9,7 @@ import { percentagesOf, sugarOfPortions } from '../starter/percentages';
 import { firstKind } from '../cultures/registry';
 import { mostSugar, planBrew, suggestedDose } from './brew-plan';
 import { pitchCheck } from './pitch-check';
-import { noDose, sugarAccount, sugarRemark } from './sugar-account';
+import { noDose, sourceName, sugarAccount, sugarRemark } from './sugar-account';
 
 const dawn = Date.UTC(2026, 3, 1);
 const id = (n: number) => `${(dawn + n).toString(36).padStart(9, '0')}0000test`;
@@ -304,4 +304,58 @@ describe('a starter’s amounts', () => {
     expect(fillPlan(1920, 500, 20)).toEqual({ bottles: 4, leftMl: 0 });
     expect([usualHeadspaceMl(500), usualHeadspaceMl(750), usualHeadspaceMl(330)]).toEqual([20, 30, 15]);
   });
+});
+
+describe('sources of a brew’s sugar', () => {
+  test('stand in order of weight, the dose among them, and what brings none is left out', () => {
+    const { sources } = sugarAccount(
+      [
+        { what: 'water', ml: 1000 },
+        { what: 'plum', grams: 100 },
+        { what: 'white-sugar', grams: 80 },
+      ],
+      { ml: 100, residualSugar: 10 },
+    );
+    expect(sources.map(({ what }) => what)).toEqual(['white-sugar', 'plum', 'starter']);
+    expect(sources.map(({ what }) => sourceName(what))).toEqual(['White sugar', 'Plum', 'Starter']);
+    const undosed = sugarAccount([{ what: 'water', ml: 1000 }], noDose);
+    expect(undosed.sources).toEqual([]);
+  });
+
+  test('acids weigh in the gravity of a base, of every kind', () => {
+    const gravity = (what: string) => sugarAccount([{ what, ml: 100 }], noDose).gravity;
+    expect(gravity('water')).toBeCloseTo(1, 6);
+    expect(gravity('lemon-juice')).toBeCloseTo(1.0205, 4);
+    expect(gravity('whey')).toBeCloseTo(1.00155, 4);
+  });
+});
+
+describe('warmth at the pitch', () => {
+  test('30 and 40 °C still pass, each in its way; beyond them it is warned and refused', () => {
+    const said = (celsius: number) => {
+      const check = pitchCheck(celsius);
+      return check.ok ? (check.value.warn ? 'warned' : 'fine') : check.code;
+    };
+    expect([4, 30, 30.1, 40, 40.1].map(said)).toEqual(['fine', 'fine', 'warned', 'warned', 'pitch.too-hot']);
+  });
+});
+
+test('a cup of the last batch begins the next with a tenth of it, or with what there is', () => {
+  const last: Entry[] = [
+    {
+      ...bugEntry()[0]!,
+      id: id(40),
+      role: 'brew',
+      culture: null,
+      recipe: { base: 'ginger-tea', wantedVolumes: 2.5 },
+      vessel: { kind: 'jar', ml: 3000 },
+      portions: [
+        { what: 'water', ml: 2000 },
+        { what: 'white-sugar', grams: 160 },
+      ],
+    } as Entry,
+  ];
+  const lot = lotOf(journalOf(last, dawn + 1e9).household, id(40))!;
+  expect(suggestedDose(lot, 1500)).toBeCloseTo(150, 6);
+  expect(suggestedDose(lot, 50_000)).toBeCloseTo(mostDrawableMl(lot), 6);
 });

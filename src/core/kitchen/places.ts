@@ -58,9 +58,14 @@ export function celsiusAt(warmths: Warmths, place: PlaceId, at: number): number 
   return place === 'counter' ? counter : counter + againstCounter[place];
 }
 
-/** Instants within a span at which a place's temperature was said anew, in order. */
+/** Instants at which a history's answer changes: a day before its first word, then at every later one. */
+const turns = ([first, ...later]: readonly WarmthStep[]): number[] =>
+  first ? [first.at - countsBackMs, ...later.map(({ at }) => at)] : [];
+
+/** Instants within a span at which a place's temperature changes, in order: by its own words, before them by the counter's. */
 export function changesWithin(warmths: Warmths, place: PlaceId, from: number, to: number): number[] {
-  const own = warmths[place];
-  const steps = own && own.length > 0 ? own : place === 'fridge' ? [] : (warmths.counter ?? []);
-  return steps.filter(({ at }) => at > from && at < to).map(({ at }) => at);
+  const own = turns(warmths[place] ?? []);
+  const follows = place !== 'counter' && place !== 'fridge';
+  const under = follows ? turns(warmths.counter ?? []).filter((at) => at < (own[0] ?? Infinity)) : [];
+  return [...under, ...own].filter((at) => at > from && at < to);
 }
