@@ -1,8 +1,4 @@
-import { StyleSheet, View } from 'react-native';
-import { corners } from '../theme/shape';
-import { useRoles } from '../theme/use-roles';
-import { Press } from './press';
-import { Text } from './text';
+import { ChipRow } from './chip-row';
 
 interface Props<V extends string> {
   readonly label: string;
@@ -11,37 +7,15 @@ interface Props<V extends string> {
   readonly onToggle: (value: V) => void;
 }
 
-/** Any of a few, as chips: toggles to the keyboard and the screen reader. */
+/** Any of a few, as chips. */
 export function Chips<V extends string>({ label, options, chosen, onToggle }: Props<V>) {
-  const roles = useRoles();
   return (
-    <View role="group" aria-label={label} style={styles.group}>
-      {options.map((option) => {
-        const on = chosen.includes(option.value);
-        return (
-          <Press
-            key={option.value}
-            role="checkbox"
-            aria-checked={on}
-            aria-label={option.label}
-            onPress={() => onToggle(option.value)}
-            style={[
-              styles.chip,
-              corners.pill,
-              { borderColor: roles.button, backgroundColor: on ? roles.button : undefined },
-            ]}
-          >
-            <Text as="strong" color={on ? roles.onButton : roles.text}>
-              {option.label}
-            </Text>
-          </Press>
-        );
-      })}
-    </View>
+    <ChipRow
+      label={label}
+      pick="any"
+      options={options}
+      isOn={(value) => chosen.includes(value)}
+      onPress={onToggle}
+    />
   );
 }
-
-const styles = StyleSheet.create({
-  group: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  chip: { paddingHorizontal: 16, borderWidth: 1.5, alignItems: 'center' },
-});
