@@ -116,7 +116,11 @@ for (let k = 0; k < kitchens; k++) {
 
 // A sequence of its own: the families stay the same however many kitchens are asked for.
 const familyUniform = seededUniform(2025);
-const families = familyCalibration(Math.round((kitchens * 2) / 3), familyUniform, seededNormal(familyUniform));
+const families = familyCalibration(
+  Math.round((kitchens * 2) / 3),
+  familyUniform,
+  seededNormal(familyUniform),
+);
 
 const mean = (values: number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
 const percent = (part: number, whole: number) => `${((100 * part) / whole).toFixed(1)} %`;
