@@ -1,7 +1,6 @@
 import { cultures, keptKinds, knownCultures, withGuest } from '../cultures/registry';
 import type { Culture } from '../cultures/culture';
 import { lotOf } from '../journal/household';
-import { celsiusAt, changesWithin } from '../kitchen/places';
 import { levelMl, liquidMl, solidGrams } from '../matter/contents';
 import { mostDrawableMl } from '../starter/draw-plan';
 import { usualFeed } from '../starter/feed-plan';
@@ -49,17 +48,6 @@ describe('a ginger bug forecast from what it lived', () => {
     expect(Math.abs(corrected.now[2] - left.now[2])).toBeLessThan(0.02);
     expect(corrected.now[2]).toBeLessThan(0.45);
     expect(corrected.draw!.earliest).toBeLessThan(left.draw?.earliest ?? Infinity);
-  });
-
-  test('a thermometer first read after days speaks for a day back, and not for the days before', () => {
-    const steps = { counter: [{ at: 100 * hourMs, celsius: 29 }] };
-    expect([75, 77, 100, 140].map((hour) => celsiusAt(steps, 'counter', hour * hourMs))).toEqual([
-      21, 29, 29, 29,
-    ]);
-    expect(celsiusAt(steps, 'warm-shelf', 140 * hourMs)).toBe(33);
-    expect(celsiusAt({ ...steps, fridge: [{ at: 0, celsius: 6 }] }, 'fridge', hourMs)).toBe(6);
-    expect(changesWithin(steps, 'cupboard', 0, 200 * hourMs)).toEqual([100 * hourMs]);
-    expect(changesWithin(steps, 'fridge', 0, 200 * hourMs)).toEqual([]);
   });
 
   test('a look moves it: good foam above what was thought, flat below', () => {
