@@ -16,7 +16,10 @@ const places = [
 
 const openPlum = async (page: Page) => {
   await page.goto(demoAt('/brews'));
-  await page.getByRole('link', { name: /Plum and bay/ }).click();
+  await page
+    .getByRole('link', { name: /Plum and bay/ })
+    .first()
+    .click();
   await forecastReady(page);
 };
 
@@ -124,7 +127,10 @@ test('after one visit it starts without a network, deep links and forecasts incl
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await context.setOffline(true);
   await page.goto(demoAt('/brews'));
-  await page.getByRole('link', { name: /Plum and bay/ }).click();
+  await page
+    .getByRole('link', { name: /Plum and bay/ })
+    .first()
+    .click();
   await page.reload();
   await forecastReady(page);
   await page.goto(demoAt('/brews/new'));
