@@ -10,7 +10,6 @@ const pinnedIn = {
   cultures: ['matter', 'brew', 'journal'],
   formats: ['journal'],
   lots: ['journal', 'matter', 'brew'],
-  starter: ['brew'],
 };
 const asked = process.argv.slice(2);
 const folders =

@@ -1,40 +1,11 @@
 import type { Entry } from '../journal/entry';
 import { lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
-import { canAdd, canTake } from '../lots/checks';
-import { fillPlan, usualHeadspaceMl } from '../bottling/fill-plan';
-import { planDraw, mostDrawableMl } from '../starter/draw-plan';
-import { usualFeed } from '../starter/feed-plan';
-import { percentagesOf, sugarOfPortions } from '../starter/percentages';
-import { firstKind } from '../cultures/registry';
+import { mostDrawableMl } from '../starter/draw-plan';
 import { mostSugar, planBrew, suggestedDose } from './brew-plan';
 import { pitchCheck } from './pitch-check';
 import { noDose, sourceName, sugarAccount, sugarRemark } from './sugar-account';
-
-const dawn = Date.UTC(2026, 3, 1);
-const id = (n: number) => `${(dawn + n).toString(36).padStart(9, '0')}0000test`;
-const bugEntry = (extra: Entry[] = []): Entry[] => [
-  {
-    id: id(0),
-    at: dawn,
-    offset: 0,
-    version: 2,
-    kind: 'lot-begun',
-    role: 'starter',
-    name: 'Ada',
-    vessel: { kind: 'jar', ml: 750 },
-    closure: 'cloth',
-    place: 'counter',
-    culture: 'ginger-bug',
-    portions: [
-      { what: 'water', ml: 400 },
-      { what: 'ginger', grams: 20 },
-      { what: 'white-sugar', grams: 20 },
-    ],
-  },
-  ...extra,
-];
-const bug = (extra: Entry[] = []) => lotOf(journalOf(bugEntry(extra), dawn + 1e9).household, id(0))!;
+import { dawn, id, bugEntry, bug } from '../starter/bug.test-tool';
 
 describe('the sugar account', () => {
   // Worked by hand: sugar over the volume water, sugar (0.62 ml/g) and the rest make together.
@@ -219,90 +190,6 @@ describe('a brew worked out', () => {
       value: { warn: expect.stringContaining('stresses') },
     });
     expect(pitchCheck(30)).toEqual({ ok: true, value: { warn: undefined } });
-  });
-});
-
-describe('a starter’s amounts', () => {
-  test('two fifths of the mark stay; the largest draw is named', () => {
-    expect(bug().markMl).toBe(432);
-    expect(mostDrawableMl(bug())).toBe(255);
-    expect(planDraw(bug(), 255)).toMatchObject({ ok: true, value: { drawMl: 255 } });
-    expect(planDraw(bug(), 256)).toMatchObject({
-      ok: false,
-      code: 'draw.too-large',
-      sentence: expect.stringContaining('255 ml'),
-    });
-    expect(planDraw(bug(), 4.9)).toMatchObject({ code: 'draw.nothing' });
-  });
-
-  test('the usual feed is 3 % of the mark each, and water up to the mark after a draw', () => {
-    expect(usualFeed(bug())).toEqual([
-      { what: 'ginger', grams: 13 },
-      { what: 'white-sugar', grams: 13 },
-    ]);
-    expect(usualFeed(bug(), 232)).toEqual([
-      { what: 'ginger', grams: 13 },
-      { what: 'white-sugar', grams: 13 },
-      { what: 'water', ml: 195 },
-    ]);
-  });
-
-  test('a jar fed otherwise is fed that way again', () => {
-    const fed: Entry = {
-      id: id(9),
-      at: dawn + 9,
-      offset: 0,
-      version: 2,
-      kind: 'portions-added',
-      lotId: id(0),
-      portions: [
-        { what: 'galangal', grams: 10, form: 'sliced' },
-        { what: 'cane-sugar', grams: 10 },
-      ],
-    };
-    expect(usualFeed(bug([fed])).map(({ what }) => what)).toEqual(['galangal', 'cane-sugar']);
-  });
-
-  test('spoons make the percentages they make, and thin or rich is said', () => {
-    const share = percentagesOf(
-      [
-        { what: 'water', grams: 400 },
-        { what: 'ginger', grams: 20 },
-        { what: 'white-sugar', grams: 12 },
-      ],
-      firstKind.keeping,
-    );
-    expect([share.body, share.sweetener]).toEqual([5, 3]);
-    expect(share.notes).toEqual(['3.0 % sweetener is thin: 4–6 % would be 16–24 g.']);
-    expect(percentagesOf([{ what: 'honey', grams: 20 }], firstKind.keeping)).toMatchObject({
-      body: 0,
-      sweetener: 0,
-      notes: [expect.stringContaining('no water')],
-    });
-    expect(
-      sugarOfPortions([
-        { what: 'honey', grams: 100 },
-        { what: 'pear', grams: 100 },
-      ]),
-    ).toBeCloseTo(79.5 + 9.9, 6);
-  });
-
-  test('a jar takes no kilo and a half of sugar, no feed of nothing, and not more than it holds', () => {
-    expect(canAdd(bug(), [{ what: 'white-sugar', grams: 1500 }])).toMatchObject({ ok: false });
-    expect(canAdd(bug(), [{ what: 'white-sugar', grams: 0 }])).toMatchObject({ code: 'add.nothing' });
-    expect(canAdd(bug(), [{ what: 'water', ml: 400 }])).toMatchObject({
-      code: 'add.over-rim',
-      sentence: expect.stringContaining('675 ml'),
-    });
-    expect(canAdd(bug(), [{ what: 'water', ml: 200 }])).toMatchObject({ ok: true });
-    expect(canTake(bug(), 600)).toMatchObject({ code: 'take.too-much' });
-    expect(canTake(bug(), 0)).toMatchObject({ code: 'take.nothing' });
-  });
-
-  test('bottles filled, and what is over', () => {
-    expect(fillPlan(2000, 500, 20)).toEqual({ bottles: 4, leftMl: 80 });
-    expect(fillPlan(1920, 500, 20)).toEqual({ bottles: 4, leftMl: 0 });
-    expect([usualHeadspaceMl(500), usualHeadspaceMl(750), usualHeadspaceMl(330)]).toEqual([20, 30, 15]);
   });
 });
 
