@@ -31,10 +31,11 @@ export function mark(
   for (const id of ids) {
     const lot = bench.isOpen(id) ? bench.lot(id) : undefined;
     if (lot)
-      bench.put({
-        ...lot,
-        ...change,
-        events: bench.grow(lot.events, { at: entry.at, entryId: entry.id, ...event } as LotEvent),
-      });
+      bench.put(
+        bench.pen.change(lot, {
+          ...change,
+          events: bench.pen.grow(lot.events, { at: entry.at, entryId: entry.id, ...event } as LotEvent),
+        }),
+      );
   }
 }

@@ -1,21 +1,21 @@
 import type { PlaceId, WarmthStep } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
-import { copied, growingInPlace, type Grow } from '../lots/shelf';
+import { copying, writingInPlace, type Pen } from '../lots/shelf';
 import type { Bench, KeptValue } from './bench';
 import { tableOf, valueIn, withValues } from './entry-table';
 import type { Household } from './household';
 
 /** A bench over a household: writes are gathered and packed into a new household at the end. */
-export function overlay(household: Household, isOpen: (id: string) => boolean, grow: Grow = copied) {
+export function overlay(household: Household, isOpen: (id: string) => boolean, pen: Pen = copying) {
   const lots = new Map<string, Lot | null>();
   let { warmths, kept } = household;
   const bench: Bench = {
     lot: (id) => (lots.has(id) ? (lots.get(id) ?? undefined) : valueIn(household.lots, id)),
     put: (lot) => void lots.set(lot.id, lot),
-    grow,
+    pen,
     isOpen,
     warm: (place, step) => {
-      warmths = { ...warmths, [place]: placed(warmths[place] ?? [], step) };
+      warmths = { ...warmths, [place]: placeIn([...(warmths[place] ?? [])], step) };
     },
     keep: (thing, key, value) => {
       const { [key]: _before, ...others } = kept[thing] ?? {};
@@ -49,9 +49,9 @@ export function gathering() {
   const bench: Bench = {
     lot: (id) => lots.get(id),
     put: (lot) => void lots.set(lot.id, lot),
-    grow: growingInPlace(),
+    pen: writingInPlace(),
     isOpen: () => true,
-    warm: (place, step) => void (warmths[place] = [...placed(warmths[place] ?? [], step)]),
+    warm: (place, step) => void placeIn((warmths[place] ??= []), step),
     keep: (thing, key, value) => {
       const things = (kept[thing] ??= {});
       if (value === null) delete things[key];
@@ -61,7 +61,10 @@ export function gathering() {
   return { ...bench, household: (): Household => ({ lots: tableOf(lots), warmths, kept }) };
 }
 
-function placed(steps: readonly WarmthStep[], step: WarmthStep): readonly WarmthStep[] {
+/** Puts a step among those of its place, in order of time. */
+function placeIn(steps: WarmthStep[], step: WarmthStep): WarmthStep[] {
   const last = steps.at(-1);
-  return last && last.at > step.at ? [...steps, step].sort((a, b) => a.at - b.at) : [...steps, step];
+  steps.push(step);
+  if (last && last.at > step.at) steps.sort((a, b) => a.at - b.at);
+  return steps;
 }

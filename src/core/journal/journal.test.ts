@@ -5,10 +5,10 @@ import { contentsOf } from '../lots/begin';
 import { movedBy } from '../lots/lot';
 import { plus, nothing, substances, volumeOf, type Amounts } from '../matter/substances';
 import type { Entry } from './entry';
-import { everyValue, valueIn } from './entry-table';
+import { everyValue } from './entry-table';
 import { everyLot, lotOf } from './household';
 import { clockOf, idShape, nextId } from './instant-id';
-import { admit, append, emptyJournal, journalOf, type Journal } from './journal';
+import { admit, append, emptyJournal, entriesAbout, journalOf, type Journal } from './journal';
 import { dawn, steps, written } from './random-journal.test-tool';
 
 const hourMs = 3_600_000;
@@ -339,6 +339,6 @@ describe('the invented household', () => {
       expect(volumeOf(inventory(lot.contents))).toBeLessThanOrEqual(lot.vessel.ml);
     }
     expect(lots.some(({ role, opened }) => role === 'bottle' && opened)).toBe(true);
-    expect(valueIn(journal.subjects, 'place:counter')).toHaveLength(3);
+    expect(entriesAbout(journal, 'place:counter')).toHaveLength(3);
   });
 });

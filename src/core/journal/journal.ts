@@ -1,8 +1,9 @@
-import { growingInPlace } from '../lots/shelf';
+import { writingInPlace } from '../lots/shelf';
 import { gathering, overlay } from './benches';
 import type { Entry, EntryOf } from './entry';
 import { emptyTable, everyValue, tableOf, valueIn, withValues, type Table } from './entry-table';
 import { emptyHousehold, type Household } from './household';
+import { extended, lastOf, strandOf, type Strand } from './strand';
 import { amendedBy, byHappening, inOrder, struckBy } from './standing';
 import { subjectsOf, tell } from './tell';
 
@@ -13,7 +14,7 @@ export interface Journal {
   /** Entries in force, with their corrections. */
   readonly standing: Table<Entry>;
   /** Entries in force by what they speak of, in order of happening. */
-  readonly subjects: Table<readonly Entry[]>;
+  readonly subjects: Table<Strand<Entry>>;
   readonly undoings: readonly EntryOf<'undone'>[];
   readonly corrections: Readonly<Record<string, readonly EntryOf<'amended'>[]>>;
   readonly struck: ReadonlySet<string>;
@@ -80,7 +81,7 @@ function appendOne(journal: Journal, entry: Entry, now: number): Journal {
 
 const isLate = (journal: Journal, entry: Entry): boolean =>
   subjectsOf(entry).some((subject) => {
-    const last = valueIn(journal.subjects, subject)?.at(-1);
+    const last = lastOf(valueIn(journal.subjects, subject) ?? []);
     return last !== undefined && byHappening(last, entry) > 0;
   });
 
@@ -93,7 +94,10 @@ function carryOn(journal: Journal, entry: Entry): Journal {
     standing: withValues(journal.standing, [[entry.id, entry]]),
     subjects: withValues(
       journal.subjects,
-      subjectsOf(entry).map((subject) => [subject, [...(valueIn(journal.subjects, subject) ?? []), entry]]),
+      subjectsOf(entry).map((subject) => [
+        subject,
+        extended(valueIn(journal.subjects, subject) ?? [], entry),
+      ]),
     ),
     household: bench.household(),
   };
@@ -149,32 +153,40 @@ function reconsider(journal: Journal, ids: readonly string[], now: number): Jour
   return touched.length === 0 ? settled : { ...settled, household: toldAnew(settled, dirty, touched) };
 }
 
-function withoutEntry(subjects: Table<readonly Entry[]>, entry: Entry): Table<readonly Entry[]> {
+/** Rewrites the lists of everything an entry speaks of. */
+function rewritten(
+  subjects: Table<Strand<Entry>>,
+  entry: Entry,
+  rewrite: (entries: readonly Entry[]) => readonly Entry[],
+): Table<Strand<Entry>> {
   return withValues(
     subjects,
     subjectsOf(entry).map((subject) => [
       subject,
-      (valueIn(subjects, subject) ?? []).filter(({ id }) => id !== entry.id),
+      strandOf(rewrite((valueIn(subjects, subject) ?? []).flat())),
     ]),
   );
 }
 
-function withEntry(subjects: Table<readonly Entry[]>, entry: Entry): Table<readonly Entry[]> {
-  return withValues(
-    subjects,
-    subjectsOf(entry).map((subject) => [subject, inOrder([...(valueIn(subjects, subject) ?? []), entry])]),
-  );
-}
+const withoutEntry = (subjects: Table<Strand<Entry>>, entry: Entry) =>
+  rewritten(subjects, entry, (entries) => entries.filter(({ id }) => id !== entry.id));
+
+const withEntry = (subjects: Table<Strand<Entry>>, entry: Entry) =>
+  rewritten(subjects, entry, (entries) => inOrder([...entries, entry]));
+
+/** Entries in force that speak of a lot, a place or a thing of the household, in order of happening. */
+export const entriesAbout = (journal: Journal, subject: string): readonly Entry[] =>
+  (valueIn(journal.subjects, subject) ?? []).flat();
 
 /** Tells the dirty subjects, and every lot that liquid of theirs reached since, from their beginnings. */
 function toldAnew(journal: Journal, dirty: ReadonlySet<string>, touched: readonly Entry[]): Household {
   const since = inOrder(touched)[0]!;
   const open = downstream(journal, dirty, since);
-  const bench = overlay(journal.household, (id) => open.has(id), growingInPlace());
+  const bench = overlay(journal.household, (id) => open.has(id), writingInPlace());
   bench.clear(open);
   const entries = new Map<string, Entry>();
   for (const subject of open)
-    for (const entry of valueIn(journal.subjects, subject) ?? []) entries.set(entry.id, entry);
+    for (const entry of entriesAbout(journal, subject)) entries.set(entry.id, entry);
   for (const entry of inOrder([...entries.values()])) tell(bench, entry);
   return bench.household();
 }
@@ -184,7 +196,7 @@ function downstream(journal: Journal, dirty: ReadonlySet<string>, since: Entry):
   const open = new Set(dirty);
   const queue = [...dirty];
   for (let subject = queue.pop(); subject !== undefined; subject = queue.pop()) {
-    for (const entry of valueIn(journal.subjects, subject) ?? []) {
+    for (const entry of entriesAbout(journal, subject)) {
       if (entry.kind !== 'transferred' || entry.from !== subject || byHappening(entry, since) < 0) continue;
       for (const target of subjectsOf(entry)) {
         if (!open.has(target)) queue.push(target);
@@ -231,7 +243,7 @@ export function* tellingOf(entries: readonly Entry[], now: number): Generator<nu
   return {
     ...start,
     standing: tableOf(told.map((entry) => [entry.id, entry] as const)),
-    subjects: tableOf<readonly Entry[]>(subjects),
+    subjects: tableOf(Array.from(subjects, ([subject, about]) => [subject, strandOf(about)] as const)),
     ahead: force.filter(({ at }) => at > now + aheadMs),
     household: bench.household(),
   };

@@ -1,10 +1,10 @@
 import { levelMl, together, type Contents } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { gramsOfPortion, isPoured, mlOfPortion, portionsContents, type Portion } from '../matter/portion';
-import { millilitresPerGram } from '../matter/substances';
+import { millilitresPerGram, type Substance } from '../matter/substances';
 import { withinRim } from './begin';
 import type { Lot, LotEvent } from './lot';
-import { copied, type Grow } from './shelf';
+import { copying, type Pen } from './shelf';
 
 interface Moment {
   readonly at: number;
@@ -38,11 +38,12 @@ function lostAtFeed(lot: Lot, portions: readonly Portion[], added: Contents): nu
   return Math.max(0, levelMl(added) - rise);
 }
 
-function dried(contents: Contents, ml: number): { left: Contents; lostMl: number } {
-  if (ml === 0) return { left: contents, lostMl: 0 };
-  const grams = Math.min(ml / millilitresPerGram.water, contents.liquid.water * 0.5);
-  const liquid = { ...contents.liquid, water: contents.liquid.water - grams };
-  return { left: { ...contents, liquid }, lostMl: grams * millilitresPerGram.water };
+/** Lets water go from contents that nobody else holds yet. @returns ml gone, never more than half the water */
+function dry(contents: Contents, ml: number): number {
+  const liquid: Record<Substance, number> = contents.liquid;
+  const grams = Math.min(ml / millilitresPerGram.water, liquid.water * 0.5);
+  liquid.water -= grams;
+  return grams * millilitresPerGram.water;
 }
 
 /** Portions go into a lot: a feed, a top-up, sugar, lemon, juice, minerals. */
@@ -51,23 +52,23 @@ export function addPortions(
   portions: readonly Portion[],
   moment: Moment,
   celsius?: number,
-  grow: Grow = copied,
+  pen: Pen = copying,
 ): Lot {
   const added = portionsContents(portions);
-  const { left, lostMl } = dried(together(lot.contents, added), lostAtFeed(lot, portions, added));
-  const { held, spilledMl } = withinRim(left, lot.vessel.ml);
+  const sum = together(lot.contents, added);
+  const lostMl = dry(sum, lostAtFeed(lot, portions, added));
+  const { held, spilledMl } = withinRim(sum, lot.vessel.ml);
   const first = lot.events.length === 0;
-  return {
-    ...lot,
+  return pen.change(lot, {
     contents: held,
     markMl: first ? Math.round(levelMl(held)) : lot.markMl,
     lostMl: lot.lostMl + lostMl + spilledMl,
-    events: grow<LotEvent>(lot.events, {
+    events: pen.grow<LotEvent>(lot.events, {
       ...moment,
       kind: 'added',
       portions,
       celsius,
       lostMl: lostMl + spilledMl,
     }),
-  };
+  });
 }

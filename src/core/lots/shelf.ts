@@ -1,22 +1,39 @@
 import type { Lot } from './lot';
 
-/** A list with one more at its end. */
-export type Grow = <T>(list: readonly T[], item: T) => readonly T[];
+/** How lots are written on: what somebody may hold stays as it was. */
+export interface Pen {
+  /** A list with one more at its end. */
+  readonly grow: <T>(list: readonly T[], item: T) => readonly T[];
+  /** A lot with some of it changed. */
+  readonly change: (lot: Lot, change: Partial<Lot>) => Lot;
+}
 
-/** A new list, the old one left as it was. */
-export const copied: Grow = (list, item) => [...list, item];
+/** Writes on copies. */
+export const copying: Pen = {
+  grow: (list, item) => list.concat([item]),
+  change: (lot, change) => ({ ...lot, ...change }),
+};
 
-/** Lists that grow in place: for telling a long journal at one go, where nobody else holds them yet. */
-export function growingInPlace(): Grow {
-  const ours = new WeakSet<readonly unknown[]>();
-  return (list, item) => {
-    if (ours.has(list)) {
-      (list as (typeof item)[]).push(item);
-      return list;
-    }
-    const fresh = [...list, item];
+/**
+ * Copies what it has not met yet and writes on its own copies in place: for telling a long journal at one go, where nobody
+ * else holds them yet.
+ */
+export function writingInPlace(): Pen {
+  const ours = new WeakSet<object>();
+  const own = <T extends object>(fresh: T): T => {
     ours.add(fresh);
     return fresh;
+  };
+  return {
+    grow: (list, item) => {
+      if (!ours.has(list)) return own([...list, item]);
+      (list as (typeof item)[]).push(item);
+      return list;
+    },
+    change: (lot, change) =>
+      ours.has(lot)
+        ? Object.assign(lot as { -readonly [K in keyof Lot]: Lot[K] }, change)
+        : own({ ...lot, ...change }),
   };
 }
 
@@ -24,8 +41,7 @@ export function growingInPlace(): Grow {
 export interface Shelf {
   lot(id: string): Lot | undefined;
   put(lot: Lot): void;
-  /** Adds to a lot's list of events. */
-  readonly grow: Grow;
+  readonly pen: Pen;
   /** Whether this lot is being told anew: others keep what they already hold, and lend what they once gave. */
   isOpen(id: string): boolean;
 }
@@ -37,6 +53,6 @@ export function openShelf(lots: Map<string, Lot> = new Map()): Shelf & { readonl
     lot: (id) => lots.get(id),
     put: (lot) => void lots.set(lot.id, lot),
     isOpen: () => true,
-    grow: copied,
+    pen: copying,
   };
 }

@@ -14,7 +14,7 @@ import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
 import { emptyLot, withinRim, type NewLot } from './begin';
 import type { Lot, LotEvent, Taken } from './lot';
-import type { Grow, Shelf } from './shelf';
+import type { Pen, Shelf } from './shelf';
 
 /** One place a transfer goes to: a lot that is there, a new one, or away. */
 export interface TransferTarget {
@@ -92,19 +92,20 @@ function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: 
   }
   const part = portionOf(source.contents, transfer.taken, target, transfer.solid);
   const to = target.begin ? targetLotId(transfer.id, index) : (target.lotId ?? null);
-  shelf.put({
-    ...source,
-    contents: without(source.contents, part),
-    events: shelf.grow<LotEvent>(source.events, {
-      at: transfer.at,
-      entryId: transfer.id,
-      kind: 'went',
-      to,
-      contents: part,
-      taken: transfer.taken,
-      index,
+  shelf.put(
+    shelf.pen.change(source, {
+      contents: without(source.contents, part),
+      events: shelf.pen.grow<LotEvent>(source.events, {
+        at: transfer.at,
+        entryId: transfer.id,
+        kind: 'went',
+        to,
+        contents: part,
+        taken: transfer.taken,
+        index,
+      }),
     }),
-  });
+  );
   return part;
 }
 
@@ -122,18 +123,17 @@ function arrive(
   const culture = there.culture ?? shelf.lot(transfer.from)?.culture ?? null;
   const portions = target.portions ?? [];
   const moment = { at: transfer.at, entryId: transfer.id };
-  const filled = take({ ...there, culture }, transfer, index, part, shelf.grow);
-  shelf.put(portions.length > 0 ? addPortions(filled, portions, moment, undefined, shelf.grow) : filled);
+  const filled = take(shelf.pen.change(there, { culture }), transfer, index, part, shelf.pen);
+  shelf.put(portions.length > 0 ? addPortions(filled, portions, moment, undefined, shelf.pen) : filled);
 }
 
-function take(lot: Lot, transfer: Transfer, index: number, part: Contents, grow: Grow): Lot {
+function take(lot: Lot, transfer: Transfer, index: number, part: Contents, pen: Pen): Lot {
   const { held, spilledMl } = withinRim(together(lot.contents, part), lot.vessel.ml);
-  return {
-    ...lot,
+  return pen.change(lot, {
     contents: held,
     markMl: lot.events.length === 0 ? Math.round(levelMl(held)) : lot.markMl,
     lostMl: lot.lostMl + spilledMl,
-    events: grow<LotEvent>(lot.events, {
+    events: pen.grow<LotEvent>(lot.events, {
       at: transfer.at,
       entryId: transfer.id,
       kind: 'came',
@@ -142,5 +142,5 @@ function take(lot: Lot, transfer: Transfer, index: number, part: Contents, grow:
       celsius: transfer.celsius,
       index,
     }),
-  };
+  });
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Entry } from '@/core/journal/entry';
-import { valueIn } from '@/core/journal/entry-table';
+import { entriesAbout } from '@/core/journal/journal';
 import { selectJournal, selectKeeping, selectUnsaved } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -28,7 +28,7 @@ const pageOf = 30;
 /** All that happened to a lot, newest first; every line can be corrected or taken back. */
 export function Ledger({ lotId, now, shown }: Props) {
   const journal = useAppSelector(selectJournal);
-  const rows = valueIn(journal.subjects, lotId) ?? [];
+  const rows = entriesAbout(journal, lotId);
   const at = shown ? rows.length - rows.findIndex(({ id }) => id === shown) : 0;
   const [count, setCount] = useState(Math.max(pageOf, at + 5));
   const [amending, setAmending] = useState<Entry | null>(null);

@@ -2,8 +2,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { groundsOf, type GroundInput, type Topic } from '@/core/forecast/grounds';
-import { valueIn } from '@/core/journal/entry-table';
 import { lotOf } from '@/core/journal/household';
+import { entriesAbout } from '@/core/journal/journal';
 import { drawnFrom } from '@/core/lots/pitch';
 import type { Lot } from '@/core/lots/lot';
 import { placeIds } from '@/core/kitchen/places';
@@ -57,16 +57,14 @@ function WhySheet({ topic, lot, now, onClose }: Props & { readonly onClose: () =
   for (let from = drawnFrom(lot, find); from && path.length < 12; from = drawnFrom(path[0]!, find))
     path.unshift(from.source);
   const temperatures = placeIds.flatMap((place) =>
-    (valueIn(journal.subjects, `place:${place}`) ?? []).flatMap((entry) =>
+    entriesAbout(journal, `place:${place}`).flatMap((entry) =>
       entry.kind === 'temperature-set' ? [{ id: entry.id, at: entry.at, place, celsius: entry.celsius }] : [],
     ),
   );
   const grounds = groundsOf(topic, path, household, temperatures, now);
   const { title, relation, source } = relations[topic];
   const lead = (input: GroundInput) => {
-    const owner = path.find((each) =>
-      (valueIn(journal.subjects, each.id) ?? []).some(({ id }) => id === input.entryId),
-    );
+    const owner = path.find((each) => entriesAbout(journal, each.id).some(({ id }) => id === input.entryId));
     onClose();
     if (owner) router.navigate(`${hrefOf(owner)}?entry=${input.entryId}` as never);
   };

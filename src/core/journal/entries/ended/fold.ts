@@ -6,7 +6,7 @@ export const ended: Fold<'ended'> = {
     const { at, how, why } = entry;
     for (const id of entry.lots) {
       const lot = bench.isOpen(id) ? bench.lot(id) : undefined;
-      if (lot && !lot.ended) bench.put({ ...lot, ended: { at, how, why, entryId: entry.id } });
+      if (lot && !lot.ended) bench.put(bench.pen.change(lot, { ended: { at, how, why, entryId: entry.id } }));
     }
   },
 };

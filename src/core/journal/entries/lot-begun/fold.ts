@@ -8,7 +8,7 @@ export const lotBegun: Fold<'lot-begun'> = {
     if (!bench.isOpen(entry.id)) return;
     const moment = { at: entry.at, entryId: entry.id };
     bench.put(
-      addPortions(emptyLot(entry.id, entry.at, entry), entry.portions, moment, entry.celsius, bench.grow),
+      addPortions(emptyLot(entry.id, entry.at, entry), entry.portions, moment, entry.celsius, bench.pen),
     );
   },
 };

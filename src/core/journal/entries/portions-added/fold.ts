@@ -7,7 +7,7 @@ export const portionsAdded: Fold<'portions-added'> = {
     const lot = bench.isOpen(entry.lotId) ? bench.lot(entry.lotId) : undefined;
     if (!lot) return;
     bench.put(
-      addPortions(lot, entry.portions, { at: entry.at, entryId: entry.id }, entry.celsius, bench.grow),
+      addPortions(lot, entry.portions, { at: entry.at, entryId: entry.id }, entry.celsius, bench.pen),
     );
   },
 };
