@@ -1,3 +1,6 @@
+// One zone for every run, and one where an hour comes twice in autumn.
+process.env.TZ = 'Europe/Lisbon';
+
 const web = require('jest-expo/web/jest-preset');
 const { watchPlugins, ...webPreset } = web;
 

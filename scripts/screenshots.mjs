@@ -1,28 +1,12 @@
 // Takes the pictures of docs/screenshots again, from the demo household at a fixed instant.
-import { spawn } from 'node:child_process';
 import { installPackages, root } from './run.mjs';
+import { chromiumPath, serve } from './serving.mjs';
 
 installPackages();
 const { build } = await import('./build.mjs');
 await build();
 const { chromium } = await import('@playwright/test');
-const port = 4390;
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/server.mts'], {
-  cwd: root,
-  env: { ...process.env, PORT: String(port), STRICT_PORT: '1' },
-  stdio: 'inherit',
-});
-const home = `http://localhost:${port}`;
-for (let i = 0; i < 50; i++) {
-  if (
-    await fetch(`${home}/api/health`).then(
-      (r) => r.ok,
-      () => false,
-    )
-  )
-    break;
-  await new Promise((resolve) => setTimeout(resolve, 200));
-}
+const { home, stop } = await serve(4390);
 
 const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
@@ -94,7 +78,7 @@ const views = [
 ];
 
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: chromiumPath,
   args: ['--no-sandbox', '--disable-gpu'],
 });
 const only = process.argv.slice(2);
@@ -117,4 +101,4 @@ for (const [name, path, viewport, colorScheme, act] of views) {
   await context.close();
 }
 await browser.close();
-server.kill();
+stop();

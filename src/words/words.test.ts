@@ -69,6 +69,30 @@ describe('moments', () => {
     expect(quarter(now + 8 * 60_000)).toBe(new Date(2026, 4, 4, 18, 30).getTime());
     expect(clock(now)).toBe('18:20');
   });
+
+  test('the hour that comes twice says which of the two it is; its neighbours do not', () => {
+    // On 25 October 2026 clocks in Lisbon go from 2:00 summer time back to 1:00.
+    const at = (hour: number, minute: number) => Date.UTC(2026, 9, 25, hour, minute);
+    expect([at(-1, 59), at(0, 0), at(0, 30), at(1, 0), at(1, 59), at(2, 0)].map(clock)).toEqual([
+      '0:59',
+      '1:00 (summer time)',
+      '1:30 (summer time)',
+      '1:00 (winter time)',
+      '1:59 (winter time)',
+      '2:00',
+    ]);
+    expect(moment(at(0, 30), at(12, 0))).toBe('1:30 (summer time)');
+  });
+
+  test('days are counted by the calendar, over the night of 23 and of 25 hours too', () => {
+    const noon = (month: number, day: number) => new Date(2026, month, day, 12).getTime();
+    expect([
+      moment(noon(9, 26), noon(9, 25)),
+      moment(noon(9, 24), noon(9, 25)),
+      moment(noon(2, 30), noon(2, 29)),
+      moment(noon(2, 28), noon(2, 29)),
+    ]).toEqual(['tomorrow 12:00', 'yesterday 12:00', 'tomorrow 12:00', 'yesterday 12:00']);
+  });
 });
 
 describe('entries in words', () => {

@@ -1,5 +1,4 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { mixedSugar } from '@/core/forecast/wanted-sweetness';
 import { selectHousehold } from '@/store/selectors';
@@ -9,6 +8,7 @@ import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
+import { LongList } from '@/ui/layout/long-list';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -23,8 +23,8 @@ const stageWords = {
   finished: 'Poured',
 } as const;
 
-/** Rows shown at first. */
-const pageOf = 30;
+/** Height of a batch's card, px. */
+const usualCard = 110;
 
 /** Every batch by stage, the living ones first. */
 export function BrewList({ chosen }: { readonly chosen: string | null }) {
@@ -32,7 +32,6 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const book = useBook();
-  const [count, setCount] = useState(pageOf);
   const rows = brewRows(household, book);
   return (
     <Screen title="Brews">
@@ -48,23 +47,22 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
         </Card>
       ) : null}
       <InkButton label="Brew a soda" onPress={() => router.navigate('/brews/new')} />
-      {rows.slice(0, count).map((row) => (
-        <BrewCard
-          key={row.brew.id}
-          row={row}
-          now={now}
-          next={nextWords(row, book, now)}
-          chosen={row.brew.id === chosen}
-          onPress={() => router.navigate(`/brews/${row.brew.id}` as never)}
-        />
-      ))}
-      {rows.length > count ? (
-        <InkButton
-          quiet
-          label={`Earlier: ${rows.length - count} more`}
-          onPress={() => setCount(count + pageOf)}
-        />
-      ) : null}
+      <LongList
+        items={rows}
+        rowHeight={usualCard}
+        gap={16}
+        mustDraw={rows.findIndex(({ brew }) => brew.id === chosen)}
+        row={(row) => (
+          <BrewCard
+            key={row.brew.id}
+            row={row}
+            now={now}
+            next={nextWords(row, book, now)}
+            chosen={row.brew.id === chosen}
+            onPress={() => router.navigate(`/brews/${row.brew.id}` as never)}
+          />
+        )}
+      />
     </Screen>
   );
 }

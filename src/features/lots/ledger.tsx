@@ -4,9 +4,9 @@ import type { Entry } from '@/core/journal/entry';
 import { entriesAbout } from '@/core/journal/journal';
 import { selectJournal, selectKeeping, selectUnsaved } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { InkButton } from '@/ui/controls/ink-button';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
+import { LongList } from '@/ui/layout/long-list';
 import { useRoles } from '@/ui/theme/use-roles';
 import { entryWords } from '@/words/entry-words';
 import { moment } from '@/words/moment';
@@ -22,40 +22,38 @@ interface Props {
   readonly shown?: string | undefined;
 }
 
-/** Rows drawn at first, and at each "earlier". */
-const pageOf = 30;
+/** Height of a row of one line and its moment, px. */
+const usualRow = 57;
+
+const intoSight = (row: View | null) =>
+  (row as unknown as Element | null)?.scrollIntoView?.({ block: 'center' });
 
 /** All that happened to a lot, newest first; every line can be corrected or taken back. */
 export function Ledger({ lotId, now, shown }: Props) {
   const journal = useAppSelector(selectJournal);
   const rows = entriesAbout(journal, lotId);
-  const at = shown ? rows.length - rows.findIndex(({ id }) => id === shown) : 0;
-  const [count, setCount] = useState(Math.max(pageOf, at + 5));
   const [amending, setAmending] = useState<Entry | null>(null);
-  const newest = rows.slice(-count).reverse();
+  const newest = [...rows].reverse();
   return (
     <View>
       <Text as="subheading" level={2}>
         Ledger
       </Text>
-      {newest.map((entry) => (
-        <LedgerRow
-          key={entry.id}
-          entry={entry}
-          lotId={lotId}
-          now={now}
-          marked={entry.id === shown}
-          onAmend={() => setAmending(entry)}
-        />
-      ))}
-      {rows.length > count ? (
-        <InkButton
-          quiet
-          label={`Earlier: ${rows.length - count} more`}
-          onPress={() => setCount(count + pageOf)}
-          style={{ alignSelf: 'flex-start' }}
-        />
-      ) : null}
+      <LongList
+        items={newest}
+        rowHeight={usualRow}
+        mustDraw={newest.findIndex(({ id }) => id === shown)}
+        row={(entry) => (
+          <LedgerRow
+            key={entry.id}
+            entry={entry}
+            lotId={lotId}
+            now={now}
+            marked={entry.id === shown}
+            onAmend={() => setAmending(entry)}
+          />
+        )}
+      />
       {amending ? <AmendSheet entry={amending} lotId={lotId} onClose={() => setAmending(null)} /> : null}
     </View>
   );
@@ -80,6 +78,7 @@ function LedgerRow({ entry, lotId, now, marked, onAmend }: RowProps) {
   const state = unsaved ? ', not saved' : keeping ? ', being kept' : amended ? ', corrected' : '';
   return (
     <View
+      ref={marked ? intoSight : undefined}
       testID={marked ? 'ledger-shown' : undefined}
       style={[styles.row, { borderColor: roles.hairline, backgroundColor: marked ? roles.here : undefined }]}
     >

@@ -1,0 +1,9 @@
+import { Text, View } from 'react-native';
+
+export default function Bare() {
+  return (
+    <View role="main">
+      <Text>Bare</Text>
+    </View>
+  );
+}
