@@ -45,7 +45,7 @@ interface PageProps {
 
 function Page({ drawnAtFirst, roomPx, gap, children }: PageProps) {
   const place = useRef<View>(null);
-  const measured = useRef<number | null>(null);
+  const [room, setRoom] = useState(roomPx);
   const [inSight, setInSight] = useState(drawnAtFirst);
   useEffect(() => {
     const element = place.current as unknown as Element | null;
@@ -53,7 +53,7 @@ function Page({ drawnAtFirst, roomPx, gap, children }: PageProps) {
     const observer = new IntersectionObserver(
       ([entry]) => {
         if (!entry) return;
-        if (!entry.isIntersecting) measured.current = entry.boundingClientRect.height;
+        if (!entry.isIntersecting) setRoom(entry.boundingClientRect.height);
         setInSight(entry.isIntersecting);
       },
       // The page scrolls inside the window: the margin must count there too.
@@ -63,7 +63,7 @@ function Page({ drawnAtFirst, roomPx, gap, children }: PageProps) {
     return () => observer.disconnect();
   }, []);
   return (
-    <View ref={place} style={inSight ? { gap } : { height: measured.current ?? roomPx }}>
+    <View ref={place} style={inSight ? { gap } : { height: room }}>
       {inSight ? children() : null}
     </View>
   );
