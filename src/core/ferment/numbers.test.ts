@@ -1,0 +1,349 @@
+import { knownCultures } from '../cultures/registry';
+import { acidity, type AcidMix } from './acid-balance';
+import { bases } from './bases';
+import { cardinal, temperatureResponse } from './cardinal-temperature';
+import { freshConditions, type Conditions } from './conditions';
+import { inoculum } from './inoculum';
+import { kinetics, rates } from './rates';
+import { slots } from './state';
+import { familyHours, reportHours, spanAt, stageSpans } from './time-table';
+
+// base | most yeast | most bacteria, g/L | minerals eq/L | citric | malic, g/L
+const checkedBases = `
+syrup | 0.31 | 0.1 | 0.001 | 0 | 0
+mineral-sugar | 1.27 | 0.42 | 0.01 | 0.1 | 0
+ginger-tea | 0.42 | 0.14 | 0.004 | 0.05 | 0.1
+raw-ginger | 0.88 | 0.3 | 0.008 | 0.2 | 0.45
+herb-tea | 0.28 | 0.1 | 0.003 | 0.05 | 0.05
+fruit | 0.9 | 0.3 | 0.012 | 1 | 2
+juice | 2 | 0.6 | 0.03 | 1.5 | 5
+peel | 0.68 | 0.25 | 0.01 | 0.8 | 0.4
+black-tea | 0.35 | 0.1 | 0.003 | 0.1 | 0.1
+`;
+
+test('what a base offers is what was checked; only peel carries life of its own', () => {
+  const rows = Object.entries(bases).map(([id, base]) =>
+    [
+      id,
+      base.yeastCapacity,
+      base.lacticCapacity,
+      base.mineralCharge,
+      base.citricGramsPerLitre,
+      base.malicGramsPerLitre,
+    ].join(' | '),
+  );
+  expect(rows).toEqual(checkedBases.trim().split('\n'));
+  expect(Object.entries(bases).flatMap(([id, { carries }]) => (carries ? [[id, carries]] : []))).toEqual([
+    ['peel', { yeast: 0.004, lactics: 0.002, lagWork: 2 }],
+  ]);
+});
+
+test('kinetic constants are what the households reported were reproduced with', () => {
+  expect(kinetics).toEqual({
+    yeast: {
+      growth: 0.3,
+      yieldOnSugar: 0.12,
+      upkeep: 1.05,
+      inversion: 6,
+      inversionHalf: 8.6,
+      glucoseHalf: 0.6,
+      fructoseHalf: 1.2,
+      sucroseHalf: 4,
+    },
+    lactics: { growth: 0.3, uptake: 1.9, half: 4, inversion: 2 },
+    acetics: { growth: 0.2, uptake: 3, half: 2, capacity: 0.4 },
+    gasHalfGrowth: 12,
+    gasHalfFerment: 45,
+    degassing: 1.5,
+    oxygenTaking: 4,
+  });
+});
+
+describe('activity by temperature', () => {
+  // The cardinal model written out on paper for yeast: 2, 34 and 42 °C.
+  const byHand = (celsius: number) => {
+    const above = celsius - 2;
+    return ((celsius - 42) * above * above) / (32 * (32 * (celsius - 34) + 8 * (36 - 2 * celsius)));
+  };
+
+  test.each([15, 20, 22, 25, 30, 38])('of yeast at %d °C is what the cardinal model gives', (celsius) =>
+    expect(temperatureResponse(celsius, cardinal.yeast)).toBeCloseTo(byHand(celsius), 12),
+  );
+
+  test('known points: 22 °C near half, 1 at the best, 0 from the most on', () => {
+    expect(temperatureResponse(22, cardinal.yeast)).toBeCloseTo(8000 / 14336, 9);
+    expect(temperatureResponse(33, cardinal.lactic)).toBe(1);
+    expect(temperatureResponse(30, cardinal.acetic)).toBe(1);
+    expect([42, 43, 50].map((celsius) => temperatureResponse(celsius, cardinal.yeast))).toEqual([0, 0, 0]);
+    expect(temperatureResponse(41.9, cardinal.yeast)).toBeGreaterThan(0);
+  });
+
+  test('below 12 °C the cold keeps its floor: a fiftieth at 4 °C, e^0.12 more a degree', () => {
+    expect(temperatureResponse(4, cardinal.yeast)).toBeCloseTo(0.02, 9);
+    expect(temperatureResponse(4, cardinal.lactic)).toBeCloseTo(0.015, 9);
+    expect(temperatureResponse(0, cardinal.yeast)).toBeCloseTo(0.02 * Math.exp(-0.48), 9);
+    expect(temperatureResponse(4, cardinal.acetic)).toBe(0);
+    expect(temperatureResponse(12, cardinal.yeast)).toBeCloseTo(byHand(12), 12);
+  });
+});
+
+describe('a dose in a litre', () => {
+  const of = (id: string, amount: number, base = bases['ginger-tea']) =>
+    inoculum(knownCultures(id), amount, base);
+
+  test('brings its cells and acid by the unit', () => {
+    expect(of('ginger-bug', 80)).toEqual({
+      yeast: expect.closeTo(0.096, 9),
+      lactics: expect.closeTo(0.0096, 9),
+      acetics: 0,
+      lagWork: 1.3,
+      heterolactic: 0.5,
+      lacticAcid: expect.closeTo(0.32, 9),
+    });
+    expect(of('tea-mother', 100).acetics).toBeCloseTo(0.04, 9);
+  });
+
+  test('grains crowd: 200 g/L do the work of 50·4^0.55', () => {
+    expect(of('water-kefir-grains', 50).yeast).toBeCloseTo(0.44, 9);
+    expect(of('water-kefir-grains', 200).yeast).toBeCloseTo(0.0088 * 50 * 4 ** 0.55, 9);
+    expect(of('water-kefir-grains', 0).yeast).toBe(0);
+  });
+
+  test('raw ginger lives whatever the dose, on peel by what the peel carries; nothing brings nothing', () => {
+    expect(of('bare', 0)).toMatchObject({ yeast: 0.0003, lactics: 0.0003, lagWork: 3, heterolactic: 0.6 });
+    expect(of('bare', 0, bases.peel)).toEqual({
+      yeast: 0.004,
+      lactics: 0.002,
+      lagWork: 2,
+      acetics: 0,
+      heterolactic: 0.6,
+      lacticAcid: 0,
+    });
+    expect(of('ginger-bug', 80, bases.peel).yeast).toBeCloseTo(0.096, 9);
+    expect(inoculum(null, 80, bases.syrup)).toMatchObject({
+      yeast: 0,
+      lactics: 0,
+      acetics: 0,
+      lacticAcid: 0,
+    });
+  });
+});
+
+describe('pH', () => {
+  const mix = (parts: Partial<AcidMix>): AcidMix => ({
+    lactic: 0,
+    acetic: 0,
+    citric: 0,
+    malic: 0,
+    co2Moles: 0,
+    mineralCharge: 0,
+    ...parts,
+  });
+
+  // Weak acid on paper: h² = K·(c − h).
+  test.each([
+    ['lactic', 2, 90.08, 10 ** -3.86],
+    ['acetic', 5, 60.05, 10 ** -4.756],
+    ['malic', 2, 134.09, 10 ** -3.4],
+    ['citric', 3, 192.12, 10 ** -3.13],
+  ] as const)('of %s acid, %d g/L, is that of a weak acid to 0.02', (acid, grams, molar, k) => {
+    const c = grams / molar;
+    const h = (-k + Math.sqrt(k * k + 4 * k * c)) / 2;
+    expect(acidity(mix({ [acid]: grams }), 4, 1e-9)).toBeCloseTo(-Math.log10(h), 1.7);
+  });
+
+  test('half neutralised lactic acid sits at its constant, 3.86; acetic at 4.76', () => {
+    const half = (grams: number, molar: number) => grams / molar / 2;
+    expect(acidity(mix({ lactic: 9, mineralCharge: half(9, 90.08) }), 5, 1e-9)).toBeCloseTo(3.86, 1.9);
+    expect(acidity(mix({ acetic: 6, mineralCharge: half(6, 60.05) }), 5, 1e-9)).toBeCloseTo(4.756, 2);
+  });
+
+  test('malic acid neutralised by one and a half sits at its second constant, citric by two and a half at its third', () => {
+    expect(acidity(mix({ malic: 13.409, mineralCharge: 0.15 }), 5, 1e-9)).toBeCloseTo(5.11, 1.3);
+    expect(acidity(mix({ citric: 19.212, mineralCharge: 0.15 }), 5, 1e-9)).toBeCloseTo(4.76, 1.3);
+    expect(acidity(mix({ citric: 19.212, mineralCharge: 0.25 }), 5, 1e-9)).toBeCloseTo(6.4, 1.3);
+  });
+
+  test('carbonated water is near 3.9; pure water 7; brine of minerals alone is held at 9', () => {
+    expect(acidity(mix({ co2Moles: 0.0336 }), 5, 1e-9)).toBeCloseTo((6.35 - Math.log10(0.0336)) / 2, 2);
+    expect(acidity(mix({}), 5, 1e-9)).toBeCloseTo(7, 3);
+    expect(acidity(mix({ mineralCharge: 0.1 }), 5)).toBe(9);
+    expect(acidity(mix({ mineralCharge: -0.2 }), 5)).toBe(1.5);
+  });
+});
+
+describe('rates at one moment, worked out on paper', () => {
+  const state = (parts: Partial<Record<keyof typeof slots, number>>) => {
+    const y = new Float64Array(slots.STATE_SIZE);
+    for (const [slot, value] of Object.entries(parts)) y[slots[slot as keyof typeof slots]] = value;
+    return y;
+  };
+  const ratesOf = (y: Float64Array, more: Partial<Conditions> = {}, step = 0.01) => {
+    const dy = new Float64Array(slots.STATE_SIZE);
+    rates(y, dy, { ...freshConditions(), yeastCapacity: 1, lacticCapacity: 0.5, ...more }, step);
+    return (slot: keyof typeof slots) => dy[slots[slot]]!;
+  };
+
+  test('yeast on glucose: growth, gas, alcohol and glycerol', () => {
+    // 60 g/L glucose, 0.25 g/L cells of which 9/10 are ready; no gas yet. Pull 1 + 60/0.6 = 101.
+    const of = ratesOf(state({ GLUCOSE: 60, YEAST: 0.25, YEAST_READY: 9 }), {
+      vigour: 1.2,
+      yeastHeat: 0.5,
+      yeastEase: 0.8,
+    });
+    const pace = 1.2 * 0.5 * 0.8 * 0.9 * 0.25;
+    const onGlucose = 100 / 101;
+    const growing = 0.3 * (1 - 0.25 / 1);
+    const eaten = (growing / 0.12 + 1.05) * pace * onGlucose;
+    expect(of('GLUCOSE')).toBeCloseTo(-eaten, 9);
+    expect(of('YEAST')).toBeCloseTo(growing * pace * onGlucose, 9);
+    // 180.156 g hexose give 92.14 g alcohol and 88.02 g gas, less what practice loses; the carbon left over is glycerol.
+    const carbon =
+      of('CO2') * (12.011 / 44.0095) +
+      of('ETHANOL') * (24.022 / 46.0684) +
+      of('GLYCEROL') * (36.033 / 92.0938);
+    expect(of('CO2') / of('ETHANOL')).toBeGreaterThan(0.93);
+    expect(of('CO2') / of('ETHANOL')).toBeLessThan(1.0);
+    expect(carbon).toBeGreaterThan(0.8 * eaten * 0.4);
+    expect(carbon).toBeLessThan(eaten * 0.4);
+    expect([of('SUCROSE'), of('FRUCTOSE'), of('LACTICS'), of('LACTIC'), of('ACETIC')]).toEqual([
+      expect.closeTo(0),
+      expect.closeTo(0),
+      expect.closeTo(0),
+      expect.closeTo(0),
+      0,
+    ]);
+    expect(of('YEAST_READY')).toBeCloseTo(9 * 0.3 * 0.5 * 1.2, 9);
+  });
+
+  test('three sugars compete by their halves: 0.6, 1.2 and 4 g/L', () => {
+    const of = ratesOf(state({ GLUCOSE: 6, FRUCTOSE: 6, SUCROSE: 8, YEAST: 0.2, YEAST_READY: 1e6 }));
+    const pull = 1 + 10 + 5 + 2;
+    const taking = ((0.3 * 0.8) / 0.12 + 1.05) * 0.2 * (1e6 / (1 + 1e6));
+    const splitting = (6 * 0.2 * 8) / (8.6 + 8);
+    const perSucrose = (2 * 180.156) / 342.297;
+    const direct = (taking * 2) / pull / perSucrose;
+    expect(of('SUCROSE')).toBeCloseTo(-(splitting + direct), 6);
+    expect(of('GLUCOSE')).toBeCloseTo((splitting * perSucrose) / 2 - (taking * 10) / pull, 5);
+    expect(of('FRUCTOSE')).toBeCloseTo((splitting * perSucrose) / 2 - (taking * 5) / pull, 5);
+  });
+
+  test('gas slows growth by half at 12 g/L dissolved, the upkeep by half at 45', () => {
+    const of = (co2: number, share = 1) =>
+      ratesOf(state({ GLUCOSE: 60, YEAST: 0.25, YEAST_READY: 9, CO2: co2 }), { dissolvedShare: share });
+    const free = of(0)('YEAST');
+    expect(of(12)('YEAST') / free).toBeCloseTo(0.5, 9);
+    expect(of(24, 0.5)('YEAST') / free).toBeCloseTo(0.5, 9);
+    const upkeepOnly = (co2: number) =>
+      ratesOf(state({ GLUCOSE: 60, YEAST: 1, YEAST_READY: 9, CO2: co2 }))('GLUCOSE');
+    expect(upkeepOnly(45) / upkeepOnly(0)).toBeCloseTo(0.5, 9);
+    expect(ratesOf(state({ GLUCOSE: 60, YEAST: 2, YEAST_READY: 9 }))('YEAST')).toBe(0);
+  });
+
+  test('lactic bacteria: half their sugar to lactic acid with gas, half without', () => {
+    const of = ratesOf(state({ GLUCOSE: 16, LACTICS: 0.1, LACTICS_READY: 3 }), {
+      heterolactic: 0.5,
+      lacticHeat: 0.6,
+      lacticEase: 0.5,
+      vigour: 2,
+    });
+    const pace = 2 * 0.6 * 0.5 * 0.75 * 0.1;
+    const eaten = (1.9 * pace * 16) / (4 + 16);
+    expect(of('GLUCOSE')).toBeCloseTo(-eaten, 9);
+    expect(of('LACTICS')).toBeCloseTo((0.3 * (1 - 0.1 / 0.5) * eaten) / 1.9, 9);
+    expect(of('ETHANOL') / of('CO2')).toBeCloseTo(46.0684 / 44.0095, 4);
+    expect(of('LACTIC') / of('CO2')).toBeCloseTo(
+      (0.5 * (90.078 / 180.156) + 0.5) / (0.5 * (44.0095 / 180.156)),
+      3,
+    );
+    expect(of('LACTICS_READY')).toBeCloseTo(3 * 0.3 * 0.6 * 2, 9);
+  });
+
+  test('bacteria split sucrose at a third of the yeast’s pace', () => {
+    const of = ratesOf(state({ SUCROSE: 8.6, LACTICS: 0.2 }));
+    expect(of('SUCROSE')).toBeCloseTo(-(2 * 0.2) / 2, 9);
+  });
+
+  test('acetic bacteria turn alcohol to vinegar with air, and not without', () => {
+    const sour = state({ ETHANOL: 6, ACETICS: 0.1 });
+    const of = ratesOf(sour, { air: 1, aceticHeat: 0.5 });
+    const pace = (0.5 * 0.1 * 6) / (2 + 6);
+    expect(of('ETHANOL')).toBeCloseTo(-3 * pace, 9);
+    expect(of('ACETICS')).toBeCloseTo(0.2 * pace * (1 - 0.1 / 0.4), 9);
+    const intoCells = of('ACETICS') / (3 * pace);
+    expect(of('ACETIC')).toBeLessThan((3 * pace * 60.052) / 46.0684);
+    expect(of('ACETIC')).toBeGreaterThan((3 * pace * 60.052 * (1 - 2 * intoCells)) / 46.0684);
+    expect(ratesOf(sour, { air: 0 })('ACETIC')).toBe(0);
+    expect(ratesOf(sour, { air: 0.06, aceticHeat: 0.5 })('ETHANOL')).toBeCloseTo(-3 * pace * 0.06, 9);
+  });
+
+  test('what is above saturation leaves at 1.5 an hour, never more than there is within a step', () => {
+    const over = state({ CO2: 3 });
+    expect(ratesOf(over, { saturation: 1 })('ESCAPED')).toBeCloseTo(3, 9);
+    expect(ratesOf(over, { saturation: 1 })('CO2')).toBeCloseTo(-3, 9);
+    expect(ratesOf(over, { saturation: 1 }, 2)('ESCAPED')).toBeCloseTo(1, 9);
+    expect(ratesOf(over, { saturation: Infinity })('ESCAPED')).toBe(0);
+  });
+
+  test('oxygen is breathed at 4 a gram and hour, at most all of it within a step', () => {
+    const air = state({ OXYGEN: 0.0003, YEAST: 0.25, YEAST_READY: 1e6 });
+    expect(ratesOf(air)('OXYGEN')).toBeCloseTo(-4 * 0.25 * 0.0003, 8);
+    expect(ratesOf(air, {}, 5)('OXYGEN')).toBeCloseTo(-0.2 * 0.0003, 9);
+  });
+
+  test('no sugar is taken that is not there within the step', () => {
+    const scarce = state({ GLUCOSE: 0.001, YEAST: 1, YEAST_READY: 9 });
+    expect(ratesOf(scarce, {}, 2)('GLUCOSE')).toBeGreaterThanOrEqual(-0.0005 - 1e-12);
+    expect(ratesOf(state({ SUCROSE: 0.001, YEAST: 1 }), {}, 2)('SUCROSE')).toBeCloseTo(-0.0005, 9);
+  });
+
+  test('a kept jar tires without sugar, wakes with it up to a readiness of ten, and airs its alcohol', () => {
+    const starved = ratesOf(state({ YEAST: 1, YEAST_READY: 5, ETHANOL: 10 }), {
+      starving: 0.02,
+      airing: 0.01,
+      yeastHeat: 0.5,
+    });
+    expect(starved('YEAST_READY')).toBeCloseTo(-0.02 * 0.5 * 5, 9);
+    expect(starved('LACTICS_READY')).toBe(starved('YEAST_READY'));
+    expect(starved('ETHANOL')).toBeCloseTo(-0.1, 9);
+    // Half hungry at 0.6 g/L: half of the waking 0.3·5 at half the room to ten, less half of the tiring.
+    const half = ratesOf(state({ GLUCOSE: 0.6, YEAST: 0, YEAST_READY: 5 }), { starving: 0.02, airing: 0 });
+    expect(half('YEAST_READY')).toBeCloseTo(0.3 * 5 * 0.5 * 0.5 - 0.02 * 0.5 * 5, 9);
+    const ready = ratesOf(state({ GLUCOSE: 60, YEAST_READY: 12 }), { starving: 0.02, airing: 0 });
+    expect(ready('YEAST_READY')).toBeLessThan(0);
+  });
+});
+
+describe('the hours that are reported', () => {
+  test('every step, the end, and whatever else is asked for, each once', () => {
+    expect(reportHours(2.5, 1)).toEqual([0, 1, 2, 2.5]);
+    expect(reportHours(3, 1)).toEqual([0, 1, 2, 3]);
+    expect(reportHours(3, 1, [1.5, 2, -1, 9])).toEqual([0, 1, 1.5, 2, 3]);
+    expect(reportHours(4, 2)).toEqual([0, 2, 4]);
+  });
+
+  test('a family is told by the hour for ten days, then every sixth hour and where it was read', () => {
+    const hours = familyHours(24 * 12 + 1, 1, [250]);
+    expect(hours.slice(239, 246)).toEqual([239, 240, 246, 250, 252, 258, 264]);
+    expect(hours.at(-1)).toBe(289);
+  });
+
+  test('at a boundary the stage that ends there is in force; beyond the end the last', () => {
+    const stage = {
+      vessel: 'open',
+      celsius: 20,
+      headspaceMl: 0,
+      ventEveryHours: null,
+      stirred: false,
+    } as const;
+    const spans = stageSpans([
+      { ...stage, hours: 10 },
+      { ...stage, hours: 5, celsius: 4 },
+    ]);
+    expect(spans.map(({ from, to }) => [from, to])).toEqual([
+      [0, 10],
+      [10, 15],
+    ]);
+    expect([0, 10, 10.1, 99].map((hour) => spanAt(spans, hour).stage.celsius)).toEqual([20, 20, 4, 4]);
+  });
+});

@@ -1,0 +1,69 @@
+import type { Ferment, LotStage } from '../ferment/ferment';
+import { nominalMember } from '../ferment/member';
+import { Scenario } from '../ferment/scenario';
+import { fermentOf } from '../ferment/ferment';
+import { slots } from '../ferment/state';
+import type { StoredRun } from './stored-run';
+
+export const warmJar: LotStage = {
+  hours: 100,
+  vessel: 'open',
+  celsius: 20,
+  headspaceMl: 100,
+  ventEveryHours: null,
+  stirred: false,
+};
+export const warmBottle: LotStage = { ...warmJar, vessel: 'sealed', headspaceMl: 20 };
+
+/** A litre of sweet water, run by nobody: only its stages and litres matter to what is read off a run. */
+export const litreOf = (stages: readonly LotStage[]): Ferment => ({
+  ...fermentOf(
+    Scenario.parse({
+      schema: 'yuzet.scenario/1',
+      base: 'ginger-tea',
+      sugars: { sucrose: 60 },
+      starter: { kind: 'none', amountPerLitre: 0 },
+      stages: [{ hours: 1, vessel: 'open', celsius: 20 }],
+    }),
+  ),
+  stages,
+});
+
+export type Row = Partial<Record<Exclude<keyof typeof slots, 'STATE_SIZE' | 'ROW_SIZE'>, number>>;
+
+interface Handmade {
+  readonly hours: readonly number[];
+  readonly members: number;
+  readonly row: (member: number, hour: number) => Row;
+  readonly stages?: readonly LotStage[];
+  readonly weights?: readonly number[];
+  readonly celsius?: (member: number, hour: number) => number;
+}
+
+/** A stored run whose every number is written by hand, so that what is read off it can be worked out on paper. */
+export function handmadeRun({
+  hours,
+  members,
+  row,
+  stages = [warmBottle],
+  weights,
+  celsius,
+}: Handmade): StoredRun {
+  const rows = new Float32Array(members * hours.length * slots.ROW_SIZE);
+  const warmth = new Float32Array(members * hours.length);
+  for (let m = 0; m < members; m++)
+    hours.forEach((hour, i) => {
+      const at = m * hours.length + i;
+      for (const [slot, value] of Object.entries(row(m, hour)))
+        rows[at * slots.ROW_SIZE + slots[slot as keyof Row]] = value;
+      warmth[at] = celsius?.(m, hour) ?? stages[0]!.celsius;
+    });
+  return {
+    ferment: litreOf(stages),
+    hours,
+    members: Array.from({ length: members }, () => nominalMember),
+    rows,
+    celsius: warmth,
+    weights: Float64Array.from(weights ?? Array<number>(members).fill(1 / members)),
+  };
+}
