@@ -7,9 +7,8 @@ const core = path.join(root, 'src/core');
 /** Where a folder's numbers are pinned, when not in itself. */
 const pinnedIn = {
   bottling: ['brew'],
-  cultures: ['matter', 'brew', 'journal'],
   formats: ['journal'],
-  lots: ['journal', 'matter', 'brew'],
+  lots: ['lots', 'matter'],
 };
 const asked = process.argv.slice(2);
 const folders =
