@@ -32,4 +32,5 @@ export const workerAnswerer: Answerer = {
   family: (question) => call((remote) => remote.family(question)),
   familyWithRuns: (question) => call((remote) => remote.familyWithRuns(question)),
   starter: (question) => call((remote) => remote.starter(question)),
+  suppose: (ask, run) => call((remote) => remote.suppose(ask, run)),
 };

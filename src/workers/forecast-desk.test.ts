@@ -32,8 +32,10 @@ function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
   const answerer: Answerer = {
     family: (q) => answer(q, 'family'),
     familyWithRuns: (q) =>
-      answer(q, 'runs').then((value) => ({ answer: value, runs: [], runOf: {} }) as never),
+      answer(q, 'runs').then((value) => ({ answer: value, runs: ['the run'], runOf: {} }) as never),
     starter: (q) => answer(q, 'starter'),
+    suppose: (ask, run) =>
+      answer({ rootId: `${ask.lot.lotId} in ${String(run)}`, start: ask.nowHour }, 'suppose'),
   };
   const shelf: AnswerShelf = { load: () => Promise.resolve(kept), put: (subject) => void put.push(subject) };
   return {
@@ -127,5 +129,24 @@ describe('the forecast desk', () => {
     d.ask(question('a', 2), 0);
     await settled();
     expect(heard).toBe(before);
+  });
+
+  test('supposes only what its runs are kept of, and says nothing when that fails', async () => {
+    const { desk: d, asked, fail } = desk();
+    await d.start();
+    const family: Question = {
+      kind: 'family',
+      subject: 'plum',
+      asked: { rootId: 'plum', start: 1, lots: [{ lotId: 'bottle', run: 0 }] } as never,
+    };
+    const burped = { kind: 'burped', everyHours: 24 } as const;
+    expect(await d.suppose('plum', 'bottle', burped, 30)).toBeNull();
+    d.ask(family, 0, true);
+    await settled();
+    expect(await d.suppose('plum', 'bottle', burped, 30)).toEqual({ rootId: 'bottle in the run', start: 30 });
+    expect(await d.suppose('plum', 'stranger', burped, 30)).toBeNull();
+    fail(1);
+    expect(await d.suppose('plum', 'bottle', burped, 31)).toBeNull();
+    expect(asked).toEqual(['runs plum1', 'suppose bottle in the run30', 'suppose bottle in the run31']);
   });
 });

@@ -2,12 +2,15 @@ import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/family-answe
 import type { FamilyQuestion } from '../core/forecast/family-question';
 import type { StarterAnswer } from '../core/forecast/starter-answer';
 import type { StarterQuestion } from '../core/forecast/starter-question';
+import type { StoredRun } from '../core/forecast/stored-run';
+import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/suppose';
 
 /** Whoever computes: the worker in the app, the core itself in a test. */
 export interface Answerer {
   family(question: FamilyQuestion): Promise<FamilyAnswer>;
   familyWithRuns(question: FamilyQuestion): Promise<AnswerWithRuns>;
   starter(question: StarterQuestion): Promise<StarterAnswer>;
+  suppose(ask: SupposeAsk, run: StoredRun): Promise<RunAnswer>;
 }
 
 export type Question =
@@ -25,6 +28,11 @@ export interface KeptAnswer {
 export interface AnswerShelf {
   load(): Promise<ReadonlyMap<string, KeptAnswer>>;
   put(subject: string, answer: KeptAnswer): void;
+}
+
+interface KeptRuns extends AnswerWithRuns {
+  readonly key: string;
+  readonly asked: FamilyQuestion;
 }
 
 interface Waiting {
@@ -45,7 +53,7 @@ const runsKept = 2;
  */
 export class ForecastDesk {
   private readonly answers = new Map<string, KeptAnswer>();
-  private readonly runs = new Map<string, AnswerWithRuns & { readonly key: string }>();
+  private readonly runs = new Map<string, KeptRuns>();
   private readonly waiting = new Map<string, Waiting>();
   private readonly failures = new Map<string, { key: string; at: number }>();
   private readonly listeners = new Set<() => void>();
@@ -91,6 +99,25 @@ export class ForecastDesk {
 
   runsOf(subject: string): AnswerWithRuns | null {
     return this.runs.get(subject) ?? null;
+  }
+
+  /**
+   * A lot's forecast with one thing supposed, worked out where the runs of its family are kept.
+   *
+   * @returns null when they are not, or when it could not be computed
+   */
+  async suppose(
+    subject: string,
+    lotId: string,
+    supposition: Supposition,
+    nowHour: number,
+  ): Promise<RunAnswer | null> {
+    const whole = this.runs.get(subject);
+    const lot = whole?.asked.lots.find((each) => each.lotId === lotId);
+    const run = lot && whole?.runs[lot.run];
+    if (!run) return null;
+    const ask = { question: whole.asked, lot, nowHour, supposition };
+    return this.answerer.suppose(ask, run).catch(() => null);
   }
 
   /** Whether the last question of a subject could not be computed. */
@@ -139,7 +166,7 @@ export class ForecastDesk {
       else {
         const whole = await this.answerer.familyWithRuns(question.asked);
         this.runs.delete(subject);
-        this.runs.set(subject, { ...whole, key });
+        this.runs.set(subject, { ...whole, key, asked: question.asked });
         for (const old of [...this.runs.keys()].slice(0, -runsKept)) this.runs.delete(old);
         this.put(subject, { key, family: whole.answer });
       }

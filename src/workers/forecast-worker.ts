@@ -3,6 +3,8 @@ import { answerFamily } from '../core/forecast/family-answer';
 import type { FamilyQuestion } from '../core/forecast/family-question';
 import { answerStarter } from '../core/forecast/starter-answer';
 import type { StarterQuestion } from '../core/forecast/starter-question';
+import type { StoredRun } from '../core/forecast/stored-run';
+import { suppose, type SupposeAsk } from '../core/forecast/suppose';
 
 const api = {
   /** A family's answer alone: for lists, Today and the rack. */
@@ -16,6 +18,12 @@ const api = {
     return transfer(whole, [...buffers]);
   },
   starter: (question: StarterQuestion) => answerStarter(question),
+  /** The forecast with one thing supposed. */
+  suppose(ask: SupposeAsk, run: StoredRun) {
+    const other = suppose(ask, run);
+    const { rows, celsius, weights } = other.run;
+    return transfer(other, [rows.buffer, celsius.buffer, weights.buffer]);
+  },
 };
 
 export type ForecastWorker = typeof api;

@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import { chilledCourse } from '@/core/forecast/courses';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { StoredRun } from '@/core/forecast/stored-run';
-import { bottlingSweetness } from '@/core/forecast/wanted-sweetness';
 import type { Lot } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
@@ -27,6 +26,14 @@ interface Props {
   readonly now: number;
 }
 
+/** Whether a supposition makes sense: only a sealed vessel is burped, and only what was dosed has a dose. */
+const applies = (supposed: Supposed, { ferment }: StoredRun, sealed: boolean): boolean =>
+  supposed === 'burped'
+    ? sealed
+    : supposed === 'half' || supposed === 'double'
+      ? ferment.amountPerLitre > 0
+      : true;
+
 /** The heart: lanes over one clock, and a moment to drag with the answer below it. */
 export function ForecastView({ path, answer: actual, run: actualRun, now }: Props) {
   const roles = useRoles();
@@ -35,13 +42,9 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
   const [supposed, setSupposed] = useState<Supposed>('as-is');
   const [width, setWidth] = useState(358);
   const view = useView(actual, now);
-  const { run, answer } = useSupposed(
-    actualRun,
-    actual,
-    bottlingSweetness(root, actual.wantedVolumes),
-    supposed,
-    view.nowHour,
-  );
+  const itself = useMemo(() => ({ run: actualRun, answer: actual }), [actualRun, actual]);
+  const { shown, reckoning } = useSupposed(itself, root.id, supposed, view.nowHour);
+  const { run, answer } = shown;
   const scale = hourScale(view.from, view.to, width);
   const handle = useHandle(answer, view, (hours) => scale(view.from + hours) - scale(view.from));
   const sealed = answer.limitBar !== null;
@@ -94,10 +97,15 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
           </Text>
           <Choice
             label="What if"
-            options={supposedOptions.filter(({ value }) => sealed || value !== 'burped')}
+            options={supposedOptions.filter(({ value }) => applies(value, run, sealed))}
             value={supposed}
             onChange={setSupposed}
           />
+          <Text color={roles.softText} live>
+            {reckoning
+              ? 'Reckoning…'
+              : `The lanes show it ${supposedOptions.find(({ value }) => value === supposed)!.said}.`}
+          </Text>
         </>
       ) : null}
       <Text color={roles.softText}>

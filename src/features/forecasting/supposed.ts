@@ -1,51 +1,42 @@
-import { useMemo } from 'react';
-import { allSeries, lotAnswer, type LotAnswer } from '@/core/forecast/family-answer';
-import { diverged } from '@/core/forecast/what-if';
-import type { StoredRun } from '@/core/forecast/stored-run';
+import { useContext, useEffect, useState } from 'react';
+import type { RunAnswer, Supposition } from '@/core/forecast/suppose';
+import { DeskContext } from './book';
 
-export type Supposed = 'as-is' | 'cooler' | 'warmer' | 'burped';
+export type Supposed = 'as-is' | 'cooler' | 'warmer' | 'burped' | 'half' | 'double';
 
 export const supposedOptions = [
-  { value: 'as-is', label: 'As it is' },
-  { value: 'cooler', label: '3° cooler' },
-  { value: 'warmer', label: '3° warmer' },
-  { value: 'burped', label: 'Burped daily' },
+  { value: 'as-is', label: 'As it is', said: 'as it is' },
+  { value: 'cooler', label: '3° cooler', said: '3° cooler from now on' },
+  { value: 'warmer', label: '3° warmer', said: '3° warmer from now on' },
+  { value: 'burped', label: 'Burped daily', said: 'burped daily from now on' },
+  { value: 'half', label: 'Half the dose', said: 'with half the dose from the start' },
+  { value: 'double', label: 'Twice the dose', said: 'with twice the dose from the start' },
 ] as const;
 
-/** Kitchens followed into a supposition: enough for its bands, few enough to answer within a tap. */
-const members = 32;
+const suppositions: Readonly<Record<Exclude<Supposed, 'as-is'>, Supposition>> = {
+  cooler: { kind: 'warmer', degrees: -3 },
+  warmer: { kind: 'warmer', degrees: 3 },
+  burped: { kind: 'burped', everyHours: 24 },
+  half: { kind: 'dosed', times: 0.5 },
+  double: { kind: 'dosed', times: 2 },
+};
 
-export interface RunAnswer {
-  readonly run: StoredRun;
-  readonly answer: LotAnswer;
-}
-
-/** The answer with one thing changed from now on. */
-export function useSupposed(
-  run: StoredRun,
-  answer: LotAnswer,
-  wantedSweetness: number,
-  supposed: Supposed,
-  nowHour: number,
-): RunAnswer {
-  const hour = Math.max(0, Math.floor(nowHour));
-  return useMemo(() => {
-    if (supposed === 'as-is') return { run, answer };
-    const { celsius } = run.ferment.stages.at(-1)!;
-    const change =
-      supposed === 'burped'
-        ? { ventEveryHours: 24 }
-        : { celsius: celsius + (supposed === 'warmer' ? 3 : -3) };
-    const changed = diverged(run, hour, change, members);
-    const { lotId, start, wantedVolumes, limitBar, sealedFromHour } = answer;
-    return {
-      run: changed,
-      answer: lotAnswer(
-        { lotId, run: 0, wantedVolumes, wantedSweetness, limitBar, sealedFromHour },
-        start,
-        changed,
-        allSeries(changed),
-      ),
-    };
-  }, [run, answer, supposed, hour, wantedSweetness]);
+/** The forecast with one thing changed, worked out elsewhere; the one before stays on view until it is there. */
+export function useSupposed(actual: RunAnswer, rootId: string, supposed: Supposed, nowHour: number) {
+  const desk = useContext(DeskContext)!;
+  const hour = Math.floor(nowHour);
+  const key = `${supposed} ${hour}`;
+  const [other, setOther] = useState<(RunAnswer & { of: RunAnswer['run']; key: string }) | null>(null);
+  const { run } = actual;
+  const { lotId } = actual.answer;
+  useEffect(() => {
+    if (supposed === 'as-is') return undefined;
+    let wanted = true;
+    void desk.suppose(rootId, lotId, suppositions[supposed], hour).then((found) => {
+      if (wanted && found) setOther({ ...found, of: run, key });
+    });
+    return () => void (wanted = false);
+  }, [desk, rootId, lotId, supposed, hour, run, key]);
+  const there = supposed === 'as-is' || (other?.key === key && other.of === run);
+  return { shown: supposed === 'as-is' || !other ? actual : other, reckoning: !there };
 }
