@@ -6,7 +6,6 @@ import { root, run } from './run.mjs';
 const core = path.join(root, 'src/core');
 /** Where a folder's numbers are pinned, when not in itself. */
 const pinnedIn = {
-  bottling: ['brew'],
   formats: ['journal'],
   lots: ['lots', 'matter'],
 };

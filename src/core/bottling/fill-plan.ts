@@ -17,5 +17,8 @@ export function fillPlan(
   return { bottles, leftMl: batchMl - bottles * each };
 }
 
-/** Headspace by school: 2–5 cm of a neck is about 4 % of a bottle. @example usualHeadspaceMl(500) // 20 */
-export const usualHeadspaceMl = (bottleMl: number): number => Math.round((bottleMl * 0.04) / 5) * 5;
+/** Headspace by school: 2–5 cm of a neck is about 4 % of a bottle; never none. @example usualHeadspaceMl(500) // 20 */
+export function usualHeadspaceMl(bottleMl: number): number {
+  const step = bottleMl < 125 ? 1 : 5;
+  return Math.max(1, Math.round((bottleMl * 0.04) / step) * step);
+}

@@ -49,6 +49,7 @@ interface Standing {
 export function liquidChange(event: LotEvent): number {
   if (event.kind === 'added') return volumeOf(movedBy(event).liquid) - event.lostMl;
   if (event.kind === 'came') return volumeOf(movedBy(event).liquid);
+  if (event.kind === 'read') return event.foundMl ?? 0;
   if (event.kind === 'went') return -volumeOf(movedBy(event).liquid);
   return 0;
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { demoHousehold } from '../../demo/household';
-import { inventory, isSound, liquidMl } from '../matter/contents';
+import { inventory, isSound, levelMl, liquidMl } from '../matter/contents';
 import { contentsOf } from '../lots/begin';
 import { movedBy } from '../lots/lot';
 import { plus, nothing, substances, volumeOf, type Amounts } from '../matter/substances';
@@ -9,6 +9,7 @@ import { everyValue } from './entry-table';
 import { everyLot, lotOf } from './household';
 import { clockOf, idShape, nextId } from './instant-id';
 import { admit, append, emptyJournal, entriesAbout, journalOf, type Journal } from './journal';
+import { TestKitchen } from '../forecast/kitchen.test-tool';
 import { dawn, steps, written } from './random-journal.test-tool';
 
 const hourMs = 3_600_000;
@@ -301,6 +302,37 @@ describe('entries that lie in the future', () => {
     expect([mended.ahead.length, Math.round(liquidMl(lotOf(mended.household, jar.id)!.contents))]).toEqual([
       0, 1162,
     ]);
+  });
+});
+
+describe('a level that is measured', () => {
+  const kitchen = new TestKitchen(21);
+  const jar = kitchen.jar(0, 'ginger-bug', [
+    { what: 'water', ml: 500 },
+    { what: 'white-sugar', grams: 20 },
+  ]);
+  const level = () => levelMl(lotOf(kitchen.household, jar)!.contents);
+
+  test('is what the lot holds from then on, with the difference told; undone it is as before', () => {
+    const before = level();
+    const measured = kitchen.at(5, { kind: 'measured', lotId: jar, quantity: 'ml', value: 450 });
+    expect(level()).toBeCloseTo(450, 9);
+    expect(lotOf(kitchen.household, jar)!.events.at(-1)).toEqual({
+      kind: 'read',
+      at: expect.any(Number),
+      entryId: measured,
+      readings: [{ kind: 'ml', value: 450 }],
+      by: undefined,
+      foundMl: expect.closeTo(450 - before, 9),
+    });
+    kitchen.at(6, { kind: 'portions-added', lotId: jar, portions: [{ what: 'water', ml: 100 }] });
+    expect(level()).toBeCloseTo(450 + 99.98, 1);
+    kitchen.at(7, { kind: 'undone', targetId: measured });
+    expect(level()).toBeCloseTo(before + 99.98, 1);
+    kitchen.at(8, { kind: 'measured', lotId: jar, quantity: 'sg', value: 1.02 });
+    expect(lotOf(kitchen.household, jar)!.events.at(-1)).not.toHaveProperty('foundMl');
+    kitchen.at(9, { kind: 'measured', lotId: '0'.repeat(17), quantity: 'ml', value: 5 });
+    expect(everyLot(kitchen.household)).toHaveLength(1);
   });
 });
 

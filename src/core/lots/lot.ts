@@ -61,7 +61,13 @@ export type LotEvent = Happened &
     | { readonly kind: 'closed'; readonly closure: Closure }
     | { readonly kind: 'vented'; readonly long: boolean }
     | { readonly kind: 'stirred' }
-    | { readonly kind: 'read'; readonly readings: readonly Reading[]; readonly by?: string | undefined }
+    | {
+        readonly kind: 'read';
+        readonly readings: readonly Reading[];
+        readonly by?: string | undefined;
+        /** Liquid that a measured level showed to be there beyond what was reckoned, ml; below 0 when there was less. */
+        readonly foundMl?: number;
+      }
     | { readonly kind: 'opened'; readonly how: OpeningKind }
   );
 

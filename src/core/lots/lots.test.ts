@@ -7,6 +7,7 @@ import { emptyLot, withinRim, contentsOf, type NewLot } from './begin';
 import { canAdd, canTake } from './checks';
 import { cameFrom, isDrained, isEmpty, isLiving, lastAt, wentTo } from './lineage';
 import type { Lot } from './lot';
+import { asMeasured } from './measure';
 import { drawnFrom, livesAt, pitchOf } from './pitch';
 import { copying, openShelf, writingInPlace } from './shelf';
 import { isDiscard } from './signs';
@@ -506,4 +507,42 @@ test('a pen that writes in place writes on its own copies only', () => {
     'X',
     'Juno',
   ]);
+});
+
+describe('a measured level or weight', () => {
+  const fruit = filled({ role: 'brew', culture: null }, [
+    water(700),
+    grams('plum', 200),
+    grams('white-sugar', 50),
+  ]);
+
+  test('the liquid is more or less than reckoned, as it is; solids stay', () => {
+    const lower = asMeasured(fruit, 'ml', 600);
+    expect(levelMl(lower)).toBeCloseTo(600, 9);
+    expect(lower.solids).toBe(fruit.contents.solids);
+    expect(lower.liquid.sucrose / lower.liquid.water).toBeCloseTo(
+      fruit.contents.liquid.sucrose / fruit.contents.liquid.water,
+      12,
+    );
+    expect(levelMl(asMeasured(fruit, 'ml', 990))).toBeCloseTo(990, 9);
+    expect(levelMl(asMeasured(fruit, 'ml', 5000))).toBeCloseTo(1000, 9);
+    expect(liquidMl(asMeasured(fruit, 'ml', 3))).toBe(0);
+    const empty = emptyLot('e', 0, jar);
+    expect(asMeasured(empty, 'ml', 300)).toBe(empty.contents);
+  });
+
+  test('grains are as many as they weigh; fruit is not weighed in its jar', () => {
+    const grains = filled({ culture: 'water-kefir-grains' }, [
+      water(500),
+      grams('kefir-grains', 40),
+      grams('dried-fig', 20),
+    ]);
+    const heavier = asMeasured(grains, 'grams', 52);
+    expect(solidGrams(heavier, 'kefir-grains')).toBeCloseTo(52, 9);
+    expect(solidGrams(heavier, 'dried-fig')).toBeCloseTo(solidGrams(grains.contents, 'dried-fig'), 9);
+    expect(heavier.liquid).toBe(grains.contents.liquid);
+    expect(asMeasured(fruit, 'grams', 52)).toBe(fruit.contents);
+    expect(asMeasured(grains, 'sg', 1.03)).toBe(grains.contents);
+    expect(asMeasured(grains, 'celsius', 22)).toBe(grains.contents);
+  });
 });
