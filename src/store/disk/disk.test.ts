@@ -1,0 +1,197 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import type { Entry } from '@/core/journal/entry';
+import { nextId } from '@/core/journal/instant-id';
+import { readEntries } from '@/core/journal/migrate/read-entries';
+import type { KeptAnswer } from '@/workers/forecast-desk';
+import { answerShelf } from './answer-shelf';
+import type { Connection } from './connection';
+import { journalDisk } from './journal-disk';
+import { checksum, rawOf, sealedRecord, unsealed } from './record';
+
+const start = Date.UTC(2026, 4, 4, 18);
+const entry = (n: number): Entry => ({
+  kind: 'temperature-set',
+  place: 'counter',
+  celsius: 15 + (n % 10),
+  id: nextId({ ms: 0, count: 0 }, start + n, 'disk').id,
+  at: start + n,
+  offset: 60,
+  version: 2,
+});
+
+/** A database in memory that tells how often it was written. */
+function memory(values = new Map<string, string>()) {
+  const writes: number[] = [];
+  const connection = {
+    storage: null as never,
+    write: (changes: ReadonlyMap<string, string | null>) => {
+      writes.push(changes.size);
+      for (const [key, value] of changes) {
+        if (value === null) values.delete(key);
+        else values.set(key, value);
+      }
+      return Promise.resolve();
+    },
+    readAll: () => Promise.resolve(new Map(values)),
+    read: (keys: readonly string[]) => Promise.resolve(keys.map((key) => values.get(key))),
+  } satisfies Connection;
+  let readers = 0;
+  const disk = journalDisk(connection, () => {
+    readers += 1;
+    return Promise.resolve(readEntries);
+  });
+  return { disk, connection, values, writes, readers: () => readers };
+}
+
+describe('the journal on disk', () => {
+  test('a record an entry, all in one transaction; what comes back needs no validator', async () => {
+    const { disk, values, writes, readers } = memory();
+    const entries = [entry(1), entry(2), entry(3)];
+    await disk.save(entries);
+    expect(writes).toEqual([3]);
+    expect([...values.keys()]).toEqual(entries.map(({ id }) => `entry:${id}`));
+    expect(await disk.load()).toEqual({ entries, damaged: [] });
+    expect(readers()).toBe(0);
+  });
+
+  test('old records are bound into pages of 400 once there are half as many more; none is lost', async () => {
+    const { disk, values } = memory();
+    const entries = Array.from({ length: 1001 }, (_, n) => entry(n));
+    await disk.save(entries);
+    await disk.tidy();
+    const pages = [...values.keys()].filter((key) => key.startsWith('page:'));
+    expect(pages).toEqual([`page:${entries[0]!.id}`, `page:${entries[400]!.id}`]);
+    expect(values.size).toBe(2 + 201);
+    const { entries: back } = await disk.load();
+    expect(back.map(({ id }) => id).sort()).toEqual(entries.map(({ id }) => id));
+    await disk.tidy();
+    expect(values.size).toBe(203);
+  });
+
+  test('fewer than 600 stay single', async () => {
+    const { disk, values } = memory();
+    await disk.save(Array.from({ length: 599 }, (_, n) => entry(n)));
+    await disk.tidy();
+    expect(values.size).toBe(599);
+    await disk.save([entry(599)]);
+    await disk.tidy();
+    expect(values.size).toBe(201);
+  });
+
+  test('a bent record is named and kept, a newer one is called newer, the rest is read', async () => {
+    const { disk, values } = memory();
+    await disk.save([entry(1), entry(2)]);
+    const key = `entry:${entry(1).id}`;
+    values.set(key, values.get(key)!.replace('counter', 'c0unter'));
+    values.set('entry:x', '{"version":9}');
+    values.set('entry:y', 'torn {');
+    const { entries, damaged } = await disk.load();
+    expect(entries).toEqual([entry(2)]);
+    expect(damaged.map(({ key: each, newer }) => [each, newer])).toEqual([
+      [key, false],
+      ['entry:x', true],
+      ['entry:y', false],
+    ]);
+    expect(values.has('entry:y')).toBe(true);
+  });
+
+  test('a bent checksum over an entry that is whole is mended', async () => {
+    const { disk, values } = memory();
+    await disk.save([entry(1)]);
+    const key = `entry:${entry(1).id}`;
+    values.set(key, values.get(key)!.replace(/^2:.{8}/, '2:00000000'));
+    expect(await disk.load()).toEqual({ entries: [entry(1)], damaged: [] });
+    expect(unsealed(values.get(key)!)).toEqual(entry(1));
+  });
+
+  test('records of the first version come up and are written anew', async () => {
+    const story = JSON.parse(
+      readFileSync(path.join(process.cwd(), 'src/core/journal/fixtures/story.v1.json'), 'utf8'),
+    ) as { entries: { id: string }[] };
+    const { disk, values, readers } = memory(
+      new Map(story.entries.map((each) => [`entry:${each.id}`, JSON.stringify(each)])),
+    );
+    const { entries, damaged } = await disk.load();
+    expect([entries.length, damaged, readers()]).toEqual([story.entries.length, [], 1]);
+    expect(entries.every(({ version }) => version === 2)).toBe(true);
+    expect([...values.values()].every((text) => unsealed(text) !== null)).toBe(true);
+    expect((await disk.load()).entries).toEqual(expect.arrayContaining(entries));
+    expect(readers()).toBe(1);
+  });
+
+  test('forgetting leaves what is not the journal', async () => {
+    const { disk, values } = memory(
+      new Map([
+        ['answer:x', '{}'],
+        ['page:1', ''],
+        ['entry:1', ''],
+      ]),
+    );
+    await disk.wipe();
+    expect([...values.keys()]).toEqual(['answer:x']);
+  });
+});
+
+describe('a record', () => {
+  test('bears FNV-1a of its text', () => {
+    // Published test values of FNV-1a, 32 bits.
+    expect([checksum(''), checksum('a'), checksum('foobar')]).toEqual(['811c9dc5', 'e40c292c', 'bf9cf968']);
+    expect(sealedRecord(entry(1))).toMatch(/^2:[0-9a-f]{8}:\{"kind":"temperature-set"/);
+  });
+
+  test('without its mark is raw: JSON, or nothing', () => {
+    expect([rawOf('{"a":1}'), rawOf('2:00000000:{"a":1}'), rawOf('x'), unsealed('{"a":1}')]).toEqual([
+      { a: 1 },
+      { a: 1 },
+      null,
+      null,
+    ]);
+  });
+});
+
+describe('answers on disk', () => {
+  const row = (value: number) => [value, value, value, value, value];
+  const answer: KeptAnswer = {
+    key: 'k',
+    family: {
+      rootId: 'r',
+      lots: [
+        {
+          lotId: 'b',
+          hours: [0, 1, 2, 3, 4],
+          series: { fizz: [0, 1, 2, 3, 4].map((hour) => row(hour + 0.123456)) },
+          chill: { limitHour: Infinity, latest: 1_777_918_800_123 },
+        },
+      ],
+    } as never,
+  };
+
+  test('are thinned to a row every three hours and the last, in five digits; never is a word', async () => {
+    const { connection, values } = memory();
+    const shelf = answerShelf(connection);
+    shelf.put('r', answer);
+    shelf.put('s', { key: 'k2', starter: { now: row(0.5) } as never });
+    await new Promise((done) => setTimeout(done, 260));
+    expect([...values.keys()]).toEqual(['answer:r', 'answer:s']);
+    const back = await shelf.load();
+    const [lot] = (back.get('r')!.family as unknown as { lots: Record<string, unknown>[] }).lots;
+    expect(lot).toEqual({
+      lotId: 'b',
+      hours: [0, 3, 4],
+      series: { fizz: [row(0.12346), row(3.1235), row(4.1235)] },
+      chill: { limitHour: 1e9, latest: 1_777_918_800_123 },
+    });
+    expect(back.get('s')).toEqual({ key: 'k2', starter: { now: row(0.5) } });
+  });
+
+  test('the newest of a subject is written, once, when the page is idle', async () => {
+    const { connection, values, writes } = memory();
+    const shelf = answerShelf(connection);
+    shelf.put('r', { key: '1' });
+    shelf.put('r', { key: '2' });
+    expect(writes).toEqual([]);
+    await new Promise((done) => setTimeout(done, 260));
+    expect([writes, values.get('answer:r')]).toEqual([[1], '{"key":"2"}']);
+  });
+});
