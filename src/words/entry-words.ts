@@ -107,10 +107,12 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
     return `Bottled ${what}${primed}`;
   }
   return entry.targets
-    .map(
-      (_, index) =>
-        `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(ids[index] ?? null, household)}`,
-    )
+    .map((_, index) => {
+      const to = ids[index] ?? null;
+      return to === null
+        ? `${amount(index)} ${entry.taken === 'solids' ? 'of solids thrown out' : 'poured away'}`
+        : `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(to, household)}`;
+    })
     .join('; ');
 }
 

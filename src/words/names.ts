@@ -107,6 +107,6 @@ export function nameOfLot(id: string | null, household: Household): string {
 export function signSaid(kind: SignKind, value: string): string {
   const { title, words } = signWords[kind];
   const word = (words[value] ?? value).toLowerCase();
-  const name = title.toLowerCase();
+  const name = title.toLowerCase().split(',')[0]!;
   return word.includes(name) ? word : `${name} ${word}`;
 }
