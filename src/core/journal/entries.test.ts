@@ -1,7 +1,4 @@
 import fc from 'fast-check';
-import { readBackup } from '../formats/read-backup';
-import { writeBackup } from '../formats/write-backup';
-import { demoHousehold } from '../../demo/household';
 import { example as amended } from './entries/amended/schema';
 import { example as closed } from './entries/closed/schema';
 import { example as ended } from './entries/ended/schema';
@@ -104,52 +101,5 @@ describe('every kind of entry', () => {
       }),
       { seed: 51, numRuns: 300 },
     );
-  });
-});
-
-describe('the journal as a file', () => {
-  const journal = demoHousehold(Date.UTC(2026, 4, 4, 18), 120);
-  const text = writeBackup(journal, '2026-05-04T18:00:00Z', ['{"broken']);
-
-  test('comes back whole, each id once; what was damaged goes along', () => {
-    const read = readBackup(text);
-    if (!read.ok) throw new Error(read.sentence);
-    expect(new Set(read.value.map(({ id }) => id))).toEqual(new Set(journal.map(({ id }) => id)));
-    expect(JSON.parse(text).damaged).toEqual(['{"broken']);
-    const doubled = JSON.parse(text);
-    doubled.entries.push(doubled.entries[0]);
-    const twice = readBackup(JSON.stringify(doubled));
-    expect(twice.ok && twice.value.length).toBe(journal.length);
-  });
-
-  test.each([
-    ['damaged', () => text.slice(0, text.length - 200), 'backup.not-json'],
-    ['foreign', () => '{"recipes":[]}', 'backup.foreign'],
-    ['a number', () => '7', 'backup.foreign'],
-    ['newer', () => text.replace('yuzet.journal/2', 'yuzet.journal/3'), 'backup.newer'],
-    ['newer entries', () => text.replace('"version":2', '"version":9'), 'backup.newer'],
-    ['an entry bent', () => text.replace('"celsius":20.5', '"celsius":"hot"'), 'backup.damaged'],
-    ['without entries', () => '{"schema":"yuzet.journal/2"}', 'backup.damaged'],
-    ['20 MB of nonsense', () => 'x'.repeat(20_000_001), 'backup.too-large'],
-    ['19 MB of brackets', () => '['.repeat(19_000_000), 'backup.not-json'],
-    [
-      'a correction that bends its entry',
-      () =>
-        text.replace(
-          '"entries": [',
-          `"entries": [${JSON.stringify({ ...amended, targetId: journal[0]!.id, patch: { celsius: 'hot' } })},`,
-        ),
-      'backup.damaged',
-    ],
-  ])('%s is refused as a whole', (_, make, code) => {
-    const read = readBackup(make());
-    expect(read).toMatchObject({ ok: false, code });
-    expect(read.ok ? '' : read.sentence).toMatch(/Nothing was changed|Nothing/);
-  });
-
-  test('a text of brackets in quotes is only a text', () => {
-    const noteEntry = { ...noted, text: '[[[[[[[[[[[[[[[[[[[[[[[[[[[[{{{{{{{"\\"[' };
-    const read = readBackup(writeBackup([noteEntry], 'x'));
-    expect(read.ok && read.value).toEqual([noteEntry]);
   });
 });

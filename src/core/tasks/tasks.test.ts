@@ -1,4 +1,5 @@
-import { everyLot } from '../journal/household';
+import { rootOf } from '../forecast/family-members';
+import { everyLot, lotOf } from '../journal/household';
 import { isLiving } from '../lots/lineage';
 import { TestKitchen, dawn, fedBug, hourMs } from '../forecast/kitchen.test-tool';
 import { agenda } from './agenda';
@@ -8,11 +9,17 @@ import type { Task } from './task';
 function today(kitchen: TestKitchen, hour: number, reckoned = true): Task[] {
   const { household } = kitchen;
   const now = dawn + hour * hourMs;
+  const families = new Map<string, ReturnType<TestKitchen['family']>>();
+  const familyOf = (id: string) => {
+    const root = rootOf(lotOf(household, id)!, (each) => lotOf(household, each)).id;
+    if (!families.has(root)) families.set(root, kitchen.family(root, hour));
+    return families.get(root)!;
+  };
   return agenda({
     household,
     living: everyLot(household).filter(isLiving),
     now,
-    lotAnswer: (id) => (reckoned ? kitchen.family(id, hour).of(id) : null),
+    lotAnswer: (id) => (reckoned ? familyOf(id).of(id) : null),
     starterAnswer: (id) => (reckoned ? kitchen.starter(id, hour) : null),
   });
 }
