@@ -279,3 +279,18 @@ test('a file of brackets is refused at once, and the page answers meanwhile', as
   });
   await expect(page.getByTestId('data-said')).toContainText('damaged or is not a Yuzet journal');
 });
+
+test('in the hour that comes twice each feed says which of the two it was, the later one on top', async ({
+  page,
+}) => {
+  // Lisbon, 25 October 2026: at 2:00 summer time the clock goes back to 1:00.
+  await setClock(page, '2026-10-24T20:00:00Z');
+  await beginBug(page, 'Sorrel');
+  for (const instant of ['2026-10-25T00:45:00Z', '2026-10-25T01:15:00Z']) {
+    await setClock(page, instant);
+    await button(page, /^Fed the usual/).click();
+    await expect(page.getByText(/, being kept/)).toHaveCount(0);
+  }
+  const moments = page.getByText(/^1:\d\d \((summer|winter) time\)/);
+  await expect(moments).toHaveText([/^1:15 \(winter time\)/, /^1:45 \(summer time\)/]);
+});

@@ -29,22 +29,11 @@ const doseNames = {
   'pear-juice': 'Juice',
 } as const;
 
-/** Bottling: kind, number, size, headspace, a dose for each; with the cautions where the hand is. */
+/** Bottling: number, size, headspace, a dose for each, kind of bottle; with the cautions where the hand is. */
 export function BottleFields({ control, typed, lot, onSet }: Props) {
   const kind = vesselKind(typed.vessel);
   return (
     <>
-      <Choice
-        label="Kind of bottle"
-        options={bottleIds.map((id) => ({ value: id, label: vesselKind(id).name }))}
-        value={typed.vessel as (typeof bottleIds)[number]}
-        onChange={(id) => onSet('vessel', id)}
-      />
-      {holdsFizz(typed.vessel) ? (
-        <Text>{`${kind.note} Working limit here: ${kind.limitBar} bar over the air outside; a lower mark on the bottle goes first.`}</Text>
-      ) : (
-        <Note tone="danger">{`${kind.name}: not made for pressure, it can burst. Keep the lid loose and drink it still, or choose another bottle.`}</Note>
-      )}
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
         <Field control={control} name="count" label="Bottles" numeric hint="How many of these" />
         <Field control={control} name="size" label="Size" hint="500 ml" echo={volumeEcho('ml')} />
@@ -72,6 +61,17 @@ export function BottleFields({ control, typed, lot, onSet }: Props) {
         onChange={(what) => onSet('doseOf', what)}
       />
       <Text testID="fill-line">{fillLine(typed, lot)}</Text>
+      <Choice
+        label="Kind of bottle"
+        options={bottleIds.map((id) => ({ value: id, label: vesselKind(id).name }))}
+        value={typed.vessel as (typeof bottleIds)[number]}
+        onChange={(id) => onSet('vessel', id)}
+      />
+      {holdsFizz(typed.vessel) ? (
+        <Text>{`${kind.note} Working limit here: ${kind.limitBar} bar over the air outside; a lower mark on the bottle goes first.`}</Text>
+      ) : (
+        <Note tone="danger">{`${kind.name}: not made for pressure, it can burst. Keep the lid loose and drink it still, or choose another bottle.`}</Note>
+      )}
       <Note tone="caution">
         Pressure-rated bottles only, one soft plastic pilot beside the glass, in a covered box. Glasses on
         when one feels hard.
