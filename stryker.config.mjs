@@ -14,6 +14,7 @@ export default {
       testMatch: (process.env.MUTATE_TESTS ?? 'src/core')
         .split(' ')
         .map((place) => `<rootDir>/${place}/**/*.test.ts`),
+      testPathIgnorePatterns: (process.env.MUTATE_SKIP ?? 'node_modules').split(' '),
     },
     enableFindRelatedTests: false,
   },

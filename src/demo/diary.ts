@@ -3,10 +3,10 @@ import { nextId, type IdClock } from '../core/journal/instant-id';
 
 const hourMs = 3_600_000;
 
-/** Writes entries of the past relative to an instant, in the order they are told. */
+/** Writes entries of the past relative to an instant, each when it happened, in whatever order they are told. */
 export class Diary {
   readonly entries: Entry[] = [];
-  private clock: IdClock = { ms: 0, count: 0 };
+  private readonly clocks = new Map<number, IdClock>();
 
   constructor(
     private readonly now: number,
@@ -16,8 +16,8 @@ export class Diary {
   /** Writes an act that happened so many hours ago. @returns the entry's id */
   ago(hours: number, act: Act): string {
     const at = Math.round(this.now - hours * hourMs);
-    const { id, clock } = nextId(this.clock, at, 'demo');
-    this.clock = clock;
+    const { id, clock } = nextId(this.clocks.get(at) ?? { ms: 0, count: 0 }, at, 'demo');
+    this.clocks.set(at, clock);
     this.entries.push({ ...act, id, at, offset: this.offset, version: 2 } as Entry);
     return id;
   }
