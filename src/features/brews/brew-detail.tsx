@@ -9,7 +9,7 @@ import { Note } from '@/ui/controls/note';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { duration } from '@/words/moment';
-import { useBook } from '../forecasting/book';
+import { useBook, type Book } from '../forecasting/book';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras';
 import { later } from '../shell/later';
@@ -26,7 +26,8 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
   const wide = useWide();
   const now = useNow();
   const household = useAppSelector(selectHousehold);
-  const row = brewRow(lot, household, useBook());
+  const book = useBook();
+  const row = brewRow(lot, household, book);
   const [open, setOpen] = useState<'pitch' | 'bottle' | null>(null);
   const close = () => setOpen(null);
   return (
@@ -46,7 +47,7 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
           six hours, an ice bath half an hour.
         </Note>
       ) : (
-        <ForecastSection lot={forecastLot(row)} now={now} />
+        <ForecastSection lot={forecastLot(row, book)} now={now} />
       )}
       <BottlesLine brew={lot} />
       <AccountCard lot={lot} now={now} />
@@ -57,9 +58,17 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
   );
 }
 
-/** The lot whose forecast tells most: a warm bottle, else a cold one, else the jar. */
-const forecastLot = ({ brew, stage, bottles }: BrewRow): Lot =>
-  stage === 'bottled' ? (bottles.find(({ place }) => place !== 'fridge') ?? bottles[0] ?? brew) : brew;
+/** The lot whose forecast matters most: the warm bottle that must be chilled first, else a cold one, else the jar. */
+function forecastLot({ brew, stage, bottles }: BrewRow, book: Book): Lot {
+  if (stage !== 'bottled') return brew;
+  const closes = ({ id }: Lot) => book.lotAnswer(id)?.chill?.latest ?? Infinity;
+  const warm = bottles.filter(({ place }) => place !== 'fridge');
+  return (
+    [...warm].sort((a, b) => (closes(a) < closes(b) ? -1 : closes(a) > closes(b) ? 1 : 0))[0] ??
+    bottles[0] ??
+    brew
+  );
+}
 
 function overline({ brew, stage, pitch, bottles }: BrewRow, now: number): string {
   const hours = (from: number | undefined) => duration((now - (from ?? brew.begunAt)) / 3_600_000);

@@ -12,7 +12,7 @@ export interface BrewRow {
   readonly brew: Lot;
   readonly stage: Stage;
   readonly pitch: Pitch | null;
-  /** Bottles drawn from it that still live. */
+  /** Bottles drawn from it that still live, in order of filling. */
   readonly bottles: readonly Lot[];
 }
 
@@ -35,8 +35,9 @@ export function brewRows(household: Household, book: Pick<Book, 'living'>): Brew
 
 const warm = ({ bottles }: BrewRow) => Number(bottles.some(({ place }) => place !== 'fridge'));
 
-function rowOf(brew: Lot, bottles: readonly Lot[], find: (id: string) => Lot | undefined): BrewRow {
+function rowOf(brew: Lot, found: readonly Lot[], find: (id: string) => Lot | undefined): BrewRow {
   const pitch = pitchOf(brew, find);
+  const bottles = [...found].sort((a, b) => (a.id < b.id ? -1 : 1));
   const stage: Stage = isLiving(brew)
     ? pitch
       ? 'first-ferment'
