@@ -1,6 +1,7 @@
 import type { Reading } from '../ferment/ferment';
 import { feltBelow, isOrdinal, readingError, weighs, wordChance } from './observe';
-import { hourIndexAt, type StoredRun } from './stored-run';
+import { hourIndexAt } from './between-hours';
+import { type StoredRun } from './stored-run';
 import { expectations } from './weigh';
 
 export interface ForecastWarning {

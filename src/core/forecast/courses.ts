@@ -10,7 +10,8 @@ import {
   type FiveNumbers,
 } from './quantiles';
 import type { Quantity } from './quantities';
-import { hourIndexAt, type StoredRun } from './stored-run';
+import { hourIndexAt } from './between-hours';
+import { type StoredRun } from './stored-run';
 import { chillStages, whatIf } from './what-if';
 
 type Lanes = LotSeries;

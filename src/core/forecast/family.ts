@@ -6,7 +6,8 @@ import { slots } from '../ferment/state';
 import { familyHours, spanAt, stageSpans } from '../ferment/time-table';
 import { leakOf } from './priors';
 import { seededUniform } from './random';
-import { hourIndexAt, rowAt, runMembers, type StoredRun } from './stored-run';
+import { hourIndexAt } from './between-hours';
+import { rowAt, runMembers, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
 

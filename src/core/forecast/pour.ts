@@ -1,6 +1,7 @@
 import { spanAt, stageSpans } from '../ferment/time-table';
 import { placesOf, quantileLevels, valuesAt, weightedQuantiles, type FiveNumbers } from './quantiles';
-import { hourIndexAt, type StoredRun } from './stored-run';
+import { hourIndexAt } from './between-hours';
+import { type StoredRun } from './stored-run';
 import { chillStages, representatives, whatIf } from './what-if';
 
 /** What would be in the glass, as five quantiles each, and the highest pressure on the way there. */

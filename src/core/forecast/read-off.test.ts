@@ -1,12 +1,12 @@
 import { gramsPerVolume } from '../gas/co2-solubility';
-import { betweenHours } from './between-hours';
+import { betweenHours, hourIndexAt } from './between-hours';
 import { contradictions } from './contradictions';
 import { handmadeRun, warmBottle, warmJar, type Row } from './handmade.test-tool';
 import { chanceBy, passageHours, passageQuantiles } from './passage';
 import { placesOf, seriesOf, valuesAt, weightedQuantiles } from './quantiles';
 import { quantities } from './quantities';
 import { livelinessAt } from './starter-answer';
-import { hourIndexAt, rowAt } from './stored-run';
+import { rowAt } from './stored-run';
 import { effectiveMembers, expectations, logLikelihoods, normalised, withoutCollapse } from './weigh';
 import { chillStages, representatives } from './what-if';
 import { acceptedRisk, chanceOverLimit, chillWindow, tasteWindow } from './windows';

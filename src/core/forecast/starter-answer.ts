@@ -4,7 +4,8 @@ import { weighedEnsemble } from './ensemble';
 import { quantileLevels, weightedQuantiles, type FiveNumbers } from './quantiles';
 import { sugarAt } from './quantities';
 import type { DrawnQuestion, StarterQuestion } from './starter-question';
-import { hourIndexAt, rowAt, type StoredRun } from './stored-run';
+import { hourIndexAt } from './between-hours';
+import { rowAt, type StoredRun } from './stored-run';
 import type { Window } from './windows';
 
 const { LACTICS, YEAST, YEAST_READY } = slots;

@@ -56,15 +56,3 @@ export function runMembers(
   const weights = new Float64Array(members.length).fill(1 / members.length);
   return { ferment, hours, members, rows, celsius, weights };
 }
-
-/** Index of the last reported hour not after `hour` (0 at the least). */
-export function hourIndexAt(hours: readonly number[], hour: number): number {
-  let low = 0;
-  let high = hours.length - 1;
-  while (low < high) {
-    const middle = (low + high + 1) >> 1;
-    if (hours[middle]! <= hour + 1e-9) low = middle;
-    else high = middle - 1;
-  }
-  return low;
-}

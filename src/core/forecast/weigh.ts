@@ -1,7 +1,8 @@
 import type { Reading } from '../ferment/ferment';
 import { spanAt, stageSpans } from '../ferment/time-table';
 import { expected, likelihood } from './observe';
-import { hourIndexAt, rowAt, type StoredRun } from './stored-run';
+import { hourIndexAt } from './between-hours';
+import { rowAt, type StoredRun } from './stored-run';
 
 /** What every member expects of a reading, interpolated between the hours around it. */
 export function expectations(run: StoredRun, reading: Reading): Float64Array {

@@ -5,7 +5,8 @@ import type { LotStage } from '../ferment/ferment';
 import { follow } from '../ferment/simulate';
 import { slots } from '../ferment/state';
 import { reportHours, spanAt, stageSpans } from '../ferment/time-table';
-import { hourIndexAt, rowAt, type StoredRun } from './stored-run';
+import { hourIndexAt } from './between-hours';
+import { rowAt, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
 
