@@ -49,7 +49,7 @@ test('a ledger of 3,000 rows draws what is in sight, and scrolls from the newest
   await page
     .getByLabel('Journal file')
     .setInputFiles({ name: 'long.json', mimeType: 'application/json', buffer: Buffer.from(longJournal()) });
-  await expect(page.getByTestId('data-said')).toContainText('3001 new entries', { timeout: 30_000 });
+  await expect(page.getByTestId('data-said')).toContainText('3,001 new entries', { timeout: 30_000 });
   await page.goto('/starters');
   await page.getByRole('link', { name: /^Long Sorrel/ }).click();
   const rows = page.getByRole('button', { name: /^Undo: / });

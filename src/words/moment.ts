@@ -42,7 +42,7 @@ export function duration(hours: number): string {
 }
 
 export const plural = (count: number, one: string, many = `${one}s`): string =>
-  `${count} ${count === 1 ? one : many}`;
+  `${count.toLocaleString('en-GB')} ${count === 1 ? one : many}`;
 
 const numbers = ['Nothing', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
 export const inWords = (count: number): string => numbers[count] ?? String(count);

@@ -62,10 +62,10 @@ describe('moments', () => {
       duration(7.4),
       duration(80),
       plural(1, 'bottle'),
-      plural(2, 'entry', 'entries'),
+      plural(2001, 'entry', 'entries'),
       inWords(3),
       inWords(12),
-    ]).toEqual(['18 min', '7 h', '3 days', '1 bottle', '2 entries', 'Three', '12']);
+    ]).toEqual(['18 min', '7 h', '3 days', '1 bottle', '2,001 entries', 'Three', '12']);
     expect(quarter(now + 8 * 60_000)).toBe(new Date(2026, 4, 4, 18, 30).getTime());
     expect(clock(now)).toBe('18:20');
   });

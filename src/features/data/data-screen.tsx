@@ -42,7 +42,7 @@ export function DataScreen() {
     const words =
       fresh === 0
         ? `All ${held} entries were here already. Nothing changed.`
-        : `${plural(fresh, 'new entry', 'new entries')} of ${held} taken in.`;
+        : `${plural(fresh, 'new entry', 'new entries')} of ${held.toLocaleString('en-GB')} taken in.`;
     return setSaid({ good: true, words });
   };
   const wipe = async () => {
