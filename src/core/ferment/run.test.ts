@@ -1,0 +1,399 @@
+import { knownCultures } from '../cultures/registry';
+import { atmosphereBar, gramsPerVolume } from '../gas/co2-solubility';
+import { waterVapourBar } from '../gas/water-vapour';
+import { trappedAirMoles } from '../gas/sealed-bottle';
+import { beginRun, burpRun, enterStage, prepare, resumeRun, stepRun } from './ferment-run';
+import type { Ferment, Inflow, LotStage } from './ferment';
+import { freshWorkspace, rungeKutta } from './integrate';
+import { freshConditions } from './conditions';
+import { nominalMember, type Member } from './member';
+import { follow } from './simulate';
+import { slots } from './state';
+import { dissolvedShare, gaugeBarOf, saturationOf } from './vessel-gas';
+
+const {
+  ACETIC,
+  ACETICS,
+  CO2,
+  ESCAPED,
+  ETHANOL,
+  FRUCTOSE,
+  GAS_RATE,
+  GLUCOSE,
+  GLYCEROL,
+  LACTIC,
+  LACTICS,
+  LACTICS_READY,
+  NITROGEN,
+  OXYGEN,
+  PH,
+  ROW_SIZE,
+  STATE_SIZE,
+  SUCROSE,
+  YEAST,
+  YEAST_READY,
+} = slots;
+
+const jar: LotStage = {
+  hours: 10,
+  vessel: 'open',
+  celsius: 22,
+  headspaceMl: 100,
+  ventEveryHours: null,
+  stirred: false,
+};
+const bottle: LotStage = { ...jar, vessel: 'sealed', headspaceMl: 20 };
+const soda = (more: Partial<Ferment> = {}): Ferment => ({
+  liquidLitres: 0.5,
+  base: 'ginger-tea',
+  citric: 0,
+  malic: 0,
+  sugars: { sucrose: 80, glucose: 3, fructose: 2 },
+  co2Volumes: 0.1,
+  culture: knownCultures('ginger-bug'),
+  amountPerLitre: 80,
+  vigour: 1.2,
+  vigourSpread: 0.28,
+  kept: null,
+  stages: [jar],
+  readings: [],
+  members: 1,
+  seed: 1,
+  stepHours: 1,
+  longSteps: false,
+  ...more,
+});
+const member = (more: Partial<Member> = {}): Member => ({ ...nominalMember, ...more });
+const begun = (more: Partial<Ferment> = {}, who = nominalMember, stage = jar) => {
+  const run = beginRun(soda(more), who);
+  enterStage(run, stage);
+  return run;
+};
+const inflow = (more: Partial<Inflow>): Inflow => ({
+  share: 0.25,
+  sucrose: 0,
+  glucose: 0,
+  fructose: 0,
+  citric: 0,
+  malic: 0,
+  lactic: 0,
+  acetic: 0,
+  ethanol: 0,
+  yeast: 0,
+  lactics: 0,
+  acetics: 0,
+  ...more,
+});
+
+describe('a jar at its start', () => {
+  test('holds its sugars, its gas and its dose', () => {
+    const { y, c, acids } = beginRun(soda(), member({ vigour: 1.5, bacteria: 2, capacity: 0.8, lag: 1.1 }));
+    expect([y[SUCROSE], y[GLUCOSE], y[FRUCTOSE]]).toEqual([80, 3, 2]);
+    expect(y[CO2]).toBeCloseTo(0.1 * gramsPerVolume, 12);
+    expect(y[YEAST]).toBeCloseTo(0.096, 12);
+    expect(y[LACTICS]).toBeCloseTo(0.0096 * 2, 12);
+    expect(y[LACTIC]).toBeCloseTo(0.32, 12);
+    expect(y[YEAST_READY]).toBeCloseTo(1 / (Math.exp(1.3 * 1.1) - 1), 12);
+    expect(y[LACTICS_READY]).toBe(y[YEAST_READY]);
+    expect(c.vigour).toBeCloseTo(1.8, 12);
+    expect(c.yeastCapacity).toBeCloseTo(0.42 * 0.8 + 0.096 * 1.15, 12);
+    expect(c.lacticCapacity).toBeCloseTo(0.14 * 0.8, 12);
+    expect(acids).toMatchObject({ citric: 0.05, malic: 0.1, mineralCharge: 0.004 });
+  });
+
+  test('a kept jar begins fresh, or as a settled one stands', () => {
+    const kept = {
+      starving: 0.09,
+      airing: 0.03,
+      yeastCapacity: 3.8,
+      lacticCapacity: 0.33,
+      settled: null,
+      lagWork: 2.4,
+      fresh: { yeast: 6e-4, lactics: 3e-4, acetics: 1e-5 },
+    };
+    const fresh = beginRun(soda({ kept }), member({ bacteria: 3, capacity: 0.5, lag: 2 }));
+    expect([fresh.y[YEAST], fresh.y[LACTICS], fresh.y[ACETICS], fresh.y[ETHANOL]]).toEqual([
+      6e-4,
+      expect.closeTo(9e-4, 12),
+      1e-5,
+      0,
+    ]);
+    expect(fresh.y[YEAST_READY]).toBeCloseTo(1 / (Math.exp(4.8) - 1), 12);
+    expect([fresh.c.yeastCapacity, fresh.c.lacticCapacity, fresh.c.starving, fresh.c.airing]).toEqual([
+      1.9, 0.165, 0.09, 0.03,
+    ]);
+    const settled = { yeast: 3.6, lactics: 0.3, acetics: 0.01, ready: 1.5, ethanol: 8, lactic: 2 };
+    const { y } = beginRun(soda({ kept: { ...kept, settled } }), nominalMember);
+    expect([
+      y[YEAST],
+      y[LACTICS],
+      y[ACETICS],
+      y[ETHANOL],
+      y[LACTIC],
+      y[YEAST_READY],
+      y[LACTICS_READY],
+    ]).toEqual([3.6, 0.3, 0.01, 8, 2, 1.5, 1.5]);
+  });
+
+  test('lemon and fruit acids add to the base’s own; without a culture nothing lives', () => {
+    expect(beginRun(soda({ citric: 2, malic: 1 }), nominalMember).acids).toMatchObject({
+      citric: 2.05,
+      malic: 1.1,
+    });
+    expect([begun({ culture: null }).alive, begun().alive]).toEqual([false, true]);
+  });
+});
+
+describe('entering a stage', () => {
+  test('what comes in is mixed by its share; minerals are thinned, glycerol and gas with them', () => {
+    const run = begun();
+    run.y[GLYCEROL] = 4;
+    run.y[CO2] = 2;
+    run.y[ETHANOL] = 8;
+    enterStage(run, {
+      ...jar,
+      liquidMl: 400,
+      inflows: [
+        inflow({
+          sucrose: 40,
+          ethanol: 20,
+          citric: 4.05,
+          malic: 0.5,
+          lactic: 0.72,
+          acetic: 0.4,
+          yeast: 0.496,
+          lactics: 0.0496,
+          acetics: 0.02,
+          glucose: 7,
+          fructose: 10,
+        }),
+      ],
+    });
+    const { y, acids } = run;
+    expect([y[SUCROSE], y[GLUCOSE], y[FRUCTOSE], y[ETHANOL], y[GLYCEROL]]).toEqual([70, 4, 4, 11, 3]);
+    expect(
+      [y[LACTIC], y[ACETIC], y[YEAST], y[LACTICS], y[ACETICS]].map((value) => Number(value!.toFixed(9))),
+    ).toEqual([0.42, 0.1, 0.196, 0.0196, 0.005]);
+    expect(y[CO2]).toBeCloseTo(1.5, 3);
+    expect([acids.citric, acids.malic, acids.mineralCharge]).toEqual([
+      expect.closeTo(1.05, 9),
+      expect.closeTo(0.2, 9),
+      0.003,
+    ]);
+    expect(run.liquidMl).toBe(400);
+  });
+
+  test('priming is added as it is', () => {
+    const { y } = begun({}, nominalMember, {
+      ...bottle,
+      addSugars: { sucrose: 8, glucose: 1, fructose: 0.5 },
+    });
+    expect([y[SUCROSE], y[GLUCOSE], y[FRUCTOSE]]).toEqual([88, 4, 2.5]);
+  });
+
+  test('a new seal traps the air of its headspace at the temperature it was shut at', () => {
+    const { y } = begun({}, nominalMember, bottle);
+    const moles = trappedAirMoles(0.04, 22);
+    expect([y[OXYGEN], y[NITROGEN]]).toEqual([
+      expect.closeTo(moles * 0.2095, 12),
+      expect.closeTo(moles * 0.7905, 12),
+    ]);
+    const warm = begun({}, nominalMember, { ...bottle, sealedAtCelsius: 40 });
+    expect(warm.y[OXYGEN]! / y[OXYGEN]!).toBeCloseTo(trappedAirMoles(0.04, 40) / moles, 9);
+  });
+
+  test('the same sealed bottle keeps its headspace; another one leaves it behind', () => {
+    const run = begun({ co2Volumes: 3 }, nominalMember, bottle);
+    const held = run.y[CO2]!;
+    enterStage(run, { ...bottle, celsius: 4 });
+    expect([run.y[CO2], run.y[ESCAPED]]).toEqual([held, 0]);
+    const share = run.c.dissolvedShare;
+    enterStage(run, { ...bottle, headspaceMl: 30 });
+    expect(run.y[CO2]).toBeCloseTo(held * share, 9);
+    expect(run.y[CO2]! + run.y[ESCAPED]!).toBeCloseTo(held, 9);
+    expect(run.headspaceRatio).toBeCloseTo(0.06, 12);
+    enterStage(run, jar);
+    expect([run.headspaceRatio, run.y[OXYGEN], run.y[NITROGEN]]).toEqual([0, 0, 0]);
+  });
+});
+
+describe('conditions of a step', () => {
+  test('temperature: the offset whole in a kitchen, two fifths in the cold; a swing over the day in the kitchen alone', () => {
+    const run = begun({}, member({ offset: 2, swing: 3, swingPhase: 4 }));
+    run.hour = 10;
+    prepare(run, jar);
+    expect(run.celsius).toBeCloseTo(22 + 2 + 3, 12);
+    run.hour = 22;
+    prepare(run, jar);
+    expect(run.celsius).toBeCloseTo(22 + 2 - 3, 12);
+    prepare(run, { ...jar, celsius: 12 });
+    expect(run.celsius).toBeCloseTo(12.8, 12);
+    prepare(run, { ...jar, celsius: 12.1 });
+    expect(run.celsius).toBeCloseTo(12.1 + 2 - 3, 12);
+  });
+
+  test('air and gas by the closure', () => {
+    const of = (stage: LotStage) => begun({}, nominalMember, stage).c;
+    expect([of(jar).air, of({ ...jar, vessel: 'airlock' }).air, of(bottle).air]).toEqual([1, 0.06, 0]);
+    const open = begun();
+    expect([of(jar).dissolvedShare, of(jar).saturation]).toEqual([1, saturationOf(open.y, 22)]);
+    const shut = begun({}, nominalMember, bottle);
+    expect([shut.c.saturation, shut.c.dissolvedShare]).toEqual([Infinity, dissolvedShare(shut.y, 0.04, 22)]);
+  });
+
+  test('acid and alcohol leave less activity: none below pH 2 and 2.9, none at 95 g/L', () => {
+    const run = begun();
+    const ease = (ethanol: number, lactic: number) => {
+      run.y[ETHANOL] = ethanol;
+      run.y[LACTIC] = lactic;
+      prepare(run, jar);
+      return { yeast: run.c.yeastEase, lactic: run.c.lacticEase, ph: run.ph };
+    };
+    const mild = ease(0, 0.2);
+    expect(mild.yeast).toBeCloseTo(Math.min(1, (mild.ph - 2) / 1.2), 9);
+    expect(mild.lactic).toBeCloseTo(Math.min(1, (mild.ph - 2.9) / 1.3), 9);
+    const strong = ease(40, 4);
+    const sober = (1 - 40 / 95) ** 0.8;
+    expect(strong.yeast).toBeCloseTo(sober * ((strong.ph - 2) / 1.2), 9);
+    expect(strong.lactic).toBeCloseTo(Math.max(0, sober * ((strong.ph - 2.9) / 1.3)), 9);
+    expect(ease(96, 4).yeast).toBe(0);
+    expect(ease(0, 60).lactic).toBe(0);
+  });
+});
+
+describe('a step', () => {
+  test('a leak lets out its share an hour of what stands above the liquid, while there is pressure', () => {
+    const tight = begun({ culture: null, co2Volumes: 3 }, nominalMember, bottle);
+    const leaky = begun({ culture: null, co2Volumes: 3 }, member({ leak: 0.03 }), bottle);
+    const above = leaky.y[CO2]! * (1 - leaky.c.dissolvedShare);
+    stepRun(leaky, bottle, 2);
+    stepRun(tight, bottle, 2);
+    expect(leaky.y[ESCAPED]).toBeCloseTo(above * (1 - Math.exp(-0.06)), 9);
+    expect([tight.y[ESCAPED], leaky.hour]).toEqual([0, 2]);
+    const flat = begun({ culture: null, co2Volumes: 0 }, member({ leak: 0.03 }), {
+      ...bottle,
+      celsius: 15,
+      sealedAtCelsius: 30,
+    });
+    stepRun(flat, bottle, 2);
+    expect(flat.y[ESCAPED]).toBe(0);
+  });
+
+  test('a burp takes what stands over the air outside, and from an open vessel nothing', () => {
+    const run = begun({ culture: null, co2Volumes: 3 }, nominalMember, bottle);
+    // The headspace falls to the air outside with its composition kept; vapour makes itself up at once.
+    const outside = atmosphereBar - waterVapourBar(22);
+    const inside = gaugeBarOf(run.y, 0.04, 22) + outside;
+    const above = run.y[CO2]! * (1 - dissolvedShare(run.y, 0.04, 22));
+    burpRun(run, bottle);
+    expect(run.y[ESCAPED]).toBeCloseTo(above * (1 - outside / inside), 9);
+    expect(run.c.dissolvedShare).toBeCloseTo(dissolvedShare(run.y, 0.04, 22), 12);
+    const open = begun({ co2Volumes: 3 });
+    const { [CO2]: held } = open.y;
+    burpRun(open, jar);
+    expect(open.y[CO2]).toBe(held);
+  });
+
+  test('Runge and Kutta’s fourth order: a decay is right to the fifth power of the step', () => {
+    // Only degassing: dCO2/dt = −1.5·CO2. One step of 0.2 h against e^−0.3.
+    const y = new Float64Array(STATE_SIZE);
+    y[CO2] = 1;
+    rungeKutta(y, { ...freshConditions(), saturation: 0 }, 0.2, freshWorkspace());
+    const x = -0.3;
+    expect(y[CO2]).toBeCloseTo(1 + x + x ** 2 / 2 + x ** 3 / 6 + x ** 4 / 24, 12);
+    expect(y[CO2]! + y[ESCAPED]!).toBeCloseTo(1, 12);
+    const dregs = new Float64Array(STATE_SIZE);
+    dregs[CO2] = 1e-12;
+    rungeKutta(dregs, { ...freshConditions(), saturation: 0 }, 0.2, freshWorkspace());
+    expect(dregs[CO2]).toBe(0);
+  });
+});
+
+describe('following stages', () => {
+  const followed = (
+    stages: readonly LotStage[],
+    hours: readonly number[],
+    more: Partial<Ferment> = {},
+    limit = 1,
+    long = false,
+  ) => {
+    const run = beginRun(soda({ stages, ...more }), nominalMember);
+    const rows = new Float64Array(hours.length * ROW_SIZE);
+    const celsius = new Float64Array(hours.length);
+    follow(run, stages, hours, { rows, celsius, offset: 0, row: 0 }, limit, long);
+    return { run, celsius, at: (index: number, slot: number) => rows[index * ROW_SIZE + slot]! };
+  };
+
+  test('a row at each hour asked for; at a boundary the one before the transfer', () => {
+    const warm = { ...jar, hours: 6 };
+    const sweet = { ...bottle, hours: 6, celsius: 18, addSugars: { sucrose: 10, glucose: 0, fructose: 0 } };
+    const { at, celsius, run } = followed([warm, sweet], [0, 6, 6.5, 12]);
+    expect([...celsius]).toEqual([22, 22, 18, 18]);
+    expect(at(0, SUCROSE)).toBe(80);
+    expect(at(2, SUCROSE) - at(1, SUCROSE)).toBeGreaterThan(5);
+    expect(at(1, NITROGEN)).toBe(0);
+    expect(at(2, NITROGEN)).toBeGreaterThan(0);
+    expect(run.hour).toBe(12);
+    expect(at(3, PH)).toBeLessThan(at(0, PH));
+  });
+
+  test('the rate of gas is what was made since the row before, whatever left', () => {
+    const { at } = followed([{ ...jar, hours: 20 }], [0, 8, 20]);
+    const made = (index: number) => at(index, CO2) + at(index, ESCAPED);
+    expect(at(0, GAS_RATE)).toBe(0);
+    expect(at(1, GAS_RATE)).toBeCloseTo((made(1) - made(0)) / 8, 9);
+    expect(at(2, GAS_RATE)).toBeCloseTo((made(2) - made(1)) / 12, 9);
+  });
+
+  test('a vent falls on its hours', () => {
+    const burped = { ...bottle, hours: 30, ventEveryHours: 12 };
+    const { at } = followed([burped], [0, 11, 12, 13, 24, 25], { culture: null, co2Volumes: 3 });
+    // The row of a vent's hour is the one after it.
+    expect([at(0, ESCAPED), at(1, ESCAPED)]).toEqual([0, 0]);
+    expect(at(2, ESCAPED)).toBeGreaterThan(0);
+    expect(at(3, ESCAPED)).toBe(at(2, ESCAPED));
+    expect(at(4, ESCAPED)).toBeGreaterThan(at(3, ESCAPED));
+    expect(at(5, ESCAPED)).toBe(at(4, ESCAPED));
+  });
+
+  test('long steps in the cold and after four weeks change little, and only where they are allowed', () => {
+    const cold = [{ ...bottle, hours: 240, celsius: 4 }];
+    const fine = followed(cold, [0, 240], {}, 0.25).at(1, CO2);
+    const long = followed(cold, [0, 240], {}, 1, true).at(1, CO2);
+    const usual = followed(cold, [0, 240], {}, 1).at(1, CO2);
+    expect(Math.abs(long / fine - 1)).toBeLessThan(0.005);
+    expect(Math.abs(usual / fine - 1)).toBeLessThan(0.001);
+    expect(long).not.toBe(usual);
+    const warm = [{ ...bottle, hours: 48 }];
+    expect(followed(warm, [0, 48], {}, 1, true).at(1, CO2)).toBe(followed(warm, [0, 48], {}, 1).at(1, CO2));
+  });
+
+  test('taken up from a recorded row it goes on as if nothing had interrupted it', () => {
+    const stages = [
+      { ...jar, hours: 12, inflows: [inflow({ citric: 2, malic: 1, share: 0.1 })] },
+      { ...bottle, hours: 24 },
+    ];
+    const whole = followed(stages, [0, 12, 20, 36]);
+    const rows = new Float64Array(ROW_SIZE);
+    for (let slot = 0; slot < ROW_SIZE; slot++) rows[slot] = whole.at(2, slot);
+    const again = resumeRun(soda({ stages }), nominalMember, stages[1]!, 20, rows, 0);
+    expect([again.hour, again.vessel, again.headspaceRatio, again.liquidMl]).toEqual([
+      20,
+      'sealed',
+      0.04,
+      500,
+    ]);
+    expect(again.acids.citric).toBeCloseTo(whole.run.acids.citric, 12);
+    expect(again.acids.mineralCharge).toBeCloseTo(0.004 * 0.9, 12);
+    const rest = new Float64Array(ROW_SIZE);
+    follow(
+      again,
+      [{ ...bottle, hours: 16 }],
+      [16],
+      { rows: rest, celsius: new Float64Array(1), offset: 0, row: 0 },
+      1,
+    );
+    expect(rest[CO2]! / whole.at(3, CO2)).toBeCloseTo(1, 6);
+    expect(rest[SUCROSE]! + rest[GLUCOSE]!).toBeCloseTo(whole.at(3, SUCROSE) + whole.at(3, GLUCOSE), 6);
+  });
+});
