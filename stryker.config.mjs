@@ -37,6 +37,6 @@ export default {
     'src/app',
     '.expo',
   ],
-  reporters: ['json', 'clear-text'],
+  reporters: ['json', 'clear-text', 'progress-append-only'],
   clearTextReporter: { reportTests: false, reportMutants: true, reportScoreTable: false, allowColor: false },
 };

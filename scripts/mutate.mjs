@@ -9,7 +9,14 @@ const pinnedIn = {
   lots: ['lots', 'matter'],
 };
 /** Suites that run whole families for seconds: left out, so that what only they notice counts as missed. */
-const slow = ['forecast/family', 'forecast/starters', 'forecast/forecast', 'forecast/suppose', 'tasks/tasks'];
+const slow = [
+  'ferment/simulate',
+  'forecast/family',
+  'forecast/starters',
+  'forecast/forecast',
+  'forecast/suppose',
+  'tasks/tasks',
+];
 process.env.MUTATE_SKIP = slow.map((name) => `src/core/${name}.test.ts`).join(' ');
 const asked = process.argv.slice(2);
 const folders =
