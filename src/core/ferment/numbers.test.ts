@@ -264,6 +264,116 @@ describe('rates at one moment, worked out on paper', () => {
     expect(of('SUCROSE')).toBeCloseTo(-(2 * 0.2) / 2, 9);
   });
 
+  test('everything at once: each sugar shared out, each acid made, the carbon kept', () => {
+    const y = state({
+      GLUCOSE: 12,
+      FRUCTOSE: 18,
+      SUCROSE: 20,
+      YEAST: 0.3,
+      LACTICS: 0.1,
+      YEAST_READY: 4,
+      LACTICS_READY: 3,
+      CO2: 6,
+    });
+    const c = {
+      vigour: 1.1,
+      yeastHeat: 0.6,
+      lacticHeat: 0.7,
+      yeastEase: 0.9,
+      lacticEase: 0.8,
+      heterolactic: 0.4,
+      dissolvedShare: 0.5,
+      yeastCapacity: 1.2,
+    };
+    const of = ratesOf(y, c);
+    const pull = 1 + 12 / 0.6 + 18 / 1.2 + 20 / 4;
+    const pace = 1.1 * 0.6 * 0.9 * 0.8 * 0.3;
+    const growing = (0.3 * (1 - 0.3 / 1.2)) / (1 + 3 / 12);
+    const taking = (growing / 0.12 + 1.05 / (1 + 3 / 45)) * pace;
+    const lacticPace = 1.1 * 0.7 * 0.8 * 0.75 * 0.1;
+    const lacticTaking = (1.9 * lacticPace) / (4 + 50);
+    const perSucrose = (2 * 180.156) / 342.297;
+    const splitting = (1.1 * (6 * 0.6 * 0.3 + 2 * 0.7 * 0.1) * 20) / (8.6 + 20);
+    const direct = ((taking * 5) / pull + lacticTaking * 20) / perSucrose;
+    expect(of('SUCROSE')).toBeCloseTo(-(splitting + direct), 9);
+    expect(of('GLUCOSE')).toBeCloseTo(
+      (splitting * perSucrose) / 2 - (taking * 20) / pull - lacticTaking * 12,
+      9,
+    );
+    expect(of('FRUCTOSE')).toBeCloseTo(
+      (splitting * perSucrose) / 2 - (taking * 15) / pull - lacticTaking * 18,
+      9,
+    );
+    const eaten = (taking * 40) / pull;
+    const soured = lacticTaking * 50;
+    expect(of('YEAST')).toBeCloseTo((growing * pace * 40) / pull, 9);
+    expect(of('LACTICS')).toBeCloseTo((0.3 * (1 - 0.1 / 0.5) * soured) / 1.9, 9);
+    // Cells are CH1.8O0.5N0.2: a gram of them holds 0.4877 g of carbon, a gram of hexose 0.4000.
+    const perCell = 12.011 / 24.626 / ((6 * 12.011) / 180.156);
+    const left = soured - of('LACTICS') * perCell;
+    expect(of('LACTIC')).toBeCloseTo(left * (0.4 * (90.078 / 180.156) + 0.6), 9);
+    const burnt = eaten - of('YEAST') * perCell;
+    expect(of('ETHANOL')).toBeCloseTo(
+      burnt * ((2 * 46.069) / 180.156) * 0.92 + left * 0.4 * (46.069 / 180.156),
+      9,
+    );
+    expect(of('CO2')).toBeCloseTo(
+      burnt * ((2 * 44.009) / 180.156) * 0.94 + left * 0.4 * (44.009 / 180.156),
+      9,
+    );
+    const carbon = (slot: Parameters<typeof of>[0], atoms: number, molar: number) =>
+      (of(slot) * atoms * 12.011) / molar;
+    const sum =
+      carbon('SUCROSE', 12, 342.297) +
+      carbon('GLUCOSE', 6, 180.156) +
+      carbon('FRUCTOSE', 6, 180.156) +
+      carbon('ETHANOL', 2, 46.069) +
+      carbon('CO2', 1, 44.009) +
+      carbon('LACTIC', 3, 90.078) +
+      carbon('GLYCEROL', 3, 92.094) +
+      carbon('YEAST', 1, 24.626) +
+      carbon('LACTICS', 1, 24.626);
+    expect(sum).toBeCloseTo(0, 9);
+  });
+
+  test('scarce sugars are shared by what each was asked for, and carbon is kept then too', () => {
+    const y = state({
+      GLUCOSE: 0.02,
+      FRUCTOSE: 0.03,
+      SUCROSE: 0.01,
+      YEAST: 1.5,
+      LACTICS: 0.8,
+      YEAST_READY: 50,
+      LACTICS_READY: 50,
+    });
+    const of = ratesOf(y, { yeastCapacity: 3, lacticCapacity: 2 }, 1);
+    for (const [slot, stock] of [
+      ['GLUCOSE', 0.02],
+      ['FRUCTOSE', 0.03],
+      ['SUCROSE', 0.01],
+    ] as const)
+      expect(of(slot)).toBeGreaterThanOrEqual(-stock - 1e-12);
+    expect(of('SUCROSE')).toBeCloseTo(-0.01, 9);
+    const made =
+      (of('ETHANOL') * 2) / 46.069 +
+      of('CO2') / 44.009 +
+      (of('LACTIC') * 3) / 90.078 +
+      (of('GLYCEROL') * 3) / 92.094 +
+      (of('YEAST') + of('LACTICS')) / 24.626;
+    const gone = -((of('SUCROSE') * 12) / 342.297 + ((of('GLUCOSE') + of('FRUCTOSE')) * 6) / 180.156);
+    expect(made).toBeCloseTo(gone, 9);
+    expect(of('CO2')).toBeGreaterThan(0);
+  });
+
+  test('what is full grows no more; readiness past a million grows no more', () => {
+    const full = ratesOf(state({ GLUCOSE: 50, LACTICS: 0.7, LACTICS_READY: 9, YEAST_READY: 2e6 }));
+    expect(full('LACTICS')).toBe(0);
+    expect([full('YEAST_READY'), ratesOf(state({ YEAST_READY: 9e5 }))('YEAST_READY')]).toEqual([
+      0,
+      9e5 * 0.3,
+    ]);
+  });
+
   test('acetic bacteria turn alcohol to vinegar with air, and not without', () => {
     const sour = state({ ETHANOL: 6, ACETICS: 0.1 });
     const of = ratesOf(sour, { air: 1, aceticHeat: 0.5 });
