@@ -1,6 +1,6 @@
 import { slots } from '../ferment/state';
 import type { ForecastWarning } from './contradictions';
-import { weighedEnsemble } from './ensemble';
+import { weighedEnsemble, type WeighedRun } from './ensemble';
 import { quantileLevels, weightedQuantiles, type FiveNumbers } from './quantiles';
 import { sugarAt } from './quantities';
 import type { DrawnQuestion, StarterQuestion } from './starter-question';
@@ -57,8 +57,14 @@ const each = (run: StoredRun, value: (member: number) => number) =>
   Float64Array.from(run.members, (_, member) => value(member));
 
 /** The forecast of a kept jar. */
-export function answerStarter(question: StarterQuestion): StarterAnswer {
-  const { run, logVigour, warnings } = weighedEnsemble(question.ferment);
+export const answerStarter = (question: StarterQuestion): StarterAnswer =>
+  readStarter(weighedEnsemble(question.ferment), question);
+
+/** What a weighed run says of a kept jar. */
+export function readStarter(
+  { run, logVigour, warnings }: Pick<WeighedRun, 'run' | 'logVigour' | 'warnings'>,
+  question: StarterQuestion,
+): StarterAnswer {
   const live = run.hours.map((_, i) => each(run, (m) => livelinessAt(run, m, i, question.settledMass)));
   const sugar = run.hours.map((_, i) => each(run, (m) => sugarAt(run.rows, rowAt(run, m, i))));
   const liveliness = live.map((values) => five(values, run));
