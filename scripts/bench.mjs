@@ -4,4 +4,4 @@ import { installPackages, run } from './run.mjs';
 installPackages();
 const { build } = await import('./build.mjs');
 await build();
-process.exitCode = run(process.execPath, ['--import', 'tsx', 'cli/bench.mts']);
+process.exitCode = run(process.execPath, ['--expose-gc', '--import', 'tsx', 'cli/bench.mts']);
