@@ -40,7 +40,7 @@ async function best(work: () => unknown): Promise<number> {
 
 const line = (name: string, ms: number, memberDays?: number) =>
   console.log(
-    `${name.padEnd(58)} ${ms.toFixed(1).padStart(8)} ms${memberDays ? `  ${Math.round((memberDays / ms) * 1000).toLocaleString('en')} member-days/s` : ''}`,
+    `${name.padEnd(58)} ${ms.toFixed(ms < 1 ? 3 : 1).padStart(8)} ms${memberDays ? `  ${Math.round((memberDays / ms) * 1000).toLocaleString('en')} member-days/s` : ''}`,
   );
 
 // Everything is warmed up first, and the sizes are timed in turn, so that no size gets the cold compiler.
