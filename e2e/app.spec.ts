@@ -155,3 +155,31 @@ test('the first load stays within its budget, and the server sets its headers', 
   expect((await request.get('/api/nothing')).status()).toBe(404);
   expect((await request.get('/missing.js')).status()).toBe(404);
 });
+
+test('nothing shifts on Today: not while a kitchen is first reckoned, not when it is there again', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const seen = { shift: 0 };
+    Object.assign(window, { seen });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries() as (PerformanceEntry & {
+        value: number;
+        hadRecentInput: boolean;
+      })[])
+        if (!entry.hadRecentInput) seen.shift += entry.value;
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+  const shift = () => page.evaluate(() => (window as unknown as { seen: { shift: number } }).seen.shift);
+  await page.goto(demoAt('/'));
+  await expect(page.getByText('Reckoning what comes next…')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Four things before bed' })).toBeVisible({
+    timeout: 30_000,
+  });
+  await page.waitForTimeout(2000);
+  expect(await shift()).toBeLessThan(0.02);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Four things before bed' })).toBeVisible();
+  await page.waitForTimeout(4000);
+  expect(await shift()).toBeLessThan(0.02);
+});

@@ -1,4 +1,12 @@
-import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import {
+  createContext,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
 import type { FamilyAnswer, LotAnswer } from '@/core/forecast/family-answer';
 import { rootOf } from '@/core/forecast/family-members';
 import { learnVigour, type LearnedVigour } from '@/core/forecast/learn';
@@ -9,7 +17,7 @@ import type { Lot } from '@/core/lots/lot';
 import { pitchOf } from '@/core/lots/pitch';
 import { knownCultures } from '@/core/cultures/registry';
 import type { ForecastDesk } from '@/workers/forecast-desk';
-import { familyOf, finishedRoots, questionsOf } from './questions';
+import { familyOf, finishedRoots, questionsOf, reckoned } from './questions';
 
 /** Everything the app knows ahead: the newest answers, by lot. */
 export interface Book {
@@ -19,6 +27,8 @@ export interface Book {
   readonly starterAnswer: (lotId: string) => StarterAnswer | null;
   readonly learnedOf: (starterId: string) => LearnedVigour;
   readonly failed: (rootId: string) => boolean;
+  /** Whether nothing was answered yet at this start: what hangs on forecasts is shown once all of it is there. */
+  readonly fresh: boolean;
 }
 
 const BookContext = createContext<Book | null>(null);
@@ -49,9 +59,10 @@ export function BookProvider({
   const lots = useMemo(() => everyLot(household), [household]);
   const living = useMemo(() => lots.filter(isLiving), [lots]);
   const finished = useMemo(() => finishedRoots(lots, household), [lots, household]);
+  const fresh = useFresh(desk, household, living);
   const book = useMemo(
-    () => readBook(desk, household, living, finished, version),
-    [desk, household, living, finished, version],
+    () => ({ ...readBook(desk, household, living, finished, version), fresh }),
+    [desk, household, living, finished, version, fresh],
   );
   useEffect(() => {
     for (const { question, rank } of questionsOf(household, living, halfHour, book.learnedOf))
@@ -65,13 +76,35 @@ export function BookProvider({
   return <BookContext value={book}>{children}</BookContext>;
 }
 
+/** A kitchen of which nothing is answered yet is waited for no longer than this, ms. */
+const freshAtMostMs = 15_000;
+
+/** Fresh from the first look at what lives, if none of it is answered, until all of it is. */
+function useFresh(desk: ForecastDesk, household: Household, living: readonly Lot[]): boolean {
+  const [standing, setStanding] = useState<'unseen' | 'fresh' | 'settled'>('unseen');
+  const subjects = useMemo(() => reckoned(household, living), [household, living]);
+  const answered = subjects.filter(
+    (id) => desk.familyAnswer(id) ?? desk.starterAnswer(id) ?? desk.hasFailed(id),
+  ).length;
+  let next = standing;
+  if (next === 'unseen' && subjects.length > 0) next = answered > 0 ? 'settled' : 'fresh';
+  if (next === 'fresh' && answered === subjects.length) next = 'settled';
+  if (next !== standing) setStanding(next);
+  useEffect(() => {
+    if (next !== 'fresh') return undefined;
+    const timer = setTimeout(() => setStanding('settled'), freshAtMostMs);
+    return () => clearTimeout(timer);
+  }, [next]);
+  return next === 'fresh';
+}
+
 function readBook(
   desk: ForecastDesk,
   household: Household,
   living: readonly Lot[],
   finished: readonly Lot[],
   _version: number,
-): Book {
+): Omit<Book, 'fresh'> {
   const find = (id: string) => lotOf(household, id);
   const learnt = new Map<string, LearnedVigour>();
   return {

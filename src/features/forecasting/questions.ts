@@ -1,3 +1,4 @@
+import { keptCulture } from '@/core/starter/feed-plan';
 import { familyQuestion } from '@/core/forecast/family-question';
 import { rootOf } from '@/core/forecast/family-members';
 import type { LearnedVigour } from '@/core/forecast/learn';
@@ -63,6 +64,18 @@ export function questionsOf(
     if (question) out.push({ question, rank });
   }
   return out;
+}
+
+/** Whose answers Today's order hangs on: kept jars, brews and bottles that stand warm and live; families by their root. */
+export function reckoned(household: Household, living: readonly Lot[]): string[] {
+  const find = (id: string) => lotOf(household, id);
+  const subjects = living.flatMap((lot) => {
+    if (lot.place === 'fridge') return [];
+    if (lot.role === 'starter') return keptCulture(lot) ? [lot.id] : [];
+    const root = rootOf(lot, find);
+    return pitchOf(root, find) ? [root.id] : [];
+  });
+  return [...new Set(subjects)];
 }
 
 /** Brews of which nothing lives any more, the latest of each starter. */

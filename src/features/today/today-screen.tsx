@@ -6,6 +6,8 @@ import { celsiusAt } from '@/core/kitchen/places';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
+import { Card } from '@/ui/controls/card';
+import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { inWords } from '@/words/moment';
 import { useBook } from '../forecasting/book';
@@ -30,9 +32,21 @@ export function TodayScreen() {
     );
   }
   const { living, lotAnswer, starterAnswer } = book;
+  const celsius = celsiusAt(household.warmths, 'counter', now);
+  if (book.fresh) {
+    return (
+      <Screen title="Looking around" over={over} aside={<WarmthControl celsius={celsius} />}>
+        <Card>
+          <Text as="subheading" live>
+            Reckoning what comes next…
+          </Text>
+          <Text>Some seconds, this once: from then on the last answers are there at once.</Text>
+        </Card>
+      </Screen>
+    );
+  }
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
   const open = tasks.filter(({ from }) => from <= now + 2 * 3_600_000);
-  const celsius = celsiusAt(household.warmths, 'counter', now);
   return (
     <Screen title={headline(open.length, now)} over={over} aside={<WarmthControl celsius={celsius} />}>
       {tasks.length === 0 ? <QuietDay /> : null}
