@@ -1,0 +1,42 @@
+import { type Portion } from '../matter/portion';
+import { addPortions } from './add';
+import { emptyLot, type NewLot } from './begin';
+import { type Lot } from './lot';
+import { openShelf } from './shelf';
+import { type Transfer } from './transfer';
+
+export const jar: NewLot = {
+  role: 'starter',
+  name: 'Juno',
+  vessel: { kind: 'jar', ml: 1000 },
+  closure: 'cloth',
+  place: 'counter',
+  culture: 'ginger-bug',
+};
+export const moment = (at: number) => ({ at, entryId: `e${at}` });
+export const filled = (said: Partial<NewLot>, portions: readonly Portion[], id = 'lot', at = 0): Lot =>
+  addPortions(emptyLot(id, at, { ...jar, ...said }), portions, moment(at));
+export const water = (ml: number): Portion => ({ what: 'water', ml });
+export const grams = (what: string, amount: number): Portion => ({ what, grams: amount });
+
+export const transfer = (
+  from: string,
+  targets: Transfer['targets'],
+  more: Partial<Transfer> = {},
+): Transfer => ({
+  id: 'pour',
+  at: 50,
+  from,
+  taken: 'liquid',
+  targets,
+  ...more,
+});
+export const shelfOf = (...lots: Lot[]) => openShelf(new Map(lots.map((lot) => [lot.id, lot])));
+export const bottle: NewLot = {
+  ...jar,
+  role: 'bottle',
+  name: '1',
+  vessel: { kind: 'swing-top', ml: 500 },
+  closure: 'sealed',
+  culture: null,
+};
