@@ -1,10 +1,11 @@
-import { type Portion } from '../matter/portion';
+import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
 import { emptyLot, type NewLot } from './begin';
-import { type Lot } from './lot';
+import type { Lot } from './lot';
 import { openShelf } from './shelf';
-import { type Transfer } from './transfer';
+import type { Transfer } from './transfer';
 
+/** A litre jar on the counter, as it is said. */
 export const jar: NewLot = {
   role: 'starter',
   name: 'Juno',
@@ -13,12 +14,15 @@ export const jar: NewLot = {
   place: 'counter',
   culture: 'ginger-bug',
 };
+/** An instant with an entry of its own. */
 export const moment = (at: number) => ({ at, entryId: `e${at}` });
+/** A lot begun with portions. */
 export const filled = (said: Partial<NewLot>, portions: readonly Portion[], id = 'lot', at = 0): Lot =>
   addPortions(emptyLot(id, at, { ...jar, ...said }), portions, moment(at));
 export const water = (ml: number): Portion => ({ what: 'water', ml });
 export const grams = (what: string, amount: number): Portion => ({ what, grams: amount });
 
+/** A pour of liquid at 50 ms. */
 export const transfer = (
   from: string,
   targets: Transfer['targets'],
@@ -31,7 +35,9 @@ export const transfer = (
   targets,
   ...more,
 });
+/** A shelf that holds these lots, all open. */
 export const shelfOf = (...lots: Lot[]) => openShelf(new Map(lots.map((lot) => [lot.id, lot])));
+/** A sealed half litre. */
 export const bottle: NewLot = {
   ...jar,
   role: 'bottle',
