@@ -20,6 +20,10 @@ export interface Culture {
   readonly crowding: { readonly reference: number; readonly power: number } | null;
   /** How widely vigour varies between kitchens: standard deviation of its logarithm. */
   readonly vigourSpread: number;
+  /** °C by which it suffers from heat sooner than its cells alone would; none when left out. */
+  readonly tenderBy?: number;
+  /** Days in which half of a waiting dose dies at 20 °C (slower in the cold); left out for what is used fresh. */
+  readonly halfLifeDays?: number;
   /** Ingredients that are this culture: a portion of one pitches a base. */
   readonly ingredients: readonly string[];
   /** Sugar that a dose still carries, g/L (or g per kg of grains). */
@@ -63,6 +67,8 @@ export interface Keeping {
   readonly restHours: number;
   /** Weeks it lives in the fridge after a feed. */
   readonly restsWeeks: number;
+  /** Days in which half of its cells die when starved at 22 °C. */
+  readonly hungryHalfLifeDays: number;
   /** Closures it may have. */
   readonly closure: 'cloth' | 'loose-lid' | 'airlock';
   readonly caution: string;

@@ -9,32 +9,37 @@ export interface Base {
   /** Strong mineral charge (K, Ca, Mg and the like less chloride), equivalents/L. */
   readonly mineralCharge: number;
   readonly citricGramsPerLitre: number;
+  /** Salts of its weak acids, taken as citrate, g/L of the acid: with the minerals they set where an undosed base stands. */
+  readonly citrateGramsPerLitre: number;
   readonly malicGramsPerLitre: number;
   /** What lives on it when nothing is pitched, g/L, and its lag work: more than a bare culture brings. */
   readonly carries?: { readonly yeast: number; readonly lactics: number; readonly lagWork: number };
 }
 
-/** Practice figures: nutrient capacities fitted to the times makers report; acids from food composition ranges. */
+/** Practice figures: nutrient capacities fitted to the times makers report; acids from food composition ranges; minerals and citrate so that the undosed base stands at the pH that is measured (syrup and herb tea 6–6.5, sugar water with minerals 6.8, black tea 5.3) and sours as readily as makers report. */
 export const bases: Record<BaseKind, Base> = {
   syrup: {
     yeastCapacity: 0.31,
     lacticCapacity: 0.1,
-    mineralCharge: 0.001,
+    mineralCharge: 0.00145,
     citricGramsPerLitre: 0,
+    citrateGramsPerLitre: 0.114,
     malicGramsPerLitre: 0,
   },
   'mineral-sugar': {
-    yeastCapacity: 1.27,
+    yeastCapacity: 1.3,
     lacticCapacity: 0.42,
-    mineralCharge: 0.01,
+    mineralCharge: 0.01327,
     citricGramsPerLitre: 0.1,
+    citrateGramsPerLitre: 0.838,
     malicGramsPerLitre: 0,
   },
   'ginger-tea': {
-    yeastCapacity: 0.42,
+    yeastCapacity: 0.48,
     lacticCapacity: 0.14,
-    mineralCharge: 0.004,
+    mineralCharge: 0.00508,
     citricGramsPerLitre: 0.05,
+    citrateGramsPerLitre: 0.276,
     malicGramsPerLitre: 0.1,
   },
   'raw-ginger': {
@@ -42,13 +47,15 @@ export const bases: Record<BaseKind, Base> = {
     lacticCapacity: 0.3,
     mineralCharge: 0.008,
     citricGramsPerLitre: 0.2,
+    citrateGramsPerLitre: 0,
     malicGramsPerLitre: 0.45,
   },
   'herb-tea': {
     yeastCapacity: 0.28,
     lacticCapacity: 0.1,
-    mineralCharge: 0.003,
+    mineralCharge: 0.00382,
     citricGramsPerLitre: 0.05,
+    citrateGramsPerLitre: 0.21,
     malicGramsPerLitre: 0.05,
   },
   fruit: {
@@ -56,6 +63,7 @@ export const bases: Record<BaseKind, Base> = {
     lacticCapacity: 0.3,
     mineralCharge: 0.012,
     citricGramsPerLitre: 1,
+    citrateGramsPerLitre: 0,
     malicGramsPerLitre: 2,
   },
   juice: {
@@ -63,6 +71,7 @@ export const bases: Record<BaseKind, Base> = {
     lacticCapacity: 0.6,
     mineralCharge: 0.03,
     citricGramsPerLitre: 1.5,
+    citrateGramsPerLitre: 0,
     malicGramsPerLitre: 5,
   },
   peel: {
@@ -70,14 +79,16 @@ export const bases: Record<BaseKind, Base> = {
     lacticCapacity: 0.25,
     mineralCharge: 0.01,
     citricGramsPerLitre: 0.8,
+    citrateGramsPerLitre: 0,
     malicGramsPerLitre: 0.4,
     carries: { yeast: 4e-3, lactics: 2e-3, lagWork: 2.0 },
   },
   'black-tea': {
     yeastCapacity: 0.35,
     lacticCapacity: 0.1,
-    mineralCharge: 0.003,
+    mineralCharge: 0.00359,
     citricGramsPerLitre: 0.1,
+    citrateGramsPerLitre: 0.15,
     malicGramsPerLitre: 0.1,
   },
 };

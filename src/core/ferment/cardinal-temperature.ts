@@ -7,30 +7,42 @@ export interface CardinalTemperatures {
   readonly fridgeFloor: number;
 }
 
-/** Cardinal temperatures that reproduced household practice. */
+/**
+ * Cardinal temperatures that reproduced household practice. The floors are the middle of what is reported: yeast at 4 °C keeps
+ * 3–20 % of its pace at 22 °C, by strain and study (lager yeast at the upper end, bread yeast at the lower).
+ */
 export const cardinal = {
-  yeast: { least: 2, best: 34, most: 42, fridgeFloor: 0.02 },
-  lactic: { least: 2, best: 33, most: 43, fridgeFloor: 0.015 },
+  yeast: { least: 2, best: 34, most: 42, fridgeFloor: 0.036 },
+  lactic: { least: 2, best: 33, most: 43, fridgeFloor: 0.027 },
   acetic: { least: 5, best: 30, most: 40, fridgeFloor: 0 },
 } as const satisfies Record<string, CardinalTemperatures>;
 
-/**
- * Relative activity at a temperature: the cardinal model with inflection, with a floor of floor·e^(0.12(T−4)) below 12 °C,
- * since cold slows a bottle but never stops it.
- *
- * @param celsius any; 0 at and above `most` and, but for the floor, at and below `least`
- * @returns 0–1, 1 at the best temperature
- * @source L. Rosso, J. R. Lobry, J. P. Flandrois, J. Theor. Biol. 162 (1993) 447–463; the cold floor is practice
- * @example temperatureResponse(34, cardinal.yeast) // 1
- */
-export function temperatureResponse(celsius: number, t: CardinalTemperatures): number {
-  if (celsius >= t.most) return 0;
-  const floor = celsius < 12 ? t.fridgeFloor * Math.exp(0.12 * (celsius - 4)) : 0;
-  if (celsius <= t.least) return floor;
+/** Below this the cold floor may carry, °C. */
+const coldBelow = 12;
+
+/** Activity of the cardinal model alone. */
+function rosso(celsius: number, t: CardinalTemperatures): number {
+  if (celsius <= t.least || celsius >= t.most) return 0;
   const above = celsius - t.least;
   const reach = t.best - t.least;
   const top = (celsius - t.most) * above * above;
   const bottom = reach * (reach * (celsius - t.best) - (t.best - t.most) * (t.best + t.least - 2 * celsius));
-  const response = top / bottom;
-  return response > floor ? response : floor;
+  return top / bottom;
+}
+
+/**
+ * Relative activity at a temperature: the cardinal model with inflection, with a floor of floor·e^(0.12(T−4)) below 12 °C
+ * (never above the model's own activity at 12 °C), since cold slows a bottle but never stops it.
+ *
+ * @param celsius any; 0 at and above `most` and, but for the floor, at and below `least`
+ * @param coldActivity factor on the floor: the strongest unknown of a fridge
+ * @returns 0–1, 1 at the best temperature
+ * @source L. Rosso, J. R. Lobry, J. P. Flandrois, J. Theor. Biol. 162 (1993) 447–463; the cold floor is practice
+ * @example temperatureResponse(34, cardinal.yeast) // 1
+ */
+export function temperatureResponse(celsius: number, t: CardinalTemperatures, coldActivity = 1): number {
+  const response = rosso(celsius, t);
+  if (celsius >= coldBelow) return response;
+  const floor = t.fridgeFloor * coldActivity * Math.exp(0.12 * (celsius - 4));
+  return Math.max(response, Math.min(floor, rosso(coldBelow, t)));
 }

@@ -18,11 +18,27 @@ export interface Conditions {
   dissolvedShare: number;
   /** Most CO2 the liquid keeps in an unsealed vessel, g/L; Infinity when sealed. */
   saturation: number;
-  /** Access to air: 1 open, 0.06 under an airlock, 0 sealed. */
-  air: number;
-  /** Fading of a kept jar's readiness without sugar, and loss of alcohol through its cloth, per hour at the best temperature. */
-  starving: number;
+  /** How fast cells double against the usual. */
+  growth: number;
+  /** How early growth feels its limit (see member.ts), and the dissolved CO2 that halves growth and fermenting, g/L. */
+  shape: number;
+  gasHalfGrowth: number;
+  gasHalfFerment: number;
+  /** CO2 that the surface exchanges with the air, share per hour, and what the liquid keeps in air, g/L. */
+  exchange: number;
+  restInAir: number;
+  /** Vinegar that the oxygen through the surface allows, g/(L·h): of the bare surface, and more under a whole pellicle. */
   airing: number;
+  pellicle: number;
+  /** Death of yeast, of lactic and of acetic bacteria, and falling asleep in the cold or in heat, per hour. */
+  yeastDying: number;
+  lacticDying: number;
+  aceticDying: number;
+  fallingAsleep: number;
+  /** Of a kept jar without sugar: fading of its readiness and death of its cells; and its loss of alcohol through the cloth. Per hour. */
+  starving: number;
+  hungerDying: number;
+  alcoholLost: number;
 }
 
 export const freshConditions = (): Conditions => ({
@@ -37,7 +53,19 @@ export const freshConditions = (): Conditions => ({
   lacticEase: 1,
   dissolvedShare: 1,
   saturation: Infinity,
-  air: 0,
-  starving: 0,
+  growth: 1,
+  shape: 0,
+  gasHalfGrowth: 1,
+  gasHalfFerment: 1,
+  exchange: 0,
+  restInAir: 0,
   airing: 0,
+  pellicle: 0,
+  yeastDying: 0,
+  lacticDying: 0,
+  aceticDying: 0,
+  fallingAsleep: 0,
+  starving: 0,
+  hungerDying: 0,
+  alcoholLost: 0,
 });

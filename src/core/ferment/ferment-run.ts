@@ -3,21 +3,31 @@ import { acidity, type AcidMix } from './acid-balance';
 import { bases } from './bases';
 import { cardinal, temperatureResponse } from './cardinal-temperature';
 import { freshConditions, type Conditions } from './conditions';
-import type { Ferment, Inflow, LotStage } from './ferment';
+import type { Ferment, Inflow, Kept, LotStage } from './ferment';
+import { lagOfAged } from './dose-age';
+import { dyingOfHeat, fallingAsleepAt, heatDeath } from './heat-death';
 import { inoculum } from './inoculum';
 import { freshWorkspace, rungeKutta, type Workspace } from './integrate';
 import type { Member } from './member';
 import { slots } from './state';
+import { surfaceAt } from './surface';
+import { fillingAt } from './time-table';
 import {
   burp,
+  closeRow,
   dissolvedShare,
-  gaugeBarOf,
   leaveHeadspace,
+  pour,
   release,
+  restInAirOf,
   saturationOf,
+  stirOnce,
   trapAir,
+  type Filling,
 } from './vessel-gas';
 import { gramsPerVolume } from '../gas/co2-solubility';
+import { freshClosedVessel } from '../gas/closed-vessel';
+import { kinetics } from './rates';
 
 const {
   ACETIC,
@@ -45,9 +55,15 @@ export interface FermentRun {
   readonly w: Workspace;
   readonly acids: AcidMix;
   readonly member: Member;
+  /** Vigour before it drifts. */
+  readonly vigour: number;
+  /** °C by which the culture suffers from heat sooner than its cells alone. */
+  readonly tenderBy: number;
+  /** How it lives on when it is a kept jar. */
+  readonly kept: Kept | null;
   liquidMl: number;
   ph: number;
-  headspaceRatio: number;
+  filling: Filling;
   vessel: LotStage['vessel'] | null;
   celsius: number;
   hour: number;
@@ -73,11 +89,12 @@ export function beginRun(ferment: Ferment, member: Member): FermentRun {
   if (kept) fillKept(run, kept, member);
   else {
     const dose = inoculum(ferment.culture, ferment.amountPerLitre, bases[ferment.base]);
-    y[YEAST] = dose.yeast;
-    y[LACTICS] = dose.lactics * member.bacteria;
-    y[ACETICS] = dose.acetics;
+    const { doseAlive } = ferment;
+    y[YEAST] = dose.yeast * doseAlive * member.cells;
+    y[LACTICS] = dose.lactics * member.bacteria * member.cells * doseAlive;
+    y[ACETICS] = dose.acetics * doseAlive;
     y[LACTIC] = dose.lacticAcid;
-    y[YEAST_READY] = physiologicalState(dose.lagWork * member.lag);
+    y[YEAST_READY] = physiologicalState(dose.lagWork * member.lag * lagOfAged(doseAlive));
     y[LACTICS_READY] = y[YEAST_READY]!;
   }
   solveAcidity(run);
@@ -97,6 +114,8 @@ function fillKept(run: FermentRun, kept: NonNullable<Ferment['kept']>, member: M
   y[LACTICS_READY] = y[YEAST_READY]!;
 }
 
+const unfilled: Filling = { headspaceRatio: 0, filledCelsius: 20 };
+
 /** A run with the culture and the base known, and nothing in the jar yet. */
 function emptyRun(ferment: Ferment, member: Member): FermentRun {
   const { culture, kept } = ferment;
@@ -108,13 +127,15 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
     : base.yeastCapacity * member.capacity + dose.yeast * reservesOfCell;
   c.lacticCapacity = (kept ? kept.lacticCapacity : base.lacticCapacity) * member.capacity;
   c.heterolactic = dose.heterolactic;
-  c.vigour = ferment.vigour * member.vigour;
+  c.growth = member.growth;
+  c.shape = member.shape;
+  c.gasHalfGrowth = kinetics.gasHalfGrowth * member.gasTolerance;
+  c.gasHalfFerment = kinetics.gasHalfFerment * member.gasTolerance;
   c.starving = kept?.starving ?? 0;
-  c.airing = kept?.airing ?? 0;
   const acids: AcidMix = {
     lactic: 0,
     acetic: 0,
-    citric: base.citricGramsPerLitre + ferment.citric,
+    citric: base.citricGramsPerLitre + base.citrateGramsPerLitre + ferment.citric,
     malic: base.malicGramsPerLitre + ferment.malic,
     co2Moles: 0,
     mineralCharge: base.mineralCharge,
@@ -125,9 +146,12 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
     w: freshWorkspace(),
     acids,
     member,
+    vigour: ferment.vigour * member.vigour,
+    tenderBy: culture?.tenderBy ?? 0,
+    kept,
     liquidMl: ferment.liquidLitres * 1000,
     ph: 5,
-    headspaceRatio: 0,
+    filling: unfilled,
     vessel: null,
     celsius: 20,
     hour: 0,
@@ -156,7 +180,8 @@ export function resumeRun(
   run.hour = hour;
   run.vessel = stage.vessel;
   run.liquidMl = stage.liquidMl ?? run.liquidMl;
-  run.headspaceRatio = stage.vessel === 'sealed' ? stage.headspaceMl / run.liquidMl : 0;
+  run.filling =
+    stage.vessel === 'sealed' ? fillingAt(ferment.stages, hour, ferment.liquidLitres * 1000) : unfilled;
   prepare(run, stage);
   return run;
 }
@@ -200,10 +225,11 @@ function mixIn(run: FermentRun, inflow: Inflow): void {
 export function enterStage(run: FermentRun, stage: LotStage): void {
   const liquidMl = stage.liquidMl ?? run.liquidMl;
   const ratio = stage.headspaceMl / liquidMl;
-  const sameVessel =
-    run.vessel === stage.vessel && (stage.vessel !== 'sealed' || ratio === run.headspaceRatio);
+  const sealed = stage.vessel === 'sealed';
+  const sameVessel = run.vessel === stage.vessel && (!sealed || ratio === run.filling.headspaceRatio);
   const { y } = run;
   if (!sameVessel && run.vessel === 'sealed') leaveHeadspace(y, run.c.dissolvedShare);
+  if (!sameVessel && run.vessel !== null && (sealed || run.vessel === 'sealed')) pour(y, run.celsius);
   run.liquidMl = liquidMl;
   for (const inflow of stage.inflows ?? []) mixIn(run, inflow);
   if (stage.addSugars) {
@@ -211,34 +237,69 @@ export function enterStage(run: FermentRun, stage: LotStage): void {
     y[GLUCOSE] = y[GLUCOSE]! + stage.addSugars.glucose;
     y[FRUCTOSE] = y[FRUCTOSE]! + stage.addSugars.fructose;
   }
-  run.headspaceRatio = stage.vessel === 'sealed' ? ratio : 0;
-  if (!sameVessel && stage.vessel === 'sealed') trapAir(y, ratio, stage.sealedAtCelsius ?? stage.celsius);
+  if (stage.stirredOnce && !sealed) stirOnce(y, run.celsius);
+  if (!sameVessel && sealed) {
+    const sealedAt = stage.sealedAtCelsius ?? stage.celsius;
+    run.filling = { headspaceRatio: ratio, filledCelsius: sealedAt };
+    trapAir(y, ratio, sealedAt);
+  } else if (!sealed) run.filling = unfilled;
   run.vessel = stage.vessel;
+  const { exchange, airing, pellicle, alcoholLost } = surfaceAt(stage, liquidMl);
+  run.c.exchange = exchange;
+  run.c.alcoholLost = run.kept?.airing ?? alcoholLost;
+  run.c.airing = airing;
+  run.c.pellicle = pellicle;
   prepare(run, stage);
 }
 
-/** Works out the conditions of the coming step: temperature, solubility, acidity. */
+/** Below this a place counts as a fridge, with the fridge's own uncertainty, °C. */
+const fridgeBelow = 8;
+/** Above this a place swings with the day, °C. */
+const kitchenAbove = 12;
+/** Coldest a fridge gets before a drink freezes, °C. */
+const coldestFridge = 0;
+
+/** True temperature of the liquid: a fridge is seldom at what is written; a kitchen drifts and swings with the day. */
+function trueCelsius({ member, hour }: FermentRun, celsius: number): number {
+  if (celsius <= fridgeBelow) return Math.max(Math.min(celsius, coldestFridge), celsius + member.fridge);
+  if (celsius <= kitchenAbove) return celsius + 0.4 * member.offset;
+  return celsius + member.offset + member.swing * Math.sin(((hour - member.swingPhase) * Math.PI) / 12);
+}
+
+/** Hours in which a pace strays early, and late. */
+const earlyHours = 20;
+const lateHours = 90;
+
+/** Works out the conditions of the coming step: pace, temperature, solubility, acidity. */
 export function prepare(run: FermentRun, stage: LotStage): void {
-  const { y, c, member } = run;
-  // A fridge holds its temperature; a kitchen drifts from what its thermometer says and swings with the day.
-  const drift = stage.celsius > 12 ? member.offset : member.offset * 0.4;
-  const swing =
-    stage.celsius > 12 ? member.swing * Math.sin(((run.hour - member.swingPhase) * Math.PI) / 12) : 0;
-  const celsius = stage.celsius + drift + swing;
+  const { y, c, member, tenderBy } = run;
+  const celsius = trueCelsius(run, stage.celsius);
   run.celsius = celsius;
   const sealed = stage.vessel === 'sealed';
-  c.dissolvedShare = sealed ? dissolvedShare(y, run.headspaceRatio, celsius) : 1;
+  c.dissolvedShare = sealed ? dissolvedShare(y, run.filling, celsius) : 1;
   c.saturation = sealed ? Infinity : saturationOf(y, celsius);
+  c.restInAir = c.exchange > 0 ? restInAirOf(y, celsius) : 0;
   if (!run.alive) return;
-  c.air = stage.vessel === 'open' ? 1 : stage.vessel === 'airlock' ? 0.06 : 0;
-  c.yeastHeat = temperatureResponse(celsius, cardinal.yeast);
-  c.lacticHeat = temperatureResponse(celsius, cardinal.lactic);
+  c.vigour = run.vigour * driftOf(member, run.hour);
+  c.yeastHeat = temperatureResponse(celsius, cardinal.yeast, member.coldActivity);
+  c.lacticHeat = temperatureResponse(celsius, cardinal.lactic, member.coldActivity);
   c.aceticHeat = temperatureResponse(celsius, cardinal.acetic);
+  c.yeastDying = dyingOfHeat(celsius, heatDeath.yeast, tenderBy);
+  c.lacticDying = dyingOfHeat(celsius, heatDeath.lactic, tenderBy);
+  c.aceticDying = dyingOfHeat(celsius, heatDeath.acetic, tenderBy);
+  c.fallingAsleep = fallingAsleepAt(celsius, tenderBy);
+  c.hungerDying = (run.kept?.hungerDying ?? 0) * c.yeastHeat;
   solveAcidity(run);
   const sober = Math.pow(Math.max(0, 1 - y[ETHANOL]! / 95), 0.8);
   c.yeastEase = sober * Math.min(1, Math.max(0, (run.ph - 2) / 1.2));
   c.lacticEase = sober * Math.min(1, Math.max(0, (run.ph - 2.9) / 1.3));
 }
+
+/** How far the pace has strayed from the equations by an hour. */
+const driftOf = ({ earlyDrift, lateDrift }: Member, hour: number): number =>
+  earlyDrift === 0 && lateDrift === 0
+    ? 1
+    : Math.exp(earlyDrift * (1 - Math.exp(-hour / earlyHours)) + lateDrift * (1 - Math.exp(-hour / lateHours)));
 
 function solveAcidity(run: FermentRun): void {
   const { acids, y } = run;
@@ -248,13 +309,15 @@ function solveAcidity(run: FermentRun): void {
   run.ph = acidity(acids, run.ph);
 }
 
+const closed = freshClosedVessel();
+
 /** Goes on by `step` hours within one stage. */
 export function stepRun(run: FermentRun, stage: LotStage, step: number): void {
   if (run.alive || run.c.saturation !== Infinity) rungeKutta(run.y, run.c, step, run.w);
   run.hour += step;
-  if (run.member.leak > 0 && run.headspaceRatio > 0) {
-    const gauge = gaugeBarOf(run.y, run.headspaceRatio, run.celsius);
-    if (gauge > 0) release(run.y, run.c.dissolvedShare, 1 - Math.exp(-run.member.leak * step));
+  if (run.member.leak > 0 && run.filling.headspaceRatio > 0) {
+    closeRow(closed, run.y, 0, run.filling, run.celsius);
+    if (closed.gaugeBar > 0) release(run.y, closed, 1 - Math.exp(-run.member.leak * step));
   }
   prepare(run, stage);
 }
@@ -262,8 +325,8 @@ export function stepRun(run: FermentRun, stage: LotStage, step: number): void {
 /** Burps the vessel if it is sealed. */
 export function burpRun(run: FermentRun, stage: LotStage): void {
   if (stage.vessel !== 'sealed') return;
-  burp(run.y, run.headspaceRatio, run.celsius);
-  run.c.dissolvedShare = dissolvedShare(run.y, run.headspaceRatio, run.celsius);
+  burp(run.y, run.filling, run.celsius);
+  run.c.dissolvedShare = dissolvedShare(run.y, run.filling, run.celsius);
 }
 
 /** Copies the state, the acidity and the rate of gas making into a row of `rows`. */

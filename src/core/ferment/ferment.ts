@@ -2,6 +2,7 @@ import type { Culture } from '../cultures/culture';
 import { knownCultures } from '../cultures/registry';
 import type { SignKind } from '../lots/signs';
 import type { Reading as PublishedReading, Scenario, Stage } from './scenario';
+import { doseAlive } from './dose-age';
 import type { BaseKind } from './scenario-kinds';
 
 /** A liquid that comes in at the start of a stage: how much of the jar it then is, and what a litre of it holds. */
@@ -28,6 +29,10 @@ export interface LotStage extends Stage {
   readonly inflows?: readonly Inflow[];
   /** Liquid in the vessel, ml, when it is not the ferment's own. */
   readonly liquidMl?: number;
+  /** Surface of the liquid, cm²; the default jar is as wide as its liquid is high. */
+  readonly surfaceCm2?: number;
+  /** Whether it was stirred once, as the stage began. */
+  readonly stirredOnce?: boolean;
 }
 
 /** Everything that can be read on a lot: what the published scenario knows, and the other signs. */
@@ -41,9 +46,11 @@ export type Reading =
     }
   | { readonly hour: number; readonly kind: 'fizz' | 'strength'; readonly value: number };
 
-/** How a jar that is kept lives on: fades when starved, and loses alcohol through its cloth. Rates per hour at the best temperature. */
+/** How a jar that is kept lives on: fades and dies when starved, and loses alcohol through its cloth. Rates per hour at the best temperature. */
 export interface Kept {
   readonly starving: number;
+  /** Death of starved cells, per hour at the best temperature. */
+  readonly hungerDying: number;
   readonly airing: number;
   /** Most yeast and bacteria it lets grow, g/L. */
   readonly yeastCapacity: number;
@@ -72,6 +79,8 @@ export interface Ferment {
   readonly co2Volumes: number;
   readonly culture: Culture | null;
   readonly amountPerLitre: number;
+  /** What lives of the dose after its age: 1 when fresh. */
+  readonly doseAlive: number;
   readonly vigour: number;
   readonly vigourSpread: number;
   readonly kept: Kept | null;
@@ -100,6 +109,7 @@ export function fermentOf(scenario: Scenario): Ferment {
     co2Volumes: scenario.co2Volumes,
     culture,
     amountPerLitre: starter.amountPerLitre,
+    doseAlive: doseAlive(culture, starter.ageDays, starter.keptCelsius),
     vigour: starter.vigour,
     vigourSpread: starter.vigourSpread ?? culture?.vigourSpread ?? usualVigourSpread,
     kept: null,

@@ -16,6 +16,20 @@ export interface Member {
   readonly swingPhase: number;
   /** Share of the overpressure's gas that the seal lets go, per hour. */
   readonly leak: number;
+  /** How the pace strays from the equations: logarithm of the vigour gained within the first day, and over the first week. */
+  readonly earlyDrift: number;
+  readonly lateDrift: number;
+  /** Live cells of the dose, and how fast they double, against the usual. */
+  readonly cells: number;
+  readonly growth: number;
+  /** How early growth feels its limit: 0 is logistic, below nearer to exponential, above nearer to linear. Above −1. */
+  readonly shape: number;
+  /** How much more gas it takes to slow growth and fermenting. */
+  readonly gasTolerance: number;
+  /** True temperature of a fridge less the stated one, °C. */
+  readonly fridge: number;
+  /** Pace kept in the cold, against the usual. */
+  readonly coldActivity: number;
 }
 
 export const nominalMember: Member = {
@@ -27,4 +41,12 @@ export const nominalMember: Member = {
   swing: 0,
   swingPhase: 0,
   leak: 0,
+  cells: 1,
+  growth: 1,
+  earlyDrift: 0,
+  lateDrift: 0,
+  shape: 0,
+  gasTolerance: 1,
+  fridge: 0,
+  coldActivity: 1,
 };

@@ -57,6 +57,9 @@ const Starter = z.strictObject({
   amountPerLitre: z.number().min(0).max(1000).default(0),
   unit: z.enum(['ml', 'g']).optional(),
   vigour: z.number().min(0.02).max(5).default(1),
+  /** Days since it was packed, strained or drawn, and where it waited: an old packet or old whey is weaker and slower. */
+  ageDays: z.number().min(0).max(3650).default(0),
+  keptCelsius: z.number().min(-25).max(45).default(20),
   /** How unsure the vigour is: standard deviation of its logarithm. Left out: the kind's usual spread. */
   vigourSpread: z.number().min(0).max(1).optional(),
 });
@@ -70,7 +73,7 @@ export const Scenario = z
     citrusMlPerLitre: z.number().min(0).max(300).default(0),
     sugars: Sugars.default({ sucrose: 0, glucose: 0, fructose: 0 }),
     co2Volumes: z.number().min(0).max(8).default(0),
-    starter: Starter.default({ kind: 'none', amountPerLitre: 0, vigour: 1 }),
+    starter: Starter.default({ kind: 'none', amountPerLitre: 0, vigour: 1, ageDays: 0, keptCelsius: 20 }),
     stages: z.array(Stage).min(1).max(200),
     members: z.number().int().min(1).max(5000).default(400),
     seed: z

@@ -20,12 +20,14 @@ export const slots = {
   /** Physiological state of yeast and of bacteria (Baranyi's Q), dimensionless. */
   YEAST_READY: 12,
   LACTICS_READY: 13,
-  /** Trapped nitrogen and oxygen, mol per litre of liquid. */
+  /** Nitrogen and oxygen shut in, headspace and liquid together, mol per litre of liquid. */
   NITROGEN: 14,
   OXYGEN: 15,
-  STATE_SIZE: 16,
+  /** Cells that died, g dry. */
+  DEAD: 16,
+  STATE_SIZE: 17,
   /** Acidity is solved, not integrated; a recorded row carries it, and the rate of gas making in g/L/h, behind the state. */
-  PH: 16,
-  GAS_RATE: 17,
-  ROW_SIZE: 18,
+  PH: 17,
+  GAS_RATE: 18,
+  ROW_SIZE: 19,
 } as const;

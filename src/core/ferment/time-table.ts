@@ -1,4 +1,5 @@
 import type { LotStage } from './ferment';
+import type { Filling } from './vessel-gas';
 
 /** When each stage starts and ends, hours from the start. */
 export interface StageSpan {
@@ -47,4 +48,28 @@ export const familyHours = (
 export function spanAt(spans: readonly StageSpan[], hour: number): StageSpan {
   for (const span of spans) if (hour <= span.to + 1e-9) return span;
   return spans[spans.length - 1]!;
+}
+
+const ratioOf = (stage: LotStage, liquidMl: number) => stage.headspaceMl / (stage.liquidMl ?? liquidMl);
+
+/**
+ * How a sealed vessel was filled that stands in an hour's stage: its headspace, and how warm its liquid was at the sealing.
+ *
+ * @param liquidMl liquid of stages that name none
+ */
+export function fillingAt(stages: readonly LotStage[], hour: number, liquidMl: number): Filling {
+  let filling: Filling = { headspaceRatio: 0, filledCelsius: 20 };
+  let before: LotStage | null = null;
+  let from = 0;
+  for (const stage of stages) {
+    if (stage.vessel === 'sealed') {
+      const headspaceRatio = ratioOf(stage, liquidMl);
+      const same = before?.vessel === 'sealed' && filling.headspaceRatio === headspaceRatio;
+      if (!same) filling = { headspaceRatio, filledCelsius: stage.sealedAtCelsius ?? stage.celsius };
+    }
+    before = stage;
+    from += stage.hours;
+    if (hour <= from + 1e-9) break;
+  }
+  return filling;
 }

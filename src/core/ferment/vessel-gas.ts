@@ -1,73 +1,117 @@
-import { atmosphereBar, co2Solubility, gramsPerVolume, kelvin } from '../gas/co2-solubility';
-import { co2PartialBar, gasConstant, trappedAirMoles } from '../gas/sealed-bottle';
+import { co2OfAirBar } from '../gas/air-solubility';
+import { airShutIn, closeOn, freshClosedVessel, solubilityLeft, type ClosedVessel } from '../gas/closed-vessel';
+import { byTemperature } from '../gas/by-temperature';
+import { atmosphereBar, co2SolubilityInWater, gramsPerVolume } from '../gas/co2-solubility';
 import { waterVapourBar } from '../gas/water-vapour';
 import { molar } from '../sugar/yields';
 import { slots } from './state';
 
 const { CO2, ESCAPED, ETHANOL, FRUCTOSE, GLUCOSE, NITROGEN, OXYGEN, SUCROSE } = slots;
 
-/** Share of oxygen in dry air. */
-const oxygenInAir = 0.2095;
+type Rows = Float64Array | Float32Array;
 
-const sugarIn = (y: Float64Array) => y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!;
+const inWater = byTemperature(co2SolubilityInWater);
 
-/** Solubility of CO2 in the liquid as it is, mol/(L·atm). */
-export const solubilityIn = (y: Float64Array, celsius: number): number =>
-  co2Solubility(celsius, sugarIn(y), y[ETHANOL]!);
-
-/** Share of a sealed vessel's CO2 that is dissolved, 0–1; `headspaceRatio` is headspace over liquid. */
-export function dissolvedShare(y: Float64Array, headspaceRatio: number, celsius: number): number {
-  if (headspaceRatio === 0) return 1;
-  const inLiquid = solubilityIn(y, celsius) / atmosphereBar;
-  return inLiquid / (inLiquid + headspaceRatio / (gasConstant * kelvin(celsius)));
+/** A closed vessel: how much headspace it was filled with, against its liquid, and how warm the liquid was then. */
+export interface Filling {
+  readonly headspaceRatio: number;
+  readonly filledCelsius: number;
 }
 
-/** CO2 that water keeps under one atmosphere of pure CO2, g/L. */
-export const saturationOf = (y: Float64Array, celsius: number): number =>
-  solubilityIn(y, celsius) * molar.co2;
+/** How the gas of a row stands in its closed vessel at a temperature; `out` is written. `at` is the row's first number. */
+export function closeRow(
+  out: ClosedVessel,
+  y: Rows,
+  at: number,
+  { headspaceRatio, filledCelsius }: Filling,
+  celsius: number,
+): ClosedVessel {
+  const sugar = y[at + SUCROSE]! + y[at + GLUCOSE]! + y[at + FRUCTOSE]!;
+  closeOn(
+    out,
+    y[at + CO2]! / molar.co2,
+    y[at + NITROGEN]!,
+    y[at + OXYGEN]!,
+    headspaceRatio,
+    celsius,
+    filledCelsius,
+    sugar,
+    y[at + ETHANOL]!,
+  );
+  return out;
+}
+
+const scratch = freshClosedVessel();
+
+/** Share of a sealed vessel's CO2 that is dissolved, 0–1. */
+export const dissolvedShare = (y: Rows, filling: Filling, celsius: number, at = 0): number =>
+  filling.headspaceRatio === 0 ? 1 : closeRow(scratch, y, at, filling, celsius).co2Dissolved;
+
+/** CO2 that the liquid keeps under a pressure of pure CO2, g/L. */
+const keptUnder = (bar: number, y: Rows, celsius: number): number =>
+  (inWater(celsius) *
+    solubilityLeft(y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!, y[ETHANOL]!) *
+    molar.co2 *
+    bar) /
+  atmosphereBar;
+
+/** CO2 that the liquid keeps under one atmosphere of pure CO2, g/L. */
+export const saturationOf = (y: Rows, celsius: number): number => keptUnder(atmosphereBar, y, celsius);
+
+/** CO2 that the liquid keeps in a kitchen's air, g/L. */
+export const restInAirOf = (y: Rows, celsius: number): number => keptUnder(co2OfAirBar, y, celsius);
 
 /** Gauge pressure of a sealed vessel, bar. */
-export function gaugeBarOf(y: Float64Array, headspaceRatio: number, celsius: number): number {
-  const co2 = co2PartialBar(y[CO2]! / molar.co2, headspaceRatio, solubilityIn(y, celsius), celsius);
-  return co2 + airBarOf(y, headspaceRatio, celsius) + waterVapourBar(celsius) - atmosphereBar;
-}
-
-const airBarOf = (y: Float64Array, headspaceRatio: number, celsius: number): number =>
-  headspaceRatio === 0 ? 0 : ((y[NITROGEN]! + y[OXYGEN]!) * gasConstant * kelvin(celsius)) / headspaceRatio;
+export const gaugeBarOf = (y: Rows, filling: Filling, celsius: number, at = 0): number =>
+  closeRow(scratch, y, at, filling, celsius).gaugeBar;
 
 /** CO2 dissolved in the liquid, volumes. */
-export const dissolvedVolumesOf = (y: Float64Array, share: number): number =>
-  (y[CO2]! * share) / gramsPerVolume;
+export const dissolvedVolumesOf = (y: Rows, share: number): number => (y[CO2]! * share) / gramsPerVolume;
 
-/** Shuts a vessel on ordinary air. */
+/** Shuts a vessel on ordinary air, its liquid having stood in it. */
 export function trapAir(y: Float64Array, headspaceRatio: number, sealedAtCelsius: number): void {
-  const moles = trappedAirMoles(headspaceRatio, sealedAtCelsius);
-  y[OXYGEN] = moles * oxygenInAir;
-  y[NITROGEN] = moles * (1 - oxygenInAir);
+  const { nitrogen, oxygen } = airShutIn(headspaceRatio, sealedAtCelsius);
+  y[NITROGEN] = nitrogen;
+  y[OXYGEN] = oxygen;
 }
 
 /** Leaves the headspace behind: a transfer takes only what is dissolved. */
 export function leaveHeadspace(y: Float64Array, share: number): void {
-  const lost = y[CO2]! * (1 - share);
-  y[CO2] = y[CO2]! - lost;
-  y[ESCAPED] = y[ESCAPED]! + lost;
+  lose(y, y[CO2]! * (1 - share));
   y[OXYGEN] = 0;
   y[NITROGEN] = 0;
 }
 
 /** A quick burp: the headspace falls to the pressure outside with its composition kept, and is closed at once. */
-export function burp(y: Float64Array, headspaceRatio: number, celsius: number): void {
-  const dry = gaugeBarOf(y, headspaceRatio, celsius) + atmosphereBar - waterVapourBar(celsius);
-  const keep = (atmosphereBar - waterVapourBar(celsius)) / dry;
-  if (keep >= 1 || headspaceRatio === 0) return;
-  release(y, dissolvedShare(y, headspaceRatio, celsius), 1 - keep);
+export function burp(y: Float64Array, filling: Filling, celsius: number): void {
+  if (filling.headspaceRatio === 0) return;
+  const { gaugeBar } = closeRow(scratch, y, 0, filling, celsius);
+  const outside = atmosphereBar - waterVapourBar(celsius);
+  const keep = outside / (gaugeBar + outside);
+  if (keep < 1) release(y, scratch, 1 - keep);
 }
 
-/** Lets a share of the headspace gas out. */
-export function release(y: Float64Array, share: number, part: number): void {
-  const lost = y[CO2]! * (1 - share) * part;
-  y[CO2] = y[CO2]! - lost;
-  y[ESCAPED] = y[ESCAPED]! + lost;
-  y[OXYGEN] = y[OXYGEN]! * (1 - part);
-  y[NITROGEN] = y[NITROGEN]! * (1 - part);
+/** Lets a share of the headspace gas out. @param closed how the gas stands, just worked out */
+export function release(y: Float64Array, closed: ClosedVessel, part: number): void {
+  lose(y, y[CO2]! * (1 - closed.co2Dissolved) * part);
+  y[OXYGEN] = y[OXYGEN]! * (1 - (1 - closed.oxygenDissolved) * part);
+  y[NITROGEN] = y[NITROGEN]! * (1 - (1 - closed.nitrogenDissolved) * part);
+}
+
+/** Share of the gas above what it keeps in air that a liquid loses on its way through a funnel (practice, 5–25 %). */
+const lostInPouring = 0.12;
+/** The same for one good stir or shake of an unsealed jar. */
+const lostInStirring = 0.2;
+
+/** Pours the liquid into another vessel. */
+export const pour = (y: Float64Array, celsius: number): void =>
+  lose(y, lostInPouring * Math.max(0, y[CO2]! - restInAirOf(y, celsius)));
+
+/** Stirs an unsealed jar once. */
+export const stirOnce = (y: Float64Array, celsius: number): void =>
+  lose(y, lostInStirring * Math.max(0, y[CO2]! - restInAirOf(y, celsius)));
+
+function lose(y: Float64Array, grams: number): void {
+  y[CO2] = y[CO2]! - grams;
+  y[ESCAPED] = y[ESCAPED]! + grams;
 }

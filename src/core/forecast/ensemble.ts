@@ -6,7 +6,7 @@ import { memberOf, UNKNOWNS } from './priors';
 import { drawPoints, fittedProposal, logPriorOver, priorProposal, type Proposal } from './proposal';
 import { seededNormal, seededUniform } from './random';
 import type { StoredRun } from './stored-run';
-import { effectiveMembers, logLikelihoods, withoutCollapse } from './weigh';
+import { countSenses, effectiveMembers, logLikelihoods, withoutCollapse } from './weigh';
 
 /** What the readings left of the spread, whatever was drawn from the jar. */
 export interface Weighing {
@@ -58,6 +58,7 @@ export function weighedFamily(family: Family): WeighedFamily {
   let warnings: readonly ForecastWarning[] = [];
   // While searching only the past that was read matters; the rest is run once, with the members that stay.
   const looked = upToReadings(family);
+  const counts = countSenses(seen.flat());
   for (let search = 1; ; search++) {
     const points = drawPoints(proposal, root.members, uniform, normal);
     const members = Array.from({ length: root.members }, (_, m) =>
@@ -66,7 +67,7 @@ export function weighedFamily(family: Family): WeighedFamily {
     const runs = runFamily(looked, members);
     if (search === 1) warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
     const logs = new Float64Array(root.members);
-    runs.forEach((run, i) => logLikelihoods(run, seen[i]!).forEach((log, m) => (logs[m] = logs[m]! + log)));
+    runs.forEach((run, i) => logLikelihoods(run, seen[i]!, counts).forEach((log, m) => (logs[m] = logs[m]! + log)));
     for (let m = 0; m < logs.length; m++) logs[m] = logs[m]! + logPriorOver(proposal, points, m);
     const { weights, power } = withoutCollapse(
       logs,

@@ -125,6 +125,7 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     co2Volumes: 0.05,
     culture: pitch.culture,
     amountPerLitre: (pitch.amount / liquid) * 1000,
+    doseAlive: 1,
     vigour: learned?.vigour ?? 1,
     vigourSpread: learned?.spread ?? pitch.culture.vigourSpread ?? usualVigourSpread,
     kept: null,

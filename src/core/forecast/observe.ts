@@ -19,6 +19,36 @@ import { normalBelow } from './random';
 /** How far a household reading strays, one standard deviation. */
 export const readingError = { sg: 0.0015, brix: 0.4, ph: 0.15, gaugeBar: 0.2, celsius: 0.8 } as const;
 
+/** What a reading goes by: readings of one sense err together. */
+export type Sense = 'pressure' | 'sugar' | 'acid' | 'gas made' | 'cells' | 'warmth' | 'alcohol' | 'none';
+
+const senses: Readonly<Record<Reading['kind'], Sense>> = {
+  gaugeBar: 'pressure',
+  squeeze: 'pressure',
+  lid: 'pressure',
+  hiss: 'pressure',
+  fizz: 'pressure',
+  sg: 'sugar',
+  brix: 'sugar',
+  sweet: 'sugar',
+  ph: 'acid',
+  sour: 'acid',
+  smell: 'acid',
+  foam: 'gas made',
+  bubbles: 'gas made',
+  film: 'gas made',
+  sediment: 'cells',
+  grains: 'cells',
+  celsius: 'warmth',
+  strength: 'alcohol',
+  colour: 'none',
+};
+
+export const senseOf = (kind: Reading['kind']): Sense => senses[kind];
+
+/** What the equations lack, as a share of the pressure they give: a gauge may be right and the model not. */
+const modelLack = { gaugeBar: 0.1 } as const;
+
 interface OrdinalScale {
   readonly words: readonly (string | number)[];
   /** Values of the latent quantity between one word and the next. */
@@ -113,11 +143,17 @@ export function likelihood(reading: Reading, value: number): number {
   if (!weighs(reading)) return 1;
   if (isOrdinal(reading.kind))
     return (1 - blunderShare) * wordChance(reading.kind, reading.value, value) + blunderShare / 4;
-  const error = readingError[reading.kind];
+  const error = errorOf(reading.kind, value);
   const z = ((reading.value as number) - value) / error;
   const density = Math.exp((-z * z) / 2) / (error * Math.sqrt(2 * Math.PI));
   return (1 - blunderShare) * density + blunderShare / (error * 40);
 }
+
+/** Error of a number, one standard deviation: the reading's own and the model's. */
+export const errorOf = (kind: keyof typeof readingError, value: number): number =>
+  kind === 'gaugeBar'
+    ? Math.hypot(readingError.gaugeBar, modelLack.gaugeBar * Math.max(0, value))
+    : readingError[kind];
 
 /** Chance that a person says that word when the quantity is `value`, 0–1. */
 export function wordChance(kind: OrdinalKind, word: string | number, value: number): number {

@@ -2,15 +2,26 @@ import type { Member } from '../ferment/member';
 import { normalBelow } from './random';
 
 /** How many independent unknowns a kitchen has; each is a standard normal number before anything was seen. */
-export const UNKNOWNS = 8;
+export const UNKNOWNS = 16;
 
-/** Standard deviations of the logarithms, and of the temperatures in °C: practice, see docs/forecast.md. */
+/**
+ * Standard deviations of the logarithms, and of the temperatures in °C: practice, see docs/forecast.md. The drifts, the shape
+ * and the gas tolerance stand for what the equations themselves have wrong.
+ */
 export const spread = {
   lag: 0.5,
   bacteria: 0.5,
-  capacity: 0.33,
-  offset: 1,
+  capacity: 0.36,
+  offset: 1.1,
   swing: 1.2,
+  cells: 0.33,
+  growth: 0.37,
+  earlyDrift: 0.1,
+  lateDrift: 0.22,
+  shape: 0.7,
+  gasTolerance: 0.35,
+  fridge: 2,
+  coldActivity: 0.58,
 } as const;
 
 /** Share of bottles whose seal lets gas go, and how fast the worst does (share of the headspace an hour). */
@@ -37,5 +48,13 @@ export function memberOf(z: Float64Array, at: number, vigourSpread: number): Mem
     swing: Math.abs(spread.swing * z[at + 5]!),
     swingPhase: 24 * normalBelow(z[at + 6]!),
     leak: leakOf(normalBelow(z[at + 7]!)),
+    earlyDrift: spread.earlyDrift * z[at + 8]!,
+    lateDrift: spread.lateDrift * z[at + 9]!,
+    shape: Math.exp(spread.shape * z[at + 10]!) - 1,
+    gasTolerance: Math.exp(spread.gasTolerance * z[at + 11]!),
+    fridge: spread.fridge * z[at + 12]!,
+    coldActivity: Math.exp(spread.coldActivity * z[at + 13]!),
+    cells: Math.exp(spread.cells * z[at + 14]!),
+    growth: Math.exp(spread.growth * z[at + 15]!),
   };
 }

@@ -1,4 +1,4 @@
-import { spanAt, stageSpans } from '../ferment/time-table';
+import { fillingAt, spanAt, stageSpans } from '../ferment/time-table';
 import { quantities, type Place, type Quantity } from './quantities';
 import { rowAt, type StoredRun } from './stored-run';
 
@@ -88,11 +88,7 @@ export function placesOf(run: StoredRun): readonly Place[] {
   const liquidMl = run.ferment.liquidLitres * 1000;
   return run.hours.map((hour) => {
     const { stage } = spanAt(spans, hour);
-    return {
-      stage,
-      celsius: stage.celsius,
-      headspaceRatio: stage.headspaceMl / (stage.liquidMl ?? liquidMl),
-    };
+    return { stage, celsius: stage.celsius, filling: fillingAt(run.ferment.stages, hour, liquidMl) };
   });
 }
 

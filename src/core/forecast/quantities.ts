@@ -1,11 +1,10 @@
-import { co2Solubility, atmosphereBar, kelvin, gramsPerVolume } from '../gas/co2-solubility';
-import { co2PartialBar, gasConstant } from '../gas/sealed-bottle';
-import { waterVapourBar } from '../gas/water-vapour';
+import { gramsPerVolume } from '../gas/co2-solubility';
+import { freshClosedVessel } from '../gas/closed-vessel';
 import { abvOfEthanol } from '../sugar/alcohol';
 import { gravityOf } from '../sugar/ferment-gravity';
-import { molar } from '../sugar/yields';
 import type { LotStage } from '../ferment/ferment';
 import { slots } from '../ferment/state';
+import { closeRow, type Filling } from '../ferment/vessel-gas';
 
 const {
   ACETIC,
@@ -17,8 +16,6 @@ const {
   GLYCEROL,
   LACTIC,
   LACTICS,
-  NITROGEN,
-  OXYGEN,
   PH,
   SUCROSE,
   YEAST,
@@ -30,7 +27,7 @@ type Rows = Float32Array | Float64Array;
 export interface Place {
   readonly stage: LotStage;
   readonly celsius: number;
-  readonly headspaceRatio: number;
+  readonly filling: Filling;
 }
 
 /** Sweetness against sucrose by mass in dilute drinks: glucose 0.70, fructose 1.25 (sensory handbooks give 0.6–0.8, 1.1–1.7). */
@@ -55,28 +52,18 @@ export const gravityAt = (r: Rows, at: number): number =>
 /** All CO2 in the vessel as volumes of the liquid: what is dissolved once it is cold and settled. */
 export const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! / gramsPerVolume;
 
-const solubilityAt = (r: Rows, at: number, celsius: number) =>
-  co2Solubility(celsius, sugarAt(r, at), r[at + ETHANOL]!);
+const closed = freshClosedVessel();
 
 /** CO2 dissolved in the liquid now, volumes. */
-export function dissolvedVolumesAt(r: Rows, at: number, place: Place): number {
+export function dissolvedVolumesAt(r: Rows, at: number, { stage, filling, celsius }: Place): number {
   const held = heldVolumesAt(r, at);
-  if (place.stage.vessel !== 'sealed' || place.headspaceRatio === 0) return held;
-  const inLiquid = solubilityAt(r, at, place.celsius) / atmosphereBar;
-  return (held * inLiquid) / (inLiquid + place.headspaceRatio / (gasConstant * kelvin(place.celsius)));
+  if (stage.vessel !== 'sealed' || filling.headspaceRatio === 0) return held;
+  return held * closeRow(closed, r, at, filling, celsius).co2Dissolved;
 }
 
 /** Gauge pressure, bar; 0 in an unsealed vessel. */
-export function gaugeBarAt(r: Rows, at: number, place: Place): number {
-  if (place.stage.vessel !== 'sealed') return 0;
-  const { celsius, headspaceRatio } = place;
-  const co2 = co2PartialBar(r[at + CO2]! / molar.co2, headspaceRatio, solubilityAt(r, at, celsius), celsius);
-  const air =
-    headspaceRatio === 0
-      ? 0
-      : ((r[at + NITROGEN]! + r[at + OXYGEN]!) * gasConstant * kelvin(celsius)) / headspaceRatio;
-  return co2 + air + waterVapourBar(celsius) - atmosphereBar;
-}
+export const gaugeBarAt = (r: Rows, at: number, { stage, filling, celsius }: Place): number =>
+  stage.vessel === 'sealed' ? closeRow(closed, r, at, filling, celsius).gaugeBar : 0;
 
 export const abvAt = (r: Rows, at: number): number => abvOfEthanol(r[at + ETHANOL]!);
 

@@ -50,6 +50,8 @@ export interface StarterAsk {
 
 /** How fast a kept jar's cells tire when starved, and how much alcohol its closure lets go, per hour at the best temperature. Practice: half as lively after two hungry days at 22 °C. */
 const starving = 0.092;
+/** Pace at 22 °C against the best temperature: the rates of hunger are written for the one, and used at the other. */
+const paceOf22 = temperatureResponse(22, cardinal.yeast);
 const airing = { cloth: 0.03, 'loose-lid': 0.012, airlock: 0.002, sealed: 0 } as const;
 
 /**
@@ -146,6 +148,7 @@ function keptFerment(
     co2Volumes: 0.3,
     culture,
     amountPerLitre: 0,
+    doseAlive: 1,
     vigour: learned.vigour,
     vigourSpread: learned.spread,
     kept: keptLife(scene, first, liquid),
@@ -179,6 +182,7 @@ function keptLife({ lot, culture, keeping }: Scene, first: number, liquid: numbe
   const lactics = Math.max(keeping.settledLactics, fresh.lactics);
   return {
     starving,
+    hungerDying: Math.LN2 / (24 * keeping.hungryHalfLifeDays * paceOf22),
     airing: airing[lot.closure],
     yeastCapacity: yeast * 1.06,
     lacticCapacity: lactics * 1.1,

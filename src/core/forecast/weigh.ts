@@ -1,6 +1,6 @@
 import type { Reading } from '../ferment/ferment';
-import { spanAt, stageSpans } from '../ferment/time-table';
-import { expected, likelihood } from './observe';
+import { fillingAt, spanAt, stageSpans } from '../ferment/time-table';
+import { expected, likelihood, senseOf, type Sense } from './observe';
 import { hourIndexAt } from './between-hours';
 import { rowAt, type StoredRun } from './stored-run';
 
@@ -8,7 +8,7 @@ import { rowAt, type StoredRun } from './stored-run';
 export function expectations(run: StoredRun, reading: Reading): Float64Array {
   const { hours, ferment } = run;
   const { stage } = spanAt(stageSpans(ferment.stages), reading.hour);
-  const headspaceRatio = stage.headspaceMl / (stage.liquidMl ?? ferment.liquidLitres * 1000);
+  const filling = fillingAt(ferment.stages, reading.hour, ferment.liquidLitres * 1000);
   const before = hourIndexAt(hours, reading.hour);
   const after = Math.min(before + 1, hours.length - 1);
   const share = after === before ? 0 : (reading.hour - hours[before]!) / (hours[after]! - hours[before]!);
@@ -16,7 +16,7 @@ export function expectations(run: StoredRun, reading: Reading): Float64Array {
     expected(reading.kind, run.rows, rowAt(run, member, index), {
       stage,
       celsius: run.celsius[member * hours.length + index]!,
-      headspaceRatio,
+      filling,
     });
   return Float64Array.from(run.members, (_, m) => {
     const first = at(m, before);
@@ -24,12 +24,38 @@ export function expectations(run: StoredRun, reading: Reading): Float64Array {
   });
 }
 
-/** Log likelihood of all readings for each member. */
-export function logLikelihoods(run: StoredRun, readings: readonly Reading[]): Float64Array {
+/** Readings of one kind count as so many independent ones, as a power of their number: they share what the model has wrong. */
+const independence = 0.7;
+
+/** How often each sense was used among readings, whichever lot they are of. */
+export type SenseCounts = Readonly<Partial<Record<Sense, number>>>;
+
+export function countSenses(readings: readonly Reading[]): SenseCounts {
+  const counts: Partial<Record<Sense, number>> = {};
+  for (const reading of readings) {
+    const sense = senseOf(reading.kind);
+    counts[sense] = (counts[sense] ?? 0) + 1;
+  }
+  return counts;
+}
+
+/**
+ * Log likelihood of readings for each member, tempered: n readings of one sense count as n^0.7.
+ *
+ * @param counts of all readings that weigh the same members
+ * @source P. G. Bissiri, C. Holmes, S. G. Walker, J. R. Stat. Soc. B 78 (2016) 1103–1130 (powers of a likelihood under a model that is not true)
+ */
+export function logLikelihoods(
+  run: StoredRun,
+  readings: readonly Reading[],
+  counts: SenseCounts = countSenses(readings),
+): Float64Array {
   const sums = new Float64Array(run.members.length);
   for (const reading of readings) {
     const values = expectations(run, reading);
-    for (let m = 0; m < sums.length; m++) sums[m] = sums[m]! + Math.log(likelihood(reading, values[m]!));
+    const power = Math.pow(counts[senseOf(reading.kind)] ?? 1, independence - 1);
+    for (let m = 0; m < sums.length; m++)
+      sums[m] = sums[m]! + power * Math.log(likelihood(reading, values[m]!));
   }
   return sums;
 }

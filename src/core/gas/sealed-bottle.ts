@@ -1,8 +1,5 @@
-import { atmosphereBar, co2Solubility, kelvin, molesOfVolumes, volumesOfMoles } from './co2-solubility';
-import { waterVapourBar } from './water-vapour';
-
-/** Gas constant, L·bar/(mol·K) (CODATA 2018). */
-export const gasConstant = 0.0831446;
+import { airShutIn, closeOn, freshClosedVessel } from './closed-vessel';
+import { molesOfVolumes, volumesOfMoles } from './co2-solubility';
 
 /** A closed bottle: liquid, the gas above it, and what is dissolved. */
 export interface SealedBottle {
@@ -26,52 +23,34 @@ export interface BottleGas {
 }
 
 /**
- * Moles of air shut into a headspace, per litre of liquid.
- *
- * @param headspaceRatio headspace over liquid volume, 0–5
- * @param sealedAtCelsius °C when closed, saturated with water vapour at 1 atm
+ * Least headspace a bottle should be filled with, share of its liquid: below it a few degrees decide over the pressure,
+ * since the liquid swells by half a percent when it is warmed and gassed.
  */
-export const trappedAirMoles = (headspaceRatio: number, sealedAtCelsius: number): number =>
-  ((atmosphereBar - waterVapourBar(sealedAtCelsius)) * headspaceRatio) /
-  (gasConstant * kelvin(sealedAtCelsius));
+export const leastHeadspaceShare = 0.02;
 
 /**
- * Partial pressure of CO2 when a total amount shares itself between liquid and headspace: n = K0·P + P·r/(R·T) per litre.
- *
- * @param totalMoles CO2 in the bottle, mol per litre of liquid
- * @param headspaceRatio headspace over liquid volume
- * @param solubility mol/(L·atm)
- * @returns bar
- */
-export const co2PartialBar = (
-  totalMoles: number,
-  headspaceRatio: number,
-  solubility: number,
-  celsius: number,
-): number => totalMoles / (solubility / atmosphereBar + headspaceRatio / (gasConstant * kelvin(celsius)));
-
-/**
- * Gauge pressure and dissolved gas of a bottle closed on air: Henry's law, the ideal gas, trapped air warmed with the
- * bottle, and water vapour.
+ * Gauge pressure and dissolved gas of a bottle closed on air: how the gas shares itself between liquid and headspace
+ * (`closeOn`), from plain amounts.
  *
  * @param bottle ml, °C and g/L; liquidMl above 0, headspaceMl 0 or more
  * @param totalVolumes all the CO2 in the bottle, as volumes of the liquid, 0–30
- * @returns bar gauge and volumes; about 2 % below 5 bar (no swelling of the liquid: worse below 3 % headspace)
+ * @returns bar gauge and volumes; within 3 % up to 6 bar from 1 % headspace on
  * @throws RangeError without liquid
  * @source first principles; solubility as in `co2Solubility`
- * @example sealedBottleGas({ liquidMl: 480, headspaceMl: 20, celsius: 22, sealedAtCelsius: 22, sugarGramsPerLitre: 80, ethanolGramsPerLitre: 0 }, 3.1).gaugeBar // ≈ 4.0
+ * @example sealedBottleGas({ liquidMl: 480, headspaceMl: 20, celsius: 22, sealedAtCelsius: 22, sugarGramsPerLitre: 80, ethanolGramsPerLitre: 0 }, 3.1).gaugeBar // ≈ 4.2
  */
 export function sealedBottleGas(bottle: SealedBottle, totalVolumes: number): BottleGas {
   if (!(bottle.liquidMl > 0) || bottle.headspaceMl < 0)
     throw new RangeError('a bottle holds liquid and no negative headspace');
   const ratio = bottle.headspaceMl / bottle.liquidMl;
-  const solubility = co2Solubility(bottle.celsius, bottle.sugarGramsPerLitre, bottle.ethanolGramsPerLitre);
-  const co2Bar = co2PartialBar(molesOfVolumes(totalVolumes), ratio, solubility, bottle.celsius);
-  const airBar =
-    ratio === 0
-      ? 0
-      : ((atmosphereBar - waterVapourBar(bottle.sealedAtCelsius)) * kelvin(bottle.celsius)) /
-        kelvin(bottle.sealedAtCelsius);
-  const gaugeBar = co2Bar + airBar + waterVapourBar(bottle.celsius) - atmosphereBar;
-  return { gaugeBar, co2Bar, dissolvedVolumes: volumesOfMoles((co2Bar * solubility) / atmosphereBar) };
+  const { nitrogen, oxygen } = airShutIn(ratio, bottle.sealedAtCelsius);
+  const co2 = molesOfVolumes(totalVolumes);
+  const { celsius, sealedAtCelsius, sugarGramsPerLitre: sugar, ethanolGramsPerLitre: ethanol } = bottle;
+  const out = freshClosedVessel();
+  closeOn(out, co2, nitrogen, oxygen, ratio, celsius, sealedAtCelsius, sugar, ethanol);
+  return {
+    gaugeBar: out.gaugeBar,
+    co2Bar: out.co2Bar,
+    dissolvedVolumes: volumesOfMoles(co2 * out.co2Dissolved),
+  };
 }

@@ -8,6 +8,7 @@ const packet = {
   bare: null,
   crowding: null,
   vigourSpread: 0.3,
+  halfLifeDays: 600,
   residualSugar: 0,
   dose: { low: 0.3, high: 1, usual: 0.5 },
   keeping: null,

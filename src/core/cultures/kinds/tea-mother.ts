@@ -29,6 +29,7 @@ export const teaMother: Culture = {
     mustStay: 0.12,
     restHours: 24 * 5,
     restsWeeks: 8,
+    hungryHalfLifeDays: 40,
     closure: 'cloth',
     base: 'black-tea',
     caution:

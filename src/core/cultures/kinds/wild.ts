@@ -29,6 +29,7 @@ export const wild: Culture = {
     mustStay: 0.3,
     restHours: 24,
     restsWeeks: 4,
+    hungryHalfLifeDays: 9,
     closure: 'loose-lid',
     base: 'herb-tea',
     caution:

@@ -1,0 +1,145 @@
+import { fermentOf } from '../../src/core/ferment/ferment.ts';
+import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
+import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
+import { ordinalScales } from '../../src/core/forecast/observe.ts';
+import { passageHours, passageQuantiles } from '../../src/core/forecast/passage.ts';
+import {
+  courseOf,
+  drawBatch,
+  drawKitchen,
+  gaugeAt,
+  gravityAt,
+  hourOf,
+  target,
+  weatherOf,
+  type Batch,
+  type Course,
+  type CultureOfTruth,
+  truths,
+} from './truths.ts';
+
+/** A forecast of the time to the target: where its quantiles lie, and where the truth lies among them. */
+export interface Verdict {
+  readonly held90: boolean;
+  readonly held50: boolean;
+  /** Logarithm of forecast over truth. */
+  readonly lean: number;
+  readonly errorHours: number;
+  /** Share of plausible kitchens that are earlier than the truth, 0–1. */
+  readonly rank: number;
+}
+
+export interface Record {
+  readonly before: Verdict;
+  readonly after: Verdict;
+}
+
+/** Words from a felt pressure. */
+export function squeezeWord(gaugeBar: number): string {
+  const { words, edges } = ordinalScales.squeeze;
+  return words[edges.filter((edge) => gaugeBar > edge).length]!;
+}
+
+/** A hydrometer, a gauge and a squeeze, on the way to the target. */
+function threeReadings(course: Course, expectedHours: number, normal: () => number): Reading[] {
+  const [first, second, third] = [0.35, 0.55, 0.7].map((share) => Math.max(2, share * expectedHours));
+  return [
+    { hour: first!, kind: 'sg', value: gravityAt(course, first!) + 0.0015 * normal() },
+    { hour: second!, kind: 'gaugeBar', value: Math.max(-0.4, gaugeAt(course, second!) + 0.15 * normal()) },
+    { hour: third!, kind: 'squeeze', value: squeezeWord(gaugeAt(course, third!) + 0.25 * normal()) as never },
+  ];
+}
+
+const scenarioOf = (culture: CultureOfTruth, batch: Batch, readings: readonly Reading[]) =>
+  Scenario.parse({
+    schema: 'yuzet.scenario/1',
+    liquidLitres: 0.48,
+    base: culture.base,
+    sugars: { sucrose: batch.sugar },
+    members: 200,
+    readings,
+    starter: { kind: culture.id, amountPerLitre: culture.amountPerLitre },
+    stages: [{ hours: batch.hours, vessel: 'sealed', celsius: batch.celsius, headspaceMl: 20 }],
+  });
+
+function verdictOf(scenario: Scenario, truth: number, hours: number): { verdict: Verdict; middle: number } {
+  const { run } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true });
+  const passages = passageHours(run, 'heldVolumes', target, 'rises');
+  const capped = passages.map((hour) => Math.min(hours, hour));
+  const [low, under, middle, over, high] = passageQuantiles(run, capped, [0.05, 0.25, 0.5, 0.75, 0.95]) as [
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
+  let rank = 0;
+  capped.forEach((hour, m) => (rank += hour < truth ? run.weights[m]! : 0));
+  return {
+    verdict: {
+      held90: truth >= low && truth <= high,
+      held50: truth >= under && truth <= over,
+      lean: Math.log(middle / truth),
+      errorHours: Math.abs(middle - truth),
+      rank,
+    },
+    middle,
+  };
+}
+
+/** Puts the forecast to as many kitchens of one truth as asked. */
+export function judge(
+  truth: (typeof truths)[number],
+  culture: CultureOfTruth,
+  kitchens: number,
+  uniform: () => number,
+  normal: () => number,
+): Record[] {
+  return Array.from({ length: kitchens }, () => {
+    const batch: Batch = {
+      truth,
+      culture,
+      kitchen: drawBatch(drawKitchen(normal), normal),
+      sugar: culture.sugar * (0.85 + 0.3 * uniform()),
+      celsius: culture.celsius - 3 + 6 * uniform(),
+      hours: Math.ceil(3.4 * culture.hoursToTarget),
+    };
+    const course = courseOf(batch, weatherOf(batch, normal));
+    const hour = Math.min(batch.hours, hourOf(course.volumes, target));
+    const before = verdictOf(scenarioOf(culture, batch, []), hour, batch.hours);
+    const readings = threeReadings(course, before.middle, normal);
+    const after = verdictOf(scenarioOf(culture, batch, readings), hour, batch.hours);
+    return { before: before.verdict, after: after.verdict };
+  });
+}
+
+const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
+const share = (records: readonly Record[], of: (record: Record) => boolean) =>
+  mean(records.map((record) => Number(of(record))));
+
+/** What a table says of one truth. */
+export interface Score {
+  readonly held90: readonly [before: number, after: number];
+  readonly held50: readonly [before: number, after: number];
+  /** Centre of the forecast over the truth, as a ratio. */
+  readonly centre: readonly [before: number, after: number];
+  readonly errorHours: readonly [before: number, after: number];
+  /** How many truths lie in each fifth of the forecast, after readings: the rank histogram. */
+  readonly ranks: readonly number[];
+}
+
+export const scoreOf = (records: readonly Record[]): Score => ({
+  held90: [share(records, ({ before }) => before.held90), share(records, ({ after }) => after.held90)],
+  held50: [share(records, ({ before }) => before.held50), share(records, ({ after }) => after.held50)],
+  centre: [
+    Math.exp(mean(records.map(({ before }) => before.lean))),
+    Math.exp(mean(records.map(({ after }) => after.lean))),
+  ],
+  errorHours: [
+    mean(records.map(({ before }) => before.errorHours)),
+    mean(records.map(({ after }) => after.errorHours)),
+  ],
+  ranks: [0, 1, 2, 3, 4].map((fifth) =>
+    share(records, ({ after }) => Math.min(4, Math.floor(5 * after.rank)) === fifth),
+  ),
+});

@@ -1,0 +1,293 @@
+import { gravityOf } from '../../src/core/sugar/ferment-gravity.ts';
+import { sealedBottleGas } from '../../src/core/gas/sealed-bottle.ts';
+
+/**
+ * Ferments of another make than Yuzet's, to judge its forecasts by. They differ from it and from each other in structure: how
+ * growth ends, how sugar is taken, how warmth speeds them, whether the bottle holds. Euler steps of six minutes.
+ */
+
+/** What differs between kitchens and batches. */
+export interface Kitchen {
+  readonly speed: number;
+  readonly lag: number;
+  readonly cells: number;
+  readonly offset: number;
+}
+
+/** A batch as it went, every tenth of an hour. Volumes are all the gas the vessel holds. */
+export interface Course {
+  readonly sugar: Float64Array;
+  readonly made: Float64Array;
+  readonly volumes: Float64Array;
+  readonly celsius: Float64Array;
+}
+
+/** Where a ferment stands: cells against those pitched, sugars g/L, hours lived at 21 °C since pitching, gas held. */
+interface Standing {
+  cells: number;
+  glucose: number;
+  fructose: number;
+  age: number;
+  held: number;
+  start: number;
+}
+
+/** A way of fermenting: sugar eaten within an hour lived at 21 °C, g/L; it may let its cells grow. */
+interface Truth {
+  readonly name: string;
+  /** Whether priors and tempering were set with it in sight. */
+  readonly tuned: boolean;
+  readonly warmth: (celsius: number) => number;
+  readonly eat: (s: Standing, k: Kitchen, culture: CultureOfTruth) => number;
+  /** Gas lost an hour, share of what is held above a volume; thermometer's fault, °C. */
+  readonly leak?: number;
+  readonly thermometer?: number;
+}
+
+/** What is pitched: hours to 2.5 volumes at 21 °C in the middling kitchen, hours of lag among them, and base. */
+export interface CultureOfTruth {
+  readonly id: 'ginger-bug' | 'water-kefir-grains';
+  readonly base: string;
+  readonly amountPerLitre: number;
+  readonly sugar: number;
+  readonly hoursToTarget: number;
+  readonly celsius: number;
+  readonly lagHours: number;
+  /** How many times the cells may grow. */
+  readonly growsBy: number;
+}
+
+/** Middling times: three volumes of a bug's soda in two to four days, a cycle of kefir in a day or a day and a half. */
+export const cultures: Readonly<Record<'bug' | 'kefir', CultureOfTruth>> = {
+  bug: {
+    id: 'ginger-bug',
+    base: 'ginger-tea',
+    amountPerLitre: 80,
+    sugar: 85,
+    hoursToTarget: 55,
+    celsius: 21,
+    lagHours: 8,
+    growsBy: 5,
+  },
+  kefir: {
+    id: 'water-kefir-grains',
+    base: 'mineral-sugar',
+    amountPerLitre: 50,
+    sugar: 60,
+    hoursToTarget: 13.7,
+    celsius: 25,
+    lagHours: 2.5,
+    growsBy: 3,
+  },
+};
+
+export const target = 2.5;
+const step = 0.1;
+/** Volumes from a gram of sugar in a litre, as much as yeast really makes. */
+const volumesPerGram = 0.245;
+
+const squareRoot = (celsius: number) => {
+  const root = (celsius - 1) * (1 - Math.exp(0.25 * (celsius - 43)));
+  return celsius > 1 && root > 0 ? root * root : 0;
+};
+const ratkowsky = (celsius: number) => squareRoot(celsius) / squareRoot(21);
+const tenfold = (q10: number) => (celsius: number) => Math.pow(q10, (celsius - 21) / 10);
+const arrhenius = (celsius: number) => Math.exp(7600 * (1 / 294.15 - 1 / (celsius + 273.15)));
+
+const left = (s: Standing) => s.glucose + s.fructose;
+const monod = (s: Standing, half: number) => left(s) / (half + left(s));
+
+/** Cells that double until there are `growsBy` of them, eating in proportion, slowed a little by gas. */
+function logistic(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > lagHours * k.lag ? 1 : 0.15;
+  s.cells += step * awake * 0.13 * s.cells * (1 - s.cells / (growsBy * k.cells));
+  return (awake * s.cells * monod(s, 3)) / (1 + s.held / 14);
+}
+
+/** No nutrient ends growth: it is gas, alcohol and sugar that slow it. */
+function uncapped(s: Standing, k: Kitchen, { lagHours }: CultureOfTruth): number {
+  const waking = 1 - Math.exp(-((s.age / (lagHours * k.lag)) ** 2));
+  s.cells += (step * waking * 0.045 * s.cells * monod(s, 6)) / (1 + s.held / 6);
+  return (waking * k.cells * s.cells * monod(s, 6)) / (1 + s.held / 20);
+}
+
+/** Sugar goes as fast as it is carried to the cells, whatever there is of it. */
+function linear(s: Standing, k: Kitchen, { lagHours }: CultureOfTruth): number {
+  const waking = 1 / (1 + Math.exp(-(s.age - 1.3 * lagHours * k.lag) / (0.25 * lagHours)));
+  return waking * k.cells;
+}
+
+/** No cells at all: gas follows an S over the hours lived. */
+function sCurve(s: Standing, k: Kitchen, { hoursToTarget }: CultureOfTruth): number {
+  const middle = (1.15 * hoursToTarget * Math.sqrt(k.lag)) / Math.sqrt(k.cells);
+  const width = 0.3 * hoursToTarget;
+  const e = Math.exp(-(s.age - middle) / width);
+  return e / (1 + e) ** 2;
+}
+
+/** Glucose first; when it thins out the cells stop and change over to fructose, which goes slower. */
+function diauxic(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > 0.8 * lagHours * k.lag ? 1 : 0.1;
+  s.cells += step * awake * 0.1 * s.cells * (1 - s.cells / (growsBy * k.cells));
+  const onGlucose = s.glucose / (4 + s.glucose);
+  const glucoseShare = s.glucose / (s.glucose + 0.4 * s.fructose + 1e-9);
+  const onFructose = (0.55 * s.fructose) / (10 + s.fructose);
+  return awake * s.cells * (glucoseShare * onGlucose + (1 - glucoseShare) * onFructose);
+}
+
+export const truths: readonly Truth[] = [
+  { name: 'logistic cells behind a hard delay', tuned: true, warmth: ratkowsky, eat: logistic },
+  { name: 'linear uptake', tuned: true, warmth: arrhenius, eat: linear },
+  { name: 'no nutrient cap', tuned: false, warmth: tenfold(2.3), eat: uncapped },
+  { name: 'an S of gas', tuned: false, warmth: ratkowsky, eat: sCurve },
+  { name: 'glucose first, fructose late', tuned: false, warmth: arrhenius, eat: diauxic },
+  { name: 'a leaky bottle', tuned: false, warmth: ratkowsky, eat: logistic, leak: 0.006 },
+  { name: 'a thermometer 2 °C off', tuned: false, warmth: tenfold(2.3), eat: logistic, thermometer: 2 },
+];
+
+export const drawKitchen = (normal: () => number): Kitchen => ({
+  speed: Math.exp(0.3 * normal()),
+  lag: Math.exp(0.35 * normal()),
+  cells: Math.exp(0.22 * normal()),
+  offset: 1.0 * normal(),
+});
+
+export const drawBatch = (kitchen: Kitchen, normal: () => number): Kitchen => ({
+  speed: kitchen.speed * Math.exp(0.1 * normal()),
+  lag: kitchen.lag * Math.exp(0.15 * normal()),
+  cells: kitchen.cells * Math.exp(0.08 * normal()),
+  offset: kitchen.offset + 0.3 * normal(),
+});
+
+export interface Batch {
+  readonly truth: Truth;
+  readonly culture: CultureOfTruth;
+  readonly kitchen: Kitchen;
+  readonly sugar: number;
+  /** What the thermometer says. */
+  readonly celsius: number;
+  readonly hours: number;
+  /** Hour of sealing; before it the jar stands under an airlock. */
+  readonly sealedFrom?: number;
+  /** How much a bottle's own pace differs once it is filled. */
+  readonly own?: number;
+}
+
+/** What a batch lives through: the counter's warmth, and a pace of its own that wanders by a fifth within days. */
+export interface Weather {
+  readonly celsius: Float64Array;
+  readonly pace: Float64Array;
+}
+
+/** A thermometer's fault, a daily swing, and two slow wanderings. */
+export function weatherOf(batch: Batch, normal: () => number): Weather {
+  let warmer = 0;
+  let livelier = 0;
+  const off = batch.kitchen.offset + (batch.truth.thermometer ?? 0) * Math.sign(normal());
+  const count = Math.round(batch.hours / step) + 1;
+  const celsius = new Float64Array(count);
+  const pace = new Float64Array(count);
+  const forgets = Math.exp(-step / 40);
+  for (let i = 0; i < count; i++) {
+    warmer = 0.995 * warmer + 0.05 * normal();
+    livelier = forgets * livelier + 0.2 * Math.sqrt(1 - forgets ** 2) * normal();
+    celsius[i] = batch.celsius + off + warmer + Math.sin((i * step * Math.PI) / 12);
+    pace[i] = Math.exp(livelier);
+  }
+  return { celsius, pace };
+}
+
+/** Held in water under an airlock at room temperature, volumes. */
+const underAirlock = 0.85;
+
+/** A batch through its weather. @param pace grams an hour that make the middling kitchen reach the target in its time */
+export function courseOf(batch: Batch, weather: Weather, pace = paceOf(batch.truth, batch.culture)): Course {
+  const { celsius: warm } = weather;
+  const { truth, culture, kitchen } = batch;
+  const course: Course = {
+    sugar: new Float64Array(warm.length),
+    made: new Float64Array(warm.length),
+    volumes: new Float64Array(warm.length),
+    celsius: warm,
+  };
+  const s: Standing = {
+    cells: 1,
+    glucose: batch.sugar / 2,
+    fructose: batch.sugar / 2,
+    age: 0,
+    held: 0.02,
+    start: batch.sugar,
+  };
+  let made = 0.02;
+  for (let i = 0; i < warm.length; i++) {
+    course.sugar[i] = left(s);
+    course.made[i] = made;
+    course.volumes[i] = s.held;
+    const sealed = i * step >= (batch.sealedFrom ?? 0);
+    const lived = step * weather.pace[i]! * truth.warmth(warm[i]!) * kitchen.speed * (sealed ? (batch.own ?? 1) : 1);
+    s.age += lived;
+    const eaten = Math.min(left(s), pace * lived * truth.eat(s, kitchen, culture));
+    const fromGlucose = Math.min(s.glucose, eaten * (s.glucose / (s.glucose + 0.6 * s.fructose + 1e-9)));
+    s.glucose -= fromGlucose;
+    s.fructose = Math.max(0, s.fructose - (eaten - fromGlucose));
+    made += eaten * volumesPerGram;
+    s.held += eaten * volumesPerGram;
+    if (!sealed) s.held = Math.min(underAirlock, s.held);
+    else s.held -= step * (truth.leak ?? 0) * Math.max(0, s.held - 1);
+  }
+  return course;
+}
+
+const paces = new Map<string, number>();
+const middling: Kitchen = { speed: 1, lag: 1, cells: 1, offset: 0 };
+
+/** The pace at which the middling kitchen reaches the target when makers say it does. */
+function paceOf(truth: Truth, culture: CultureOfTruth): number {
+  const key = `${truth.name} ${culture.id}`;
+  const known = paces.get(key);
+  if (known !== undefined) return known;
+  const hours = 4 * culture.hoursToTarget;
+  const batch: Batch = { truth, culture, kitchen: middling, sugar: culture.sugar, celsius: culture.celsius, hours };
+  const still = (value: number) => new Float64Array(Math.round(hours / step) + 1).fill(value);
+  const weather = { celsius: still(culture.celsius), pace: still(1) };
+  let low = 1e-3;
+  let high = 1e3;
+  for (let i = 0; i < 50; i++) {
+    const middle = Math.sqrt(low * high);
+    const { volumes } = courseOf({ ...batch, truth: { ...truth, leak: 0 } }, weather, middle);
+    if (hourOf(volumes, target) > culture.hoursToTarget) low = middle;
+    else high = middle;
+  }
+  paces.set(key, low);
+  return low;
+}
+
+/** Value at an hour. */
+export const at = (course: Float64Array, hour: number): number =>
+  course[Math.min(course.length - 1, Math.round(hour / step))]!;
+
+/** First hour at which the gas reaches a level, or Infinity. */
+export function hourOf(course: Float64Array, level: number): number {
+  const index = course.findIndex((value) => value >= level);
+  return index < 0 ? Infinity : index * step;
+}
+
+const ethanolAt = (course: Course, hour: number) => (at(course.made, hour) / volumesPerGram) * 0.49;
+
+/** What a hydrometer would show. */
+export const gravityAt = (course: Course, hour: number): number =>
+  gravityOf({ sugar: at(course.sugar, hour), ethanol: ethanolAt(course, hour), acids: 0.4 });
+
+/** What a gauge would show on 480 ml with 20 ml of air of which the yeast took the oxygen. */
+export const gaugeAt = (course: Course, hour: number): number =>
+  sealedBottleGas(
+    {
+      liquidMl: 480,
+      headspaceMl: 20,
+      celsius: at(course.celsius, hour),
+      sealedAtCelsius: course.celsius[0]!,
+      sugarGramsPerLitre: at(course.sugar, hour),
+      ethanolGramsPerLitre: ethanolAt(course, hour),
+    },
+    at(course.volumes, hour),
+  ).gaugeBar - 0.2;
