@@ -2,35 +2,25 @@ import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { weighedFamily } from '../../src/core/forecast/ensemble.ts';
 import { familyOfScenario } from '../../src/core/forecast/family-forecast.ts';
 import { FamilyScenario } from '../../src/core/forecast/family-scenario.ts';
-import { ordinalScales } from '../../src/core/forecast/observe.ts';
 import { passageHours, passageQuantiles } from '../../src/core/forecast/passage.ts';
-import { sealedBottleGas } from '../../src/core/gas/sealed-bottle.ts';
-import { at, drawBatch, drawKitchen, hourOf, otherFamily, type OtherCourse } from './other-model.ts';
+import { squeezeWord } from './judge.ts';
+import {
+  courseOf,
+  cultures,
+  drawBatch,
+  drawKitchen,
+  gaugeAt,
+  hourOf,
+  target,
+  truths,
+  weatherOf,
+} from './truths.ts';
 
 /** A jar under an airlock for a day, then six bottles; the second is squeezed 16 and 30 hours after it was filled. */
 const bottledAt = 24;
 const hours = 174;
-const target = 2.5;
 const squeezedAt = [40, 54];
 const bottles = 6;
-
-/** What a hand feels of a bottle of 480 ml with 20 ml of air. */
-function squeezeOf(course: OtherCourse, hour: number, celsius: number, normal: () => number) {
-  const { gaugeBar } = sealedBottleGas(
-    {
-      liquidMl: 480,
-      headspaceMl: 20,
-      celsius,
-      sealedAtCelsius: celsius,
-      sugarGramsPerLitre: at(course.sweetness, hour),
-      ethanolGramsPerLitre: 3,
-    },
-    at(course.volumes, hour),
-  );
-  const { words, edges } = ordinalScales.squeeze;
-  const felt = gaugeBar + 0.25 * normal();
-  return words[edges.filter((edge) => felt > edge).length]!;
-}
 
 /**
  * The five siblings have one history between them, and so one forecast, as in the app.
@@ -70,17 +60,28 @@ export function familyCalibration(draws: number, uniform: () => number, normal: 
   for (let draw = 0; draw < draws; draw++) {
     const celsius = 18 + 8 * uniform();
     const sugar = 70 + 30 * uniform();
-    const batch = drawBatch(drawKitchen(normal), normal);
-    const courses = otherFamily(batch, { sugar, celsius, hours, bottledAt, bottles }, normal);
+    const batch = {
+      truth: truths[0]!,
+      culture: cultures.bug,
+      kitchen: drawBatch(drawKitchen(normal), normal),
+      sugar,
+      celsius,
+      hours,
+      sealedFrom: bottledAt,
+    };
+    const weather = weatherOf(batch, normal);
+    const courses = Array.from({ length: bottles }, () =>
+      courseOf({ ...batch, own: Math.exp(0.03 * normal()) }, weather),
+    );
     const squeezes = squeezedAt.map((hour) => ({
       hour,
-      value: squeezeOf(courses[1]!, hour, celsius, normal),
+      value: squeezeWord(gaugeAt(courses[1]!, hour) + 0.25 * normal()),
     }));
     const answers = { unseen: ask(sugar, celsius, []), squeezed: ask(sugar, celsius, squeezes) };
-    const truths = courses
+    const arrivals = courses
       .filter((_, i) => i !== 1)
       .map(({ volumes }) => Math.min(hours, hourOf(volumes, target)));
-    for (const truth of truths) {
+    for (const truth of arrivals) {
       count += 1;
       for (const way of ['unseen', 'squeezed'] as const) {
         const [low, middle, high] = answers[way];

@@ -41,7 +41,7 @@ export function squeezeWord(gaugeBar: number): string {
 }
 
 /** A hydrometer, a gauge and a squeeze, on the way to the target. */
-function threeReadings(course: Course, expectedHours: number, normal: () => number): Reading[] {
+export function readingsOf(course: Course, expectedHours: number, normal: () => number): Reading[] {
   const [first, second, third] = [0.35, 0.55, 0.7].map((share) => Math.max(2, share * expectedHours));
   return [
     { hour: first!, kind: 'sg', value: gravityAt(course, first!) + 0.0015 * normal() },
@@ -50,7 +50,13 @@ function threeReadings(course: Course, expectedHours: number, normal: () => numb
   ];
 }
 
-const scenarioOf = (culture: CultureOfTruth, batch: Batch, readings: readonly Reading[]) =>
+/** The scenario of a batch, as a maker would write it. */
+export const scenarioOf = (
+  culture: CultureOfTruth,
+  batch: Batch,
+  readings: readonly Reading[],
+  learned: { readonly vigour?: number; readonly vigourSpread?: number } = {},
+): Scenario =>
   Scenario.parse({
     schema: 'yuzet.scenario/1',
     liquidLitres: 0.48,
@@ -58,23 +64,27 @@ const scenarioOf = (culture: CultureOfTruth, batch: Batch, readings: readonly Re
     sugars: { sucrose: batch.sugar },
     members: 200,
     readings,
-    starter: { kind: culture.id, amountPerLitre: culture.amountPerLitre },
+    starter: { kind: culture.id, amountPerLitre: culture.amountPerLitre, ...learned },
     stages: [{ hours: batch.hours, vessel: 'sealed', celsius: batch.celsius, headspaceMl: 20 }],
   });
 
+/** The forecast of the time to the target: its quantiles, and each member's hour. Never later than the batch was followed. */
+export function askOf(scenario: Scenario, hours: number) {
+  const { run, logVigour } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true });
+  const passages = passageHours(run, 'heldVolumes', target, 'rises').map((hour) => Math.min(hours, hour));
+  return {
+    passages,
+    weights: run.weights,
+    logVigour,
+    quantiles: passageQuantiles(run, passages, [0.05, 0.25, 0.5, 0.75, 0.95]),
+  };
+}
+
 function verdictOf(scenario: Scenario, truth: number, hours: number): { verdict: Verdict; middle: number } {
-  const { run } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true });
-  const passages = passageHours(run, 'heldVolumes', target, 'rises');
-  const capped = passages.map((hour) => Math.min(hours, hour));
-  const [low, under, middle, over, high] = passageQuantiles(run, capped, [0.05, 0.25, 0.5, 0.75, 0.95]) as [
-    number,
-    number,
-    number,
-    number,
-    number,
-  ];
+  const { passages, weights, quantiles } = askOf(scenario, hours);
+  const [low, under, middle, over, high] = quantiles as [number, number, number, number, number];
   let rank = 0;
-  capped.forEach((hour, m) => (rank += hour < truth ? run.weights[m]! : 0));
+  passages.forEach((hour, m) => (rank += hour < truth ? weights[m]! : 0));
   return {
     verdict: {
       held90: truth >= low && truth <= high,
@@ -107,7 +117,7 @@ export function judge(
     const course = courseOf(batch, weatherOf(batch, normal));
     const hour = Math.min(batch.hours, hourOf(course.volumes, target));
     const before = verdictOf(scenarioOf(culture, batch, []), hour, batch.hours);
-    const readings = threeReadings(course, before.middle, normal);
+    const readings = readingsOf(course, before.middle, normal);
     const after = verdictOf(scenarioOf(culture, batch, readings), hour, batch.hours);
     return { before: before.verdict, after: after.verdict };
   });

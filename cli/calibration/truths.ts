@@ -146,8 +146,8 @@ export const truths: readonly Truth[] = [
 ];
 
 export const drawKitchen = (normal: () => number): Kitchen => ({
-  speed: Math.exp(0.3 * normal()),
-  lag: Math.exp(0.35 * normal()),
+  speed: Math.exp(0.36 * normal()),
+  lag: Math.exp(0.4 * normal()),
   cells: Math.exp(0.22 * normal()),
   offset: 1.0 * normal(),
 });
@@ -224,7 +224,8 @@ export function courseOf(batch: Batch, weather: Weather, pace = paceOf(batch.tru
     course.made[i] = made;
     course.volumes[i] = s.held;
     const sealed = i * step >= (batch.sealedFrom ?? 0);
-    const lived = step * weather.pace[i]! * truth.warmth(warm[i]!) * kitchen.speed * (sealed ? (batch.own ?? 1) : 1);
+    const lived =
+      step * weather.pace[i]! * truth.warmth(warm[i]!) * kitchen.speed * (sealed ? (batch.own ?? 1) : 1);
     s.age += lived;
     const eaten = Math.min(left(s), pace * lived * truth.eat(s, kitchen, culture));
     const fromGlucose = Math.min(s.glucose, eaten * (s.glucose / (s.glucose + 0.6 * s.fructose + 1e-9)));
@@ -247,7 +248,14 @@ function paceOf(truth: Truth, culture: CultureOfTruth): number {
   const known = paces.get(key);
   if (known !== undefined) return known;
   const hours = 4 * culture.hoursToTarget;
-  const batch: Batch = { truth, culture, kitchen: middling, sugar: culture.sugar, celsius: culture.celsius, hours };
+  const batch: Batch = {
+    truth,
+    culture,
+    kitchen: middling,
+    sugar: culture.sugar,
+    celsius: culture.celsius,
+    hours,
+  };
   const still = (value: number) => new Float64Array(Math.round(hours / step) + 1).fill(value);
   const weather = { celsius: still(culture.celsius), pace: still(1) };
   let low = 1e-3;

@@ -14,7 +14,10 @@ const waterK = 1e-14;
 const citricMolar = 192.12;
 const malicMolar = 134.09;
 const ln10 = Math.LN10;
-const { lactic: lacticMolar, acetic: aceticMolar } = molar;
+const perLactic = 1 / molar.lactic;
+const perAcetic = 1 / molar.acetic;
+const perCitric = 1 / citricMolar;
+const perMalic = 1 / malicMolar;
 
 /** What sets the pH, g/L of each acid, mol/L of CO2, equivalents/L of mineral charge. */
 export interface AcidMix {
@@ -30,25 +33,26 @@ let slope = 0;
 
 /** Surplus of positive charge at that hydrogen ion activity; leaves d(charge)/d(ln H) in `slope`. */
 function charge(h: number, mix: AcidMix): number {
-  const lactic = mix.lactic / lacticMolar;
-  const acetic = mix.acetic / aceticMolar;
+  const lactic = mix.lactic * perLactic;
+  const acetic = mix.acetic * perAcetic;
+  const citric = mix.citric * perCitric;
+  const malic = mix.malic * perMalic;
+  const perH = 1 / h;
   const a = lacticK / (lacticK + h);
   const b = aceticK / (aceticK + h);
-  const c1 = citricK1 / h;
-  const c2 = (c1 * citricK2) / h;
-  const c3 = (c2 * citricK3) / h;
-  const citricSum = 1 + c1 + c2 + c3;
-  const citricCharge = (c1 + 2 * c2 + 3 * c3) / citricSum;
-  const citricSquare = (c1 + 4 * c2 + 9 * c3) / citricSum;
-  const m1 = malicK1 / h;
-  const m2 = (m1 * malicK2) / h;
-  const malicSum = 1 + m1 + m2;
-  const malicCharge = (m1 + 2 * m2) / malicSum;
-  const malicSquare = (m1 + 4 * m2) / malicSum;
-  const citric = mix.citric / citricMolar;
-  const malic = mix.malic / malicMolar;
-  const bicarbonate = (mix.co2Moles * carbonicK) / h;
-  const hydroxide = waterK / h;
+  const c1 = citricK1 * perH;
+  const c2 = c1 * citricK2 * perH;
+  const c3 = c2 * citricK3 * perH;
+  const perCitrate = 1 / (1 + c1 + c2 + c3);
+  const citricCharge = (c1 + 2 * c2 + 3 * c3) * perCitrate;
+  const citricSquare = (c1 + 4 * c2 + 9 * c3) * perCitrate;
+  const m1 = malicK1 * perH;
+  const m2 = m1 * malicK2 * perH;
+  const perMalate = 1 / (1 + m1 + m2);
+  const malicCharge = (m1 + 2 * m2) * perMalate;
+  const malicSquare = (m1 + 4 * m2) * perMalate;
+  const bicarbonate = mix.co2Moles * carbonicK * perH;
+  const hydroxide = waterK * perH;
   slope =
     h +
     hydroxide +

@@ -1,3 +1,5 @@
+import { kinetics } from './kinetics';
+
 /**
  * What holds still during one integration step: the culture, the base, and the temperature, acidity and gas factors worked
  * out at its start. One mutable record a run, so that the inner loop allocates nothing.
@@ -55,8 +57,8 @@ export const freshConditions = (): Conditions => ({
   saturation: Infinity,
   growth: 1,
   shape: 0,
-  gasHalfGrowth: 1,
-  gasHalfFerment: 1,
+  gasHalfGrowth: kinetics.gasHalfGrowth,
+  gasHalfFerment: kinetics.gasHalfFerment,
   exchange: 0,
   restInAir: 0,
   airing: 0,

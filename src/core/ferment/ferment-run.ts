@@ -1,3 +1,4 @@
+import { tabulated } from '../measures/tabulated';
 import { molar } from '../sugar/yields';
 import { acidity, type AcidMix } from './acid-balance';
 import { bases } from './bases';
@@ -5,9 +6,9 @@ import { cardinal, temperatureResponse } from './cardinal-temperature';
 import { freshConditions, type Conditions } from './conditions';
 import type { Ferment, Inflow, Kept, LotStage } from './ferment';
 import { lagOfAged } from './dose-age';
-import { dyingOfHeat, fallingAsleepAt, heatDeath } from './heat-death';
+import { dyingOfHeat, fallingAsleepAt, harmlessBelow, heatDeath } from './heat-death';
 import { inoculum } from './inoculum';
-import { freshWorkspace, rungeKutta, type Workspace } from './integrate';
+import { eat } from './eat';
 import type { Member } from './member';
 import { slots } from './state';
 import { surfaceAt } from './surface';
@@ -17,6 +18,7 @@ import {
   closeRow,
   dissolvedShare,
   leaveHeadspace,
+  nearShare,
   pour,
   release,
   restInAirOf,
@@ -27,7 +29,7 @@ import {
 } from './vessel-gas';
 import { gramsPerVolume } from '../gas/co2-solubility';
 import { freshClosedVessel } from '../gas/closed-vessel';
-import { kinetics } from './rates';
+import { weather } from './weather';
 
 const {
   ACETIC,
@@ -52,7 +54,6 @@ const {
 export interface FermentRun {
   readonly y: Float64Array;
   readonly c: Conditions;
-  readonly w: Workspace;
   readonly acids: AcidMix;
   readonly member: Member;
   /** Vigour before it drifts. */
@@ -129,8 +130,8 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
   c.heterolactic = dose.heterolactic;
   c.growth = member.growth;
   c.shape = member.shape;
-  c.gasHalfGrowth = kinetics.gasHalfGrowth * member.gasTolerance;
-  c.gasHalfFerment = kinetics.gasHalfFerment * member.gasTolerance;
+  c.gasHalfGrowth *= member.gasTolerance;
+  c.gasHalfFerment *= member.gasTolerance;
   c.starving = kept?.starving ?? 0;
   const acids: AcidMix = {
     lactic: 0,
@@ -143,7 +144,6 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
   return {
     y: new Float64Array(STATE_SIZE),
     c,
-    w: freshWorkspace(),
     acids,
     member,
     vigour: ferment.vigour * member.vigour,
@@ -228,7 +228,7 @@ export function enterStage(run: FermentRun, stage: LotStage): void {
   const sealed = stage.vessel === 'sealed';
   const sameVessel = run.vessel === stage.vessel && (!sealed || ratio === run.filling.headspaceRatio);
   const { y } = run;
-  if (!sameVessel && run.vessel === 'sealed') leaveHeadspace(y, run.c.dissolvedShare);
+  if (!sameVessel && run.vessel === 'sealed') leaveHeadspace(y, dissolvedShare(y, run.filling, run.celsius));
   if (!sameVessel && run.vessel !== null && (sealed || run.vessel === 'sealed')) pour(y, run.celsius);
   run.liquidMl = liquidMl;
   for (const inflow of stage.inflows ?? []) mixIn(run, inflow);
@@ -269,6 +269,9 @@ function trueCelsius({ member, hour }: FermentRun, celsius: number): number {
 /** Hours in which a pace strays early, and late. */
 const earlyHours = 20;
 const lateHours = 90;
+const strayedBy = (hours: number) => tabulated((hour) => 1 - Math.exp(-hour / hours), 0, 600, 2);
+const strayedEarly = strayedBy(earlyHours);
+const strayedLate = strayedBy(lateHours);
 
 /** Works out the conditions of the coming step: pace, temperature, solubility, acidity. */
 export function prepare(run: FermentRun, stage: LotStage): void {
@@ -276,7 +279,7 @@ export function prepare(run: FermentRun, stage: LotStage): void {
   const celsius = trueCelsius(run, stage.celsius);
   run.celsius = celsius;
   const sealed = stage.vessel === 'sealed';
-  c.dissolvedShare = sealed ? dissolvedShare(y, run.filling, celsius) : 1;
+  c.dissolvedShare = sealed ? nearShare(y, run.filling, celsius) : 1;
   c.saturation = sealed ? Infinity : saturationOf(y, celsius);
   c.restInAir = c.exchange > 0 ? restInAirOf(y, celsius) : 0;
   if (!run.alive) return;
@@ -284,22 +287,27 @@ export function prepare(run: FermentRun, stage: LotStage): void {
   c.yeastHeat = temperatureResponse(celsius, cardinal.yeast, member.coldActivity);
   c.lacticHeat = temperatureResponse(celsius, cardinal.lactic, member.coldActivity);
   c.aceticHeat = temperatureResponse(celsius, cardinal.acetic);
-  c.yeastDying = dyingOfHeat(celsius, heatDeath.yeast, tenderBy);
-  c.lacticDying = dyingOfHeat(celsius, heatDeath.lactic, tenderBy);
-  c.aceticDying = dyingOfHeat(celsius, heatDeath.acetic, tenderBy);
+  if (celsius + tenderBy >= harmlessBelow || c.yeastDying > 0) {
+    c.yeastDying = dyingOfHeat(celsius, heatDeath.yeast, tenderBy);
+    c.lacticDying = dyingOfHeat(celsius, heatDeath.lactic, tenderBy);
+    c.aceticDying = dyingOfHeat(celsius, heatDeath.acetic, tenderBy);
+  }
   c.fallingAsleep = fallingAsleepAt(celsius, tenderBy);
-  c.hungerDying = (run.kept?.hungerDying ?? 0) * c.yeastHeat;
+  if (run.kept) c.hungerDying = run.kept.hungerDying * c.yeastHeat;
   solveAcidity(run);
-  const sober = Math.pow(Math.max(0, 1 - y[ETHANOL]! / 95), 0.8);
+  const sober = soberOf(y[ETHANOL]!);
   c.yeastEase = sober * Math.min(1, Math.max(0, (run.ph - 2) / 1.2));
   c.lacticEase = sober * Math.min(1, Math.max(0, (run.ph - 2.9) / 1.3));
 }
+
+/** What alcohol leaves of the activity: (1 − E/95)^0.8, 0–1. */
+const soberOf = tabulated((ethanol) => (ethanol < 95 ? Math.pow(1 - ethanol / 95, 0.8) : 0), 0, 100, 8);
 
 /** How far the pace has strayed from the equations by an hour. */
 const driftOf = ({ earlyDrift, lateDrift }: Member, hour: number): number =>
   earlyDrift === 0 && lateDrift === 0
     ? 1
-    : Math.exp(earlyDrift * (1 - Math.exp(-hour / earlyHours)) + lateDrift * (1 - Math.exp(-hour / lateHours)));
+    : Math.exp(earlyDrift * strayedEarly(hour) + lateDrift * strayedLate(hour));
 
 function solveAcidity(run: FermentRun): void {
   const { acids, y } = run;
@@ -313,7 +321,10 @@ const closed = freshClosedVessel();
 
 /** Goes on by `step` hours within one stage. */
 export function stepRun(run: FermentRun, stage: LotStage, step: number): void {
-  if (run.alive || run.c.saturation !== Infinity) rungeKutta(run.y, run.c, step, run.w);
+  const { y, c } = run;
+  const gas = y[CO2]!;
+  if (run.alive) eat(y, c, step);
+  if (run.alive || c.saturation !== Infinity) weather(y, c, y[CO2]! - gas, step);
   run.hour += step;
   if (run.member.leak > 0 && run.filling.headspaceRatio > 0) {
     closeRow(closed, run.y, 0, run.filling, run.celsius);
@@ -326,7 +337,6 @@ export function stepRun(run: FermentRun, stage: LotStage, step: number): void {
 export function burpRun(run: FermentRun, stage: LotStage): void {
   if (stage.vessel !== 'sealed') return;
   burp(run.y, run.filling, run.celsius);
-  run.c.dissolvedShare = dissolvedShare(run.y, run.filling, run.celsius);
 }
 
 /** Copies the state, the acidity and the rate of gas making into a row of `rows`. */

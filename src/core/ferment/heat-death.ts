@@ -16,7 +16,7 @@ export const heatDeath = {
 } as const satisfies Record<string, HeatDeath>;
 
 /** Below this nobody dies of heat within a batch. */
-const harmlessBelow = 34;
+export const harmlessBelow = 34;
 
 /**
  * Death of cells by heat, with the D- and z-values of food microbiology.

@@ -16,6 +16,8 @@ export interface Member {
   readonly swingPhase: number;
   /** Share of the overpressure's gas that the seal lets go, per hour. */
   readonly leak: number;
+  /** Where the seals of its vessels lie between the best and the worst, 0–1: each vessel takes its own leak from it. */
+  readonly seal: number;
   /** How the pace strays from the equations: logarithm of the vigour gained within the first day, and over the first week. */
   readonly earlyDrift: number;
   readonly lateDrift: number;
@@ -41,6 +43,7 @@ export const nominalMember: Member = {
   swing: 0,
   swingPhase: 0,
   leak: 0,
+  seal: 0,
   cells: 1,
   growth: 1,
   earlyDrift: 0,

@@ -18,12 +18,12 @@ export interface Trajectory {
   readonly celsius: Float64Array;
 }
 
-/** Places to write a run into, so that an ensemble can share one large array. */
+/** Where a run writes its rows: the first one, and how many rows lie between one report hour and the next. */
 export interface Recorder {
   readonly rows: Float64Array | Float32Array;
   readonly celsius: Float64Array | Float32Array;
-  readonly offset: number;
-  readonly row: number;
+  readonly first: number;
+  readonly stride: number;
 }
 
 /**
@@ -48,7 +48,7 @@ export function simulate(
   const rows = new Float64Array(hours.length * ROW_SIZE);
   const celsius = new Float64Array(hours.length);
   const run = beginRun(fermentOf(scenario), member);
-  follow(run, scenario.stages, hours, { rows, celsius, offset: 0, row: 0 }, stepLimit);
+  follow(run, scenario.stages, hours, { rows, celsius, first: 0, stride: 1 }, stepLimit);
   return { hours, rows, celsius };
 }
 
@@ -92,8 +92,9 @@ export function follow(
 const gasMade = (run: FermentRun) => run.y[CO2]! + run.y[ESCAPED]!;
 
 function record(run: FermentRun, into: Recorder, index: number, gasRate: number): void {
-  recordRow(run, into.rows, (into.row + index) * ROW_SIZE + into.offset, gasRate);
-  into.celsius[into.row + index] = run.celsius;
+  const row = into.first + index * into.stride;
+  recordRow(run, into.rows, row * ROW_SIZE, gasRate);
+  into.celsius[row] = run.celsius;
 }
 
 /** In the cold nothing is fast, and after weeks only the dregs are left: four-hour steps stay within 0.5 % there. */

@@ -10,21 +10,22 @@ export const slots = {
   LACTICS: 4,
   ACETICS: 5,
   ETHANOL: 6,
-  LACTIC: 7,
-  ACETIC: 8,
-  GLYCEROL: 9,
   /** All CO2 in the vessel, liquid and headspace together. */
-  CO2: 10,
-  /** CO2 that left the vessel. */
-  ESCAPED: 11,
+  CO2: 7,
   /** Physiological state of yeast and of bacteria (Baranyi's Q), dimensionless. */
-  YEAST_READY: 12,
-  LACTICS_READY: 13,
-  /** Nitrogen and oxygen shut in, headspace and liquid together, mol per litre of liquid. */
-  NITROGEN: 14,
-  OXYGEN: 15,
+  YEAST_READY: 8,
+  LACTICS_READY: 9,
+  /** Oxygen shut in, headspace and liquid together, mol per litre of liquid. */
+  OXYGEN: 10,
+  LACTIC: 11,
+  ACETIC: 12,
+  GLYCEROL: 13,
+  /** CO2 that left the vessel. */
+  ESCAPED: 14,
   /** Cells that died, g dry. */
-  DEAD: 16,
+  DEAD: 15,
+  /** Nitrogen shut in, as the oxygen: nothing takes it, it only comes and goes with a seal. */
+  NITROGEN: 16,
   STATE_SIZE: 17,
   /** Acidity is solved, not integrated; a recorded row carries it, and the rate of gas making in g/L/h, behind the state. */
   PH: 17,

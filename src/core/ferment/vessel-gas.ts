@@ -1,6 +1,13 @@
 import { co2OfAirBar } from '../gas/air-solubility';
-import { airShutIn, closeOn, freshClosedVessel, solubilityLeft, type ClosedVessel } from '../gas/closed-vessel';
-import { byTemperature } from '../gas/by-temperature';
+import {
+  airShutIn,
+  closeOn,
+  freshClosedVessel,
+  nearlyDissolved,
+  solubilityLeft,
+  type ClosedVessel,
+} from '../gas/closed-vessel';
+import { byTemperature } from '../measures/tabulated';
 import { atmosphereBar, co2SolubilityInWater, gramsPerVolume } from '../gas/co2-solubility';
 import { waterVapourBar } from '../gas/water-vapour';
 import { molar } from '../sugar/yields';
@@ -46,6 +53,10 @@ const scratch = freshClosedVessel();
 /** Share of a sealed vessel's CO2 that is dissolved, 0–1. */
 export const dissolvedShare = (y: Rows, filling: Filling, celsius: number, at = 0): number =>
   filling.headspaceRatio === 0 ? 1 : closeRow(scratch, y, at, filling, celsius).co2Dissolved;
+
+/** As `dissolvedShare`, near enough for what slows cells and for acidity. */
+export const nearShare = (y: Rows, { headspaceRatio }: Filling, celsius: number): number =>
+  nearlyDissolved(headspaceRatio, celsius, y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!, y[ETHANOL]!);
 
 /** CO2 that the liquid keeps under a pressure of pure CO2, g/L. */
 const keptUnder = (bar: number, y: Rows, celsius: number): number =>

@@ -1,10 +1,10 @@
-import { nominalMember } from '../ferment/member';
-import type { Ferment, LotStage } from '../ferment/ferment';
+import { nominalMember, type Member } from '../ferment/member';
+import type { Ferment, LotStage, Reading } from '../ferment/ferment';
 import { contradictions, type ForecastWarning } from './contradictions';
 import { loneFerment, runFamily, type Family } from './family';
 import { memberOf, UNKNOWNS } from './priors';
-import { drawPoints, fittedProposal, logPriorOver, priorProposal, type Proposal } from './proposal';
-import { seededNormal, seededUniform } from './random';
+import { densityOverPrior, drawPoints, fittedProposal, priorProposal, type Proposal } from './proposal';
+import { seededUniform } from './random';
 import type { StoredRun } from './stored-run';
 import { countSenses, effectiveMembers, logLikelihoods, withoutCollapse } from './weigh';
 
@@ -26,9 +26,9 @@ export interface WeighedFamily extends Weighing {
   readonly runs: readonly StoredRun[];
 }
 
-/** Least share of effective members before the search is repeated where the likely kitchens are. */
-const enough = 0.3;
-const searches = 3;
+/** Effective members, against those asked for, at which the search for likely kitchens ends. */
+const enough = 0.7;
+const searches = 4;
 
 /** One jar or bottle by itself; one member gives the nominal ferment, unweighed. Deterministic from its seed. */
 export function weighedEnsemble(ferment: Ferment): WeighedRun {
@@ -37,12 +37,13 @@ export function weighedEnsemble(ferment: Ferment): WeighedRun {
 }
 
 /**
- * Simulates plausible kitchens and weighs them by what was seen on any lot of the family: adaptive importance sampling.
- * While too few members carry the weight, new ones are drawn around the likely ones and weighed by prior over proposal, so
- * nothing is counted twice.
+ * Simulates plausible kitchens and weighs them by what was seen on any lot of the family: adaptive multiple importance
+ * sampling. While too few members carry the weight, more are drawn around the likely ones; all that were ever drawn count, by
+ * prior over the mixture of proposals. In the end as many as were asked for are picked by weight and run to the end.
  *
- * @returns runs with weights; deterministic from the root's seed
- * @source O. Cappé and others, J. Comput. Graph. Stat. 13 (2004) 907–929 (population Monte Carlo)
+ * @returns runs with weights; deterministic from the root's seed. The likeliest members may stand for several: there are at
+ *   most as many as asked for
+ * @source J.-M. Cornuet and others, Scand. J. Statist. 39 (2012) 798–812
  */
 export function weighedFamily(family: Family): WeighedFamily {
   const { root } = family;
@@ -53,51 +54,100 @@ export function weighedFamily(family: Family): WeighedFamily {
     return { runs, effectiveMembers: 1, logVigour: { mean: 0, deviation: 0 }, warnings };
   }
   const uniform = seededUniform(root.seed);
-  const normal = seededNormal(uniform);
-  let proposal: Proposal = priorProposal;
-  let warnings: readonly ForecastWarning[] = [];
-  // While searching only the past that was read matters; the rest is run once, with the members that stay.
+  if (seen.every((readings) => readings.length === 0)) {
+    const points = drawPoints(priorProposal, root.members, uniform);
+    const runs = runFamily(family, membersAt(points, root.members, root.vigourSpread));
+    const { weights } = runs[0]!;
+    return {
+      runs,
+      effectiveMembers: root.members,
+      logVigour: vigourOf(points, weights, root.vigourSpread),
+      warnings: [],
+    };
+  }
+  const { points, weights, power, warnings } = likelyPoints(family, seen, uniform);
+  const picked = pickedByWeight(weights, root.members);
+  const all = membersAt(points, weights.length, root.vigourSpread);
+  const runs = runFamily(
+    family,
+    picked.indices.map((m) => all[m]!),
+  );
+  return {
+    runs: runs.map((run) => ({ ...run, weights: picked.weights })),
+    effectiveMembers: Math.min(root.members, effectiveMembers(weights)),
+    logVigour: vigourOf(points, weights, root.vigourSpread),
+    warnings: power < 0.5 ? [...warnings, { code: 'readings.disagree', sentence: disagree }] : warnings,
+  };
+}
+
+const membersAt = (points: Float64Array, count: number, vigourSpread: number): Member[] =>
+  Array.from({ length: count }, (_, m) => memberOf(points, m * UNKNOWNS, vigourSpread));
+
+/** Searches where kitchens are likely, running only what was read. */
+function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uniform: () => number) {
+  const { root } = family;
   const looked = upToReadings(family);
   const counts = countSenses(seen.flat());
+  const size = root.members;
+  const proposals: Proposal[] = [priorProposal];
+  let points = new Float64Array(0);
+  let likelihoods = new Float64Array(0);
+  let warnings: readonly ForecastWarning[] = [];
   for (let search = 1; ; search++) {
-    const points = drawPoints(proposal, root.members, uniform, normal);
-    const members = Array.from({ length: root.members }, (_, m) =>
-      memberOf(points, m * UNKNOWNS, root.vigourSpread),
-    );
-    const runs = runFamily(looked, members);
+    const fresh = drawPoints(proposals.at(-1)!, size, uniform);
+    const runs = runFamily(looked, membersAt(fresh, size, root.vigourSpread), true);
     if (search === 1) warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
-    const logs = new Float64Array(root.members);
-    runs.forEach((run, i) => logLikelihoods(run, seen[i]!, counts).forEach((log, m) => (logs[m] = logs[m]! + log)));
-    for (let m = 0; m < logs.length; m++) logs[m] = logs[m]! + logPriorOver(proposal, points, m);
-    const { weights, power } = withoutCollapse(
-      logs,
-      Math.min(root.members, Math.max(8, root.members * 0.08)),
+    const logs = new Float64Array(size);
+    runs.forEach((run, i) =>
+      logLikelihoods(run, seen[i]!, counts).forEach((log, m) => (logs[m] = logs[m]! + log)),
     );
-    const worth = effectiveMembers(weights);
-    if (worth >= root.members * enough || search === searches) {
-      return {
-        runs: (looked === family ? runs : runFamily(family, members)).map((run) => ({ ...run, weights })),
-        effectiveMembers: worth,
-        logVigour: vigourOf(points, weights, root.vigourSpread),
-        warnings: power < 0.5 ? [...warnings, { code: 'readings.disagree', sentence: disagree }] : warnings,
-      };
-    }
-    proposal = fittedProposal(points, weights);
+    points = joined(points, fresh);
+    likelihoods = joined(likelihoods, logs);
+    const { weights, power } = withoutCollapse(
+      likelihoods.map((log, m) => log - Math.log(mixtureAt(proposals, points, m))),
+      Math.min(size, Math.max(8, size * 0.08)),
+    );
+    if (search === searches || effectiveMembers(weights) >= size * enough)
+      return { points, weights, power, warnings };
+    proposals.push(fittedProposal(points, weights));
   }
+}
+
+/** Density of all proposals together, each having drawn as many, over the prior's. */
+const mixtureAt = (proposals: readonly Proposal[], points: Float64Array, m: number): number =>
+  proposals.reduce((sum, proposal) => sum + densityOverPrior(proposal, points, m), 0) / proposals.length;
+
+function joined(a: Float64Array, b: Float64Array): Float64Array<ArrayBuffer> {
+  const both = new Float64Array(a.length + b.length);
+  both.set(a);
+  both.set(b, a.length);
+  return both;
+}
+
+/** Picks `count` members evenly by weight (systematic resampling); one that is picked several times weighs as often. */
+function pickedByWeight(weights: Float64Array, count: number): { indices: number[]; weights: Float64Array } {
+  const times = new Map<number, number>();
+  let sum = 0;
+  let next = 0.5 / count;
+  for (let m = 0; m < weights.length; m++) {
+    sum += weights[m]!;
+    for (; next <= sum + 1e-12 && next < 1; next += 1 / count) times.set(m, (times.get(m) ?? 0) + 1);
+  }
+  const total = [...times.values()].reduce((all, each) => all + each, 0);
+  return { indices: [...times.keys()], weights: Float64Array.from(times.values(), (each) => each / total) };
 }
 
 /** The family as far as its last reading. */
 function upToReadings(family: Family): Family {
   const { root, branches } = family;
   const all = [root, ...branches].flatMap(({ readings }) => readings.map(({ hour }) => hour));
-  if (all.length === 0 || !root.longSteps) return family;
-  const last = Math.max(...all, ...branches.map(({ fromHour }) => fromHour)) + 1;
+  const last = Math.max(...all, ...branches.map(({ fromHour }) => fromHour)) + 1e-6;
   const cut = <T extends { readonly stages: readonly LotStage[] }>(of: T, from: number): T => {
     const stages: LotStage[] = [];
     let left = last - from;
     for (const stage of of.stages) {
       if (left <= 0 && stages.length > 0) break;
-      stages.push({ ...stage, hours: Math.min(stage.hours, Math.max(1, left)) });
+      stages.push({ ...stage, hours: Math.min(stage.hours, Math.max(1e-6, left)) });
       left -= stage.hours;
     }
     return { ...of, stages };

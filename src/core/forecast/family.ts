@@ -4,10 +4,9 @@ import type { Member } from '../ferment/member';
 import { follow, longestStep } from '../ferment/simulate';
 import { slots } from '../ferment/state';
 import { familyHours, spanAt, stageSpans } from '../ferment/time-table';
-import { leakOf } from './priors';
-import { seededUniform } from './random';
+import { leakOfBranch } from './priors';
 import { hourIndexAt } from './between-hours';
-import { rowAt, runMembers, type StoredRun } from './stored-run';
+import { hoursOf, rowAt, rowOf, runMembers, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
 
@@ -45,15 +44,26 @@ const drawnAt = (family: Family, parent: number) =>
 /**
  * Runs every member through the jar once, and from its states through each lot drawn from it.
  *
+ * @param readOnly report only where something was read or drawn (and an hour before, for what is felt of the pace), at the
+ *   very minute, so that nothing need be read between rows: across a draw or a feed that would be neither the one nor the other
  * @returns the jar's run, then one for each branch; a branch's run holds its past in the jar too, so that anything asked of
  *   a run can be asked of it. All share their members; weights are equal
  */
-export function runFamily(family: Family, members: readonly Member[]): StoredRun[] {
-  const runs = [runMembers(family.root, members, drawnAt(family, -1))];
+export function runFamily(family: Family, members: readonly Member[], readOnly = false): StoredRun[] {
+  const { root } = family;
+  const drawn = drawnAt(family, -1);
+  const hours = readOnly ? readHours(root.readings, lengthOf(root.stages), drawn) : hoursOf(root, drawn);
+  const runs = [runMembers(root, members, hours)];
   family.branches.forEach((branch, index) => {
-    runs.push(runBranch(family, branch, index, runs[branch.parent + 1]!));
+    runs.push(runBranch(family, branch, index, runs[branch.parent + 1]!, readOnly));
   });
   return runs;
+}
+
+/** Hours of readings, an hour before each, of draws, and the end. */
+function readHours(readings: readonly Reading[], end: number, drawn: readonly number[]): number[] {
+  const hours = [0, end, ...drawn, ...readings.flatMap(({ hour }) => [hour, hour - 1])];
+  return [...new Set(hours.filter((hour) => hour >= 0 && hour <= end))].sort((a, b) => a - b);
 }
 
 /** The stages of a lot from the family's start: its parent's up to the draw, then its own. */
@@ -67,7 +77,13 @@ function pathStages(parent: Ferment, branch: Branch): LotStage[] {
   return [...past, ...branch.stages];
 }
 
-function runBranch(family: Family, branch: Branch, index: number, parent: StoredRun): StoredRun {
+function runBranch(
+  family: Family,
+  branch: Branch,
+  index: number,
+  parent: StoredRun,
+  readOnly: boolean,
+): StoredRun {
   const ferment: Ferment = {
     ...parent.ferment,
     liquidLitres: branch.liquidLitres,
@@ -76,25 +92,19 @@ function runBranch(family: Family, branch: Branch, index: number, parent: Stored
   };
   const total = branch.fromHour + lengthOf(branch.stages);
   const drawn = hourIndexAt(parent.hours, branch.fromHour);
-  const own = familyHours(total, ferment.stepHours, drawnAt(family, index)).filter(
-    (hour) => hour > branch.fromHour + 1e-9,
-  );
+  const drawnFrom = drawnAt(family, index);
+  const own = (
+    readOnly ? readHours(branch.readings, total, drawnFrom) : familyHours(total, ferment.stepHours, drawnFrom)
+  ).filter((hour) => hour > branch.fromHour + 1e-9);
   const hours = [...parent.hours.slice(0, drawn + 1), ...own];
-  const members = parent.members.map((member, m) => ({
-    ...member,
-    leak: leakOf(seededUniform(family.root.seed + 7919 * (index + 1) + 31 * m)()),
-  }));
+  const members = parent.members.map((member) => ({ ...member, leak: leakOfBranch(member.seal, index) }));
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
   const { stage } = spanAt(stageSpans(parent.ferment.stages), branch.fromHour);
   const relative = own.map((hour) => hour - branch.fromHour);
+  rows.set(parent.rows.subarray(0, rowAt(parent, 0, drawn + 1)));
+  celsius.set(parent.celsius.subarray(0, rowOf(parent, 0, drawn + 1)));
   members.forEach((member, m) => {
-    const from = rowAt(parent, m, 0);
-    rows.set(parent.rows.subarray(from, from + (drawn + 1) * ROW_SIZE), m * hours.length * ROW_SIZE);
-    celsius.set(
-      parent.celsius.subarray(m * parent.hours.length, m * parent.hours.length + drawn + 1),
-      m * hours.length,
-    );
     const run = resumeRun(
       parent.ferment,
       member,
@@ -107,7 +117,7 @@ function runBranch(family: Family, branch: Branch, index: number, parent: Stored
       run,
       branch.stages,
       relative,
-      { rows, celsius, offset: 0, row: m * hours.length + drawn + 1 },
+      { rows, celsius, first: rowOf(parent, m, drawn + 1), stride: members.length },
       longestStep,
       ferment.longSteps,
     );

@@ -53,7 +53,7 @@ export function handmadeRun({
   const warmth = new Float32Array(members * hours.length);
   for (let m = 0; m < members; m++)
     hours.forEach((hour, i) => {
-      const at = m * hours.length + i;
+      const at = i * members + m;
       for (const [slot, value] of Object.entries(row(m, hour)))
         rows[at * slots.ROW_SIZE + slots[slot as keyof Row]] = value;
       warmth[at] = celsius?.(m, hour) ?? stages[0]!.celsius;

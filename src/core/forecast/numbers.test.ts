@@ -4,9 +4,9 @@ import type { Lot } from '../lots/lot';
 import { bottlingSweetness, mixedSugar } from './wanted-sweetness';
 import { learnVigour } from './learn';
 import { likelihood, ordinalScales, readingError, wordChance } from './observe';
-import { leakOf, leakyShare, memberOf, spread, UNKNOWNS } from './priors';
-import { drawPoints, fittedProposal, logPriorOver, priorProposal } from './proposal';
-import { normalBelow, seededNormal, seededUniform } from './random';
+import { leakOf, leakOfBranch, leakyShare, memberOf, spread, UNKNOWNS } from './priors';
+import { densityOverPrior, drawPoints, fittedProposal, priorProposal } from './proposal';
+import { normalBelow, normalQuantile, seededNormal, seededUniform } from './random';
 import { doseVigour, hungryBelow } from './starter-answer';
 
 describe('random numbers', () => {
@@ -44,11 +44,42 @@ describe('random numbers', () => {
   ])('share of a standard normal below %d is %d', (x, share) => expect(normalBelow(x)).toBeCloseTo(share, 6));
 });
 
+test('the number below which a share lies undoes the share', () => {
+  expect([0.5, 0.975, 0.025, 0.8413447].map((share) => normalQuantile(share))).toEqual([
+    expect.closeTo(0, 6),
+    expect.closeTo(1.959964, 5),
+    expect.closeTo(-1.959964, 5),
+    expect.closeTo(1, 5),
+  ]);
+  for (const x of [-4, -2.2, -0.3, 0.8, 2.6]) expect(normalQuantile(normalBelow(x))).toBeCloseTo(x, 3);
+  expect([normalQuantile(0), normalQuantile(1)]).toEqual([-Infinity, Infinity]);
+});
+
 describe('what a kitchen may be like', () => {
   test('spreads and seals are what docs/forecast.md says', () => {
-    expect(spread).toEqual({ lag: 0.5, bacteria: 0.5, capacity: 0.33, offset: 1, swing: 1.2 });
-    expect([UNKNOWNS, leakyShare]).toEqual([8, 0.1]);
+    expect(spread).toEqual({
+      lag: 0.5,
+      bacteria: 0.5,
+      capacity: 0.36,
+      offset: 1.1,
+      swing: 1.2,
+      cells: 0.33,
+      growth: 0.37,
+      earlyDrift: 0.1,
+      lateDrift: 0.22,
+      shape: 0.7,
+      gasTolerance: 0.35,
+      fridge: 2,
+      coldActivity: 0.58,
+    });
+    expect([UNKNOWNS, leakyShare]).toEqual([16, 0.1]);
     expect([0, 0.5, 0.9, 0.95, 1].map((u) => Number(leakOf(u).toFixed(6)))).toEqual([0, 0, 0, 0.0075, 0.03]);
+  });
+
+  test('each vessel of a member leaks by itself, and the same each time', () => {
+    const leaks = Array.from({ length: 4000 }, (_, i) => leakOfBranch((i + 0.5) / 4000, 2));
+    expect(leaks.filter((leak) => leak > 0).length / 4000).toBeCloseTo(0.1, 2);
+    expect(leakOfBranch(0.37, 1)).toBe(leakOf((0.37 * 9973 * 2) % 1));
   });
 
   test('each unknown moves its own part, factors by the exponent', () => {
@@ -60,16 +91,22 @@ describe('what a kitchen may be like', () => {
     expect(at(0, 1).vigour).toBeCloseTo(Math.exp(0.28), 12);
     expect(at(1, 2).lag).toBeCloseTo(Math.exp(1), 12);
     expect(at(2, -1).bacteria).toBeCloseTo(Math.exp(-0.5), 12);
-    expect(at(3, 1).capacity).toBeCloseTo(Math.exp(0.33), 12);
-    expect([at(4, -1.5).offset, at(5, -1).swing]).toEqual([-1.5, 1.2]);
+    expect(at(3, 1).capacity).toBeCloseTo(Math.exp(0.36), 12);
+    expect([at(4, -1.5).offset, at(5, -1).swing]).toEqual([expect.closeTo(-1.65, 12), 1.2]);
     expect([at(6, 0).swingPhase, at(6, 1).swingPhase]).toEqual([
       expect.closeTo(12, 5),
       expect.closeTo(24 * 0.8413447, 5),
     ]);
     expect([at(7, 1).leak, at(7, 9).leak]).toEqual([0, expect.closeTo(0.03, 6)]);
+    expect(at(7, 0).seal).toBeCloseTo(0.5, 6);
+    expect([at(8, 2).earlyDrift, at(9, -1).lateDrift, at(12, 1.5).fridge]).toEqual([0.2, -0.22, 3]);
+    expect([at(10, 1).shape, at(10, -1).shape]).toEqual([Math.exp(0.7) - 1, Math.exp(-0.7) - 1]);
+    expect([at(11, 1).gasTolerance, at(13, 1).coldActivity, at(14, 1).cells, at(15, 1).growth]).toEqual(
+      [0.35, 0.58, 0.33, 0.37].map((spread_) => expect.closeTo(Math.exp(spread_), 12)),
+    );
     const two = memberOf(
-      Float64Array.from({ length: 16 }, (_, i) => (i === 8 ? 1 : 0)),
-      8,
+      Float64Array.from({ length: 2 * UNKNOWNS }, (_, i) => (i === UNKNOWNS ? 1 : 0)),
+      UNKNOWNS,
       0.5,
     );
     expect(two.vigour).toBeCloseTo(Math.exp(0.5), 12);
@@ -83,33 +120,58 @@ describe('where likely kitchens are looked for', () => {
   points[1] = 2;
   points[UNKNOWNS + 1] = 2;
 
-  test('around the weighted mean, a quarter wider than the points lie, never narrower than √0.03', () => {
+  test('around the weighted mean, a quarter wider than the points lie; what two points seem to say is hardly believed', () => {
     const { mean, factor, prior } = fittedProposal(points, Float64Array.of(0.5, 0.5));
-    expect([mean[0], mean[1], mean[2], prior]).toEqual([2, 2, 0, 0.15]);
+    // Means 2 and 2 of deviations 1 and 0: half a variance of noise on the first leaves 1 − 0.5/4 of it.
+    expect([mean[0], mean[1], mean[2], prior]).toEqual([1.75, expect.closeTo(2, 5), 0, 0.15]);
     expect(factor[0]).toBeCloseTo(Math.sqrt(1.25 * 1 + 0.03), 12);
-    expect(factor[UNKNOWNS + 1]).toBeCloseTo(Math.sqrt(0.03), 12);
-    expect(fittedProposal(points, Float64Array.of(0.25, 0.75)).mean[0]).toBe(2.5);
+    // That two points agree does not make an unknown known: its variance stays one.
+    expect(factor[UNKNOWNS + 1]).toBeCloseTo(Math.sqrt(1.28), 5);
   });
 
-  test('weights undo the choice: prior over a mixture of prior and fit', () => {
+  test('of many points the mean, the width and what goes together are believed', () => {
+    const uniform = seededUniform(3);
+    const many = drawPoints(priorProposal, 4000, uniform);
+    // The first unknown at 1 ± 0.5; the second goes with it by 0.6 and has the rest of its own.
+    for (let m = 0; m < 4000; m++) {
+      many[m * UNKNOWNS + 1] = 0.6 * many[m * UNKNOWNS]! + 0.8 * many[m * UNKNOWNS + 1]!;
+      many[m * UNKNOWNS] = 1 + 0.5 * many[m * UNKNOWNS]!;
+    }
+    const { mean, factor } = fittedProposal(many, new Float64Array(4000).fill(1 / 4000));
+    expect(mean[0]).toBeCloseTo(1, 1);
+    expect(factor[0]! ** 2).toBeCloseTo(1.25 * 0.25 + 0.03, 1);
+    expect((factor[UNKNOWNS]! * factor[0]!) / (1.25 * 0.5)).toBeCloseTo(0.6, 1);
+    // What no weight touches keeps its prior: no mean, no ties.
+    expect(Math.abs(mean[5]!)).toBeLessThan(0.03);
+    expect(factor.slice(7 * UNKNOWNS, 7 * UNKNOWNS + 7).every((tie) => Math.abs(tie) < 0.06)).toBe(true);
+  });
+
+  test('weights undo the choice: a mixture of prior and fit over the prior', () => {
     const p = fittedProposal(points, Float64Array.of(0.5, 0.5));
-    // At the fit's own mean: prior density over (0.15 prior + 0.85 fit), written out.
-    const at = Float64Array.from(p.mean);
-    const square = 4 + 4;
+    // At the fit's own mean: (0.15 prior + 0.85 fit) over prior, written out.
+    const square = p.mean.reduce((sum, value) => sum + value * value, 0);
     let determinant = 1;
     for (let i = 0; i < UNKNOWNS; i++) determinant *= p.factor[i * UNKNOWNS + i]!;
     const ratio = 1 / determinant / Math.exp(-square / 2);
-    expect(logPriorOver(p, at, 0)).toBeCloseTo(-Math.log(0.15 + 0.85 * ratio), 9);
-    expect(logPriorOver(priorProposal, points, 1)).toBe(0);
+    expect(densityOverPrior(p, Float64Array.from(p.mean), 0)).toBeCloseTo(0.15 + 0.85 * ratio, 9);
+    expect(densityOverPrior(priorProposal, points, 1)).toBe(1);
   });
 
-  test('points are drawn from the prior when the first number says so, else from the fit', () => {
-    const p = fittedProposal(points, Float64Array.of(0.5, 0.5));
-    const one = () => 1;
-    expect([...drawPoints(p, 1, () => 0.14, one)]).toEqual(Array(UNKNOWNS).fill(1));
-    const fitted = drawPoints(p, 2, () => 0.16, one);
-    expect(fitted[0]).toBeCloseTo(2 + Math.sqrt(1.28), 12);
-    expect(fitted[UNKNOWNS + 2]).toBeCloseTo(Math.sqrt(0.03), 12);
+  test('points lie evenly: along each unknown one in every tenth of ten, whatever the proposal', () => {
+    const drawn = drawPoints(priorProposal, 10, seededUniform(5));
+    for (let i = 0; i < UNKNOWNS; i++) {
+      const tenths = Array.from({ length: 10 }, (_, m) =>
+        Math.floor(10 * normalBelow(drawn[m * UNKNOWNS + i]!)),
+      );
+      expect(tenths.sort((a, b) => a - b)).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8, 9]);
+    }
+    // Fifteen in a hundred from the prior, the others around the fit.
+    const p = { mean: new Float64Array(UNKNOWNS).fill(5), factor: priorProposal.factor, prior: 0.15 };
+    const around = drawPoints(p, 100, seededUniform(5));
+    const first = Array.from({ length: 100 }, (_, m) => around[m * UNKNOWNS]!);
+    expect(Math.abs(first.slice(0, 15).reduce((sum, value) => sum + value, 0) / 15)).toBeLessThan(0.2);
+    const fitted = first.slice(15);
+    expect(fitted.reduce((sum, value) => sum + value, 0) / 85).toBeCloseTo(5, 1);
   });
 });
 

@@ -22,7 +22,11 @@ const sealed = Scenario.parse({
   stages: [{ hours: 90, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
 });
 const course = simulate(sealed);
-const place: Place = { stage: sealed.stages[0]!, celsius: 22, headspaceRatio: 0.04 };
+const place: Place = {
+  stage: sealed.stages[0]!,
+  celsius: 22,
+  filling: { headspaceRatio: 0.04, filledCelsius: 22 },
+};
 const shown = (kind: Reading['kind'], hour: number) =>
   expected(kind, course.rows, hour * slots.ROW_SIZE, place);
 

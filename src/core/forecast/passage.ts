@@ -1,4 +1,4 @@
-import { placesOf, valuesAt, weightedQuantiles } from './quantiles';
+import { valuesOverTime, weightedQuantiles } from './quantiles';
 import type { Quantity } from './quantities';
 import type { StoredRun } from './stored-run';
 
@@ -16,14 +16,14 @@ export function passageHours(
   direction: 'rises' | 'falls',
   fromHour = 0,
 ): Float64Array {
-  const places = placesOf(run);
+  const over = valuesOverTime(run, quantity);
   const sign = direction === 'rises' ? 1 : -1;
   const out = new Float64Array(run.members.length).fill(Infinity);
   let previous: Float64Array | undefined;
   for (let index = 0; index < run.hours.length; index++) {
     const hour = run.hours[index]!;
     if (hour < fromHour - 1e-9) continue;
-    const values = valuesAt(run, quantity, index, places[index]!);
+    const values = over[index]!;
     for (let m = 0; m < out.length; m++) {
       if (out[m] !== Infinity || sign * values[m]! < sign * level) continue;
       out[m] = previous ? crossing(previous[m]!, values[m]!, level, run.hours[index - 1]!, hour) : hour;

@@ -1,5 +1,12 @@
 import { spanAt, stageSpans } from '../ferment/time-table';
-import { placesOf, quantileLevels, valuesAt, weightedQuantiles, type FiveNumbers } from './quantiles';
+import {
+  placesOf,
+  quantileLevels,
+  valuesAt,
+  valuesOverTime,
+  weightedQuantiles,
+  type FiveNumbers,
+} from './quantiles';
 import { hourIndexAt } from './between-hours';
 import { type StoredRun } from './stored-run';
 import { chillStages, representatives, whatIf } from './what-if';
@@ -61,11 +68,9 @@ const cache = new WeakMap<StoredRun, Float32Array>();
 function runningPeaks(run: StoredRun): Float32Array {
   const known = cache.get(run);
   if (known) return known;
-  const places = placesOf(run);
   const count = run.members.length;
   const peaks = new Float32Array(count * run.hours.length);
-  run.hours.forEach((_, index) => {
-    const values = valuesAt(run, 'gaugeBar', index, places[index]!);
+  valuesOverTime(run, 'gaugeBar').forEach((values, index) => {
     for (let m = 0; m < count; m++) {
       const before = index === 0 ? 0 : peaks[(index - 1) * count + m]!;
       peaks[index * count + m] = Math.max(before, values[m]!);

@@ -32,6 +32,9 @@ const worstLeak = 0.03;
 export const leakOf = (uniform: number): number =>
   uniform > 1 - leakyShare ? worstLeak * ((uniform - 1 + leakyShare) / leakyShare) ** 2 : 0;
 
+/** Leak of the n-th vessel filled from a jar: as good as drawn anew, and the same each time the member is run. */
+export const leakOfBranch = (seal: number, index: number): number => leakOf((seal * 9973 * (index + 1)) % 1);
+
 /**
  * The kitchen that a point of unknowns stands for.
  *
@@ -39,6 +42,7 @@ export const leakOf = (uniform: number): number =>
  * @param vigourSpread standard deviation of the logarithm of the vigour, 0 or more
  */
 export function memberOf(z: Float64Array, at: number, vigourSpread: number): Member {
+  const seal = normalBelow(z[at + 7]!);
   return {
     vigour: Math.exp(vigourSpread * z[at]!),
     lag: Math.exp(spread.lag * z[at + 1]!),
@@ -47,7 +51,8 @@ export function memberOf(z: Float64Array, at: number, vigourSpread: number): Mem
     offset: spread.offset * z[at + 4]!,
     swing: Math.abs(spread.swing * z[at + 5]!),
     swingPhase: 24 * normalBelow(z[at + 6]!),
-    leak: leakOf(normalBelow(z[at + 7]!)),
+    leak: leakOf(seal),
+    seal,
     earlyDrift: spread.earlyDrift * z[at + 8]!,
     lateDrift: spread.lateDrift * z[at + 9]!,
     shape: Math.exp(spread.shape * z[at + 10]!) - 1,

@@ -1,6 +1,6 @@
 import { fillingAt, spanAt, stageSpans } from '../ferment/time-table';
 import { quantities, type Place, type Quantity } from './quantities';
-import { rowAt, type StoredRun } from './stored-run';
+import { rowAt, rowOf, type StoredRun } from './stored-run';
 
 /** The quantiles every series carries, low to high. */
 export const quantileLevels = [0.05, 0.25, 0.5, 0.75, 0.95] as const;
@@ -12,8 +12,7 @@ export type FiveNumbers = readonly [number, number, number, number, number];
  * @param values sample, any order, at least one
  * @param weights as many, not negative, with a positive sum
  * @param levels rising, 0–1
- * @param order indices of the members with weight, kept in order from call to call: a forecast's members hardly overtake
- *   each other within an hour, so that sorting costs next to nothing
+ * @param order indices of the members with weight, kept from call to call; put in order
  * @returns as many numbers, rising
  * @throws RangeError on an empty or weightless sample
  */
@@ -45,22 +44,44 @@ export function weightedQuantiles(
 const weighty = (weights: ArrayLike<number>): Int32Array =>
   Int32Array.from(Array.from({ length: weights.length }, (_, i) => i).filter((i) => weights[i]! > 0));
 
-/** Sorts by insertion: nearly free on what is nearly in order. Long unsorted samples are sorted outright first. */
+const pails = 256;
+const firstOf = new Int32Array(pails + 1);
+let spare = new Int32Array(0);
+
+/** Sorts members by value: into pails first when there are many, then by insertion, which is nearly free on what is nearly in order. */
 function settle(order: Int32Array, values: ArrayLike<number>): void {
-  let swaps = 0;
+  if (order.length > 40) intoPails(order, values);
   for (let i = 1; i < order.length; i++) {
     const member = order[i]!;
     const value = values[member]!;
     let j = i - 1;
-    for (; j >= 0 && values[order[j]!]! > value; j--) {
-      order[j + 1] = order[j]!;
-      swaps += 1;
-    }
+    for (; j >= 0 && values[order[j]!]! > value; j--) order[j + 1] = order[j]!;
     order[j + 1] = member;
-    if (swaps > 20 * order.length) {
-      order.sort((a, b) => values[a]! - values[b]! || a - b);
-      return;
-    }
+  }
+}
+
+/** Counts members into pails of equal width between the least and the greatest finite value; what is infinite goes last. */
+function intoPails(order: Int32Array, values: ArrayLike<number>): void {
+  let least = Infinity;
+  let most = -Infinity;
+  for (let i = 0; i < order.length; i++) {
+    const value = values[order[i]!]!;
+    if (value < least) least = value;
+    if (value > most && value < Infinity) most = value;
+  }
+  if (!(most > least)) return;
+  const perPail = (pails - 2) / (most - least);
+  const pailOf = (value: number) => (value < Infinity ? ((value - least) * perPail) | 0 : pails - 1);
+  firstOf.fill(0);
+  for (let i = 0; i < order.length; i++) firstOf[pailOf(values[order[i]!]!) + 1]!++;
+  for (let pail = 1; pail <= pails; pail++) firstOf[pail] = firstOf[pail]! + firstOf[pail - 1]!;
+  if (spare.length < order.length) spare = new Int32Array(order.length);
+  spare.set(order);
+  for (let i = 0; i < order.length; i++) {
+    const member = spare[i]!;
+    const pail = pailOf(values[member]!);
+    order[firstOf[pail]!] = member;
+    firstOf[pail]!++;
   }
 }
 
@@ -98,17 +119,28 @@ export function valuesAt(run: StoredRun, quantity: Quantity, hourIndex: number, 
   const values = new Float64Array(run.members.length);
   const here = { ...place };
   for (let m = 0; m < values.length; m++) {
-    here.celsius = run.celsius[m * run.hours.length + hourIndex]!;
+    here.celsius = run.celsius[rowOf(run, m, hourIndex)]!;
     values[m] = of(run.rows, rowAt(run, m, hourIndex), here);
   }
+  return values;
+}
+
+const worked = new WeakMap<StoredRun, Map<Quantity, readonly Float64Array[]>>();
+
+/** Every member's value of a quantity at every reported hour, one array an hour; kept as long as the run. */
+export function valuesOverTime(run: StoredRun, quantity: Quantity): readonly Float64Array[] {
+  const known = worked.get(run)?.get(quantity);
+  if (known) return known;
+  const values = placesOf(run).map((place, hour) => valuesAt(run, quantity, hour, place));
+  const ofRun = worked.get(run) ?? new Map<Quantity, readonly Float64Array[]>();
+  worked.set(run, ofRun.set(quantity, values));
   return values;
 }
 
 /** Five quantiles of a quantity at every reported hour. */
 export function seriesOf(run: StoredRun, quantity: Quantity): FiveNumbers[] {
   const order = weighty(run.weights);
-  return placesOf(run).map((place, index) => {
-    const values = valuesAt(run, quantity, index, place);
-    return weightedQuantiles(values, run.weights, quantileLevels, order) as unknown as FiveNumbers;
-  });
+  return valuesOverTime(run, quantity).map(
+    (values) => weightedQuantiles(values, run.weights, quantileLevels, order) as unknown as FiveNumbers,
+  );
 }

@@ -6,20 +6,8 @@ import type { LotStage } from '../ferment/ferment';
 import { slots } from '../ferment/state';
 import { closeRow, type Filling } from '../ferment/vessel-gas';
 
-const {
-  ACETIC,
-  CO2,
-  ETHANOL,
-  FRUCTOSE,
-  GAS_RATE,
-  GLUCOSE,
-  GLYCEROL,
-  LACTIC,
-  LACTICS,
-  PH,
-  SUCROSE,
-  YEAST,
-} = slots;
+const { ACETIC, CO2, ETHANOL, FRUCTOSE, GAS_RATE, GLUCOSE, GLYCEROL, LACTIC, LACTICS, PH, SUCROSE, YEAST } =
+  slots;
 
 type Rows = Float32Array | Float64Array;
 

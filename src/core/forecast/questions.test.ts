@@ -40,7 +40,7 @@ describe('the question about a family', () => {
       base: 'ginger-tea',
       culture: { id: 'ginger-bug' },
       vigour: 1,
-      vigourSpread: 0.28,
+      vigourSpread: 0.3,
       co2Volumes: 0.05,
       kept: null,
       members: 160,
@@ -208,7 +208,7 @@ describe('the question about a jar', () => {
     expect([paceAt(22), paceAt(18), paceAt(25)].map((pace) => Number(pace.toFixed(3)))).toEqual([
       1, 0.672, 1.259,
     ]);
-    expect(paceAt(4)).toBeCloseTo(0.02 / (8000 / 14336), 6);
+    expect(paceAt(4)).toBeCloseTo(0.036 / (8000 / 14336), 6);
     expect(paceAt(44)).toBe(0.01);
   });
 
@@ -239,10 +239,10 @@ describe('the question about a jar', () => {
     const { kept, stages } = question.ferment;
     // 60 g in about 831 ml: 72 g/L crowd to 50·(72/50)^0.55.
     const dose = 50 * (60 / question.ferment.liquidLitres / 50) ** 0.55;
-    expect(kept!.fresh.yeast).toBeCloseTo(0.0088 * dose, 3);
-    expect(kept!.lagWork).toBe(0.4);
+    expect(kept!.fresh.yeast).toBeCloseTo(0.0084 * dose, 3);
+    expect(kept!.lagWork).toBe(0.7);
     const renewal = stages.find(({ inflows }) => inflows?.length)!.inflows![0]!;
-    expect(renewal.yeast).toBeGreaterThan(0.0088 * 50);
+    expect(renewal.yeast).toBeGreaterThan(0.0084 * 50);
     expect(renewal.sucrose).toBeCloseTo(44.955 / ((700 * 0.99979 + 44.955 * 0.62) / 1000), 0);
     expect(question.fedHour).toBeCloseTo(36.2, 6);
     expect(liquidMl(lot.contents)).toBeGreaterThan(800);

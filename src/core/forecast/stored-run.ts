@@ -15,7 +15,10 @@ export interface StoredRun {
   readonly ferment: Ferment;
   readonly hours: readonly number[];
   readonly members: readonly Member[];
-  /** ROW_SIZE numbers a row (see core/ferment/state.ts); rows of a member follow each other. */
+  /**
+   * ROW_SIZE numbers a row (see core/ferment/state.ts); rows of an hour follow each other, a member each, since nearly
+   * everything is asked of all members at one hour.
+   */
   readonly rows: Float32Array;
   /** Liquid temperature, °C, one a row. */
   readonly celsius: Float32Array;
@@ -23,23 +26,25 @@ export interface StoredRun {
   readonly weights: Float64Array;
 }
 
+/** Which row is a member's at an hour. */
+export const rowOf = (run: Pick<StoredRun, 'members'>, member: number, hourIndex: number): number =>
+  hourIndex * run.members.length + member;
+
 /** Index of the first number of a member's row. */
-export const rowAt = (run: StoredRun, member: number, hourIndex: number): number =>
-  (member * run.hours.length + hourIndex) * ROW_SIZE;
+export const rowAt = (run: Pick<StoredRun, 'members'>, member: number, hourIndex: number): number =>
+  rowOf(run, member, hourIndex) * ROW_SIZE;
 
 /**
  * Runs every member through the ferment, all weighing the same.
  *
- * @param alsoAt further hours to report, such as those of draws
- * @returns rows at every `stepHours`; cost linear in members and hours
+ * @param hours moments to report, rising, from 0 to the end of the stages
+ * @returns a row a member at each; cost linear in members and hours
  */
 export function runMembers(
   ferment: Ferment,
   members: readonly Member[],
-  alsoAt: readonly number[] = [],
+  hours: readonly number[] = hoursOf(ferment),
 ): StoredRun {
-  const total = ferment.stages.reduce((sum, stage) => sum + stage.hours, 0);
-  const hours = (ferment.longSteps ? familyHours : reportHours)(total, ferment.stepHours, alsoAt);
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
   members.forEach((member, index) => {
@@ -48,11 +53,17 @@ export function runMembers(
       run,
       ferment.stages,
       hours,
-      { rows, celsius, offset: 0, row: index * hours.length },
+      { rows, celsius, first: index, stride: members.length },
       longestStep,
       ferment.longSteps,
     );
   });
   const weights = new Float64Array(members.length).fill(1 / members.length);
   return { ferment, hours, members, rows, celsius, weights };
+}
+
+/** The hours a ferment is reported at: every `stepHours`, and others asked for, such as those of draws. */
+export function hoursOf(ferment: Ferment, alsoAt: readonly number[] = []): number[] {
+  const total = ferment.stages.reduce((sum, stage) => sum + stage.hours, 0);
+  return (ferment.longSteps ? familyHours : reportHours)(total, ferment.stepHours, alsoAt);
 }

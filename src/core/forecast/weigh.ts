@@ -2,7 +2,7 @@ import type { Reading } from '../ferment/ferment';
 import { fillingAt, spanAt, stageSpans } from '../ferment/time-table';
 import { expected, likelihood, senseOf, type Sense } from './observe';
 import { hourIndexAt } from './between-hours';
-import { rowAt, type StoredRun } from './stored-run';
+import { rowAt, rowOf, type StoredRun } from './stored-run';
 
 /** What every member expects of a reading, interpolated between the hours around it. */
 export function expectations(run: StoredRun, reading: Reading): Float64Array {
@@ -15,7 +15,7 @@ export function expectations(run: StoredRun, reading: Reading): Float64Array {
   const at = (member: number, index: number) =>
     expected(reading.kind, run.rows, rowAt(run, member, index), {
       stage,
-      celsius: run.celsius[member * hours.length + index]!,
+      celsius: run.celsius[rowOf(run, member, index)]!,
       filling,
     });
   return Float64Array.from(run.members, (_, m) => {

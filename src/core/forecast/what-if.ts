@@ -6,7 +6,7 @@ import { follow } from '../ferment/simulate';
 import { slots } from '../ferment/state';
 import { reportHours, spanAt, stageSpans } from '../ferment/time-table';
 import { hourIndexAt } from './between-hours';
-import { rowAt, type StoredRun } from './stored-run';
+import { rowAt, rowOf, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
 
@@ -70,7 +70,7 @@ export function whatIf(
       resumed,
       stages,
       hours,
-      { rows, celsius, offset: 0, row: i * hours.length },
+      { rows, celsius, first: i, stride: picked.length },
       whatIfStep,
       run.ferment.longSteps,
     );
@@ -125,17 +125,16 @@ export function diverged(run: StoredRun, fromHour: number, change: Change, membe
   const picked = representatives(run, members);
   const rows = new Float32Array(picked.length * count * ROW_SIZE);
   const celsius = new Float32Array(picked.length * count);
+  const copy = (from: StoredRun, member: number, hour: number, to: number, toHour: number) => {
+    const row = toHour * picked.length + to;
+    const at = rowAt(from, member, hour);
+    rows.set(from.rows.subarray(at, at + ROW_SIZE), row * ROW_SIZE);
+    celsius[row] = from.celsius[rowOf(from, member, hour)]!;
+  };
   picked.forEach((m, i) => {
-    const past = rowAt(run, m, 0);
-    rows.set(run.rows.subarray(past, past + (index + 1) * ROW_SIZE), i * count * ROW_SIZE);
-    celsius.set(run.celsius.subarray(m * count, m * count + index + 1), i * count);
-    const next = rowAt(future, i, 1);
-    const left = Math.min(count - index - 1, future.hours.length - 1);
-    rows.set(future.rows.subarray(next, next + left * ROW_SIZE), (i * count + index + 1) * ROW_SIZE);
-    celsius.set(
-      future.celsius.subarray(i * future.hours.length + 1, i * future.hours.length + 1 + left),
-      i * count + index + 1,
-    );
+    for (let hour = 0; hour <= index; hour++) copy(run, m, hour, i, hour);
+    const last = Math.min(count - index, future.hours.length);
+    for (let hour = 1; hour < last; hour++) copy(future, i, hour, i, index + hour);
   });
   return {
     ...future,

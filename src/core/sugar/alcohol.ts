@@ -1,4 +1,5 @@
-import { sugarOfGravity, waterDensity20 } from './sucrose-solution';
+import { gravityOf } from './ferment-gravity';
+import { sugarOfGravity } from './sucrose-solution';
 import { ethanolPerSucrose, practicalShare } from './yields';
 
 const ethanolYield = ethanolPerSucrose * practicalShare.ethanol;
@@ -23,8 +24,8 @@ export const abvByRule7_5 = (og: number, fg: number): number => ((og - fg) * 100
  * @param og original SG 20/20, 1.000–1.2
  * @param fg later SG 20/20, not above `og`; sucrose and ethanol only, gas driven off
  * @returns percent ABV; 0 when fg ≥ og
- * @source yields of Gay-Lussac, of which practice reaches 92 %, with ethanol displacing 1.166 ml water per gram
- * @example abvByMassBalance(1.05, 1.01) // ≈ 5.38
+ * @source yields of Gay-Lussac, of which practice reaches 92 %, densities as in `gravityOf`
+ * @example abvByMassBalance(1.05, 1.01) // ≈ 5.30
  */
 export function abvByMassBalance(og: number, fg: number): number {
   const sugarAtStart = sugarOfGravity(og);
@@ -38,9 +39,5 @@ export function abvByMassBalance(og: number, fg: number): number {
   return abvOfEthanol(low * ethanolYield);
 }
 
-function gravityAfter(sugarAtStart: number, fermented: number): number {
-  const left = sugarAtStart - fermented;
-  const sugarTerm = 0.3853 * left; // slope of the ICUMSA density near 10 %, g/L per g/L
-  const ethanolTerm = (1 - 1.166) * fermented * ethanolYield;
-  return 1 + (sugarTerm + ethanolTerm) / waterDensity20;
-}
+const gravityAfter = (sugarAtStart: number, fermented: number): number =>
+  gravityOf({ sugar: sugarAtStart - fermented, ethanol: fermented * ethanolYield, acids: 0 });

@@ -8,23 +8,25 @@ export interface Dissolved {
 }
 
 /**
- * Apparent molar room per gram in dilute water, ml/g: ethanol 1.166 (20 °C, from the OIML alcohol tables below 10 %);
- * lactic and acetic acid and glycerol about 0.80 (lactic 0.77, acetic 0.87, glycerol 0.77).
+ * Room per gram in dilute water, ml/g: ethanol 1.193 and less as it gets stronger (from the OIML tables at 20 °C: 996.70,
+ * 991.06 and 984.71 kg/m³ at 1, 5 and 10 % by volume); lactic and acetic acid and glycerol about 0.80 (0.77, 0.87, 0.77).
  */
-const millilitresPerGram = { ethanol: 1.166, acids: 0.8 } as const;
+const millilitresPerGram = { ethanol: 1.1931, ethanolLess: 2.53e-4, acids: 0.8 } as const;
 
 /**
  * Specific gravity 20/20 of sugar, ethanol and acids in water, gas not counted. The sugar follows the ICUMSA density;
  * ethanol and acids displace water by their apparent volume.
  *
  * @param dissolved g/L; sugar 0–400, ethanol 0–120, acids 0–40
- * @returns SG 20/20, within 0.0005 for sugar alone and about 0.001 for mixtures
+ * @returns SG 20/20, within 0.0005 for sugar alone, 0.0001 for ethanol alone and about 0.001 for mixtures
+ * @source OIML R 22 (1975) for ethanol
  * @example gravityOf({ sugar: 94.1, ethanol: 0, acids: 0 }) // ≈ 1.0363
  */
 export function gravityOf({ sugar, ethanol, acids }: Dissolved): number {
   const water = waterDensity20 / 1000;
   const change =
-    ethanol * (1 - millilitresPerGram.ethanol * water) + acids * (1 - millilitresPerGram.acids * water);
+    ethanol * (1 - (millilitresPerGram.ethanol - millilitresPerGram.ethanolLess * ethanol) * water) +
+    acids * (1 - millilitresPerGram.acids * water);
   return (sugarDensity(sugar) + change) / waterDensity20;
 }
 

@@ -13,7 +13,7 @@ export const gingerBug: Culture = {
   lacticAcid: perMl(4),
   bare: null,
   crowding: null,
-  vigourSpread: 0.33,
+  vigourSpread: 0.3,
   ingredients: [],
   residualSugar: 12,
   dose: { low: 0.05, high: 0.12, usual: 0.08 },
