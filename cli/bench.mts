@@ -23,7 +23,17 @@ const ask = (members: number, days: number): FamilyQuestion => ({
   rootId: 'x',
   start: 0,
   family: { root: fermentOf(scenario(members, days)), lots: ['x'], branches: [] },
-  lots: [{ lotId: 'x', run: 0, wantedVolumes: 2.5, wantedSweetness: 60, limitBar: 2.8, sealedFromHour: 0 }],
+  lots: [
+    {
+      lotId: 'x',
+      run: 0,
+      wantedVolumes: 2.5,
+      wantedSweetness: 60,
+      limitBar: 2.8,
+      sealedFromHour: 0,
+      cold: null,
+    },
+  ],
   drawn: null,
 });
 

@@ -72,7 +72,12 @@ export function taskWords(
       return {
         over: `${plural(task.lots.length, 'bottle')} in the fridge`,
         title: due ? `Open ${root.name}` : `${root.name} settles until ${from}`,
-        because: `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,
+        because:
+          task.reason === 'cold-limit'
+            ? `by ${until}: even cold it goes on, and from then one in twenty is past what its bottle is good for.`
+            : task.reason === 'cold-fizz'
+              ? `by ${until}: even cold it goes on, and would gush.`
+              : `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,
         span,
       };
     case 'discard':

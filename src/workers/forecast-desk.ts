@@ -198,5 +198,5 @@ export function keyOf(question: Question): string {
     a = Math.imul(a ^ code, 0x01000193);
     b = Math.imul(b ^ (code + i), 0x85ebca6b);
   }
-  return `3-${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}-${text.length.toString(36)}`;
+  return `4-${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}-${text.length.toString(36)}`;
 }

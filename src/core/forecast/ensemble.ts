@@ -1,5 +1,6 @@
 import { nominalMember, type Member } from '../ferment/member';
 import type { Ferment, LotStage, Reading } from '../ferment/ferment';
+import { conditionsSaid } from './conditions-said';
 import { contradictions, type ForecastWarning } from './contradictions';
 import { loneFerment, runFamily, type Family } from './family';
 import { memberOf, UNKNOWNS } from './priors';
@@ -50,7 +51,7 @@ export function weighedFamily(family: Family): WeighedFamily {
   const seen = [root.readings, ...family.branches.map(({ readings }) => readings)];
   if (root.members === 1) {
     const runs = runFamily(family, [nominalMember]);
-    const warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
+    const warnings = [...runs.flatMap((run, i) => contradictions(run, seen[i]!)), ...saidOnce(runs)];
     return { runs, effectiveMembers: 1, logVigour: { mean: 0, deviation: 0 }, warnings };
   }
   const uniform = seededUniform(root.seed);
@@ -62,7 +63,7 @@ export function weighedFamily(family: Family): WeighedFamily {
       runs,
       effectiveMembers: root.members,
       logVigour: vigourOf(points, weights, root.vigourSpread),
-      warnings: [],
+      warnings: saidOnce(runs),
     };
   }
   const { points, weights, power, warnings } = likelyPoints(family, seen, uniform);
@@ -76,9 +77,19 @@ export function weighedFamily(family: Family): WeighedFamily {
     runs: runs.map((run) => ({ ...run, weights: picked.weights })),
     effectiveMembers: Math.min(root.members, effectiveMembers(weights)),
     logVigour: vigourOf(points, weights, root.vigourSpread),
-    warnings: power < 0.5 ? [...warnings, { code: 'readings.disagree', sentence: disagree }] : warnings,
+    warnings: [
+      ...warnings,
+      ...saidOnce(runs),
+      ...(power < 0.5 ? [{ code: 'readings.disagree', sentence: disagree }] : []),
+    ],
   };
 }
+
+/** What happened to the cells, of each kind once, however many lots share it. */
+const saidOnce = (runs: readonly StoredRun[]): readonly ForecastWarning[] => {
+  const said = runs.flatMap(conditionsSaid);
+  return said.filter(({ code }, i) => said.findIndex((other) => other.code === code) === i);
+};
 
 const membersAt = (points: Float64Array, count: number, vigourSpread: number): Member[] =>
   Array.from({ length: count }, (_, m) => memberOf(points, m * UNKNOWNS, vigourSpread));

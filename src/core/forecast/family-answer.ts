@@ -1,6 +1,7 @@
 import type { ForecastWarning } from './contradictions';
 import { weighedFamily } from './ensemble';
 import type { FamilyQuestion, LotAsk } from './family-question';
+import { keepingOf, type Keeping } from './keeping';
 import { seriesOf, type FiveNumbers } from './quantiles';
 import { doseVigour, livelinessWhenDrawn } from './starter-answer';
 import type { StoredRun } from './stored-run';
@@ -27,6 +28,8 @@ export interface LotAnswer {
   readonly wantedVolumes: number;
   readonly chill: ChillWindow | null;
   readonly taste: Window | null;
+  /** How long it keeps, when it is sealed and cold. */
+  readonly keeping: Keeping | null;
 }
 
 /** What the forecast says of a family. */
@@ -111,5 +114,6 @@ export function lotAnswer(
         ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour)
         : null,
     taste: sealedFromHour === null ? tasteWindow(run, ask.wantedSweetness) : null,
+    keeping: ask.cold && limitBar !== null ? keepingOf(run, { wantedVolumes, limitBar, ...ask.cold }) : null,
   };
 }

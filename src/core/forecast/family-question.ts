@@ -3,7 +3,7 @@ import type { Ferment, Inflow } from '../ferment/ferment';
 import { usualVigourSpread } from '../ferment/ferment';
 import { bases } from '../ferment/bases';
 import type { BaseKind } from '../ferment/scenario-kinds';
-import type { Warmths } from '../kitchen/places';
+import { celsiusAt, type Warmths } from '../kitchen/places';
 import { drawnFrom, livesAt, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { nothing, plus, volumeOf, type Amounts } from '../matter/substances';
@@ -29,6 +29,8 @@ export interface LotAsk {
   readonly limitBar: number | null;
   /** Hour at which it was sealed; null when it is not. */
   readonly sealedFromHour: number | null;
+  /** When it stands in the fridge: the hour it is asked at, in half-days, and how warm the counter is. */
+  readonly cold: { readonly nowHour: number; readonly counterCelsius: number } | null;
 }
 
 /** A whole family as one question: plain data, the same for the same history. */
@@ -67,7 +69,7 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
   const rootPart = rootFerment(ask, pitch, start);
   const branches: Branch[] = [];
   const indexOf = new Map<string, number>([[root.id, -1]]);
-  const lots: LotAsk[] = [lotAsk(root, root, 0, start, cultures)];
+  const lots: LotAsk[] = [lotAsk(ask, root, 0, start, cultures)];
   for (const lot of tree) {
     const branch = branchOf(ask, lot, start, indexOf, cultures);
     if (!branch) continue;
@@ -78,7 +80,7 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
     else branches.push(branch);
     const index = same >= 0 ? same : branches.length - 1;
     indexOf.set(lot.id, index);
-    lots.push(lotAsk(lot, root, index + 1, start, cultures));
+    lots.push(lotAsk(ask, lot, index + 1, start, cultures));
   }
   return {
     rootId: root.id,
@@ -113,6 +115,7 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     liquidMl: liquid,
     warmths: ask.warmths,
     reads: readsFor(ask),
+    startCelsius: pitch.celsius ?? undefined,
   });
   const total = (end - start) / hourMs;
   const learned = ask.learned(pitch);
@@ -220,7 +223,13 @@ function branchOf(
 /** To a tenth of a millilitre: bottles filled one after the other share a forecast whatever the last digits of their pouring. */
 const tenth = (ml: number) => Math.round(ml * 10) / 10;
 
-function lotAsk(lot: Lot, root: Lot, run: number, start: number, cultures: CultureTable): LotAsk {
+function lotAsk(
+  { root, now, warmths }: FamilyAsk,
+  lot: Lot,
+  run: number,
+  start: number,
+  cultures: CultureTable,
+): LotAsk {
   const wantedVolumes = root.recipe?.wantedVolumes ?? 2.5;
   const sealed = lot.closure === 'sealed';
   const closed = lot.events.find((event) => event.kind === 'closed' && event.closure === 'sealed');
@@ -232,6 +241,13 @@ function lotAsk(lot: Lot, root: Lot, run: number, start: number, cultures: Cultu
     wantedSweetness: bottlingSweetness(root, wantedVolumes, cultures),
     limitBar: sealed ? vesselKind(lot.vessel.kind).limitBar : null,
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
+    cold:
+      sealed && lot.place === 'fridge' && !lot.opened && !lot.ended
+        ? {
+            nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),
+            counterCelsius: celsiusAt(warmths, 'counter', now),
+          }
+        : null,
   };
 }
 

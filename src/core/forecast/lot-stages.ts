@@ -63,8 +63,10 @@ export interface StretchAsk {
   readonly liquidMl: number;
   readonly warmths: Warmths;
   readonly reads: InflowReader;
-  /** What is in the vessel when the stretch begins came from somewhere this warm. */
+  /** What came in as the stretch began. */
   readonly firstInflows?: readonly Inflow[];
+  /** How warm the liquid is at the start, when it is not as its place. */
+  readonly startCelsius?: number | undefined;
 }
 
 /**
@@ -87,6 +89,7 @@ export function stretchOf(ask: StretchAsk): LotStage[] {
   let begun = from;
   let inflows: Inflow[] = [...(ask.firstInflows ?? [])];
   let next = 0;
+  let stirred = false;
   let carried: { middle: number; until: number } | null = null;
   for (const cut of cuts) {
     const vents = events
@@ -96,9 +99,13 @@ export function stretchOf(ask: StretchAsk): LotStage[] {
     if (hours > 1 / 60) {
       const celsius =
         carried && begun < carried.until ? carried.middle : celsiusAt(warmths, now.place, begun);
-      stages.push(stageOf(lot, now, hours, celsius, vents, inflows));
+      stages.push({
+        ...stageOf(lot, now, hours, celsius, vents, inflows),
+        ...(stirred ? { stirredOnce: true } : {}),
+      });
       begun = cut;
       inflows = [];
+      stirred = false;
     }
     for (let event = events[next]; event && Math.max(from, event.at) <= cut; event = events[++next]) {
       if (event.kind === 'moved' && event.place !== now.place) {
@@ -109,10 +116,50 @@ export function stretchOf(ask: StretchAsk): LotStage[] {
       }
       const inflow = happen(now, event, ask);
       if (inflow) inflows.push(inflow);
+      if (event.kind === 'stirred') stirred = true;
     }
   }
-  return stages;
+  return ask.startCelsius === undefined ? stages : cooledFrom(stages, ask.startCelsius, ask.liquidMl);
 }
+
+/** Time constant of five litres in a lidded jar or pot, hours; smaller ones are quicker by the cube root of their volume. */
+const coolingOfFiveLitres = 2.8;
+/** Degrees within which a base counts as cooled. */
+const cooledWithin = 3;
+
+/** Where the pieces of a cooling end, in time constants; past the last it has cooled. */
+const coolingEdges = [0.3, 0.7, 1.3, 2.2, 3.5];
+
+/** The same stages of a liquid that begins warmer or colder than its place: Newton's cooling, in pieces. */
+export function cooledFrom(stages: readonly LotStage[], startCelsius: number, liquidMl: number): LotStage[] {
+  const place = stages[0]?.celsius ?? startCelsius;
+  if (Math.abs(startCelsius - place) <= cooledWithin) return [...stages];
+  const constant = coolingOfFiveLitres * Math.cbrt(liquidMl / 5000);
+  const edges = coolingEdges.map((edge) => edge * constant);
+  const out: LotStage[] = [];
+  let from = 0;
+  for (const stage of stages) {
+    const to = from + stage.hours;
+    const cuts = [...edges.filter((edge) => edge > from + 1 / 60 && edge < to - 1 / 60), to];
+    let begun = from;
+    for (const [i, cut] of cuts.entries()) {
+      const left = meanLeft(begun / constant, cut / constant);
+      const { inflows: _cameIn, stirredOnce: _stirred, ...later } = stage;
+      out.push({
+        ...(i === 0 ? stage : later),
+        hours: cut - begun,
+        celsius: Math.min(45, stage.celsius + (startCelsius - place) * left),
+      });
+      begun = cut;
+    }
+    from = to;
+  }
+  return out;
+}
+
+/** Mean of e^−t between two times, 0 past the last piece. */
+const meanLeft = (from: number, to: number): number =>
+  from >= 3.5 ? 0 : (Math.exp(-from) - Math.exp(-to)) / (to - from);
 
 /** The scene before an event of the lot's life. */
 function sceneBefore(lot: Lot, count: number, liquid: number): Standing {

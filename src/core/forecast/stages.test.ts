@@ -5,7 +5,7 @@ import type { Warmths } from '../kitchen/places';
 import { nothing } from '../matter/substances';
 import { endOf, jarEnd } from './family-members';
 import { readingsWithin } from './lot-readings';
-import { coolingHours, liquidChange, soluteOf, stretchOf, vesselStateOf } from './lot-stages';
+import { cooledFrom, coolingHours, liquidChange, soluteOf, stretchOf, vesselStateOf } from './lot-stages';
 
 const hourMs = 3_600_000;
 const start = Date.UTC(2026, 4, 1);
@@ -217,5 +217,53 @@ describe('where a forecast ends', () => {
     expect(jarEnd(drained, start, at(48))).toBe(at(31));
     expect(jarEnd(brew(), start, at(0))).toBe(at(8 * 24));
     expect(jarEnd(drained, at(60), at(60))).toBe(at(61));
+  });
+});
+
+describe('a liquid that begins warmer than its place', () => {
+  const room = {
+    hours: 24,
+    celsius: 20,
+    headspaceMl: 100,
+    vessel: 'airlock',
+    ventEveryHours: null,
+    stirred: false,
+  } as const;
+
+  test('cools by Newton’s law in pieces: five litres from 40 °C in 2.8 hours to a third of the way', () => {
+    const pieces = cooledFrom([{ ...room, stirredOnce: true }], 40, 5000);
+    expect(pieces.map(({ hours }) => Number(hours.toFixed(2)))).toEqual([0.84, 1.12, 1.68, 2.52, 3.64, 14.2]);
+    expect(pieces.reduce((sum, { hours }) => sum + hours, 0)).toBeCloseTo(24, 9);
+    // Means of 20 + 20·e^(−t/2.8) over each piece.
+    const mean = (from: number, to: number) => 20 + (20 * (Math.exp(-from) - Math.exp(-to))) / (to - from);
+    const edges = [0, 0.3, 0.7, 1.3, 2.2, 3.5];
+    pieces
+      .slice(0, 5)
+      .forEach(({ celsius }, i) => expect(celsius).toBeCloseTo(mean(edges[i]!, edges[i + 1]!), 9));
+    expect(pieces[5]!.celsius).toBe(20);
+    expect(pieces.map(({ stirredOnce }) => stirredOnce ?? false)).toEqual([
+      true,
+      false,
+      false,
+      false,
+      false,
+      false,
+    ]);
+  });
+
+  test('a litre is quicker by the cube root; within three degrees it is as its place', () => {
+    const pieces = cooledFrom([room], 34, 1000);
+    expect(pieces[0]!.hours).toBeCloseTo(0.3 * 2.8 * Math.cbrt(0.2), 9);
+    expect(cooledFrom([room], 23, 1000)).toEqual([room]);
+    expect(cooledFrom([], 40, 1000)).toEqual([]);
+    expect(cooledFrom([room], 4, 1000)[0]!.celsius).toBeLessThan(7);
+  });
+
+  test('a stir is felt in the stage after it, and only there', () => {
+    const stirred = stages(brew([happened(5, { kind: 'stirred' })]));
+    expect(stirred.map(({ hours, stirredOnce }) => [hours, stirredOnce ?? false])).toEqual([
+      [5, false],
+      [19, true],
+    ]);
   });
 });

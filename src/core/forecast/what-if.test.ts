@@ -60,7 +60,7 @@ describe('another future from a stored past', () => {
     const open = weighedEnsemble(
       fermentOf({ ...scenario, stages: [{ ...scenario.stages[0]!, hours: 160 }] }),
     ).run;
-    const jar = lotAnswer({ ...ask, limitBar: null, sealedFromHour: null }, 0, open);
+    const jar = lotAnswer({ ...ask, limitBar: null, sealedFromHour: null, cold: null }, 0, open);
     const [early, late] = [bottledAt(open, 10, 2.5), bottledAt(open, 60, 2.5)];
     expect(late.sweetnessAtBottling[2]).toBeLessThan(early.sweetnessAtBottling[2]);
     expect(late.hoursToFizz[1]).toBeLessThan(early.hoursToFizz[1]);

@@ -9,6 +9,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
 import { Why } from '../lots/why';
+import { ColdAdvice } from './cold-advice';
 
 interface Props {
   readonly lot: Lot;
@@ -26,13 +27,8 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
   const roles = useRoles();
   const window = answer.chill ?? answer.taste;
   if (!window || lot.opened || lot.ended) return null;
-  if (lot.role === 'bottle' && lot.place === 'fridge') {
-    return (
-      <Text>
-        Cold and nearly still. It goes on slowly: what is sweet keeps gaining a little pressure over weeks.
-      </Text>
-    );
-  }
+  if (lot.role === 'bottle' && lot.place === 'fridge')
+    return <ColdAdvice lot={lot} answer={answer} now={now} />;
   const at = (hour: number) => answer.start + hour * hourMs;
   const span = {
     from: at(window.earliest),

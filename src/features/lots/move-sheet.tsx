@@ -12,6 +12,8 @@ import { Text } from '@/ui/controls/text';
 import { closureWords, placeWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
+import { useBook } from '../forecasting/book';
+import { CounterAgain } from '../forecasting/counter-again';
 import type { LotSheetProps } from './sheet-props';
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
@@ -19,6 +21,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 /** Another place, another lid. */
 export function MoveSheet({ lot, onClose }: LotSheetProps) {
   const act = useAct();
+  const answer = useBook().lotAnswer(lot.id);
   const { warmths } = useAppSelector(selectHousehold);
   const [place, setPlace] = useState(lot.place);
   const [closure, setClosure] = useState(lot.closure);
@@ -47,6 +50,7 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
         value={place}
         onChange={setPlace}
       />
+      {lot.place === 'fridge' && place !== 'fridge' ? <CounterAgain lot={lot} answer={answer} /> : null}
       <Text as="strong">Closed by</Text>
       <Choice
         label="Closed by"

@@ -13,7 +13,9 @@ import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { lotName, signWords } from '@/words/names';
+import { keepingWords } from '@/words/reasons';
 import { useBook } from '../forecasting/book';
+import { CounterAgain } from '../forecasting/counter-again';
 import { pressureAt } from '../forecasting/pressure';
 import { useAct } from '../shell/act-context';
 import { later } from '../shell/later';
@@ -33,7 +35,10 @@ export function BottleInHand({ lot, now, onClose }: Props) {
   const household = useAppSelector(selectHousehold);
   const book = useBook();
   const [opening, setOpening] = useState(false);
-  const pressure = pressureAt(book.lotAnswer(lot.id), now);
+  const [leaving, setLeaving] = useState(false);
+  const answer = book.lotAnswer(lot.id);
+  const pressure = pressureAt(answer, now);
+  const keeping = answer && keepingWords(answer, now);
   const { limitBar } = vesselKind(lot.vessel.kind);
   const cold = lot.place === 'fridge';
   const name = lotName(lot, household);
@@ -79,8 +84,8 @@ export function BottleInHand({ lot, now, onClose }: Props) {
         />
         <InkButton
           quiet
-          label={cold ? 'Back to the counter' : 'Open it'}
-          onPress={cold ? move : () => setOpening(true)}
+          label={cold ? (leaving ? 'Move it all the same' : 'Back to the counter') : 'Open it'}
+          onPress={cold ? (leaving ? move : () => setLeaving(true)) : () => setOpening(true)}
         />
         <InkButton
           quiet
@@ -89,9 +94,11 @@ export function BottleInHand({ lot, now, onClose }: Props) {
         />
         <InkButton quiet label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}` as never)} />
       </View>
+      {leaving ? <CounterAgain lot={lot} answer={answer} /> : null}
+      {keeping ? <Text>{`${keeping.title}: ${keeping.because}`}</Text> : null}
       <Text>
-        A burp lets out mostly trapped air: the first takes about a quarter of the pressure, later ones
-        little. While sugar is left it buys hardly any time; cold does.
+        A burp lets out mostly trapped air: the first takes about a fifth of the pressure, later ones little.
+        While sugar is left it buys hardly any time; cold does.
       </Text>
     </Sheet>
   );

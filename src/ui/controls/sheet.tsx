@@ -6,6 +6,7 @@ import { gap } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
 import { Press } from './press';
 import { Text } from './text';
+import { Guarded } from './guarded';
 import { holdFocus } from './hold-focus';
 
 interface Props {
@@ -17,7 +18,9 @@ interface Props {
 /** A sheet from below, in thumb reach, for one small job. It holds the focus; Escape and a tap beside it close it. */
 export const Sheet = (props: Props) => (
   <Portal>
-    <Body {...props} />
+    <Guarded>
+      <Body {...props} />
+    </Guarded>
   </Portal>
 );
 

@@ -7,8 +7,8 @@ import { hourMs, type Task, type TaskAsk } from '../task';
 const settleHours = 48;
 const bestDays = 14;
 
-/** Chilled bottles: two days of cold let the gas dissolve, weeks make it drier. */
-export function openingTasks({ living, household }: TaskAsk): readonly Task[] {
+/** Chilled bottles: two days of cold let the gas dissolve, weeks make it drier, and some go on towards their limit. */
+export function openingTasks({ living, household, lotAnswer }: TaskAsk): readonly Task[] {
   const groups = new Map<string, Lot[]>();
   for (const lot of living) {
     if (lot.role !== 'bottle' || lot.place !== 'fridge') continue;
@@ -17,16 +17,24 @@ export function openingTasks({ living, household }: TaskAsk): readonly Task[] {
   }
   return [...groups.values()].map((lots) => {
     const chilled = chilledAt(lots[0]!);
+    const best = chilled + bestDays * 24 * hourMs;
+    const answer = lotAnswer(lots[0]!.id);
+    const keeping = answer?.keeping;
+    const openBy =
+      answer && keeping && keeping.closes !== 'beyond-forecast'
+        ? answer.start + keeping.openBy * hourMs
+        : Infinity;
+    const pressed = openBy < best;
     return {
       id: `open-${lots[0]!.id}`,
       verb: 'open',
       lots,
       portions: [],
-      from: chilled + settleHours * hourMs,
-      until: chilled + bestDays * 24 * hourMs,
+      from: Math.min(chilled + settleHours * hourMs, Math.max(chilled, openBy - settleHours * hourMs)),
+      until: Math.max(chilled + hourMs, Math.min(best, openBy)),
       fromSoftHours: 12,
-      untilSoftHours: 72,
-      reason: 'settled',
+      untilSoftHours: pressed ? keeping!.openBySpread : 72,
+      reason: pressed ? `cold-${keeping!.closes}` : 'settled',
     };
   });
 }
