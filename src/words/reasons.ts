@@ -1,4 +1,5 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
+import { betweenHours } from '@/core/forecast/between-hours';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 import type { Culture, Keeping } from '@/core/cultures/culture';
@@ -7,6 +8,13 @@ import { paceAt } from '@/core/forecast/starter-question';
 
 const one = (value: number) => value.toFixed(1);
 const hourMs = 3_600_000;
+
+/** The middle of the fizz held at an hour, volumes. */
+function fizzAt({ hours, series }: LotAnswer, hour: number): number {
+  const { index, share } = betweenHours(hours, hour);
+  const before = series.fizz[index]?.[2] ?? 0;
+  return before + share * ((series.fizz[index + 1]?.[2] ?? before) - before);
+}
 
 /** What drives a chill window, in one clause a maker can check. */
 export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number): string {
@@ -17,7 +25,7 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
     case 'limit':
       return chill.reached
         ? `${warm} one batch in twenty passes ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`
-        : `${warm} this glass reaches ${one(limitBar)} bar before ${one(wantedVolumes)} volumes: cold holds more fizz at less pressure.`;
+        : `${warm} one in twenty is past ${one(limitBar)} bar then, though it likely holds only ${one(fizzAt(answer, chill.latest))} of the ${one(wantedVolumes)} volumes wanted: safe and on the flat side, or look again before.`;
     case 'fizz':
       return `${warm} it passes ${one(wantedVolumes * 1.25)} volumes then, a quarter more than you want.`;
     case 'beyond-forecast':

@@ -10,7 +10,9 @@ import type { Lot } from '@/core/lots/lot';
 import type { Task } from '@/core/tasks/task';
 import { entryWords } from './entry-words';
 import { signSaid } from './names';
-import { chillReason, drawReason, drivers, livelyWord } from './reasons';
+import { chillReason, drawReason, drivers, livelyWord, counterWords, keepingWords } from './reasons';
+import { askedLook, lookWords } from './look-words';
+import { moment } from './moment';
 import { taskWords } from './task-words';
 
 const now = new Date(2026, 4, 4, 18, 20).getTime();
@@ -60,7 +62,20 @@ const task = (
   ...more,
 });
 const answer = (closes: 'limit' | 'fizz' | 'beyond-forecast', reached = true) =>
-  ({ chill: { closes, reached }, wantedVolumes: 2.4, limitBar: 2.8 }) as LotAnswer;
+  ({
+    start: now,
+    chill: { closes, reached, latest: 8 },
+    wantedVolumes: 2.4,
+    limitBar: 2.8,
+    hours: [0, 6, 10],
+    series: {
+      fizz: [
+        [0, 0, 1, 2, 3],
+        [0, 0, 1.4, 2, 3],
+        [0, 0, 1.8, 2, 3],
+      ],
+    },
+  }) as unknown as LotAnswer;
 const said = (of: Task, chill: LotAnswer | null = null) => taskWords(of, household, chill, now);
 
 describe('what a card says', () => {
@@ -130,7 +145,7 @@ describe('what a card says', () => {
 describe('why', () => {
   test('a chill window closes for one of three reasons', () => {
     expect(chillReason(answer('limit', false), 'swing-top', 24)).toBe(
-      'at 24.0 °C this glass reaches 2.8 bar before 2.4 volumes: cold holds more fizz at less pressure.',
+      'at 24.0 °C one in twenty is past 2.8 bar then, though it likely holds only 1.6 of the 2.4 volumes wanted: safe and on the flat side, or look again before.',
     );
     expect(chillReason(answer('fizz'), 'swing-top', 24)).toBe(
       'at 24.0 °C it passes 3.0 volumes then, a quarter more than you want.',
@@ -139,6 +154,83 @@ describe('why', () => {
       'at 24.0 °C it stays under the limit as far as the forecast looks.',
     );
     expect(chillReason({ chill: null } as LotAnswer, 'jar', 24)).toBe('');
+  });
+
+  const cold = (closes: 'limit' | 'fizz' | 'beyond-forecast', openBy: number, more: object = {}) =>
+    ({
+      start: now,
+      wantedVolumes: 2.5,
+      limitBar: 2.8,
+      keeping: {
+        openBy,
+        closes,
+        chanceAtEnd: 0.034,
+        counter: {
+          celsius: 22.5,
+          limitHours: [5.2, 60],
+          gaugeAfterDay: [2.1, 3.2, 3.6, 4.1, 4.9],
+          ...more,
+        },
+      },
+    }) as unknown as LotAnswer;
+
+  test('a chilled bottle: by when to open it, in the evening before when it is days off', () => {
+    // 18:15 and 200 hours is a quarter past two at night: the evening before.
+    expect(keepingWords(cold('limit', 200), now)).toEqual({
+      title: `Open by ${moment(new Date(now + 176 * 3_600_000).setHours(20, 0, 0, 0), now)}`,
+      because: 'even cold it goes on: by then one in twenty like it is past the 2.8 bar it is good for.',
+    });
+    expect(keepingWords(cold('limit', -3), now)).toEqual({
+      title: 'Open it soon, cold and slowly',
+      because: 'even cold it goes on: by now one in twenty like it is past the 2.8 bar it is good for.',
+    });
+    expect(keepingWords(cold('fizz', 20), now)!.because).toMatch(
+      /it likely holds 3\.8 volumes, half as much again/,
+    );
+    expect(keepingWords(cold('beyond-forecast', 20), now)!.because).toBe(
+      'it goes on slowly; the chance that it passes 2.8 bar by then is about 3 %.',
+    );
+    expect(keepingWords({ ...cold('fizz', 2), keeping: null } as LotAnswer, now)).toBeNull();
+  });
+
+  test('back on the counter: what it comes to and when it is past its limit, before it is moved', () => {
+    expect(counterWords(cold('fizz', 20))).toEqual({
+      text: 'Back at 22.5 °C it would come to about 3.6 bar within a day, perhaps 3.2, perhaps 4.9. One in twenty like it is past the 2.8 bar it is good for after 5 hours, half of them after 3 days.',
+      danger: true,
+    });
+    expect(counterWords(cold('fizz', 20, { limitHours: [0, Infinity] }))!.text).toMatch(
+      /as soon as it is warm\.$/,
+    );
+    expect(counterWords(cold('fizz', 20, { limitHours: [Infinity, Infinity] }))).toMatchObject({
+      text: expect.stringMatching(/It stays under 2\.8 bar for four days there\.$/),
+      danger: false,
+    });
+    expect(counterWords(cold('fizz', 20, { limitHours: [72, Infinity] }))!.danger).toBe(false);
+  });
+
+  test('the one look asked for: telling, awake, before the window closes', () => {
+    const look = (hour: number, gain: number, decides: [number, number] = [5, 20]) => ({
+      kind: 'squeeze' as const,
+      hour,
+      gain,
+      decides,
+    });
+    const asked = (looks: readonly object[], latest = 40) =>
+      askedLook({ start: now, chill: { latest }, looks } as unknown as LotAnswer, now);
+    // It is a quarter past six in the evening: in 2 hours somebody is up, in 8 nobody is.
+    expect(asked([look(2, 0.2), look(8, 0.5), look(16, 0.4)])).toMatchObject({ hour: 16 });
+    expect(asked([look(2, 0.2), look(16, 0.4)], 10)).toMatchObject({ hour: 2 });
+    expect(asked([look(2, 0.14)])).toBeNull();
+    expect(asked([look(2, 0.5, [5, 8])])).toBeNull();
+    expect(asked([look(-4, 0.5)])).toBeNull();
+    // Closed already: then now, whatever the hour.
+    expect(asked([look(0, 0.3)], -1)).toMatchObject({ hour: 0 });
+    expect(lookWords(look(16, 0.4), bottles[0]!, { start: now } as LotAnswer, now)).toBe(
+      `Squeeze bottle 1 tomorrow 10:15: it decides between 23:15 and tomorrow 14:15.`,
+    );
+    expect(lookWords({ ...look(0, 0.4), kind: 'sweet' }, brew, { start: now } as LotAnswer, now)).toMatch(
+      /^Sip Plum and bay now: /,
+    );
   });
 
   test('what a forecast was driven by, with its readings counted', () => {

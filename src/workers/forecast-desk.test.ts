@@ -1,5 +1,6 @@
 import {
   ForecastDesk,
+  answerVersion,
   keyOf,
   type Answerer,
   type AnswerShelf,
@@ -65,11 +66,14 @@ describe('the forecast desk', () => {
     const same = question('a', 1);
     const kept = new Map<string, KeptAnswer>([
       ['a', { key: keyOf(same), family: { rootId: 'a', start: 1 } as never }],
-      ['b', { key: 'old', family: { rootId: 'b', start: 0 } as never }],
+      ['b', { key: `${answerVersion}old`, family: { rootId: 'b', start: 0 } as never }],
+      // Worked out otherwise by an earlier build: not shown again.
+      ['c', { key: '3-x-y-z', family: { rootId: 'c', start: 0 } as never }],
     ]);
     const { desk: d, asked, put } = desk(kept);
     await d.recall();
     expect([d.familyAnswer('a')?.start, d.familyAnswer('b')?.start]).toEqual([1, 0]);
+    expect(d.familyAnswer('c')).toBeNull();
     await d.start();
     d.ask(same, 0);
     d.ask(question('b', 2), 0);

@@ -44,6 +44,8 @@ interface Waiting {
 
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
+/** Changes when answers are worked out or written otherwise: older ones are not shown again. */
+export const answerVersion = '4-';
 /** Families whose runs are kept in memory: a run is some megabytes. */
 const runsKept = 2;
 
@@ -77,7 +79,9 @@ export class ForecastDesk {
   /** Brings the kept answers back without working. */
   async recall(): Promise<void> {
     const kept = await this.shelf.load().catch(() => new Map<string, KeptAnswer>());
-    for (const [subject, answer] of kept) if (!this.answers.has(subject)) this.answers.set(subject, answer);
+    for (const [subject, answer] of kept)
+      if (answer.key.startsWith(answerVersion) && !this.answers.has(subject))
+        this.answers.set(subject, answer);
     this.changed();
   }
 
@@ -198,5 +202,5 @@ export function keyOf(question: Question): string {
     a = Math.imul(a ^ code, 0x01000193);
     b = Math.imul(b ^ (code + i), 0x85ebca6b);
   }
-  return `4-${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}-${text.length.toString(36)}`;
+  return `${answerVersion}${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}-${text.length.toString(36)}`;
 }

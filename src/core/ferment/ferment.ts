@@ -1,7 +1,8 @@
 import type { Culture } from '../cultures/culture';
 import { knownCultures } from '../cultures/registry';
-import type { SignKind } from '../lots/signs';
-import type { Reading as PublishedReading, Scenario, Stage } from './scenario';
+import type { Reading, Scenario, Stage } from './scenario';
+
+export type { Reading };
 import { doseAlive } from './dose-age';
 import type { BaseKind } from './scenario-kinds';
 
@@ -34,17 +35,6 @@ export interface LotStage extends Stage {
   /** Whether it was stirred once, as the stage began. */
   readonly stirredOnce?: boolean;
 }
-
-/** Everything that can be read on a lot: what the published scenario knows, and the other signs. */
-export type Reading =
-  | PublishedReading
-  | { readonly hour: number; readonly kind: 'colour'; readonly value: string }
-  | {
-      readonly hour: number;
-      readonly kind: Exclude<SignKind, PublishedReading['kind'] | 'colour'>;
-      readonly value: string;
-    }
-  | { readonly hour: number; readonly kind: 'fizz' | 'strength'; readonly value: number };
 
 /** How a jar that is kept lives on: fades and dies when starved, and loses alcohol through its cloth. Rates per hour at the best temperature. */
 export interface Kept {

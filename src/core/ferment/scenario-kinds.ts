@@ -34,3 +34,8 @@ export const signs = {
 export const gramStarters: readonly StarterKind[] = publishedCultures.filter(
   (id) => knownCultures(id)?.unit === 'g',
 );
+
+/** Starters that need no dose: they live on the base itself. */
+export const selfStarting: readonly StarterKind[] = publishedCultures.filter(
+  (id) => knownCultures(id)?.bare != null,
+);

@@ -1,5 +1,6 @@
 import { fermentOf } from './ferment';
-import { Scenario, scenarioExample } from './scenario';
+import { lotSigns } from '../lots/signs';
+import { Scenario, scenarioExample, tooMuchWork } from './scenario';
 import { gramStarters, starterKinds } from './scenario-kinds';
 
 /** The example with one field at a path set to a value: read, or the path and sentence of the first fault. */
@@ -28,7 +29,7 @@ test.each([
   ['sugars.lactose', [undefined], [5]],
   ['co2Volumes', [0, 8], [-0.1, 8.1]],
   ['starter.kind', ['ginger-bug', 'whey', 'last-batch', 'none'], ['sediment', 'peel', 'pellicle']],
-  ['starter.amountPerLitre', [0, 1000, undefined], [-1, 1001]],
+  ['starter.amountPerLitre', [0.1, 1000], [-1, 0, 1001, undefined]],
   ['starter.vigour', [0.02, 5, undefined], [0.01, 5.1]],
   ['starter.ageDays', [0, 3650, undefined], [-1, 3651]],
   ['starter.keptCelsius', [-25, 45, undefined], [-26, 46]],
@@ -64,13 +65,34 @@ test.each([
       { hour: 1, kind: 'sweet', value: 2.5 },
       { hour: 1, kind: 'sour', value: 6 },
       { hour: 1, kind: 'lid', value: 'tall' },
-      { hour: 1, kind: 'colour', value: 'odd' },
+      { hour: 1, kind: 'colour', value: 'blue' },
     ],
   ],
   ['wish', [undefined], ['more fizz']],
 ])('%s: what is taken, and what is not', (path, taken, refused) => {
   expect(taken.map((value) => [value, read(path, value)])).toEqual(taken.map((value) => [value, true]));
   for (const value of refused) expect([value, read(path, value)]).toEqual([value, expect.any(String)]);
+});
+
+test('the signs are those of the journal', () => {
+  for (const [kind, words] of Object.entries(lotSigns))
+    for (const value of words)
+      expect([kind, value, read('readings.0', { hour: 1, kind, value })]).toEqual([kind, value, true]);
+  for (const kind of ['sweet', 'sour', 'fizz', 'strength'])
+    expect(read('readings.0', { hour: 1, kind, value: 3 })).toBe(true);
+});
+
+test('a dose is needed but by what lives on the base itself; the work is bounded', () => {
+  const of = (kind: string) => read('starter', { kind });
+  expect([of('ginger-bug'), of('wine-yeast')]).toEqual([
+    'starter.amountPerLitre: how much ginger-bug? Give ml per litre',
+    'starter.amountPerLitre: how much wine-yeast? Give g per litre',
+  ]);
+  expect([of('bare'), of('none')]).toEqual([true, true]);
+  expect(tooMuchWork(5000, 800)).toBeNull();
+  expect(tooMuchWork(5000, 1000)).toBe(
+    '5000 kitchens over 1000 h are more than can be reckoned at once: at most 4000 for so long a time',
+  );
 });
 
 test('a starter’s amount goes by its own unit; none has none', () => {

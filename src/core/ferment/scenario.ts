@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { baseKinds, gramStarters, signs, starterKinds, vesselStates } from './scenario-kinds';
+import { lotSigns } from '../lots/signs';
+import { baseKinds, gramStarters, selfStarting, signs, starterKinds, vesselStates } from './scenario-kinds';
 
 const gramsPerLitre = z.number().min(0).max(400);
 
@@ -49,6 +50,13 @@ export const Reading = z.discriminatedUnion('kind', [
   felt('bubbles', signs.bubbles),
   scored('sweet'),
   scored('sour'),
+  felt('film', lotSigns.film),
+  felt('smell', lotSigns.smell),
+  felt('colour', lotSigns.colour),
+  felt('sediment', lotSigns.sediment),
+  felt('grains', lotSigns.grains),
+  scored('fizz'),
+  scored('strength'),
 ]);
 export type Reading = z.infer<typeof Reading>;
 
@@ -63,6 +71,30 @@ const Starter = z.strictObject({
   /** How unsure the vigour is: standard deviation of its logarithm. Left out: the kind's usual spread. */
   vigourSpread: z.number().min(0).max(1).optional(),
 });
+
+/** Kitchens times hours that are reckoned for one question: some seconds of work. */
+const mostMemberHours = 4e6;
+
+/** Says what is wrong with a dose, if anything. */
+export function doseFault({
+  kind,
+  amountPerLitre,
+  unit,
+}: z.output<typeof Starter>): { path: string; message: string } | null {
+  if (kind === 'none') return null;
+  const right = gramStarters.includes(kind) ? 'g' : 'ml';
+  if (unit !== undefined && unit !== right)
+    return { path: 'unit', message: `${kind} is measured in ${right}` };
+  return amountPerLitre === 0 && !selfStarting.includes(kind)
+    ? { path: 'amountPerLitre', message: `how much ${kind}? Give ${right} per litre` }
+    : null;
+}
+
+/** Says that so many kitchens over so long a time are too much, if they are. */
+export const tooMuchWork = (members: number, hours: number): string | null =>
+  members * hours > mostMemberHours
+    ? `${members} kitchens over ${Math.round(hours)} h are more than can be reckoned at once: at most ${Math.floor(mostMemberHours / hours)} for so long a time`
+    : null;
 
 /** A question to the forecast: what goes in, through which stages, and what was seen so far. */
 export const Scenario = z
@@ -86,16 +118,11 @@ export const Scenario = z
     readings: z.array(Reading).max(500).default([]),
   })
   .superRefine((scenario, context) => {
-    const { kind, unit } = scenario.starter;
-    const right = gramStarters.includes(kind) ? 'g' : 'ml';
-    if (kind !== 'none' && unit !== undefined && unit !== right) {
-      context.addIssue({
-        code: 'custom',
-        path: ['starter', 'unit'],
-        message: `${kind} is measured in ${right}`,
-      });
-    }
+    const dose = doseFault(scenario.starter);
+    if (dose) context.addIssue({ code: 'custom', path: ['starter', dose.path], message: dose.message });
     const total = scenario.stages.reduce((sum, stage) => sum + stage.hours, 0);
+    const work = tooMuchWork(scenario.members, total);
+    if (work) context.addIssue({ code: 'custom', path: ['members'], message: work });
     if (total > 24 * 366)
       context.addIssue({ code: 'custom', path: ['stages'], message: 'more than a year in all' });
     if (total / scenario.stepHours > 9000) {

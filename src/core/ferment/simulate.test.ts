@@ -79,7 +79,7 @@ describe('one ferment', () => {
       }),
       fc.record({
         kind: fc.constantFrom('water-kefir-grains', 'wine-yeast', 'bare'),
-        amountPerLitre: fc.double({ min: 0, max: 90, noNaN: true }),
+        amountPerLitre: fc.double({ min: 0.1, max: 90, noNaN: true }),
       }),
     ),
     stages: fc.array(stage, { minLength: 1, maxLength: 4 }),

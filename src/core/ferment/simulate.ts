@@ -1,4 +1,5 @@
-import { beginRun, burpRun, enterStage, recordRow, stepRun, type FermentRun } from './ferment-run';
+import { beginRun, burpRun, enterStage, recordRow, stepRun } from './ferment-run';
+import type { FermentRun } from './run-state';
 import { nominalMember, type Member } from './member';
 import { fermentOf, type LotStage } from './ferment';
 import type { Scenario } from './scenario';

@@ -7,7 +7,7 @@ import {
   solubilityLeft,
   type ClosedVessel,
 } from '../gas/closed-vessel';
-import { byTemperature } from '../measures/tabulated';
+import { byTemperature } from '../gas/tabulated';
 import { atmosphereBar, co2SolubilityInWater, gramsPerVolume } from '../gas/co2-solubility';
 import { waterVapourBar } from '../gas/water-vapour';
 import { molar } from '../sugar/yields';

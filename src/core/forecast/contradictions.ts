@@ -1,7 +1,7 @@
 import type { Reading } from '../ferment/ferment';
 import { feltBelow, isOrdinal, readingError, weighs, wordChance } from './observe';
-import { hourIndexAt } from './between-hours';
-import { rowOf, type StoredRun } from './stored-run';
+import { spanAt, stageSpans } from '../ferment/time-table';
+import type { StoredRun } from './stored-run';
 import { expectations } from './weigh';
 
 export interface ForecastWarning {
@@ -40,7 +40,8 @@ const deviation = (values: Float64Array, mean: number) =>
 
 function sentenceFor(reading: Reading, mean: number, prior: StoredRun): string {
   const hours = Math.round(reading.hour);
-  const where = `after ${hours} h at about ${Math.round(prior.celsius[rowOf(prior, 0, hourIndexAt(prior.hours, reading.hour))]!)} °C`;
+  const { stage } = spanAt(stageSpans(prior.ferment.stages), reading.hour);
+  const where = `after ${hours} h, at ${Math.round(stage.celsius)} °C`;
   switch (reading.kind) {
     case 'squeeze':
     case 'hiss':

@@ -4,7 +4,9 @@ import type { FamilyQuestion, LotAsk } from './family-question';
 import { keepingOf, type Keeping } from './keeping';
 import { seriesOf, type FiveNumbers } from './quantiles';
 import { doseVigour, livelinessWhenDrawn } from './starter-answer';
+import { passageHours, passageQuantiles } from './passage';
 import type { StoredRun } from './stored-run';
+import { tellingLooks, type TellingLook } from './telling-look';
 import { chillWindow, tasteWindow, type ChillWindow, type Window } from './windows';
 
 /** The courses a lot's page draws, five quantiles at each hour. */
@@ -30,6 +32,8 @@ export interface LotAnswer {
   readonly taste: Window | null;
   /** How long it keeps, when it is sealed and cold. */
   readonly keeping: Keeping | null;
+  /** Looks that would narrow the moment to chill or to bottle, for every second hour of the coming days. */
+  readonly looks: readonly TellingLook[];
 }
 
 /** What the forecast says of a family. */
@@ -114,6 +118,37 @@ export function lotAnswer(
         ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour)
         : null,
     taste: sealedFromHour === null ? tasteWindow(run, ask.wantedSweetness) : null,
-    keeping: ask.cold && limitBar !== null ? keepingOf(run, { wantedVolumes, limitBar, ...ask.cold }) : null,
+    keeping:
+      ask.counterCelsius !== null && limitBar !== null
+        ? keepingOf(run, {
+            wantedVolumes,
+            limitBar,
+            nowHour: ask.nowHour,
+            counterCelsius: ask.counterCelsius,
+          })
+        : null,
+    looks: looksOf(ask, run),
   };
+}
+
+/** How far ahead a look is asked for, hours. */
+const looksAhead = 48;
+
+/** Looks that narrow when the wanted fizz is there, or the wanted sweetness of what is not sealed. */
+function looksOf(ask: LotAsk, run: StoredRun): readonly TellingLook[] {
+  if (ask.looks.length === 0 || run.members.length < 2) return [];
+  const end = run.hours.at(-1)!;
+  const passages =
+    ask.sealedFromHour !== null
+      ? passageHours(run, 'heldVolumes', ask.wantedVolumes, 'rises', ask.sealedFromHour)
+      : passageHours(run, 'sweetnessGramsPerLitre', ask.wantedSweetness, 'falls');
+  const moments = passages.map((hour) => Math.min(end, hour));
+  const [late] = passageQuantiles(run, moments, [0.75]) as [number];
+  const fromHour = Math.max(ask.nowHour, ask.sealedFromHour ?? 0);
+  return tellingLooks(run, {
+    kinds: ask.looks,
+    moments,
+    fromHour,
+    untilHour: Math.min(late, fromHour + looksAhead),
+  });
 }

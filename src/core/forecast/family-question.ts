@@ -14,6 +14,8 @@ import type { LearnedVigour } from './learn';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
 import { starterQuestion, type DrawnQuestion } from './starter-question';
+import { looksAt } from './looks-possible';
+import type { LookKind } from './telling-look';
 import { bottlingSweetness } from './wanted-sweetness';
 
 const hourMs = 3_600_000;
@@ -29,8 +31,12 @@ export interface LotAsk {
   readonly limitBar: number | null;
   /** Hour at which it was sealed; null when it is not. */
   readonly sealedFromHour: number | null;
-  /** When it stands in the fridge: the hour it is asked at, in half-days, and how warm the counter is. */
-  readonly cold: { readonly nowHour: number; readonly counterCelsius: number } | null;
+  /** When it is asked, hours from the start, in half-days: a question is not another one every minute. */
+  readonly nowHour: number;
+  /** How warm the counter is, for what stands in the fridge and might go back there; null for the rest. */
+  readonly counterCelsius: number | null;
+  /** Looks that can be asked for. */
+  readonly looks: readonly LookKind[];
 }
 
 /** A whole family as one question: plain data, the same for the same history. */
@@ -232,6 +238,7 @@ function lotAsk(
 ): LotAsk {
   const wantedVolumes = root.recipe?.wantedVolumes ?? 2.5;
   const sealed = lot.closure === 'sealed';
+  const over = lot.opened !== null || lot.ended !== null;
   const closed = lot.events.find((event) => event.kind === 'closed' && event.closure === 'sealed');
   const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);
   return {
@@ -241,13 +248,9 @@ function lotAsk(
     wantedSweetness: bottlingSweetness(root, wantedVolumes, cultures),
     limitBar: sealed ? vesselKind(lot.vessel.kind).limitBar : null,
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
-    cold:
-      sealed && lot.place === 'fridge' && !lot.opened && !lot.ended
-        ? {
-            nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),
-            counterCelsius: celsiusAt(warmths, 'counter', now),
-          }
-        : null,
+    nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),
+    counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
+    looks: over || lot.place === 'fridge' ? [] : looksAt(sealed, [root, lot]),
   };
 }
 

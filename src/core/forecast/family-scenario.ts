@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { Scenario, Stage } from '../ferment/scenario';
-import { lotSigns } from '../lots/signs';
+import { doseFault, Scenario, Stage, tooMuchWork } from '../ferment/scenario';
 
 const hour = z
   .number()
@@ -21,21 +20,8 @@ const Addition = z
   })
   .refine((a) => a.litres + a.sucroseGrams + a.glucoseGrams + a.fructoseGrams > 0, 'something must be added');
 
-const felt = <K extends string, V extends readonly [string, ...string[]]>(kind: K, values: V) =>
-  z.strictObject({ hour, kind: z.literal(kind), value: z.enum(values) });
-const scored = <K extends string>(kind: K) =>
-  z.strictObject({ hour, kind: z.literal(kind), value: z.number().int().min(1).max(5) });
-
-/** Readings of the scenario, and the signs a family's lots may show besides. Hours from the family's start. */
-const FamilyReading = z.union([
-  Scenario.shape.readings.unwrap().element,
-  felt('film', lotSigns.film),
-  felt('smell', lotSigns.smell),
-  felt('sediment', lotSigns.sediment),
-  felt('grains', lotSigns.grains),
-  scored('fizz'),
-  scored('strength'),
-]);
+/** Hours from the family's start. */
+const FamilyReading = Scenario.shape.readings.unwrap().element;
 
 const Bottle = z.strictObject({
   name: z.string().min(1).max(80),
@@ -72,6 +58,14 @@ export const FamilyScenario = z
     const total = family.jar.stages.reduce((sum, stage) => sum + stage.hours, 0);
     const fault = (path: (string | number)[], message: string) =>
       context.addIssue({ code: 'custom', path, message });
+    const dose = doseFault(family.starter);
+    if (dose) fault(['starter', dose.path], dose.message);
+    const lots = family.bottles.map(({ stages }) => stages.reduce((sum, stage) => sum + stage.hours, 0));
+    const work = tooMuchWork(
+      family.members,
+      lots.reduce((sum, hours) => sum + hours, total),
+    );
+    if (work) fault(['members'], work);
     family.jar.additions.forEach(
       (each, i) =>
         each.hour > total &&

@@ -174,7 +174,7 @@ describe('laws', () => {
     sugars: fc.record({ sucrose: fc.integer({ min: 0, max: 150 }) }),
     starter: fc.record({
       kind: fc.constantFrom(...starterKinds),
-      amountPerLitre: fc.integer({ min: 0, max: 120 }),
+      amountPerLitre: fc.integer({ min: 1, max: 120 }),
     }),
     stages: fc.array(
       fc.record({

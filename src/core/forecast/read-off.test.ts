@@ -350,7 +350,7 @@ describe('what hardly any kitchen would show', () => {
     expect(said({ kind: 'ph', hour: 20, value: 3.8 + 0.46 })).toEqual([
       [
         'reading.unusual.ph',
-        'A pH of 4.3 after 20 h at about 20 °C is unusual; about 3.8 was expected. Read it again, gas driven off.',
+        'A pH of 4.3 after 20 h, at 20 °C is unusual; about 3.8 was expected. Read it again, gas driven off.',
       ],
     ]);
     // Kitchens that differ by 0.4 either way: √(0.4² + 0.15²)·3 = 1.28.
@@ -358,7 +358,7 @@ describe('what hardly any kitchen would show', () => {
     expect(said({ kind: 'ph', hour: 20, value: 3.8 + 1.27 }, warmBottle, wide)).toEqual([]);
     expect(said({ kind: 'ph', hour: 20, value: 3.8 + 1.29 }, warmBottle, wide)).toHaveLength(1);
     expect(said({ kind: 'sg', hour: 20, value: 1.05 }, warmJar)[0]![1]).toMatch(
-      /^A gravity of 1\.050 after 20 h at about 20 °C is unusual; about \d\.\d{3} was expected/,
+      /^A gravity of 1\.050 after 20 h, at 20 °C is unusual; about \d\.\d{3} was expected/,
     );
     expect(said({ kind: 'gaugeBar', hour: 20, value: 3 }, warmJar)[0]![1]).toMatch(
       /^A gauge at 3\.0 bar .* about 0\.0 was/,
@@ -375,7 +375,7 @@ describe('what hardly any kitchen would show', () => {
     const flat = () => ({ PH: 3.8 });
     const full = () => ({ CO2: 14, PH: 3.8 });
     expect(said({ kind: 'squeeze', hour: 20, value: 'rock' }, warmBottle, flat)[0]![1]).toMatch(
-      /^So much pressure after 20 h .* Treat it as dangerous\.$/,
+      /^So much pressure after 20 h, .* Treat it as dangerous\.$/,
     );
     expect(said({ kind: 'squeeze', hour: 20, value: 'soft' }, warmBottle, full)[0]![1]).toMatch(
       /^No fizz after 20 h/,
@@ -388,10 +388,10 @@ describe('what hardly any kitchen would show', () => {
     );
     expect(said({ kind: 'squeeze', hour: 20, value: 'rock' }, warmBottle, full)).toEqual([]);
     expect(said({ kind: 'foam', hour: 20, value: 'riding' }, warmJar)[0]![1]).toBe(
-      'Foam “riding” after 20 h at about 20 °C is unusual: check the temperature and what went in.',
+      'Foam “riding” after 20 h, at 20 °C is unusual: check the temperature and what went in.',
     );
     expect(said({ kind: 'sweet', hour: 20, value: 5 }, warmJar)[0]![1]).toBe(
-      'A taste of 5 in 5 for sweet after 20 h at about 20 °C is unusual: check the sugar that went in.',
+      'A taste of 5 in 5 for sweet after 20 h, at 20 °C is unusual: check the sugar that went in.',
     );
     expect(said({ kind: 'colour', hour: 20, value: 'odd' }, warmJar)).toEqual([]);
     expect(said({ kind: 'film', hour: 20, value: 'fuzzy' }, warmJar)).toEqual([]);

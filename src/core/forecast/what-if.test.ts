@@ -22,7 +22,15 @@ const scenario = Scenario.parse({
   members: 80,
 });
 const { run } = weighedEnsemble(fermentOf(scenario));
-const ask = { lotId: 'x', run: 0, wantedVolumes: 2.5, wantedSweetness: 60 };
+const ask = {
+  lotId: 'x',
+  run: 0,
+  wantedVolumes: 2.5,
+  wantedSweetness: 60,
+  nowHour: 0,
+  counterCelsius: null,
+  looks: [],
+};
 
 describe('another future from a stored past', () => {
   test('left as it was, the what-if agrees with the run it came from', () => {
@@ -60,7 +68,7 @@ describe('another future from a stored past', () => {
     const open = weighedEnsemble(
       fermentOf({ ...scenario, stages: [{ ...scenario.stages[0]!, hours: 160 }] }),
     ).run;
-    const jar = lotAnswer({ ...ask, limitBar: null, sealedFromHour: null, cold: null }, 0, open);
+    const jar = lotAnswer({ ...ask, limitBar: null, sealedFromHour: null }, 0, open);
     const [early, late] = [bottledAt(open, 10, 2.5), bottledAt(open, 60, 2.5)];
     expect(late.sweetnessAtBottling[2]).toBeLessThan(early.sweetnessAtBottling[2]);
     expect(late.hoursToFizz[1]).toBeLessThan(early.hoursToFizz[1]);

@@ -1,5 +1,5 @@
 import { nitrogenSolubility, oxygenInAir, oxygenSolubility } from './air-solubility';
-import { byTemperature } from '../measures/tabulated';
+import { byTemperature } from './tabulated';
 import { atmosphereBar, co2SolubilityInWater, kelvin } from './co2-solubility';
 import { waterDensity } from './water-density';
 import { waterVapourBar } from './water-vapour';

@@ -6,6 +6,7 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
+import { askedLook, lookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
 import { Why } from '../lots/why';
@@ -36,6 +37,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     fromSoftHours: window.earliestSpread,
     untilSoftHours: window.latestSpread,
   };
+  const look = askedLook(answer, now);
   const from = moment(quarter(span.from), now);
   const until = moment(quarter(span.until), now);
   const sealed = answer.chill !== null;
@@ -55,6 +57,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     <View style={{ gap: 8 }} testID="advice">
       <Text as="subheading" level={2} live>{`${verb} ${when}, because ${because}`}</Text>
       <Ribbon span={span} now={now} {...ribbonClock(now)} summary={`${verb} ${when}.`} />
+      {look ? <Text as="strong">{lookWords(look, lot, answer, now)}</Text> : null}
       <Text color={roles.softText}>{drivers(celsius, mixedSugar(root), readings)}</Text>
       <Why topic={sealed ? 'chill' : 'taste'} lot={lot} now={now} />
     </View>

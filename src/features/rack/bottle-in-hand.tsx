@@ -76,6 +76,7 @@ export function BottleInHand({ lot, now, onClose }: Props) {
           )
         }
       />
+      {leaving ? <CounterAgain lot={lot} answer={answer} /> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton
           label={cold ? 'Open it' : 'Chilled'}
@@ -94,7 +95,6 @@ export function BottleInHand({ lot, now, onClose }: Props) {
         />
         <InkButton quiet label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}` as never)} />
       </View>
-      {leaving ? <CounterAgain lot={lot} answer={answer} /> : null}
       {keeping ? <Text>{`${keeping.title}: ${keeping.because}`}</Text> : null}
       <Text>
         A burp lets out mostly trapped air: the first takes about a fifth of the pressure, later ones little.

@@ -17,6 +17,8 @@ import { TaskPicture } from './task-picture';
 interface Props {
   readonly task: Task;
   readonly now: number;
+  /** The one look asked for today, when it is about this. */
+  readonly look?: string | null;
 }
 
 const topics = {
@@ -29,7 +31,7 @@ const topics = {
 } as const;
 
 /** One thing to do: verb and amount, when, why, and the button that says it is done. */
-export function TaskCard({ task, now }: Props) {
+export function TaskCard({ task, now, look }: Props) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const lot = task.lots[0]!;
@@ -58,6 +60,11 @@ export function TaskCard({ task, now }: Props) {
           <Text color={roles.softText}>{words.because}</Text>
         </View>
       </View>
+      {look ? (
+        <Text as="strong" color={roles.brew} testID="asked-look">
+          {look}
+        </Text>
+      ) : null}
       <Ribbon span={task} now={now} {...ribbonClock(now)} summary={words.span} />
       <TaskButtons task={task} />
     </Card>

@@ -1,6 +1,7 @@
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { agenda } from '@/core/tasks/agenda';
+import { askedOf } from './asked';
 import { firstKind } from '@/core/cultures/registry';
 import { celsiusAt } from '@/core/kitchen/places';
 import { selectHousehold } from '@/store/selectors';
@@ -46,12 +47,13 @@ export function TodayScreen() {
     );
   }
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
+  const asked = askedOf(tasks, lotAnswer, now);
   const open = tasks.filter(({ from }) => from <= now + 2 * 3_600_000);
   return (
     <Screen title={headline(open.length, now)} over={over} aside={<WarmthControl celsius={celsius} />}>
       {tasks.length === 0 ? <QuietDay /> : null}
       {tasks.map((task) => (
-        <TaskCard key={task.id} task={task} now={now} />
+        <TaskCard key={task.id} task={task} now={now} look={asked?.task === task ? asked.words : null} />
       ))}
       <DoneToday now={now} />
     </Screen>

@@ -1,0 +1,58 @@
+import { handmadeRun, warmBottle, warmJar } from './handmade.test-tool';
+import { normalBelow } from './random';
+import { tellingLooks } from './telling-look';
+
+// Two kitchens as likely as each other: one ready at 10 hours, one at 50. Their sweetness parts them by and by.
+const hours = Array.from({ length: 31 }, (_, i) => i);
+const jar = (parting: number) =>
+  handmadeRun({
+    hours,
+    members: 2,
+    stages: [warmJar],
+    row: (m, hour) => ({ SUCROSE: 70 - (m === 0 ? parting : 0) * hour, PH: 4 }),
+  });
+const ask = { kinds: ['sweet'] as const, moments: Float64Array.of(10, 50), fromHour: 0, untilHour: 30 };
+
+describe('the most telling look', () => {
+  test('nothing is gained where the kitchens look alike', () => {
+    expect(tellingLooks(jar(0), ask)).toEqual([]);
+    expect(tellingLooks(jar(2), { ...ask, moments: Float64Array.of(20, 20) })).toEqual([]);
+  });
+
+  test('what a sip is worth, worked out on paper', () => {
+    // At 20 hours they hold 70 and 10 g/L of sweetness. The five words lie between 15, 32, 55 and 82, felt with an error of 11.
+    const [look] = tellingLooks(jar(3), { ...ask, fromHour: 20, untilHour: 20 });
+    const edges = [-Infinity, 15, 32, 55, 82, Infinity];
+    const chance = (value: number, word: number) =>
+      (word === 0 ? 1 : normalBelow((value - edges[word]!) / 11)) -
+      (word === 4 ? 0 : normalBelow((value - edges[word + 1]!) / 11));
+    // Moments 10 and 50: with posterior p of the first the variance is 1600·p·(1 − p), before it 400.
+    let left = 0;
+    for (let word = 0; word < 5; word++) {
+      const [a, b] = [chance(10, word), chance(70, word)];
+      const p = a / (a + b);
+      left += ((a + b) / 2) * 1600 * p * (1 - p);
+    }
+    expect(look!.gain).toBeCloseTo(1 - Math.sqrt(left) / 20, 6);
+    expect(look!.gain).toBeGreaterThan(0.8);
+    expect(look).toMatchObject({ kind: 'sweet', hour: 20 });
+    expect(look!.decides[0]).toBeCloseTo(10, 0);
+    expect(look!.decides[1]).toBeCloseTo(50, 0);
+  });
+
+  test('every second hour the kind that tells most; an instrument by its error', () => {
+    const run = handmadeRun({
+      hours,
+      members: 40,
+      stages: [warmBottle],
+      row: (m, hour) => ({ CO2: 0.02 * (m + 1) * hour, SUCROSE: 60 - 0.02 * (m + 1) * hour, PH: 4 }),
+    });
+    const moments = Float64Array.from({ length: 40 }, (_, m) => 200 / (m + 1));
+    const looks = tellingLooks(run, { kinds: ['squeeze', 'gaugeBar'], moments, fromHour: 5, untilHour: 30 });
+    expect(looks.every(({ hour }, i) => i === 0 || hour - looks[i - 1]!.hour === 2)).toBe(true);
+    expect(looks.at(-1)!.kind).toBe('gaugeBar');
+    const squeezes = tellingLooks(run, { kinds: ['squeeze'], moments, fromHour: 29, untilHour: 29 });
+    expect(looks.at(-1)!.gain).toBeGreaterThan(squeezes[0]!.gain);
+    expect(looks.at(-1)!.decides[0]).toBeLessThan(looks.at(-1)!.decides[1]);
+  });
+});

@@ -1,0 +1,117 @@
+import type { Reading } from '../ferment/ferment';
+import { hourIndexAt } from './between-hours';
+import { errorOf, expected, isOrdinal, ordinalScales, wordChance, type OrdinalKind } from './observe';
+import { placesOf, weightedQuantiles } from './quantiles';
+import { rowAt, rowOf, type StoredRun } from './stored-run';
+
+/** Looks that can be asked for: by hand and tongue, or with an instrument the maker has shown to own. */
+export type LookKind = 'squeeze' | 'sweet' | 'foam' | 'gaugeBar' | 'sg';
+
+/** A look that would tell when something is ready. Hours from the run's start. */
+export interface TellingLook {
+  readonly kind: LookKind;
+  readonly hour: number;
+  /** Share of the uncertainty of the moment, as a standard deviation, that it would take away on average, 0–1. */
+  readonly gain: number;
+  /** The moment it would point to if it turned out low, and high: one in seven looks is beyond each. */
+  readonly decides: readonly [earlier: number, later: number];
+}
+
+interface LookAsk {
+  readonly kinds: readonly LookKind[];
+  /** The moment in question for every member, hours; finite. */
+  readonly moments: Float64Array;
+  readonly fromHour: number;
+  readonly untilHour: number;
+}
+
+/** Hours between the moments at which a look is tried. */
+const everyHours = 2;
+/** Results of an instrument that are tried, evenly spread over what is expected. */
+const results = 9;
+
+/**
+ * Which look would narrow a moment most, for every second hour to come: each plausible result is taken as read, the members
+ * weighed by it, and the spread of the moment that would be left averaged over the results.
+ *
+ * @returns the best kind at each hour, none where nothing is gained
+ * @source D. V. Lindley, Ann. Math. Stat. 27 (1956) 986–1005: the value of an observation before it is made
+ */
+export function tellingLooks(run: StoredRun, ask: LookAsk): TellingLook[] {
+  const places = placesOf(run);
+  const before = spread(ask.moments, run.weights);
+  if (!(before.deviation > 0)) return [];
+  const out: TellingLook[] = [];
+  for (let hour = Math.ceil(ask.fromHour); hour <= ask.untilHour; hour += everyHours) {
+    const index = hourIndexAt(run.hours, hour);
+    const looks = ask.kinds.map((kind): TellingLook => {
+      const place = { ...places[index]! };
+      const values = Float64Array.from(run.members, (_, m) => {
+        place.celsius = run.celsius[rowOf(run, m, index)]!;
+        return expected(kind, run.rows, rowAt(run, m, index), place);
+      });
+      return {
+        kind,
+        hour: run.hours[index]!,
+        ...worthOf(kind, values, ask.moments, run.weights, before.deviation),
+      };
+    });
+    const best = looks.sort((a, b) => b.gain - a.gain)[0];
+    if (best && best.gain > 0.02) out.push(best);
+  }
+  return out;
+}
+
+/** Mean and deviation of weighed moments; of no weight at all, nothing. */
+function spread(moments: Float64Array, weights: Float64Array) {
+  let total = 0;
+  let mean = 0;
+  for (let m = 0; m < moments.length; m++) {
+    total += weights[m]!;
+    mean += weights[m]! * moments[m]!;
+  }
+  mean /= total;
+  let variance = 0;
+  for (let m = 0; m < moments.length; m++) variance += weights[m]! * (moments[m]! - mean) ** 2;
+  return { mean, deviation: Math.sqrt(variance / total), total };
+}
+
+/** What is left of the spread when the look is made, and how far its results lie apart. */
+function worthOf(
+  kind: LookKind,
+  values: Float64Array,
+  moments: Float64Array,
+  weights: Float64Array,
+  before: number,
+): Pick<TellingLook, 'gain' | 'decides'> {
+  const after = possible(kind, values, weights).map((chance) => {
+    const posterior = weights.map((weight, m) => weight * chance(values[m]!));
+    return spread(moments, posterior);
+  });
+  const likely = after.filter(({ total }) => total > 0);
+  const sum = likely.reduce((all, { total }) => all + total, 0);
+  const variance = likely.reduce((all, { total, deviation }) => all + (total / sum) * deviation ** 2, 0);
+  const [earlier, later] = weightedQuantiles(
+    likely.map(({ mean }) => mean),
+    likely.map(({ total }) => total),
+    [1 / 7, 6 / 7],
+  ) as [number, number];
+  return { gain: Math.max(0, 1 - Math.sqrt(variance) / before), decides: [earlier, later] };
+}
+
+/** The results a look may have: how likely each is for a member that expects a value. */
+function possible(
+  kind: LookKind,
+  values: Float64Array,
+  weights: Float64Array,
+): ((value: number) => number)[] {
+  if (isOrdinal(kind as Reading['kind'])) {
+    const words: readonly (string | number)[] = ordinalScales[kind as OrdinalKind].words;
+    return words.map((word) => (value) => wordChance(kind as OrdinalKind, word, value));
+  }
+  const levels = Array.from({ length: results }, (_, i) => (i + 0.5) / results);
+  return weightedQuantiles(values, weights, levels).map((read) => (value) => {
+    const error = errorOf(kind as 'gaugeBar' | 'sg', value);
+    return Math.exp(-(((read - value) / error) ** 2) / 2) / error;
+  });
+}

@@ -1,0 +1,26 @@
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { Task } from '@/core/tasks/task';
+import { askedLook, lookWords } from '@/words/look-words';
+
+/** Of all that waits for its moment, the one look that would tell most today, and the task it is about. */
+export function askedOf(
+  tasks: readonly Task[],
+  lotAnswer: (lotId: string) => LotAnswer | null,
+  now: number,
+): { readonly task: Task; readonly words: string } | null {
+  const offers = tasks.flatMap((task) => {
+    const lot = task.lots[0];
+    const answer = lot && (task.verb === 'chill' || task.verb === 'bottle') ? lotAnswer(lot.id) : null;
+    const look = answer && askedLook(answer, now);
+    return lot && answer && look
+      ? [
+          {
+            task,
+            gain: look.gain * (look.decides[1] - look.decides[0]),
+            words: lookWords(look, lot, answer, now),
+          },
+        ]
+      : [];
+  });
+  return offers.sort((a, b) => b.gain - a.gain)[0] ?? null;
+}

@@ -1,0 +1,53 @@
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LookKind, TellingLook } from '@/core/forecast/telling-look';
+import type { Lot } from '@/core/lots/lot';
+import { moment, quarter } from './moment';
+
+const hourMs = 3_600_000;
+/** Hours of the day at which somebody is asked to look. */
+const awake = { from: 7, until: 22.5 } as const;
+/** A look that takes off less than this share of the uncertainty, or decides over fewer hours, is not worth asking for. */
+const worthAsking = { gain: 0.15, hours: 4 } as const;
+
+const asks: Readonly<Record<LookKind, string>> = {
+  squeeze: 'Squeeze',
+  sweet: 'Sip',
+  foam: 'Look at the foam of',
+  gaugeBar: 'Read the gauge of',
+  sg: 'Float the hydrometer in',
+};
+
+const hourOfDay = (instant: number) => {
+  const date = new Date(instant);
+  return date.getHours() + date.getMinutes() / 60;
+};
+
+/**
+ * The one look worth asking for: the most telling one that comes while somebody is up, and before the window closes (when it
+ * has closed already, now).
+ */
+export function askedLook(answer: LotAnswer, now: number): TellingLook | null {
+  const window = answer.chill ?? answer.taste;
+  const closes = answer.start + (window?.latest ?? Infinity) * hourMs;
+  const at = (look: TellingLook) => answer.start + look.hour * hourMs;
+  const worth = answer.looks.filter(
+    ({ gain, decides }) => gain >= worthAsking.gain && decides[1] - decides[0] >= worthAsking.hours,
+  );
+  const coming = worth.filter((look) => at(look) > now - 2 * hourMs);
+  const timely = coming.filter((look) => {
+    const hour = hourOfDay(at(look));
+    return at(look) <= closes && hour >= awake.from && hour <= awake.until;
+  });
+  const ranked = [...timely].sort((a, b) => b.gain - a.gain);
+  return ranked[0] ?? (closes <= now ? (coming[0] ?? null) : null);
+}
+
+/** "Squeeze bottle 2 at 20:00: it decides between tomorrow 1:00 and Wed 12:00." */
+export function lookWords(look: TellingLook, lot: Lot, answer: LotAnswer, now: number): string {
+  const at = (hour: number) => answer.start + hour * hourMs;
+  const said = moment(quarter(at(look.hour)), now);
+  const when = at(look.hour) <= now + hourMs / 2 ? 'now' : /^\d+:/.test(said) ? `at ${said}` : said;
+  const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
+  const what = lot.role === 'bottle' ? `bottle ${lot.name}` : lot.name;
+  return `${asks[look.kind]} ${what} ${when}: it decides between ${earlier} and ${later}.`;
+}
