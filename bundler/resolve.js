@@ -29,6 +29,9 @@ const resolvers = [
     /^(@expo\/vector-icons|react-native-vector-icons)\/MaterialCommunityIcons$/.test(name) && {
       type: 'empty',
     },
+  // Paper's palette of its second version comes with its themes; the app has colours of its own.
+  (name, from) =>
+    /react-native-paper/.test(from) && /(v2\/|^\.\/)colors$/.test(name) && file('bundler/paper-colours.js'),
   // Zod brings forty languages and a JSON Schema writer; the app speaks one and writes none.
   (name, from) => name === '../locales/index.js' && insideZod.test(from) && file('bundler/zod-english.js'),
   (name, from) =>

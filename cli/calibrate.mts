@@ -1,7 +1,7 @@
 import { knownCultures } from '../src/core/cultures/registry.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/random.ts';
 import { familyCalibration } from './calibration/families.ts';
-import { judge, scoreOf } from './calibration/judge.ts';
+import { judge, judgeLooks, scoreOf } from './calibration/judge.ts';
 import { learnedError } from './calibration/lessons.ts';
 import { cultures, target, truths } from './calibration/truths.ts';
 
@@ -40,7 +40,12 @@ for (const culture of Object.values(cultures)) {
 
 const learned = learnedError(truths[0]!, cultures.bug, Math.ceil(kitchens / 4), ...fresh(2026));
 const families = familyCalibration(kitchens, ...fresh(2025));
+const looks = judgeLooks(truths[0]!, cultures.bug, kitchens, ...fresh(2027));
 const rows = [
+  [
+    'mean error: unread, after the look that is asked for, after one at random',
+    [looks.unread, looks.asked, looks.random].map((hours) => `${hours.toFixed(1)} h`).join(', '),
+  ],
   ['no reading, after five finished batches: error left', percent(learned.learned / learned.first)],
   ['a jar bottled in six: mean error, no reading', `${families.meanError.unseen.toFixed(1)} h`],
   [

@@ -173,13 +173,13 @@ test('nothing shifts on Today: not while a kitchen is first reckoned, not when i
   const shift = () => page.evaluate(() => (window as unknown as { seen: { shift: number } }).seen.shift);
   await page.goto(demoAt('/'));
   await expect(page.getByText('Reckoning what comes next…')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Four things before bed' })).toBeVisible({
+  await expect(page.getByRole('heading', { name: 'Three things before bed' })).toBeVisible({
     timeout: 30_000,
   });
   await page.waitForTimeout(2000);
   expect(await shift()).toBeLessThan(0.02);
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Four things before bed' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Three things before bed' })).toBeVisible();
   await page.waitForTimeout(4000);
   expect(await shift()).toBeLessThan(0.02);
 });

@@ -78,5 +78,19 @@ test('the forecast reads as a table too, and by bottles that went different ways
     .getByRole('link', { name: 'Bottle 1, cold, its page' })
     .or(page.getByRole('link', { name: 'Bottle 1, its page' }))
     .click();
-  await expect(page.getByText('Cold and nearly still.')).toBeVisible();
+  // In the fridge it goes on: a moment to open it by, and what the counter would do, before it is moved.
+  await expect(
+    page.getByText(/^(Open by|Good cold until) .* because (even cold it goes on|it goes on slowly)/),
+  ).toBeVisible();
+  await expect(
+    page.getByText(/^Back at 22\.5 °C it would come to about \d\.\d bar within a day/),
+  ).toBeVisible();
+  await button(page, 'Move').click();
+  await page
+    .getByRole('dialog')
+    .getByRole('radio', { name: /^Counter/ })
+    .click();
+  await expect(
+    page.getByRole('dialog').getByText(/^Back at 22\.5 °C it would come to .* An estimate\.$/),
+  ).toBeVisible();
 });

@@ -49,6 +49,7 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await field(page, 'Headspace').fill('15 ml');
   await field(page, 'Dose, each bottle').fill('1/2 tsp');
   await sheet(page).getByRole('button', { name: 'Bottled' }).click();
+  await page.getByRole('heading', { name: 'Ledger' }).scrollIntoViewIfNeeded();
   await expect(
     page.getByText(/^Bottled 2 × 330 ml, swing-top, pressure-rated, each with 2.1 g white sugar/),
   ).toBeVisible();

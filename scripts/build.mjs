@@ -12,6 +12,7 @@ const sources = [
   'app.json',
   'babel.config.js',
   'metro.config.js',
+  'bundler',
   'package-lock.json',
   'scripts/build.mjs',
 ];

@@ -2,6 +2,7 @@ import { fermentOf } from '../../src/core/ferment/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
 import { ordinalScales } from '../../src/core/forecast/observe.ts';
+import { tellingLooks } from '../../src/core/forecast/telling-look.ts';
 import { passageHours, passageQuantiles } from '../../src/core/forecast/passage.ts';
 import {
   courseOf,
@@ -73,6 +74,7 @@ export function askOf(scenario: Scenario, hours: number) {
   const { run, logVigour } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true });
   const passages = passageHours(run, 'heldVolumes', target, 'rises').map((hour) => Math.min(hours, hour));
   return {
+    run,
     passages,
     weights: run.weights,
     logVigour,
@@ -97,6 +99,20 @@ function verdictOf(scenario: Scenario, truth: number, hours: number): { verdict:
   };
 }
 
+const drawnBatch = (
+  truth: (typeof truths)[number],
+  culture: CultureOfTruth,
+  uniform: () => number,
+  normal: () => number,
+): Batch => ({
+  truth,
+  culture,
+  kitchen: drawBatch(drawKitchen(normal), normal),
+  sugar: culture.sugar * (0.85 + 0.3 * uniform()),
+  celsius: culture.celsius - 3 + 6 * uniform(),
+  hours: Math.ceil(3.4 * culture.hoursToTarget),
+});
+
 /** Puts the forecast to as many kitchens of one truth as asked. */
 export function judge(
   truth: (typeof truths)[number],
@@ -106,14 +122,7 @@ export function judge(
   normal: () => number,
 ): Record[] {
   return Array.from({ length: kitchens }, () => {
-    const batch: Batch = {
-      truth,
-      culture,
-      kitchen: drawBatch(drawKitchen(normal), normal),
-      sugar: culture.sugar * (0.85 + 0.3 * uniform()),
-      celsius: culture.celsius - 3 + 6 * uniform(),
-      hours: Math.ceil(3.4 * culture.hoursToTarget),
-    };
+    const batch = drawnBatch(truth, culture, uniform, normal);
     const course = courseOf(batch, weatherOf(batch, normal));
     const hour = Math.min(batch.hours, hourOf(course.volumes, target));
     const before = verdictOf(scenarioOf(culture, batch, []), hour, batch.hours);
@@ -153,3 +162,47 @@ export const scoreOf = (records: readonly Record[]): Score => ({
     share(records, ({ after }) => Math.min(4, Math.floor(5 * after.rank)) === fifth),
   ),
 });
+
+/** Mean error of the time to the target, hours: unread, after the look that is asked for, and after one at random. */
+export interface LookScore {
+  readonly unread: number;
+  readonly asked: number;
+  readonly random: number;
+}
+
+/** Puts the asked-for look to kitchens of one truth, beside a look of a random kind at a random hour of the same stretch. */
+export function judgeLooks(
+  truth: (typeof truths)[number],
+  culture: CultureOfTruth,
+  kitchens: number,
+  uniform: () => number,
+  normal: () => number,
+): LookScore {
+  const errors = { unread: 0, asked: 0, random: 0 };
+  const kinds = ['squeeze', 'gaugeBar'] as const;
+  for (let k = 0; k < kitchens; k++) {
+    const batch = drawnBatch(truth, culture, uniform, normal);
+    const course = courseOf(batch, weatherOf(batch, normal));
+    const hour = Math.min(batch.hours, hourOf(course.volumes, target));
+    const { passages, run, quantiles } = askOf(scenarioOf(culture, batch, []), batch.hours);
+    const span = { fromHour: 0.2 * quantiles[2]!, untilHour: 0.8 * quantiles[2]! };
+    const looks = tellingLooks(run, { kinds, moments: passages, ...span });
+    const asked = looks.sort((a, b) => b.gain - a.gain)[0]!;
+    const random = {
+      kind: kinds[Math.floor(2 * uniform())]!,
+      hour: span.fromHour + (span.untilHour - span.fromHour) * uniform(),
+    };
+    const after = (look: { readonly kind: string; readonly hour: number }) => {
+      const gauge = gaugeAt(course, look.hour);
+      const reading =
+        look.kind === 'squeeze'
+          ? { hour: look.hour, kind: 'squeeze', value: squeezeWord(gauge + 0.25 * normal()) }
+          : { hour: look.hour, kind: 'gaugeBar', value: Math.max(-0.4, gauge + 0.15 * normal()) };
+      return askOf(scenarioOf(culture, batch, [reading as Reading]), batch.hours).quantiles[2]!;
+    };
+    errors.unread += Math.abs(quantiles[2]! - hour) / kitchens;
+    errors.asked += Math.abs(after(asked) - hour) / kitchens;
+    errors.random += Math.abs(after(random) - hour) / kitchens;
+  }
+  return errors;
+}

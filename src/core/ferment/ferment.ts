@@ -2,9 +2,10 @@ import type { Culture } from '../cultures/culture';
 import { knownCultures } from '../cultures/registry';
 import type { Reading, Scenario, Stage } from './scenario';
 
-export type { Reading };
 import { doseAlive } from './dose-age';
 import type { BaseKind } from './scenario-kinds';
+
+export type { Reading };
 
 /** A liquid that comes in at the start of a stage: how much of the jar it then is, and what a litre of it holds. */
 export interface Inflow {

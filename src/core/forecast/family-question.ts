@@ -140,7 +140,7 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     kept: null,
     stages,
     readings: readingsWithin(root, start, total),
-    members: total > 24 * 40 ? 96 : 160,
+    members: total > 24 * 40 ? 96 : 320,
     seed: 7,
     stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1,
     longSteps: true,

@@ -43,7 +43,7 @@ describe('the question about a family', () => {
       vigourSpread: 0.3,
       co2Volumes: 0.05,
       kept: null,
-      members: 160,
+      members: 320,
       seed: 7,
       stepHours: 1,
       longSteps: true,
@@ -119,8 +119,8 @@ describe('the question about a family', () => {
   test('a ferment followed for more than 40 days asks fewer kitchens, and by longer steps', () => {
     const at = (days: number) => kitchen.question(brew, 24 * days).family.root;
     expect([10, 20, 45, 90].map((days) => [at(days).members, at(days).stepHours])).toEqual([
-      [160, 1],
-      [160, 3],
+      [320, 1],
+      [320, 3],
       [96, 3],
       [96, 6],
     ]);

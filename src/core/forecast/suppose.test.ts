@@ -22,7 +22,7 @@ describe('one thing supposed about a bottle of a family', () => {
     const { answer } = with_({ kind: 'dosed', times: 1 });
     expect(answer.lotId).toBe(first);
     for (const hour of [30, 60, 90])
-      expect(Math.abs(fizzAt(answer, hour) / fizzAt(actual, hour) - 1)).toBeLessThan(0.08);
+      expect(Math.abs(fizzAt(answer, hour) / fizzAt(actual, hour) - 1)).toBeLessThan(0.12);
   });
 
   test('half the dose is later by about a doubling of the cells, twice as much sooner', () => {

@@ -11,7 +11,7 @@ import { Advice } from './advice';
 import { BottlingCard } from './bottling-card';
 import { ForecastTable } from './forecast-table';
 import { LaneStack } from './lane-stack';
-import { lanesOf, readingPoints } from './lanes';
+import { lanesOf } from './lanes';
 import { PourCard } from './pour-card';
 import { supposedOptions, useSupposed, type Supposed } from './supposed';
 import { useHandle } from './use-handle';
@@ -59,8 +59,8 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
     [run, answer, warm, handle.hour, view.to],
   );
   const lanes = useMemo(() => lanesOf(path, answer, course, roles), [path, answer, course, roles]);
-  const readings = Object.values(readingPoints(path, answer.start)).reduce(
-    (sum, points) => sum + points.length,
+  const readings = path.reduce(
+    (sum, { events }) => sum + events.filter(({ kind }) => kind === 'read').length,
     0,
   );
   const when = handle.words(answer.start, now);

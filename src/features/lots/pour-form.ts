@@ -1,3 +1,4 @@
+import { leastHeadspaceShare } from '@/core/gas/sealed-bottle';
 import type { EntryOf } from '@/core/journal/entry';
 import type { NewLot } from '@/core/lots/begin';
 import type { Lot, Taken } from '@/core/lots/lot';
@@ -152,8 +153,11 @@ export function readBottleSizes(
   if (!headspace.ok) return faultAt('headspace', headspace.sentence);
   if (headspace.value > size.value * 0.4)
     return faultAt('headspace', 'More than two fifths empty: check the headspace.');
-  if (headspace.value < size.value * 0.01)
-    return faultAt('headspace', 'Leave at least 1 %: a brim-full bottle has no give when it warms.');
+  if (headspace.value < size.value * leastHeadspaceShare)
+    return faultAt(
+      'headspace',
+      'Leave at least 2 %: warmed and gassed the liquid swells by half a percent, and below that a few degrees decide over the pressure.',
+    );
   return reads({ count, size: size.value, headspace: headspace.value });
 }
 
