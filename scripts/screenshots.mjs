@@ -12,6 +12,11 @@ const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
 const demo = (path) => `${path}?demo=1&now=2026-05-04T18:20`;
 const plum = (page) => page.getByRole('link', { name: /Plum and bay/ }).click();
+const nib = async (page) => {
+  await page.getByRole('link', { name: /Nib/ }).first().click();
+  await page.getByText(/^Reckoning how lively/).waitFor({ state: 'hidden', timeout: 60_000 });
+  await page.waitForTimeout(1000);
+};
 const ready = (page) => page.getByText(/An estimate from/).waitFor();
 const settle = (page) => page.waitForTimeout(5000);
 const steep = async (page) => {
@@ -42,7 +47,7 @@ const views = [
     'light',
     async (page) => (await plum(page), await ready(page), settle(page)),
   ],
-  ['starter', demo('/starters'), phone, 'light', (page) => page.getByRole('link', { name: /Nib/ }).click()],
+  ['starter', demo('/starters'), phone, 'light', (page) => nib(page)],
   ['new-brew', demo('/brews/new'), phone, 'light', steep],
   ['rack-night', demo('/rack'), phone, 'dark', settle],
   ['bottle', demo('/rack'), phone, 'light', inHand],

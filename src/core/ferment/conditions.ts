@@ -37,6 +37,8 @@ export interface Conditions {
   lacticDying: number;
   aceticDying: number;
   fallingAsleep: number;
+  /** Share of its waking that a kept jar's sugar feeds; 1 for all others. */
+  fed: number;
   /** Of a kept jar without sugar: fading of its readiness and death of its cells; and its loss of alcohol through the cloth. Per hour. */
   starving: number;
   hungerDying: number;
@@ -67,6 +69,7 @@ export const freshConditions = (): Conditions => ({
   lacticDying: 0,
   aceticDying: 0,
   fallingAsleep: 0,
+  fed: 1,
   starving: 0,
   hungerDying: 0,
   alcoholLost: 0,

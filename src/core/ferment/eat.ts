@@ -77,11 +77,13 @@ export function eat(y: Float64Array, c: Conditions, step: number): void {
   const yeastRate = c.vigour * c.yeastHeat;
   const lacticRate = c.vigour * c.lacticHeat;
   const doubling = growth * c.growth * gasHalfGrowth;
+  const wakes = growth * yeastRate * c.fed;
+  const lacticWakes = lacticGrowth * lacticRate * c.fed;
   const gasFromSour = heterolactic * heteroCo2;
-  const ready = readied(y[YEAST_READY]!, growth * yeastRate, c.fallingAsleep, step);
-  const readyHalf = readied(y[YEAST_READY]!, growth * yeastRate, c.fallingAsleep, step / 2);
-  const lacticReady = readied(y[LACTICS_READY]!, lacticGrowth * lacticRate, c.fallingAsleep, step);
-  const lacticReadyHalf = readied(y[LACTICS_READY]!, lacticGrowth * lacticRate, c.fallingAsleep, step / 2);
+  const ready = readied(y[YEAST_READY]!, wakes, c.fallingAsleep, step);
+  const readyHalf = readied(y[YEAST_READY]!, wakes, c.fallingAsleep, step / 2);
+  const lacticReady = readied(y[LACTICS_READY]!, lacticWakes, c.fallingAsleep, step);
+  const lacticReadyHalf = readied(y[LACTICS_READY]!, lacticWakes, c.fallingAsleep, step / 2);
   let q = y[YEAST_READY]!, p = y[LACTICS_READY]!, gas = y[CO2]! * dissolvedShare; // prettier-ignore
   let s = s0, g = g0, f = f0, x = x0, l = l0; // prettier-ignore
   // Weighted sums of the slopes so far, and of what was burnt and soured.

@@ -10,7 +10,7 @@ import { eat } from './eat';
 import { kinetics } from './kinetics';
 import { readied } from './readiness';
 import { oxygenPerAcetic, surfaceAt, surfaceOf } from './surface';
-import { weather } from './weather';
+import { hungerOf, weather } from './weather';
 import { slots } from './state';
 import { familyHours, reportHours, spanAt, stageSpans } from './time-table';
 
@@ -476,6 +476,10 @@ describe('rates at one moment, worked out on paper', () => {
     expect(starved('ETHANOL')).toBeCloseTo(-10 * (1 - Math.exp(-0.01)), 9);
     const tiring = ratesOf(state({ YEAST_READY: 5 }), { starving: 0.02, yeastHeat: 0.5 });
     expect(tiring('YEAST_READY')).toBeCloseTo(5 * (0.3 * 0.5 * 0.95 - 0.02 * 0.5), 4);
+    // What it is fed of its waking is worked out before the step.
+    const fed = ratesOf(state({ YEAST_READY: 5 }), { fed: 0.25 });
+    expect(fed('YEAST_READY')).toBeCloseTo(5 * 0.3 * 0.25 * 0.95, 4);
+    expect(hungerOf(state({ GLUCOSE: 0.4, SUCROSE: 0.2 }))).toBeCloseTo(0.5, 12);
     // Half hungry at 0.6 g/L.
     const half = ratesOf(state({ GLUCOSE: 0.6, YEAST_READY: 5 }), { starving: 0.02 });
     expect(half('YEAST_READY')).toBeCloseTo(5 * (0.3 * 0.95 - 0.02 * 0.5), 4);

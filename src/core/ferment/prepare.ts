@@ -7,6 +7,7 @@ import { dyingOfHeat, fallingAsleepAt, harmlessBelow, heatDeath } from './heat-d
 import type { Member } from './member';
 import type { FermentRun } from './run-state';
 import { slots } from './state';
+import { hungerOf } from './weather';
 import { nearShare, restInAirOf, saturationOf } from './vessel-gas';
 
 const { ACETIC, CO2, ETHANOL, LACTIC } = slots;
@@ -55,7 +56,10 @@ export function prepare(run: FermentRun, stage: LotStage): void {
     c.aceticDying = dyingOfHeat(celsius, heatDeath.acetic, tenderBy);
   }
   c.fallingAsleep = fallingAsleepAt(celsius, tenderBy);
-  if (run.kept) c.hungerDying = run.kept.hungerDying * c.yeastHeat;
+  if (run.kept) {
+    c.hungerDying = run.kept.hungerDying * c.yeastHeat;
+    c.fed = 1 - hungerOf(y);
+  }
   solveAcidity(run);
   const sober = soberOf(y[ETHANOL]!);
   c.yeastEase = sober * Math.min(1, Math.max(0, (run.ph - 2) / 1.2));

@@ -60,10 +60,13 @@ function turnToVinegar(y: Float64Array, c: Conditions, step: number): void {
   y[ACETIC] = y[ACETIC]! + (taken - cells * ethanolPerCell) * aceticPerEthanol;
 }
 
+/** How hungry a kept jar is, 0–1: half at 0.6 g/L of sugar. */
+export const hungerOf = (y: Float64Array): number =>
+  hungryBelow / (hungryBelow + y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!);
+
 /** A kept jar's cells tire without sugar, and in the end die of it. */
 function starve(y: Float64Array, c: Conditions, step: number): void {
-  const sugar = y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!;
-  const hungry = hungryBelow / (hungryBelow + sugar);
+  const hungry = hungerOf(y);
   const tired = Math.min(readiest, y[YEAST_READY]!) * Math.exp(-c.starving * c.yeastHeat * hungry * step);
   y[YEAST_READY] = tired;
   y[LACTICS_READY] = tired;

@@ -66,7 +66,7 @@ describe('a ginger bug forecast from what it lived', () => {
     const fed = kitchen.starter(bug, 170);
     const starved = kitchen.starter(bug, 168 + 24 * 8);
     expect(fed.now[2]).toBeGreaterThan(0.85);
-    expect(starved.now[2]).toBeLessThan(0.52);
+    expect(starved.now[2]).toBeLessThan(0.45);
     expect(starved.feed.latest).toBeLessThan(starved.nowHour);
   });
 
