@@ -178,6 +178,8 @@ test('nothing shifts on Today: not while a kitchen is first reckoned, not when i
   });
   await page.waitForTimeout(2000);
   expect(await shift()).toBeLessThan(0.02);
+  // One look is asked for, the most telling one, and no other.
+  await expect(page.getByTestId('asked-look')).toHaveText(/: it decides between .* and .*\.$/);
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Three things before bed' })).toBeVisible();
   await page.waitForTimeout(4000);

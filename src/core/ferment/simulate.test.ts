@@ -90,13 +90,17 @@ describe('one ferment', () => {
       fc.property(input, (change) => {
         const t = simulate(scenario(change as never));
         const start = carbon(t, 0);
+        const open = change.stages.some(({ vessel }) => vessel === 'open');
         for (let i = 0; i < t.hours.length; i++) {
           for (let slot = 0; slot < ROW_SIZE; slot++) {
             const x = value(t, i, slot);
             if (!Number.isFinite(x) || (slot <= ESCAPED && x < 0))
               throw new Error(`slot ${slot} is ${x} at ${t.hours[i]}`);
           }
-          expect(Math.abs(carbon(t, i) - start)).toBeLessThan(1e-3 * Math.max(1, start));
+          const gone = start - carbon(t, i);
+          expect(gone).toBeGreaterThan(-1e-3 * Math.max(1, start));
+          // Through an open surface alcohol evaporates, and its carbon with it; nothing else leaves unseen.
+          if (!open) expect(gone).toBeLessThan(1e-3 * Math.max(1, start));
         }
       }),
       { seed: 5, numRuns: 120 },

@@ -5,10 +5,10 @@ import type { LotStage } from './ferment';
 const stillExchange = 0.9;
 /** How much faster when it is stirred or shaken every few hours. */
 const stirredExchange = 5;
-/** Depth of liquid whose alcohol goes through an open surface under cloth in an hour, cm: a jar loses some 1.5 % of its water a day, and alcohol leaves a dilute drink eleven times as readily (practice). */
-const alcoholExchange = 0.075;
+/** Depth of liquid whose alcohol goes through an open surface under cloth in an hour, cm: a jar loses some 2 % of its water a day, and alcohol leaves a dilute drink twelve times as readily (practice). */
+const alcoholExchange = 0.11;
 /** Vinegar made under a bare surface, and more under a whole pellicle, g/m² and day: what oxygen allows (practice: tea ferments sour by 5–10 g/L in a week in jars as wide as high). */
-const bareSurface = 90;
+const bareSurface = 110;
 const wholePellicle = 50;
 /** Stirring brings air down and breaks the pellicle. */
 const stirredSurface = 1.5;

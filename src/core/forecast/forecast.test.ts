@@ -68,6 +68,52 @@ describe('practice: medians inside the range makers report, bands wide enough to
     expect(at(hours.at(-1)!)[2]).toBeGreaterThan(11);
   });
 
+  // grams of vinegar a litre and percent of alcohol in the middle: from, to.
+  test.each([
+    [
+      'open kefir, three days at 25 °C',
+      'mineral-sugar',
+      60,
+      'water-kefir-grains',
+      60,
+      'open',
+      72,
+      [1, 5],
+      [0.5, 2],
+    ],
+    ['a tea mother, a week under cloth', 'black-tea', 70, 'tea-mother', 120, 'open', 168, [2, 10], [0.3, 2]],
+    ['the same under an airlock', 'black-tea', 70, 'tea-mother', 120, 'airlock', 168, [0, 0.3], [0.5, 3.5]],
+  ] as const)('%s', (_, base, sucrose, kind, amountPerLitre, vessel, hours, vinegar, alcohol) => {
+    const { series } = forecast(
+      ask({
+        base,
+        sugars: { sucrose },
+        starter: { kind, amountPerLitre },
+        stages: [stage(hours, vessel, 25)],
+      }),
+    );
+    const [acid, strength] = [series.aceticGramsPerLitre[hours]![2], series.abvPercent[hours]![2]];
+    expect([acid >= vinegar[0], acid <= vinegar[1], acid]).toEqual([true, true, acid]);
+    expect([strength >= alcohol[0], strength <= alcohol[1], strength]).toEqual([true, true, strength]);
+  });
+
+  test('water kefir at 27 °C takes 14 to 28 hours to between half and three quarters of its sweetness gone', () => {
+    const airlocked = ask({
+      base: 'mineral-sugar',
+      sugars: { sucrose: 60 },
+      starter: { kind: 'water-kefir-grains', amountPerLitre: 50 },
+      stages: [stage(100, 'airlock', 27)],
+    });
+    const half = passing(airlocked, 'sweetnessGramsPerLitre', 30, 'falls');
+    const most = passing(airlocked, 'sweetnessGramsPerLitre', 15, 'falls');
+    // The quick kitchens are there at the early end, the middling one within, and the band reaches past the late end.
+    expect(half[0]).toBeLessThan(14);
+    expect(half[1]).toBeGreaterThan(14);
+    expect(half[1]).toBeLessThan(28);
+    expect(most[0]).toBeLessThan(28);
+    expect(most[2]).toBeGreaterThan(28);
+  });
+
   test.each([80, 100])('ginger-bug soda at %d g/L reaches 3 volumes in 2 to 4 days at 21 °C', (sucrose) =>
     holds(passing(bug({ sugars: { sucrose } }), 'heldVolumes', 3), 48, 96),
   );
