@@ -78,7 +78,7 @@ export function counterWords({
 }: LotAnswer): { readonly text: string; readonly danger: boolean } | null {
   if (!keeping || limitBar === null) return null;
   const { celsius, gaugeAfterDay, limitHours } = keeping.counter;
-  const [, low, middle, , high] = gaugeAfterDay;
+  const [low, , middle, , high] = gaugeAfterDay;
   const reach = `Back at ${one(celsius)} °C it would come to about ${one(middle)} bar within a day, perhaps ${one(low)}, perhaps ${one(high)}.`;
   const [soon, half] = limitHours;
   if (!Number.isFinite(soon))

@@ -1,4 +1,3 @@
-import { molar } from '../sugar/yields';
 import type { LotStage } from './ferment';
 
 /** CO2 that leaves through a still, open surface: depth of liquid emptied per hour, cm (practice; flat water gives 0.5–2). */
@@ -48,6 +47,3 @@ export function surfaceAt(stage: LotStage, liquidMl: number): Surface {
     pellicle: stage.stirred ? 0 : daily * wholePellicle,
   };
 }
-
-/** Grams of oxygen for a gram of vinegar: C2H5OH + O2 → CH3COOH + H2O. @example oxygenPerAcetic // ≈ 0.53 */
-export const oxygenPerAcetic = 31.998 / molar.acetic;

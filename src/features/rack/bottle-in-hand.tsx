@@ -97,7 +97,7 @@ export function BottleInHand({ lot, now, onClose }: Props) {
       </View>
       {keeping ? <Text>{`${keeping.title}: ${keeping.because}`}</Text> : null}
       <Text>
-        A burp lets out mostly trapped air: the first takes about a fifth of the pressure, later ones little.
+        A burp lets out mostly trapped air: the first takes about a sixth of the pressure, later ones little.
         While sugar is left it buys hardly any time; cold does.
       </Text>
     </Sheet>
