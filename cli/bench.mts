@@ -22,7 +22,8 @@ const scenario = (members: number, days: number) =>
 const ask = (members: number, days: number): FamilyQuestion => ({
   rootId: 'x',
   start: 0,
-  family: { root: fermentOf(scenario(members, days)), lots: ['x'], branches: [] },
+  // Long steps where nothing is fast, as the app asks.
+  family: { root: { ...fermentOf(scenario(members, days)), longSteps: true }, lots: ['x'], branches: [] },
   lots: [
     {
       lotId: 'x',

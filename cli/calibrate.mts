@@ -38,7 +38,7 @@ for (const culture of Object.values(cultures)) {
   }
 }
 
-const learned = learnedError(truths[0]!, cultures.bug, Math.ceil(kitchens / 4), ...fresh(2026));
+const learned = learnedError(truths[0]!, cultures.bug, Math.ceil(kitchens / 2), ...fresh(2026));
 const families = familyCalibration(kitchens, ...fresh(2025));
 const looks = judgeLooks(truths[0]!, cultures.bug, kitchens, ...fresh(2027));
 const rows = [
@@ -47,6 +47,11 @@ const rows = [
     [looks.unread, looks.asked, looks.random].map((hours) => `${hours.toFixed(1)} h`).join(', '),
   ],
   ['no reading, after five finished batches: error left', percent(learned.learned / learned.first)],
+  ['the same: the 90 % band holds it', percent(learned.held)],
+  [
+    'the same: mean error of the room, °C',
+    `${learned.roomFirst.toFixed(2)} → ${learned.roomLearned.toFixed(2)}`,
+  ],
   ['a jar bottled in six: mean error, no reading', `${families.meanError.unseen.toFixed(1)} h`],
   [
     'the five siblings, one bottle squeezed twice: error left',

@@ -1,4 +1,4 @@
-import { fermentOf } from '../../src/core/ferment/ferment.ts';
+import { fermentOf, type KnownKitchen } from '../../src/core/ferment/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
 import { ordinalScales } from '../../src/core/forecast/observe.ts';
@@ -70,14 +70,14 @@ export const scenarioOf = (
   });
 
 /** The forecast of the time to the target: its quantiles, and each member's hour. Never later than the batch was followed. */
-export function askOf(scenario: Scenario, hours: number) {
-  const { run, logVigour } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true });
+export function askOf(scenario: Scenario, hours: number, kitchen: KnownKitchen | null = null) {
+  const { run, told } = weighedEnsemble({ ...fermentOf(scenario), kitchen, longSteps: true });
   const passages = passageHours(run, 'heldVolumes', target, 'rises').map((hour) => Math.min(hours, hour));
   return {
     run,
     passages,
     weights: run.weights,
-    logVigour,
+    told,
     quantiles: passageQuantiles(run, passages, [0.05, 0.25, 0.5, 0.75, 0.95]),
   };
 }

@@ -1,5 +1,5 @@
 import { knownCultures } from '../../src/core/cultures/registry.ts';
-import { learnVigour, type BatchLesson } from '../../src/core/forecast/learn.ts';
+import { learn, type Lesson } from '../../src/core/forecast/lessons.ts';
 import { askOf, readingsOf, scenarioOf } from './judge.ts';
 import {
   courseOf,
@@ -12,16 +12,27 @@ import {
   type truths,
 } from './truths.ts';
 
-/** Mean error of the time to the target, hours, of a kitchen's sixth batch: at first sight, and after lessons of five. */
+export interface LearnedErrors {
+  readonly first: number;
+  readonly learned: number;
+  readonly roomFirst: number;
+  readonly roomLearned: number;
+  readonly held: number;
+}
+
+/**
+ * A kitchen's sixth batch, at first sight and after lessons of five: mean error of the time to the target, hours; mean error
+ * of the room's offset, °C; how often the 90 % band holds the time after lessons.
+ */
 export function learnedError(
   truth: (typeof truths)[number],
   culture: CultureOfTruth,
   kitchens: number,
   uniform: () => number,
   normal: () => number,
-): { readonly first: number; readonly learned: number } {
+): LearnedErrors {
   const spread = knownCultures(culture.id)!.vigourSpread;
-  const errors = { first: 0, learned: 0 };
+  const errors = { first: 0, learned: 0, roomFirst: 0, roomLearned: 0, held: 0 };
   for (let k = 0; k < kitchens; k++) {
     const kitchen = drawKitchen(normal);
     const celsius = culture.celsius - 3 + 6 * uniform();
@@ -36,21 +47,25 @@ export function learnedError(
       };
       return { batch, course: courseOf(batch, weatherOf(batch, normal)) };
     };
-    const lessons = Array.from({ length: 5 }, (): BatchLesson => {
+    const lessons = Array.from({ length: 5 }, (): Lesson => {
       const { batch, course } = brew();
-      const { logVigour } = askOf(
+      const { told } = askOf(
         scenarioOf(culture, batch, readingsOf(course, culture.hoursToTarget, normal)),
         batch.hours,
       );
-      return { logVigour: logVigour.mean, deviation: logVigour.deviation };
+      return { at: 0, culture: culture.id, starter: 'one', told };
     });
     const { batch, course } = brew();
     const hour = Math.min(batch.hours, hourOf(course.volumes, target));
-    const learned = learnVigour(lessons, spread);
+    const learned = learn(lessons, { culture: culture.id, starter: 'one', now: 0, kindSpread: spread });
     const plain = scenarioOf(culture, batch, []);
     const taught = scenarioOf(culture, batch, [], { vigour: learned.vigour, vigourSpread: learned.spread });
     errors.first += Math.abs(askOf(plain, batch.hours).quantiles[2]! - hour) / kitchens;
-    errors.learned += Math.abs(askOf(taught, batch.hours).quantiles[2]! - hour) / kitchens;
+    const { quantiles } = askOf(taught, batch.hours, learned.kitchen);
+    errors.learned += Math.abs(quantiles[2]! - hour) / kitchens;
+    errors.held += hour >= quantiles[0]! && hour <= quantiles[4]! ? 1 / kitchens : 0;
+    errors.roomFirst += Math.abs(kitchen.offset) / kitchens;
+    errors.roomLearned += Math.abs(learned.kitchen.offset.mean - kitchen.offset) / kitchens;
   }
   return errors;
 }

@@ -29,50 +29,6 @@ export interface AcidMix {
   mineralCharge: number;
 }
 
-let slope = 0;
-
-/** Surplus of positive charge at that hydrogen ion activity; leaves d(charge)/d(ln H) in `slope`. */
-function charge(h: number, mix: AcidMix): number {
-  const lactic = mix.lactic * perLactic;
-  const acetic = mix.acetic * perAcetic;
-  const citric = mix.citric * perCitric;
-  const malic = mix.malic * perMalic;
-  const perH = 1 / h;
-  const a = lacticK / (lacticK + h);
-  const b = aceticK / (aceticK + h);
-  const c1 = citricK1 * perH;
-  const c2 = c1 * citricK2 * perH;
-  const c3 = c2 * citricK3 * perH;
-  const perCitrate = 1 / (1 + c1 + c2 + c3);
-  const citricCharge = (c1 + 2 * c2 + 3 * c3) * perCitrate;
-  const citricSquare = (c1 + 4 * c2 + 9 * c3) * perCitrate;
-  const m1 = malicK1 * perH;
-  const m2 = m1 * malicK2 * perH;
-  const perMalate = 1 / (1 + m1 + m2);
-  const malicCharge = (m1 + 2 * m2) * perMalate;
-  const malicSquare = (m1 + 4 * m2) * perMalate;
-  const bicarbonate = mix.co2Moles * carbonicK * perH;
-  const hydroxide = waterK * perH;
-  slope =
-    h +
-    hydroxide +
-    bicarbonate +
-    lactic * a * (1 - a) +
-    acetic * b * (1 - b) +
-    citric * (citricSquare - citricCharge * citricCharge) +
-    malic * (malicSquare - malicCharge * malicCharge);
-  return (
-    mix.mineralCharge +
-    h -
-    hydroxide -
-    bicarbonate -
-    lactic * a -
-    acetic * b -
-    citric * citricCharge -
-    malic * malicCharge
-  );
-}
-
 /**
  * pH at which the charges of acids and minerals balance: Newton steps in ln H, held to one pH unit a step.
  *
@@ -80,20 +36,47 @@ function charge(h: number, mix: AcidMix): number {
  *
  * @param mix g/L, mol/L and equivalents/L; none negative but the mineral charge
  * @param guess a pH near the answer: the last one, for a warm start
- * @param tolerance pH at which the steps stop
- * @returns pH 1.5–9, and how far the last step moved is below the tolerance within 30 steps for any mix
+ * @param tolerance pH; Newton's steps square the error, so they stop when the square of one is below it
+ * @returns pH 1.5–9, within the tolerance for any mix
  * @source charge balance; constants as cited
  * @example acidity({ lactic: 2, acetic: 0, citric: 0, malic: 0, co2Moles: 0, mineralCharge: 0 }, 4) // ≈ 2.76
  */
 export function acidity(mix: AcidMix, guess: number, tolerance = 0.002): number {
+  const lactic = mix.lactic * perLactic;
+  const acetic = mix.acetic * perAcetic;
+  const citric = mix.citric * perCitric;
+  const malic = mix.malic * perMalic;
+  const carbonic = mix.co2Moles * carbonicK;
   let ph = guess;
   for (let i = 0; i < 30; i++) {
-    const surplus = charge(Math.exp(-ph * ln10), mix);
-    let move = surplus / slope / ln10;
-    if (move > 1) move = 1;
-    else if (move < -1) move = -1;
+    const h = Math.exp(-ph * ln10);
+    const perH = 1 / h;
+    const a = lacticK / (lacticK + h);
+    const b = aceticK / (aceticK + h);
+    const c1 = citricK1 * perH;
+    const c2 = c1 * citricK2 * perH;
+    const c3 = c2 * citricK3 * perH;
+    const perCitrate = 1 / (1 + c1 + c2 + c3);
+    const citricCharge = (c1 + 2 * c2 + 3 * c3) * perCitrate;
+    const citricSquare = (c1 + 4 * c2 + 9 * c3) * perCitrate;
+    const m1 = malicK1 * perH;
+    const m2 = m1 * malicK2 * perH;
+    const perMalate = 1 / (1 + m1 + m2);
+    const malicCharge = (m1 + 2 * m2) * perMalate;
+    const malicSquare = (m1 + 4 * m2) * perMalate;
+    const bases = (waterK + carbonic) * perH;
+    // Surplus of positive charge, and how fast it grows with ln H.
+    const surplus = mix.mineralCharge + h - bases - lactic * a - acetic * b - citric * citricCharge - malic * malicCharge; // prettier-ignore
+    const slope =
+      h +
+      bases +
+      lactic * a * (1 - a) +
+      acetic * b * (1 - b) +
+      citric * (citricSquare - citricCharge * citricCharge) +
+      malic * (malicSquare - malicCharge * malicCharge);
+    const move = Math.max(-1, Math.min(1, surplus / slope / ln10));
     ph += move;
-    if (move < tolerance && move > -tolerance) break;
+    if (move * move * ln10 < tolerance) break;
   }
-  return ph < 1.5 ? 1.5 : ph > 9 ? 9 : ph;
+  return Math.max(1.5, Math.min(9, ph));
 }

@@ -18,10 +18,10 @@ export const cardinal = {
 } as const satisfies Record<string, CardinalTemperatures>;
 
 /** Below this the cold floor may carry, °C. */
-const coldBelow = 12;
+export const coldBelow = 12;
 
-/** Activity of the cardinal model alone. */
-function rosso(celsius: number, t: CardinalTemperatures): number {
+/** Activity of the cardinal model alone, 0–1. @see temperatureResponse */
+export function rosso(celsius: number, t: CardinalTemperatures): number {
   if (celsius <= t.least || celsius >= t.most) return 0;
   const above = celsius - t.least;
   const reach = t.best - t.least;

@@ -2,7 +2,7 @@ import { carbonIn, co2PerHexose, ethanolPerHexose, hexosePerSucrose, molar } fro
 import type { Conditions } from './conditions';
 import { kinetics } from './kinetics';
 import { slots } from './state';
-import { readied } from './readiness';
+import { readiedBy } from './readiness';
 
 const {
   CO2,
@@ -80,10 +80,14 @@ export function eat(y: Float64Array, c: Conditions, step: number): void {
   const wakes = growth * yeastRate * c.fed;
   const lacticWakes = lacticGrowth * lacticRate * c.fed;
   const gasFromSour = heterolactic * heteroCo2;
-  const ready = readied(y[YEAST_READY]!, wakes, c.fallingAsleep, step);
-  const readyHalf = readied(y[YEAST_READY]!, wakes, c.fallingAsleep, step / 2);
-  const lacticReady = readied(y[LACTICS_READY]!, lacticWakes, c.fallingAsleep, step);
-  const lacticReadyHalf = readied(y[LACTICS_READY]!, lacticWakes, c.fallingAsleep, step / 2);
+  const asleep = c.fallingAsleep;
+  const half = step / 2;
+  const times = Math.exp((wakes - asleep) * half);
+  const lacticTimes = Math.exp((lacticWakes - asleep) * half);
+  const ready = readiedBy(y[YEAST_READY]!, wakes, asleep, step, times * times);
+  const readyHalf = readiedBy(y[YEAST_READY]!, wakes, asleep, half, times);
+  const lacticReady = readiedBy(y[LACTICS_READY]!, lacticWakes, asleep, step, lacticTimes * lacticTimes);
+  const lacticReadyHalf = readiedBy(y[LACTICS_READY]!, lacticWakes, asleep, half, lacticTimes);
   let q = y[YEAST_READY]!, p = y[LACTICS_READY]!, gas = y[CO2]! * dissolvedShare; // prettier-ignore
   let s = s0, g = g0, f = f0, x = x0, l = l0; // prettier-ignore
   // Weighted sums of the slopes so far, and of what was burnt and soured.

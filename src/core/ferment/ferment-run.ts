@@ -251,7 +251,8 @@ export function recordRow(
   at: number,
   gasRate: number,
 ): void {
-  for (let i = 0; i < STATE_SIZE; i++) rows[at + i] = run.y[i]!;
+  const { y } = run;
+  for (let i = 0; i < STATE_SIZE; i++) rows[at + i] = y[i]!;
   rows[at + PH] = run.ph;
   rows[at + GAS_RATE] = gasRate;
 }

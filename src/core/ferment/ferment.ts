@@ -59,6 +59,19 @@ export interface Kept {
   readonly fresh: { readonly yeast: number; readonly lactics: number; readonly acetics: number };
 }
 
+/** A normal belief. */
+export interface Told {
+  readonly mean: number;
+  readonly deviation: number;
+}
+
+/** What is known of a kitchen before a ferment: room and fridge against what is written, °C, and the logarithm of the pace kept in the cold. */
+export interface KnownKitchen {
+  readonly offset: Told;
+  readonly fridge: Told;
+  readonly coldActivity: Told;
+}
+
 /** What is integrated: a jar or a bottle with all that is known of it. Plain data, so that a worker can be asked for it. */
 export interface Ferment {
   readonly liquidLitres: number;
@@ -74,6 +87,8 @@ export interface Ferment {
   readonly doseAlive: number;
   readonly vigour: number;
   readonly vigourSpread: number;
+  /** What was learned of the kitchen; null for nothing. */
+  readonly kitchen: KnownKitchen | null;
   readonly kept: Kept | null;
   readonly stages: readonly LotStage[];
   readonly readings: readonly Reading[];
@@ -103,6 +118,7 @@ export function fermentOf(scenario: Scenario): Ferment {
     doseAlive: doseAlive(culture, starter.ageDays, starter.keptCelsius),
     vigour: starter.vigour,
     vigourSpread: starter.vigourSpread ?? culture?.vigourSpread ?? usualVigourSpread,
+    kitchen: null,
     kept: null,
     stages: scenario.stages,
     readings: scenario.readings,

@@ -1,16 +1,20 @@
+import { co2OfAirBar } from '../gas/air-solubility';
+import { gasConstant, solubilityLeft } from '../gas/closed-vessel';
+import { atmosphereBar, kelvin } from '../gas/co2-solubility';
 import { tabulated } from '../gas/tabulated';
 import { molar } from '../sugar/yields';
 import { acidity } from './acid-balance';
-import { cardinal, temperatureResponse } from './cardinal-temperature';
+import { coldBelow } from './cardinal-temperature';
 import type { LotStage } from './ferment';
 import { dyingOfHeat, fallingAsleepAt, harmlessBelow, heatDeath } from './heat-death';
-import type { Member } from './member';
 import type { FermentRun } from './run-state';
 import { slots } from './state';
+import { driftOf, swingOfDay } from './straying';
 import { hungerOf } from './weather';
-import { nearShare, restInAirOf, saturationOf } from './vessel-gas';
+import { atPlace, columns, inTheCold, placeOf } from './warmth';
 
-const { ACETIC, CO2, ETHANOL, LACTIC } = slots;
+const { ACETIC, CO2, ETHANOL, FRUCTOSE, GLUCOSE, LACTIC, SUCROSE } = slots;
+const { ACETIC: ACETIC_PACE, LACTIC: LACTIC_PACE, SOLUBLE, YEAST: YEAST_PACE } = columns;
 
 /** CO2 of plain water standing in air, mol/L. */
 export const co2OfAir = 1.3e-5;
@@ -26,30 +30,24 @@ const coldestFridge = 0;
 function trueCelsius({ member, hour }: FermentRun, celsius: number): number {
   if (celsius <= fridgeBelow) return Math.max(Math.min(celsius, coldestFridge), celsius + member.fridge);
   if (celsius <= kitchenAbove) return celsius + 0.4 * member.offset;
-  return celsius + member.offset + member.swing * Math.sin(((hour - member.swingPhase) * Math.PI) / 12);
+  return celsius + member.offset + member.swing * swingOfDay(hour - member.swingPhase);
 }
-
-/** Hours in which a pace strays early, and late. */
-const earlyHours = 20;
-const lateHours = 90;
-const strayedBy = (hours: number) => tabulated((hour) => 1 - Math.exp(-hour / hours), 0, 600, 2);
-const strayedEarly = strayedBy(earlyHours);
-const strayedLate = strayedBy(lateHours);
 
 /** Works out the conditions of the coming step: pace, temperature, solubility, acidity. */
 export function prepare(run: FermentRun, stage: LotStage): void {
   const { y, c, member, tenderBy } = run;
   const celsius = trueCelsius(run, stage.celsius);
   run.celsius = celsius;
-  const sealed = stage.vessel === 'sealed';
-  c.dissolvedShare = sealed ? nearShare(y, run.filling, celsius) : 1;
-  c.saturation = sealed ? Infinity : saturationOf(y, celsius);
-  c.restInAir = c.exchange > 0 ? restInAirOf(y, celsius) : 0;
+  const place = placeOf(celsius);
+  dissolve(run, stage.vessel === 'sealed', atPlace(place, SOLUBLE));
   if (!run.alive) return;
   c.vigour = run.vigour * driftOf(member, run.hour);
-  c.yeastHeat = temperatureResponse(celsius, cardinal.yeast, member.coldActivity);
-  c.lacticHeat = temperatureResponse(celsius, cardinal.lactic, member.coldActivity);
-  c.aceticHeat = temperatureResponse(celsius, cardinal.acetic);
+  const yeast = atPlace(place, YEAST_PACE);
+  const lactic = atPlace(place, LACTIC_PACE);
+  const cold = celsius < coldBelow ? member.coldActivity * Math.exp(0.12 * (celsius - 4)) : 0;
+  c.yeastHeat = cold > 0 ? inTheCold('yeast', yeast, cold) : yeast;
+  c.lacticHeat = cold > 0 ? inTheCold('lactic', lactic, cold) : lactic;
+  c.aceticHeat = atPlace(place, ACETIC_PACE);
   if (celsius + tenderBy >= harmlessBelow || c.yeastDying > 0) {
     c.yeastDying = dyingOfHeat(celsius, heatDeath.yeast, tenderBy);
     c.lacticDying = dyingOfHeat(celsius, heatDeath.lactic, tenderBy);
@@ -66,14 +64,24 @@ export function prepare(run: FermentRun, stage: LotStage): void {
   c.lacticEase = sober * Math.min(1, Math.max(0, (run.ph - 2.9) / 1.3));
 }
 
+/** How much of the gas is dissolved, and what an unsealed liquid keeps. @param soluble CO2 in water, mol/(L·bar) */
+function dissolve({ y, c, filling, celsius }: FermentRun, sealed: boolean, soluble: number): void {
+  const here = soluble * solubilityLeft(y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!, y[ETHANOL]!);
+  if (sealed) {
+    // Henry and the ideal gas, within 0.01 of closeOn to 6 bar: near enough for what slows cells and for acidity.
+    const inLiquid = here * gasConstant * kelvin(celsius);
+    c.dissolvedShare = inLiquid / (inLiquid + filling.headspaceRatio);
+    c.saturation = Infinity;
+    c.restInAir = 0;
+  } else {
+    c.dissolvedShare = 1;
+    c.saturation = here * molar.co2 * atmosphereBar;
+    c.restInAir = here * molar.co2 * co2OfAirBar;
+  }
+}
+
 /** What alcohol leaves of the activity: (1 − E/95)^0.8, 0–1. */
 const soberOf = tabulated((ethanol) => (ethanol < 95 ? Math.pow(1 - ethanol / 95, 0.8) : 0), 0, 100, 8);
-
-/** How far the pace has strayed from the equations by an hour. */
-const driftOf = ({ earlyDrift, lateDrift }: Member, hour: number): number =>
-  earlyDrift === 0 && lateDrift === 0
-    ? 1
-    : Math.exp(earlyDrift * strayedEarly(hour) + lateDrift * strayedLate(hour));
 
 /** Works the acidity out anew from what the acids are now. */
 export function solveAcidity(run: FermentRun): void {

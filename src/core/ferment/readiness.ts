@@ -14,9 +14,19 @@ const fastAsleep = 1e-3;
  * @example readied(1, 0.1, 0, 10) // ≈ 2.66
  */
 export function readied(state: number, wakes: number, sleeps: number, hours: number): number {
+  return readiedBy(state, wakes, sleeps, hours, Math.exp((wakes - sleeps) * hours));
+}
+
+/** As `readied`, where the caller has the exponential already. @param times e^((wakes − sleeps)·hours) */
+export function readiedBy(
+  state: number,
+  wakes: number,
+  sleeps: number,
+  hours: number,
+  times: number,
+): number {
   const net = wakes - sleeps;
   if (state <= 0 || (wakes === 0 && sleeps === 0)) return state;
-  const times = Math.exp(net * hours);
   // Logistic towards 100·net/wakes; when sleep outweighs waking it decays towards nothing.
   const crowding =
     Math.abs(net) < 1e-9 ? (wakes * hours) / wideAwake : (wakes * (times - 1)) / (net * wideAwake);

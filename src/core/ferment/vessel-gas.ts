@@ -3,7 +3,6 @@ import {
   airShutIn,
   closeOn,
   freshClosedVessel,
-  nearlyDissolved,
   solubilityLeft,
   type ClosedVessel,
 } from '../gas/closed-vessel';
@@ -54,23 +53,13 @@ const scratch = freshClosedVessel();
 export const dissolvedShare = (y: Rows, filling: Filling, celsius: number, at = 0): number =>
   filling.headspaceRatio === 0 ? 1 : closeRow(scratch, y, at, filling, celsius).co2Dissolved;
 
-/** As `dissolvedShare`, near enough for what slows cells and for acidity. */
-export const nearShare = (y: Rows, { headspaceRatio }: Filling, celsius: number): number =>
-  nearlyDissolved(headspaceRatio, celsius, y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!, y[ETHANOL]!);
-
-/** CO2 that the liquid keeps under a pressure of pure CO2, g/L. */
-const keptUnder = (bar: number, y: Rows, celsius: number): number =>
+/** CO2 that the liquid keeps in a kitchen's air, g/L. */
+export const restInAirOf = (y: Rows, celsius: number): number =>
   (inWater(celsius) *
     solubilityLeft(y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!, y[ETHANOL]!) *
     molar.co2 *
-    bar) /
+    co2OfAirBar) /
   atmosphereBar;
-
-/** CO2 that the liquid keeps under one atmosphere of pure CO2, g/L. */
-export const saturationOf = (y: Rows, celsius: number): number => keptUnder(atmosphereBar, y, celsius);
-
-/** CO2 that the liquid keeps in a kitchen's air, g/L. */
-export const restInAirOf = (y: Rows, celsius: number): number => keptUnder(co2OfAirBar, y, celsius);
 
 /** Gauge pressure of a sealed vessel, bar. */
 export const gaugeBarOf = (y: Rows, filling: Filling, celsius: number, at = 0): number =>

@@ -1,9 +1,10 @@
 import { nominalMember, type Member } from '../ferment/member';
-import type { Ferment, LotStage, Reading } from '../ferment/ferment';
+import type { Ferment, LotStage, Reading, Told } from '../ferment/ferment';
 import { conditionsSaid } from './conditions-said';
 import { contradictions, type ForecastWarning } from './contradictions';
 import { loneFerment, runFamily, type Family } from './family';
-import { memberOf, UNKNOWNS } from './priors';
+import type { ToldOfKitchen } from './lessons';
+import { memberOf, UNKNOWNS, usualKitchen } from './priors';
 import { densityOverPrior, drawPoints, fittedProposal, priorProposal, type Proposal } from './proposal';
 import { seededUniform } from './random';
 import type { StoredRun } from './stored-run';
@@ -13,8 +14,8 @@ import { countSenses, effectiveMembers, logLikelihoods, withoutCollapse } from '
 export interface Weighing {
   /** Members the weights are worth. */
   readonly effectiveMembers: number;
-  /** Mean and standard deviation of the logarithm of the vigour, after the readings. */
-  readonly logVigour: { readonly mean: number; readonly deviation: number };
+  /** What the readings say of the culture and the kitchen. */
+  readonly told: ToldOfKitchen;
   readonly warnings: readonly ForecastWarning[];
 }
 
@@ -52,23 +53,28 @@ export function weighedFamily(family: Family): WeighedFamily {
   if (root.members === 1) {
     const runs = runFamily(family, [nominalMember]);
     const warnings = [...runs.flatMap((run, i) => contradictions(run, seen[i]!)), ...saidOnce(runs)];
-    return { runs, effectiveMembers: 1, logVigour: { mean: 0, deviation: 0 }, warnings };
+    return {
+      runs,
+      effectiveMembers: 1,
+      told: toldBy(new Float64Array(UNKNOWNS), Float64Array.of(1), root),
+      warnings,
+    };
   }
   const uniform = seededUniform(root.seed);
   if (seen.every((readings) => readings.length === 0)) {
     const points = drawPoints(priorProposal, root.members, uniform);
-    const runs = runFamily(family, membersAt(points, root.members, root.vigourSpread));
+    const runs = runFamily(family, membersAt(points, root.members, root));
     const { weights } = runs[0]!;
     return {
       runs,
       effectiveMembers: root.members,
-      logVigour: vigourOf(points, weights, root.vigourSpread),
+      told: toldBy(points, weights, root),
       warnings: saidOnce(runs),
     };
   }
   const { points, weights, power, warnings } = likelyPoints(family, seen, uniform);
   const picked = pickedByWeight(weights, root.members);
-  const all = membersAt(points, weights.length, root.vigourSpread);
+  const all = membersAt(points, weights.length, root);
   const runs = runFamily(
     family,
     picked.indices.map((m) => all[m]!),
@@ -76,7 +82,7 @@ export function weighedFamily(family: Family): WeighedFamily {
   return {
     runs: runs.map((run) => ({ ...run, weights: picked.weights })),
     effectiveMembers: Math.min(root.members, effectiveMembers(weights)),
-    logVigour: vigourOf(points, weights, root.vigourSpread),
+    told: toldBy(points, weights, root),
     warnings: [
       ...warnings,
       ...saidOnce(runs),
@@ -91,8 +97,8 @@ const saidOnce = (runs: readonly StoredRun[]): readonly ForecastWarning[] => {
   return said.filter(({ code }, i) => said.findIndex((other) => other.code === code) === i);
 };
 
-const membersAt = (points: Float64Array, count: number, vigourSpread: number): Member[] =>
-  Array.from({ length: count }, (_, m) => memberOf(points, m * UNKNOWNS, vigourSpread));
+const membersAt = (points: Float64Array, count: number, { vigourSpread, kitchen }: Ferment): Member[] =>
+  Array.from({ length: count }, (_, m) => memberOf(points, m * UNKNOWNS, vigourSpread, kitchen));
 
 /** Searches where kitchens are likely, running only what was read. */
 function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uniform: () => number) {
@@ -106,7 +112,7 @@ function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uni
   let warnings: readonly ForecastWarning[] = [];
   for (let search = 1; ; search++) {
     const fresh = drawPoints(proposals.at(-1)!, size, uniform);
-    const runs = runFamily(looked, membersAt(fresh, size, root.vigourSpread), true);
+    const runs = runFamily(looked, membersAt(fresh, size, root), true);
     if (search === 1) warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
     const logs = new Float64Array(size);
     runs.forEach((run, i) =>
@@ -169,11 +175,25 @@ function upToReadings(family: Family): Family {
 const disagree =
   'The readings do not fit one ferment: one of them is probably off, so the forecast stays wide.';
 
-function vigourOf(points: Float64Array, weights: Float64Array, spread: number) {
-  let mean = 0;
-  for (let m = 0; m < weights.length; m++) mean += weights[m]! * spread * points[m * UNKNOWNS]!;
-  let variance = 0;
-  for (let m = 0; m < weights.length; m++)
-    variance += weights[m]! * (spread * points[m * UNKNOWNS]! - mean) ** 2;
-  return { mean, deviation: Math.sqrt(variance) };
+/** Mean and spread of what outlasts the batch. */
+function toldBy(
+  points: Float64Array,
+  weights: Float64Array,
+  { vigourSpread, kitchen }: Ferment,
+): ToldOfKitchen {
+  const { offset, fridge, coldActivity } = kitchen ?? usualKitchen;
+  const of = (unknown: number, prior: Told): Told => {
+    let mean = 0;
+    for (let m = 0; m < weights.length; m++) mean += weights[m]! * points[m * UNKNOWNS + unknown]!;
+    let variance = 0;
+    for (let m = 0; m < weights.length; m++)
+      variance += weights[m]! * (points[m * UNKNOWNS + unknown]! - mean) ** 2;
+    return { mean: prior.mean + prior.deviation * mean, deviation: prior.deviation * Math.sqrt(variance) };
+  };
+  return {
+    vigour: of(0, { mean: 0, deviation: vigourSpread }),
+    offset: of(4, offset),
+    fridge: of(12, fridge),
+    coldActivity: of(13, coldActivity),
+  };
 }

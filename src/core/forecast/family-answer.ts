@@ -2,6 +2,7 @@ import type { ForecastWarning } from './contradictions';
 import { weighedFamily } from './ensemble';
 import type { FamilyQuestion, LotAsk } from './family-question';
 import { keepingOf, type Keeping } from './keeping';
+import type { ToldOfKitchen } from './lessons';
 import { seriesOf, type FiveNumbers } from './quantiles';
 import { doseVigour, livelinessWhenDrawn } from './starter-answer';
 import { passageHours, passageQuantiles } from './passage';
@@ -43,7 +44,8 @@ export interface FamilyAnswer {
   readonly lots: readonly LotAnswer[];
   readonly effectiveMembers: number;
   readonly members: number;
-  readonly logVigour: { readonly mean: number; readonly deviation: number };
+  /** What its readings say of the culture and the kitchen: lessons for the next. */
+  readonly told: ToldOfKitchen;
   readonly warnings: readonly ForecastWarning[];
   /** Liveliness the dose was taken to have, when it came from a kept jar. */
   readonly doseLiveliness: { readonly mean: number; readonly deviation: number } | null;
@@ -80,7 +82,7 @@ export function answerFamily(question: FamilyQuestion): AnswerWithRuns {
       lots,
       effectiveMembers: weighed.effectiveMembers,
       members: root.members,
-      logVigour: weighed.logVigour,
+      told: weighed.told,
       warnings: weighed.warnings,
       doseLiveliness,
     },

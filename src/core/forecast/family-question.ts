@@ -10,7 +10,7 @@ import { nothing, plus, volumeOf, type Amounts } from '../matter/substances';
 import { vesselKind } from '../vessels/vessel-kinds';
 import type { Branch, Family } from './family';
 import { endOf, jarEnd, membersOf } from './family-members';
-import type { LearnedVigour } from './learn';
+import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
 import { starterQuestion, type DrawnQuestion } from './starter-question';
@@ -54,8 +54,8 @@ export interface FamilyAsk {
   readonly root: Lot;
   readonly find: LotFinder;
   readonly warmths: Warmths;
-  /** Vigour learned of the starter or kind it was pitched with. */
-  readonly learned: (pitch: Pitch) => LearnedVigour | null;
+  /** What earlier batches taught for one pitched so. */
+  readonly learned: (pitch: Pitch) => Learned | null;
   readonly now: number;
   readonly cultures?: CultureTable;
 }
@@ -137,10 +137,11 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     doseAlive: 1,
     vigour: learned?.vigour ?? 1,
     vigourSpread: learned?.spread ?? pitch.culture.vigourSpread ?? usualVigourSpread,
+    kitchen: learned?.kitchen ?? null,
     kept: null,
     stages,
     readings: readingsWithin(root, start, total),
-    members: total > 24 * 40 ? 96 : 320,
+    members: total > 24 * 40 ? 96 : 480,
     seed: 7,
     stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1,
     longSteps: true,
@@ -265,7 +266,7 @@ function drawnQuestion(ask: FamilyAsk, pitch: Pitch): DrawnQuestion | null {
   const question = starterQuestion({
     lot: then,
     warmths: ask.warmths,
-    learned: { vigour: 1, spread: pitch.culture.vigourSpread, batches: 0 },
+    learned: null,
     now: pitch.at,
     aheadHours: 0,
     ...(ask.cultures ? { cultures: ask.cultures } : {}),

@@ -1,12 +1,12 @@
 import { resumeRun } from '../ferment/ferment-run';
 import type { Ferment, LotStage, Reading } from '../ferment/ferment';
 import type { Member } from '../ferment/member';
-import { follow, longestStep } from '../ferment/simulate';
+import { followAll } from '../ferment/simulate';
 import { slots } from '../ferment/state';
 import { familyHours, spanAt, stageSpans } from '../ferment/time-table';
 import { leakOfBranch } from './priors';
 import { hourIndexAt } from './between-hours';
-import { hoursOf, rowAt, rowOf, runMembers, type StoredRun } from './stored-run';
+import { hoursOf, paceOf, rowAt, rowOf, runMembers, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
 
@@ -104,23 +104,11 @@ function runBranch(
   const relative = own.map((hour) => hour - branch.fromHour);
   rows.set(parent.rows.subarray(0, rowAt(parent, 0, drawn + 1)));
   celsius.set(parent.celsius.subarray(0, rowOf(parent, 0, drawn + 1)));
-  members.forEach((member, m) => {
-    const run = resumeRun(
-      parent.ferment,
-      member,
-      stage,
-      branch.fromHour,
-      parent.rows,
-      rowAt(parent, m, drawn),
-    );
-    follow(
-      run,
-      branch.stages,
-      relative,
-      { rows, celsius, first: rowOf(parent, m, drawn + 1), stride: members.length },
-      longestStep,
-      ferment.longSteps,
-    );
-  });
+  const { fromHour, stages } = branch;
+  const drawnRuns = members.map((member, m) =>
+    resumeRun(parent.ferment, member, stage, fromHour, parent.rows, rowAt(parent, m, drawn)),
+  );
+  const into = { rows, celsius, first: rowOf(parent, 0, drawn + 1) };
+  followAll(drawnRuns, stages, relative, into, paceOf(ferment));
   return { ferment, hours, members, rows, celsius, weights: parent.weights };
 }

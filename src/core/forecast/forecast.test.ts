@@ -4,7 +4,6 @@ import { starterKinds } from '../ferment/scenario-kinds';
 import { fermentOf } from '../ferment/ferment';
 import { weighedEnsemble } from './ensemble';
 import { forecast, publishedSeries } from './forecast';
-import { learnVigour } from './learn';
 import { passageHours, passageQuantiles } from './passage';
 import { weightedQuantiles } from './quantiles';
 import type { Quantity } from './quantities';
@@ -201,16 +200,6 @@ describe('readings', () => {
     );
     expect(warnings).toEqual([]);
     expect(effectiveMembers).toBeGreaterThan(30);
-  });
-
-  test('finished batches move a starter from its kind, a little with one and more with five', () => {
-    const lesson = { logVigour: 0.3, deviation: 0.15 };
-    const one = learnVigour([lesson], 0.28);
-    const five = learnVigour(Array(5).fill(lesson), 0.28);
-    expect(learnVigour([], 0.28)).toEqual({ vigour: 1, spread: 0.28, batches: 0 });
-    expect(one.vigour).toBeGreaterThan(1.05);
-    expect(five.vigour).toBeGreaterThan(one.vigour);
-    expect(five.spread).toBeLessThan(0.28);
   });
 });
 

@@ -1,7 +1,8 @@
 import type { LotStage } from '../ferment/ferment';
 import { spanAt, stageSpans } from '../ferment/time-table';
 import { hourIndexAt } from './between-hours';
-import { chanceBy, passageHours, passageQuantiles } from './passage';
+import { chanceOverLimit } from './chance';
+import { passageHours, passageQuantiles } from './passage';
 import { quantileLevels, valuesOverTime, weightedQuantiles, type FiveNumbers } from './quantiles';
 import type { StoredRun } from './stored-run';
 import { whatIf } from './what-if';
@@ -69,7 +70,7 @@ export function keepingOf(
     openBy,
     closes: openBy === limitHour ? 'limit' : openBy === endHour ? 'beyond-forecast' : 'fizz',
     openBySpread: Number.isFinite(high) ? Math.max(12, high - low) : 7 * 24,
-    chanceAtEnd: chanceBy(run, over, endHour),
+    chanceAtEnd: chanceOverLimit(run, limitBar, endHour, from),
     endHour,
     counter: counterAgain(run, from, limitBar, ask.counterCelsius),
   };

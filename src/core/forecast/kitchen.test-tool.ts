@@ -133,7 +133,7 @@ export class TestKitchen {
     const question = starterQuestion({
       lot: lotOf(household, lotId)!,
       warmths: household.warmths,
-      learned: { vigour: 1, spread: 0.28, batches: 0 },
+      learned: null,
       now: dawn + hour * hourMs,
       aheadHours: 96,
       ...(cultures ? { cultures } : {}),

@@ -2,7 +2,6 @@ import { addPortions } from '../lots/add';
 import { emptyLot } from '../lots/begin';
 import type { Lot } from '../lots/lot';
 import { bottlingSweetness, mixedSugar } from './wanted-sweetness';
-import { learnVigour } from './learn';
 import { likelihood, ordinalScales, readingError, wordChance } from './observe';
 import { leakOf, leakOfBranch, leakyShare, memberOf, spread, UNKNOWNS } from './priors';
 import { densityOverPrior, drawPoints, fittedProposal, priorProposal } from './proposal';
@@ -224,35 +223,6 @@ smell | sweet yeasty sour vinegar | 0.3 1.5 5 | 0.8
     expect(likelihood({ kind: 'sg', hour: 0, value: 1.2 }, 1.02)).toBeCloseTo(0.03 / (0.0015 * 40), 9);
     expect(likelihood({ kind: 'colour', hour: 0, value: 'odd' }, 0)).toBe(1);
     expect(likelihood({ kind: 'film', hour: 0, value: 'fuzzy' }, -3)).toBe(1);
-  });
-});
-
-describe('what finished batches teach', () => {
-  test('one lesson, worked out: its own prior taken out, the rest weighed against the kind', () => {
-    const own = 1 / 0.14 ** 2 - 1 / 0.28 ** 2;
-    const observed = 0.2 / 0.14 ** 2 / own;
-    const weight = 1 / (1 / own + 0.15 ** 2);
-    const precision = 1 / 0.28 ** 2 + weight;
-    const learned = learnVigour([{ logVigour: 0.2, deviation: 0.14 }], 0.28);
-    expect(learned.vigour).toBeCloseTo(Math.exp((weight * observed) / precision), 9);
-    expect(learned.vigour).toBeCloseTo(1.1789, 3);
-    expect(learned.spread).toBeCloseTo(Math.hypot(Math.sqrt(1 / precision), 0.15), 9);
-    expect(learned.batches).toBe(1);
-  });
-
-  test('a lesson no surer than the kind teaches nothing, and never widens', () => {
-    const none = learnVigour([{ logVigour: 0, deviation: 0.28 }], 0.28);
-    expect([none.vigour, none.spread]).toEqual([expect.closeTo(1, 4), 0.28]);
-    expect(learnVigour([], 0.3)).toEqual({ vigour: 1, spread: 0.3, batches: 0 });
-  });
-
-  test('many equal lessons end at what they say, no narrower than batches differ', () => {
-    const learned = learnVigour(
-      Array.from({ length: 400 }, () => ({ logVigour: 0.3, deviation: 0.05 })),
-      0.28,
-    );
-    expect(Math.log(learned.vigour)).toBeCloseTo(0.3 * (1 / 0.05 ** 2 / (1 / 0.05 ** 2 - 1 / 0.28 ** 2)), 2);
-    expect(learned.spread).toBeCloseTo(0.15, 2);
   });
 });
 

@@ -41,10 +41,3 @@ function crossing(before: number, after: number, level: number, from: number, to
 /** Weighted quantiles of passage hours; Infinity for levels more members never reach. */
 export const passageQuantiles = (run: StoredRun, hours: Float64Array, levels: readonly number[]): number[] =>
   weightedQuantiles(hours, run.weights, levels);
-
-/** Chance that a quantity has passed a level by an hour, 0–1. */
-export function chanceBy(run: StoredRun, passages: Float64Array, hour: number): number {
-  let sum = 0;
-  for (let m = 0; m < passages.length; m++) if (passages[m]! <= hour) sum += run.weights[m]!;
-  return sum;
-}

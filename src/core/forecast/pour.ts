@@ -1,15 +1,8 @@
 import { spanAt, stageSpans } from '../ferment/time-table';
-import {
-  placesOf,
-  quantileLevels,
-  valuesAt,
-  valuesOverTime,
-  weightedQuantiles,
-  type FiveNumbers,
-} from './quantiles';
-import { hourIndexAt } from './between-hours';
+import { placesOf, quantileLevels, valuesAt, weightedQuantiles, type FiveNumbers } from './quantiles';
+import { chanceOverLimit, peakGauges } from './chance';
 import { type StoredRun } from './stored-run';
-import { chillStages, representatives, whatIf } from './what-if';
+import { chillStages, whatIf } from './what-if';
 
 /** What would be in the glass, as five quantiles each, and the highest pressure on the way there. */
 export interface Pour {
@@ -49,39 +42,17 @@ export function pourAfterChill(run: StoredRun, chillHour: number, limitBar: numb
     weightedQuantiles(values, cold.weights, quantileLevels) as unknown as FiveNumbers;
   const at = (quantity: Parameters<typeof valuesAt>[1]) =>
     five(valuesAt(cold, quantity, last, places[last]!));
-  const peaks = peakGauges(run, chillHour, members);
-  let over = 0;
-  for (const peak of peaks) if (peak > limitBar) over += 1 / peaks.length;
   return {
     sweetnessGramsPerLitre: at('sweetnessGramsPerLitre'),
     volumes: at('co2Volumes'),
     abvPercent: at('abvPercent'),
     ph: at('ph'),
-    peakGaugeBar: five(peaks),
-    chanceOverLimit: over,
+    // What came before the fridge is stored for every member: no need to take a few.
+    peakGaugeBar: weightedQuantiles(
+      peakGauges(run, chillHour),
+      run.weights,
+      quantileLevels,
+    ) as unknown as FiveNumbers,
+    chanceOverLimit: chanceOverLimit(run, limitBar, chillHour),
   };
-}
-
-const cache = new WeakMap<StoredRun, Float32Array>();
-
-/** Highest gauge pressure so far, for every member and hour; worked out once a run. */
-function runningPeaks(run: StoredRun): Float32Array {
-  const known = cache.get(run);
-  if (known) return known;
-  const count = run.members.length;
-  const peaks = new Float32Array(count * run.hours.length);
-  valuesOverTime(run, 'gaugeBar').forEach((values, index) => {
-    for (let m = 0; m < count; m++) {
-      const before = index === 0 ? 0 : peaks[(index - 1) * count + m]!;
-      peaks[index * count + m] = Math.max(before, values[m]!);
-    }
-  });
-  cache.set(run, peaks);
-  return peaks;
-}
-
-function peakGauges(run: StoredRun, hour: number, count: number): Float64Array {
-  const peaks = runningPeaks(run);
-  const index = hourIndexAt(run.hours, hour);
-  return Float64Array.from(representatives(run, count), (m) => peaks[index * run.members.length + m]!);
 }

@@ -1,3 +1,4 @@
+import type { KnownKitchen } from '../ferment/ferment';
 import type { Member } from '../ferment/member';
 import { normalBelow } from './random';
 
@@ -24,6 +25,13 @@ export const spread = {
   coldActivity: 0.58,
 } as const;
 
+/** A kitchen of which nothing was learned. */
+export const usualKitchen: KnownKitchen = {
+  offset: { mean: 0, deviation: spread.offset },
+  fridge: { mean: 0, deviation: spread.fridge },
+  coldActivity: { mean: 0, deviation: spread.coldActivity },
+};
+
 /** Share of bottles whose seal lets gas go, and how fast the worst does (share of the headspace an hour). */
 export const leakyShare = 0.1;
 const worstLeak = 0.03;
@@ -40,15 +48,22 @@ export const leakOfBranch = (seal: number, index: number): number => leakOf((sea
  *
  * @param z UNKNOWNS numbers from `at`; 0 everywhere is close to the nominal kitchen
  * @param vigourSpread standard deviation of the logarithm of the vigour, 0 or more
+ * @param kitchen what was learned of it before
  */
-export function memberOf(z: Float64Array, at: number, vigourSpread: number): Member {
+export function memberOf(
+  z: Float64Array,
+  at: number,
+  vigourSpread: number,
+  kitchen: KnownKitchen | null = null,
+): Member {
+  const { offset, fridge, coldActivity } = kitchen ?? usualKitchen;
   const seal = normalBelow(z[at + 7]!);
   return {
     vigour: Math.exp(vigourSpread * z[at]!),
     lag: Math.exp(spread.lag * z[at + 1]!),
     bacteria: Math.exp(spread.bacteria * z[at + 2]!),
     capacity: Math.exp(spread.capacity * z[at + 3]!),
-    offset: spread.offset * z[at + 4]!,
+    offset: offset.mean + offset.deviation * z[at + 4]!,
     swing: Math.abs(spread.swing * z[at + 5]!),
     swingPhase: 24 * normalBelow(z[at + 6]!),
     leak: leakOf(seal),
@@ -57,8 +72,8 @@ export function memberOf(z: Float64Array, at: number, vigourSpread: number): Mem
     lateDrift: spread.lateDrift * z[at + 9]!,
     shape: Math.exp(spread.shape * z[at + 10]!) - 1,
     gasTolerance: Math.exp(spread.gasTolerance * z[at + 11]!),
-    fridge: spread.fridge * z[at + 12]!,
-    coldActivity: Math.exp(spread.coldActivity * z[at + 13]!),
+    fridge: fridge.mean + fridge.deviation * z[at + 12]!,
+    coldActivity: Math.exp(coldActivity.mean + coldActivity.deviation * z[at + 13]!),
     cells: Math.exp(spread.cells * z[at + 14]!),
     growth: Math.exp(spread.growth * z[at + 15]!),
   };

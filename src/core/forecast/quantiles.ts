@@ -9,10 +9,11 @@ export type FiveNumbers = readonly [number, number, number, number, number];
 /**
  * Weighted quantiles of a sample: the smallest values whose share reaches each level, joined linearly between mid-weights.
  *
- * @param values sample, any order, at least one
+ * One pass counts weight into pails of equal width; only pails that hold a level are put in order.
+ *
+ * @param values sample, any order, at least one; those with weight are numbers or Infinity
  * @param weights as many, not negative, with a positive sum
  * @param levels rising, 0–1
- * @param order indices of the members with weight, kept from call to call; put in order
  * @returns as many numbers, rising
  * @throws RangeError on an empty or weightless sample
  */
@@ -20,86 +21,99 @@ export function weightedQuantiles(
   values: ArrayLike<number>,
   weights: ArrayLike<number>,
   levels: readonly number[],
-  order = weighty(weights),
 ): number[] {
-  let total = 0;
-  for (let i = 0; i < order.length; i++) total += weights[order[i]!]!;
+  const total = intoPails(values, weights);
   if (!(total > 0)) throw new RangeError('quantiles need a sample with weight');
-  settle(order, values);
-  const out: number[] = [];
-  let index = 0;
-  let before = 0;
-  for (const level of levels) {
-    // Walk on until this member's mid-weight passes the level.
-    while (index < order.length && (before + weights[order[index]!]! / 2) / total < level) {
-      before += weights[order[index]!]!;
-      index += 1;
+  let pail = 0;
+  let passed = 0;
+  return levels.map((level) => {
+    const wanted = level * total;
+    for (; pail < pails; pail++) {
+      if (passed + weightOf[pail]! >= wanted) {
+        putInOrder(values, pail);
+        let before = passed;
+        for (let at = firstOf[pail]!; at < firstOf[pail + 1]!; at++) {
+          const weight = weights[inPails[at]!]!;
+          if (before + weight / 2 >= wanted) return joined(values, weights, at, wanted - before);
+          before += weight;
+        }
+      }
+      passed += weightOf[pail]!;
     }
-    out.push(joined(values, weights, order, index, level * total - before));
-  }
-  return out;
+    return greatest(values);
+  });
 }
 
-/** Indices of the members that carry weight. */
-const weighty = (weights: ArrayLike<number>): Int32Array =>
-  Int32Array.from(Array.from({ length: weights.length }, (_, i) => i).filter((i) => weights[i]! > 0));
-
-const pails = 256;
+const pails = 128;
+/** Where each pail's members begin in `inPails`, and what they weigh. */
 const firstOf = new Int32Array(pails + 1);
-let spare = new Int32Array(0);
+const weightOf = new Float64Array(pails);
+let pailOf = new Uint8Array(0);
+let inPails = new Int32Array(0);
 
-/** Sorts members by value: into pails first when there are many, then by insertion, which is nearly free on what is nearly in order. */
-function settle(order: Int32Array, values: ArrayLike<number>): void {
-  if (order.length > 40) intoPails(order, values);
-  for (let i = 1; i < order.length; i++) {
-    const member = order[i]!;
-    const value = values[member]!;
-    let j = i - 1;
-    for (; j >= 0 && values[order[j]!]! > value; j--) order[j + 1] = order[j]!;
-    order[j + 1] = member;
+/** Sorts members with weight into pails of equal width between the least and the greatest finite value; infinite ones go into the last. Returns their weight. */
+function intoPails(values: ArrayLike<number>, weights: ArrayLike<number>): number {
+  const count = values.length;
+  if (pailOf.length < count) {
+    pailOf = new Uint8Array(count);
+    inPails = new Int32Array(count);
   }
-}
-
-/** Counts members into pails of equal width between the least and the greatest finite value; what is infinite goes last. */
-function intoPails(order: Int32Array, values: ArrayLike<number>): void {
   let least = Infinity;
   let most = -Infinity;
-  for (let i = 0; i < order.length; i++) {
-    const value = values[order[i]!]!;
+  let total = 0;
+  for (let i = 0; i < count; i++) {
+    if (!(weights[i]! > 0)) continue;
+    const value = values[i]!;
+    total += weights[i]!;
     if (value < least) least = value;
     if (value > most && value < Infinity) most = value;
   }
-  if (!(most > least)) return;
-  const perPail = (pails - 2) / (most - least);
-  const pailOf = (value: number) => (value < Infinity ? ((value - least) * perPail) | 0 : pails - 1);
+  const perPail = most > least ? (pails - 2) / (most - least) : 0;
   firstOf.fill(0);
-  for (let i = 0; i < order.length; i++) firstOf[pailOf(values[order[i]!]!) + 1]!++;
-  for (let pail = 1; pail <= pails; pail++) firstOf[pail] = firstOf[pail]! + firstOf[pail - 1]!;
-  if (spare.length < order.length) spare = new Int32Array(order.length);
-  spare.set(order);
-  for (let i = 0; i < order.length; i++) {
-    const member = spare[i]!;
-    const pail = pailOf(values[member]!);
-    order[firstOf[pail]!] = member;
+  weightOf.fill(0);
+  for (let i = 0; i < count; i++) {
+    if (!(weights[i]! > 0)) continue;
+    const value = values[i]!;
+    const pail = value < Infinity ? ((value - least) * perPail) | 0 : pails - 1;
+    pailOf[i] = pail;
     firstOf[pail]!++;
+    weightOf[pail]! += weights[i]!;
+  }
+  // From counts to where each pail ends; filled from the back, that becomes where it begins.
+  for (let pail = 1; pail <= pails; pail++) firstOf[pail] = firstOf[pail]! + firstOf[pail - 1]!;
+  for (let i = count - 1; i >= 0; i--) if (weights[i]! > 0) inPails[--firstOf[pailOf[i]!]!] = i;
+  return total;
+}
+
+/** Sorts one pail by insertion: a few members each. */
+function putInOrder(values: ArrayLike<number>, pail: number): void {
+  const first = firstOf[pail]!;
+  for (let i = first + 1; i < firstOf[pail + 1]!; i++) {
+    const member = inPails[i]!;
+    const value = values[member]!;
+    let j = i - 1;
+    for (; j >= first && values[inPails[j]!]! > value; j--) inPails[j + 1] = inPails[j]!;
+    inPails[j + 1] = member;
   }
 }
 
-/** Value between a member and the one before it, at a weight measured from where the member's weight begins. */
-function joined(
-  values: ArrayLike<number>,
-  weights: ArrayLike<number>,
-  order: Int32Array,
-  index: number,
-  into: number,
-): number {
-  if (index >= order.length) return values[order[order.length - 1]!]!;
-  const here = values[order[index]!]!;
-  if (index === 0) return here;
-  const there = values[order[index - 1]!]!;
+function greatest(values: ArrayLike<number>): number {
+  const last = inPails[firstOf[pails]! - 1]!;
+  putInOrder(values, pailOf[last]!);
+  return values[inPails[firstOf[pails]! - 1]!]!;
+}
+
+/** Value between a member in order and the one before it, at a weight measured from where the member's weight begins. */
+function joined(values: ArrayLike<number>, weights: ArrayLike<number>, at: number, into: number): number {
+  const member = inPails[at]!;
+  const here = values[member]!;
+  if (at === 0) return here;
+  if (at === firstOf[pailOf[member]!]) putInOrder(values, pailOf[inPails[at - 1]!]!);
+  const previous = inPails[at - 1]!;
+  const there = values[previous]!;
   if (!Number.isFinite(here) || !Number.isFinite(there)) return here;
-  const span = (weights[order[index]!]! + weights[order[index - 1]!]!) / 2;
-  const share = (into + weights[order[index - 1]!]! / 2) / span;
+  const span = (weights[member]! + weights[previous]!) / 2;
+  const share = (into + weights[previous]! / 2) / span;
   return there + (here - there) * Math.min(1, Math.max(0, share));
 }
 
@@ -139,8 +153,7 @@ export function valuesOverTime(run: StoredRun, quantity: Quantity): readonly Flo
 
 /** Five quantiles of a quantity at every reported hour. */
 export function seriesOf(run: StoredRun, quantity: Quantity): FiveNumbers[] {
-  const order = weighty(run.weights);
   return valuesOverTime(run, quantity).map(
-    (values) => weightedQuantiles(values, run.weights, quantileLevels, order) as unknown as FiveNumbers,
+    (values) => weightedQuantiles(values, run.weights, quantileLevels) as unknown as FiveNumbers,
   );
 }

@@ -1,3 +1,4 @@
+import { learn } from './lessons';
 import { knownCultures } from '../cultures/registry';
 import { nominalMember } from '../ferment/member';
 import { slots } from '../ferment/state';
@@ -43,7 +44,7 @@ describe('the question about a family', () => {
       vigourSpread: 0.3,
       co2Volumes: 0.05,
       kept: null,
-      members: 320,
+      members: 480,
       seed: 7,
       stepHours: 1,
       longSteps: true,
@@ -119,8 +120,8 @@ describe('the question about a family', () => {
   test('a ferment followed for more than 40 days asks fewer kitchens, and by longer steps', () => {
     const at = (days: number) => kitchen.question(brew, 24 * days).family.root;
     expect([10, 20, 45, 90].map((days) => [at(days).members, at(days).stepHours])).toEqual([
-      [320, 1],
-      [320, 3],
+      [480, 1],
+      [480, 3],
       [96, 3],
       [96, 6],
     ]);
@@ -134,7 +135,11 @@ describe('the question about a jar', () => {
     return starterQuestion({
       lot: lotOf(told, bug)!,
       warmths: told.warmths,
-      learned: { vigour: 1.1, spread: 0.2, batches: 2 },
+      learned: {
+        ...learn([], { culture: 'ginger-bug', starter: null, now: 0, kindSpread: 0.28 }),
+        vigour: 1.1,
+        spread: 0.2,
+      },
       now: dawn + now * hourMs,
       aheadHours: 48,
       ...more,
@@ -232,7 +237,7 @@ describe('the question about a jar', () => {
     const question = starterQuestion({
       lot,
       warmths: shelf.household.warmths,
-      learned: { vigour: 1, spread: 0.28, batches: 0 },
+      learned: null,
       now: dawn + 40 * hourMs,
       aheadHours: 24,
     })!;

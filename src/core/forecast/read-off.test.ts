@@ -2,14 +2,14 @@ import { gramsPerVolume } from '../gas/co2-solubility';
 import { betweenHours, hourIndexAt } from './between-hours';
 import { contradictions } from './contradictions';
 import { handmadeRun, warmBottle, warmJar, type Row } from './handmade.test-tool';
-import { chanceBy, passageHours, passageQuantiles } from './passage';
+import { passageHours, passageQuantiles } from './passage';
 import { placesOf, seriesOf, valuesAt, weightedQuantiles } from './quantiles';
 import { quantities } from './quantities';
 import { livelinessAt } from './starter-answer';
 import { rowAt } from './stored-run';
 import { effectiveMembers, expectations, logLikelihoods, normalised, withoutCollapse } from './weigh';
 import { chillStages, representatives } from './what-if';
-import { acceptedRisk, chanceOverLimit, chillWindow, tasteWindow } from './windows';
+import { acceptedRisk, chillWindow, tasteWindow } from './windows';
 
 const hours = Array.from({ length: 101 }, (_, hour) => hour);
 /** Five kitchens whose bottles gain 0.02, 0.03 … 0.06 volumes an hour. */
@@ -155,9 +155,6 @@ describe('passages', () => {
       [...passageHours(rising(), 'heldVolumes', 1, 'rises', 40)].map((hour) => Number(hour.toFixed(3))),
     ).toEqual([50, 40, 40, 40, 40]);
     expect(passageQuantiles(rising(), passes, [0.5])).toEqual([expect.closeTo(37.5, 3)]);
-    expect(chanceBy(rising(), passes, 37.6)).toBeCloseTo(0.6, 9);
-    expect(chanceBy(rising([0.5, 0.2, 0.1, 0.1, 0.1]), passes, 37.6)).toBeCloseTo(0.3, 9);
-    expect(chanceBy(rising(), passes, 10)).toBe(0);
   });
 
   test('a quantity that falls passes from above', () => {
@@ -206,8 +203,6 @@ describe('windows', () => {
     expect(window.best).toBe(window.latest);
     const [low, high] = passageQuantiles(run, over, [0.25, 0.75]);
     expect(window.latestSpread).toBeCloseTo(high! - low!, 6);
-    expect(chanceOverLimit(run, 1, limitHour!, 0)).toBeCloseTo(0.08, 6);
-    expect(chanceOverLimit(run, 1, limitHour! - 1, 0)).toBe(0);
   });
 
   test('never shorter than two hours before a limit, never before the bottle was sealed', () => {

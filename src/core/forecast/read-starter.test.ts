@@ -1,3 +1,4 @@
+import { usualKitchen } from './priors';
 import { handmadeRun, warmJar } from './handmade.test-tool';
 import { readStarter } from './starter-answer';
 import type { StarterQuestion } from './starter-question';
@@ -36,8 +37,10 @@ function read(
     feedEveryHours: 24,
     ...more,
   };
-  return readStarter({ run, logVigour: { mean: 0.1, deviation: 0.2 }, warnings: [] }, question);
+  return readStarter({ run, told, warnings: [] }, question);
 }
+
+const told = { ...usualKitchen, vigour: { mean: 0.1, deviation: 0.2 } };
 
 const plenty = () => 40;
 /** Three kitchens that ripen at 0.01, 0.02 and 0.03 an hour, and tire at half that pace from hour 60 on. */
@@ -130,6 +133,6 @@ describe('hunger', () => {
     const answer = read(lively, (m, hour) => 60 - m - hour * 0.1);
     expect([answer.sugar.length, answer.liveliness.length]).toEqual([61, 61]);
     expect(answer.sugar[10]![2]).toBeCloseTo(57, 4);
-    expect(answer.logVigour).toEqual({ mean: 0.1, deviation: 0.2 });
+    expect(answer.told).toBe(told);
   });
 });

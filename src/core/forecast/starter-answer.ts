@@ -1,6 +1,7 @@
 import { slots } from '../ferment/state';
 import type { ForecastWarning } from './contradictions';
 import { weighedEnsemble, type WeighedRun } from './ensemble';
+import type { ToldOfKitchen } from './lessons';
 import { quantileLevels, weightedQuantiles, type FiveNumbers } from './quantiles';
 import { sugarAt } from './quantities';
 import type { DrawnQuestion, StarterQuestion } from './starter-question';
@@ -25,7 +26,8 @@ export interface StarterAnswer {
   readonly opens: 'ripening' | 'resting' | 'waking' | 'open';
   /** When it runs out of sugar: its feed is due from a while before until a while after. */
   readonly feed: Window;
-  readonly logVigour: { readonly mean: number; readonly deviation: number };
+  /** What its readings say of the culture and the kitchen: lessons for the next. */
+  readonly told: ToldOfKitchen;
   readonly warnings: readonly ForecastWarning[];
 }
 
@@ -62,7 +64,7 @@ export const answerStarter = (question: StarterQuestion): StarterAnswer =>
 
 /** What a weighed run says of a kept jar. */
 export function readStarter(
-  { run, logVigour, warnings }: Pick<WeighedRun, 'run' | 'logVigour' | 'warnings'>,
+  { run, told, warnings }: Pick<WeighedRun, 'run' | 'told' | 'warnings'>,
   question: StarterQuestion,
 ): StarterAnswer {
   const live = run.hours.map((_, i) => each(run, (m) => livelinessAt(run, m, i, question.settledMass)));
@@ -79,7 +81,7 @@ export function readStarter(
     draw: drawWindowOf(run, live, question.nowHour, rested),
     opens: opensBy(liveliness, run.hours, question, rested),
     feed: feedWindowOf(run, sugar, question),
-    logVigour,
+    told,
     warnings,
   };
 }

@@ -9,7 +9,7 @@ import type { Warmths } from '../kitchen/places';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { solidGrams } from '../matter/contents';
 import { fermentableGrams } from '../matter/substances';
-import type { LearnedVigour } from './learn';
+import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
 
@@ -41,7 +41,8 @@ export type DrawnQuestion = Pick<StarterQuestion, 'ferment' | 'settledMass'> & {
 export interface StarterAsk {
   readonly lot: Lot;
   readonly warmths: Warmths;
-  readonly learned: LearnedVigour;
+  /** What earlier batches taught; null for nothing. */
+  readonly learned: Learned | null;
   readonly now: number;
   /** How far ahead to look, hours. */
   readonly aheadHours: number;
@@ -115,7 +116,7 @@ interface Scene {
 
 function keptFerment(
   scene: Scene,
-  learned: LearnedVigour,
+  learned: Learned | null,
   first: number,
   start: number,
   end: number,
@@ -149,8 +150,9 @@ function keptFerment(
     culture,
     amountPerLitre: 0,
     doseAlive: 1,
-    vigour: learned.vigour,
-    vigourSpread: learned.spread,
+    vigour: learned?.vigour ?? 1,
+    vigourSpread: learned?.spread ?? culture.vigourSpread,
+    kitchen: learned?.kitchen ?? null,
     kept: keptLife(scene, first, liquid),
     stages,
     readings: readingsWithin(lot, start, total),

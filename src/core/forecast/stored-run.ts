@@ -1,4 +1,4 @@
-import { follow, longestStep } from '../ferment/simulate';
+import { followAll, longestStep, type Pace } from '../ferment/simulate';
 import { beginRun } from '../ferment/ferment-run';
 import type { Member } from '../ferment/member';
 import type { Ferment } from '../ferment/ferment';
@@ -34,6 +34,9 @@ export const rowOf = (run: Pick<StoredRun, 'members'>, member: number, hourIndex
 export const rowAt = (run: Pick<StoredRun, 'members'>, member: number, hourIndex: number): number =>
   rowOf(run, member, hourIndex) * ROW_SIZE;
 
+/** How long the steps of a ferment's integration may be. */
+export const paceOf = ({ longSteps }: Ferment): Pace => ({ limit: longestStep, long: longSteps });
+
 /**
  * Runs every member through the ferment, all weighing the same.
  *
@@ -47,17 +50,8 @@ export function runMembers(
 ): StoredRun {
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
-  members.forEach((member, index) => {
-    const run = beginRun(ferment, member);
-    follow(
-      run,
-      ferment.stages,
-      hours,
-      { rows, celsius, first: index, stride: members.length },
-      longestStep,
-      ferment.longSteps,
-    );
-  });
+  const runs = members.map((member) => beginRun(ferment, member));
+  followAll(runs, ferment.stages, hours, { rows, celsius, first: 0 }, paceOf(ferment));
   const weights = new Float64Array(members.length).fill(1 / members.length);
   return { ferment, hours, members, rows, celsius, weights };
 }

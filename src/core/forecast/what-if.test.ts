@@ -7,7 +7,8 @@ import { pourAfterChill } from './pour';
 import { placesOf, seriesOf, valuesAt } from './quantiles';
 import { runMembers } from './stored-run';
 import { diverged, representatives, whatIf } from './what-if';
-import { chanceOverLimit, chillWindow } from './windows';
+import { chanceOverLimit } from './chance';
+import { chillWindow } from './windows';
 
 const scenario = Scenario.parse({
   schema: 'yuzet.scenario/1',

@@ -2,7 +2,7 @@ import { coolingHours } from './lot-stages';
 import { fridgeCelsius } from '../kitchen/places';
 import { resumeRun } from '../ferment/ferment-run';
 import type { LotStage } from '../ferment/ferment';
-import { follow } from '../ferment/simulate';
+import { followAll } from '../ferment/simulate';
 import { slots } from '../ferment/state';
 import { reportHours, spanAt, stageSpans } from '../ferment/time-table';
 import { hourIndexAt } from './between-hours';
@@ -64,17 +64,11 @@ export function whatIf(
   const picked = representatives(run, members);
   const rows = new Float32Array(picked.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(picked.length * hours.length);
-  picked.forEach((m, i) => {
-    const resumed = resumeRun(run.ferment, run.members[m]!, before, began, run.rows, rowAt(run, m, index));
-    follow(
-      resumed,
-      stages,
-      hours,
-      { rows, celsius, first: i, stride: picked.length },
-      whatIfStep,
-      run.ferment.longSteps,
-    );
-  });
+  const resumed = picked.map((m) =>
+    resumeRun(run.ferment, run.members[m]!, before, began, run.rows, rowAt(run, m, index)),
+  );
+  const pace = { limit: whatIfStep, long: run.ferment.longSteps };
+  followAll(resumed, stages, hours, { rows, celsius, first: 0 }, pace);
   return {
     ferment: { ...run.ferment, stages: [...stages], stepHours },
     hours,

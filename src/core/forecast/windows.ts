@@ -1,4 +1,4 @@
-import { chanceBy, passageHours, passageQuantiles } from './passage';
+import { passageHours, passageQuantiles } from './passage';
 import type { StoredRun } from './stored-run';
 
 /** When something is good: not before `earliest`, at its best at `best`, too far after `latest`. Hours from the run's start. */
@@ -71,16 +71,6 @@ export function chillWindow(
     limitHour,
     reached: opensInTime,
   };
-}
-
-/** Chance that the working limit has been passed by an hour, 0–1. */
-export function chanceOverLimit(
-  run: StoredRun,
-  limitBar: number,
-  hour: number,
-  sealedFromHour: number,
-): number {
-  return chanceBy(run, passageHours(run, 'gaugeBar', limitBar, 'rises', sealedFromHour), hour);
 }
 
 /**

@@ -56,23 +56,6 @@ export const freshClosedVessel = (): ClosedVessel => ({
 });
 
 /**
- * Share of a closed vessel's CO2 that is dissolved, by Henry's law and the ideal gas alone: near enough where only the
- * order of it matters, and the first guess of the whole reckoning.
- *
- * @returns 0–1, within 0.01 of `closeOn` to 6 bar
- * @example nearlyDissolved(0.04, 22, 80, 0) // ≈ 0.95
- */
-export function nearlyDissolved(
-  headspaceRatio: number,
-  celsius: number,
-  sugar: number,
-  ethanol: number,
-): number {
-  const inLiquid = solubilityAt(celsius) * solubilityLeft(sugar, ethanol) * gasConstant * kelvin(celsius);
-  return inLiquid / (inLiquid + headspaceRatio);
-}
-
-/**
  * How the gas of a closed vessel shares itself between liquid and headspace.
  *
  * Henry's law with CO2's fugacity (second virial coefficient) and the pressure on what is dissolved; the liquid swells with

@@ -29,7 +29,7 @@ export function ForecastSection({ lot, now }: Props) {
   const root = rootOf(lot, find);
   const halfHour = Math.ceil(now / halfHourMs) * halfHourMs;
   useEffect(() => {
-    const question = familyOf(root, household, halfHour, book.learnedOf);
+    const question = familyOf(root, household, halfHour, book.learnedFor);
     if (question) desk.ask(question, -1, true);
   }, [desk, root, household, halfHour, book]);
   const path = useMemo(() => {

@@ -1,35 +1,57 @@
 import { keptCulture } from '@/core/starter/feed-plan';
 import { familyQuestion } from '@/core/forecast/family-question';
 import { rootOf } from '@/core/forecast/family-members';
-import type { LearnedVigour } from '@/core/forecast/learn';
+import type { Learned } from '@/core/forecast/lessons';
 import { starterQuestion } from '@/core/forecast/starter-question';
 import { lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
-import { pitchOf } from '@/core/lots/pitch';
+import { pitchOf, type Pitch } from '@/core/lots/pitch';
 import type { Question } from '@/workers/forecast-desk';
 
 /** How far ahead a starter is looked at, hours: on a shelf, in the fridge. */
 const starterAhead = { warm: 72, cold: 24 * 14 } as const;
 
-/** Finished batches a starter learns from: the latest few tell most. */
-const lessonsAtMost = 6;
+/** Finished batches a starter, or a kind from packets, learns from, and finished jars: the latest few tell most. */
+const lessonsAtMost = { batches: 6, jars: 3 } as const;
+
+/** What a ferment was pitched with. */
+export type PitchedFrom = Pick<Pitch, 'culture' | 'fromLotId'>;
 
 /** A family as a question. */
 export function familyOf(
   root: Lot,
   household: Household,
   now: number,
-  learned: (starterId: string) => LearnedVigour | null,
+  learned: (pitch: PitchedFrom) => Learned | null,
 ): Question | null {
   const asked = familyQuestion({
     root,
     find: (id) => lotOf(household, id),
     warmths: household.warmths,
     now,
-    learned: (pitch) => (pitch.fromLotId ? learned(pitch.fromLotId) : null),
+    learned,
   });
   return asked ? { kind: 'family', subject: root.id, asked } : null;
+}
+
+/** A kept jar as a question. */
+export function starterOf(
+  lot: Lot,
+  household: Household,
+  now: number,
+  learned: (pitch: PitchedFrom) => Learned | null,
+  aheadHours: number,
+): Question | null {
+  const culture = keptCulture(lot);
+  const asked = starterQuestion({
+    lot,
+    warmths: household.warmths,
+    learned: culture ? learned({ culture, fromLotId: lot.id }) : null,
+    now,
+    aheadHours,
+  });
+  return asked ? { kind: 'starter', subject: lot.id, asked } : null;
 }
 
 /** What is worth asking now: sealed warm families first, then starters, jars, and what is cold. */
@@ -37,7 +59,7 @@ export function questionsOf(
   household: Household,
   living: readonly Lot[],
   now: number,
-  learned: (starterId: string) => LearnedVigour,
+  learned: (pitch: PitchedFrom) => Learned | null,
 ): { question: Question; rank: number }[] {
   const find = (id: string) => lotOf(household, id);
   const out: { question: Question; rank: number }[] = [];
@@ -45,14 +67,14 @@ export function questionsOf(
   for (const lot of living) {
     if (lot.role === 'starter') {
       const cold = lot.place === 'fridge';
-      const asked = starterQuestion({
+      const question = starterOf(
         lot,
-        warmths: household.warmths,
-        learned: learned(lot.id),
+        household,
         now,
-        aheadHours: cold ? starterAhead.cold : starterAhead.warm,
-      });
-      if (asked) out.push({ question: { kind: 'starter', subject: lot.id, asked }, rank: cold ? 30 : 10 });
+        learned,
+        cold ? starterAhead.cold : starterAhead.warm,
+      );
+      if (question) out.push({ question, rank: cold ? 30 : 10 });
       continue;
     }
     const root = rootOf(lot, find);
@@ -78,7 +100,14 @@ export function reckoned(household: Household, living: readonly Lot[]): string[]
   return [...new Set(subjects)];
 }
 
-/** Brews of which nothing lives any more, the latest of each starter. */
+/** Kept jars that have ended, the latest. */
+export const finishedJars = (lots: readonly Lot[]): Lot[] =>
+  lots
+    .filter((lot) => lot.role === 'starter' && !isLiving(lot) && keptCulture(lot))
+    .sort((a, b) => b.begunAt - a.begunAt)
+    .slice(0, lessonsAtMost.jars);
+
+/** Brews of which nothing lives any more, the latest of each starter, or of each kind from packets. */
 export function finishedRoots(lots: readonly Lot[], household: Household): Lot[] {
   const find = (id: string) => lotOf(household, id);
   const alive = new Set(
@@ -91,9 +120,10 @@ export function finishedRoots(lots: readonly Lot[], household: Household): Lot[]
     )
     .sort((a, b) => b.begunAt - a.begunAt)
     .filter((lot) => {
-      const starter = pitchOf(lot, find)?.fromLotId;
-      if (!starter || !find(starter) || rootOf(lot, find) !== lot) return false;
-      counts.set(starter, (counts.get(starter) ?? 0) + 1);
-      return counts.get(starter)! <= lessonsAtMost;
+      const pitch = pitchOf(lot, find);
+      if (!pitch || rootOf(lot, find) !== lot) return false;
+      const from = pitch.fromLotId ?? pitch.culture.id;
+      counts.set(from, (counts.get(from) ?? 0) + 1);
+      return counts.get(from)! <= lessonsAtMost.batches;
     });
 }

@@ -163,7 +163,7 @@ describe('pressure now', () => {
 });
 
 describe('what is asked of the forecast', () => {
-  const learned = () => ({ vigour: 1, spread: 0.28, batches: 0 });
+  const learned = () => null;
 
   test('warm bottles first, then starters, jars, cold ones; a family once, at its most urgent', () => {
     const cold = jar('cold', 'fridge');

@@ -15,6 +15,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
+import { lessonWords } from '@/words/lesson-words';
 import { livelyWord } from '@/words/reasons';
 import { useBook } from '../forecasting/book';
 import { LotActs } from '../lots/lot-acts';
@@ -32,8 +33,10 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const now = useNow();
   const book = useBook();
   const answer = book.starterAnswer(lot.id);
-  const learned = book.learnedOf(lot.id);
   const culture = keptCulture(lot);
+  const lessons = culture
+    ? lessonWords(book.learnedFor({ culture, fromLotId: lot.id }), celsiusAt(warmths, 'counter', now))
+    : [];
   const cold = lot.place === 'fridge';
   const word = livelyWord(answer, cold);
   const begun = lot.events[0];
@@ -79,9 +82,9 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
       <Note tone="caution">
         {`${culture ? `${culture.keeping.caution} ` : ''}Fuzz or colour (green, black, pink, orange): discard all of it and clean the jar. A thin white film without fuzz is yeast: skim and stir.`}
       </Note>
-      {learned.batches > 0 ? (
+      {lessons.length > 0 ? (
         <Text color={roles.softText} testID="learned">
-          {`Learned from ${learned.batches} finished ${learned.batches === 1 ? 'batch' : 'batches'}: about ${Math.round(learned.vigour * 100)} % of the usual vigour, give or take ${Math.round(learned.spread * 100)} %.`}
+          {lessons.join(' ')}
         </Text>
       ) : null}
       <LotExtras lot={lot} now={now} />
