@@ -1,5 +1,5 @@
 import { cardinal, temperatureResponse } from '@/core/ferment/cardinal-temperature';
-import { usualKitchen } from '@/core/forecast/priors';
+import { usualKitchen } from '@/core/forecast/usual-kitchen';
 import type { Learned } from '@/core/forecast/lessons';
 import { plural } from './moment';
 

@@ -3,7 +3,8 @@ import { fermentOf } from '../ferment/ferment';
 import { Scenario } from '../ferment/scenario';
 import { weighedEnsemble } from './ensemble';
 import { learn, type Lesson, type ToldOfKitchen } from './lessons';
-import { memberOf, UNKNOWNS, usualKitchen } from './priors';
+import { memberOf, UNKNOWNS } from './priors';
+import { usualKitchen } from './usual-kitchen';
 
 const day = 86_400_000;
 const pupil = { culture: 'ginger-bug', starter: 'bug', now: 0, kindSpread: 0.3 };

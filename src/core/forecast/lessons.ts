@@ -1,5 +1,5 @@
 import type { KnownKitchen, Told } from '../ferment/ferment';
-import { usualKitchen } from './priors';
+import { usualKitchen } from './usual-kitchen';
 
 /** What an ensemble says, after its readings, of what outlasts a batch: logarithms of the factors, °C of the offsets. */
 export interface ToldOfKitchen {

@@ -1,36 +1,10 @@
 import type { KnownKitchen } from '../ferment/ferment';
 import type { Member } from '../ferment/member';
 import { normalBelow } from './random';
+import { spread, usualKitchen } from './usual-kitchen';
 
 /** How many independent unknowns a kitchen has; each is a standard normal number before anything was seen. */
 export const UNKNOWNS = 16;
-
-/**
- * Standard deviations of the logarithms, and of the temperatures in °C: practice, see docs/forecast.md. The drifts, the shape
- * and the gas tolerance stand for what the equations themselves have wrong.
- */
-export const spread = {
-  lag: 0.5,
-  bacteria: 0.5,
-  capacity: 0.36,
-  offset: 1.1,
-  swing: 1.2,
-  cells: 0.33,
-  growth: 0.37,
-  earlyDrift: 0.1,
-  lateDrift: 0.22,
-  shape: 0.7,
-  gasTolerance: 0.35,
-  fridge: 2,
-  coldActivity: 0.58,
-} as const;
-
-/** A kitchen of which nothing was learned. */
-export const usualKitchen: KnownKitchen = {
-  offset: { mean: 0, deviation: spread.offset },
-  fridge: { mean: 0, deviation: spread.fridge },
-  coldActivity: { mean: 0, deviation: spread.coldActivity },
-};
 
 /** Share of bottles whose seal lets gas go, and how fast the worst does (share of the headspace an hour). */
 export const leakyShare = 0.1;

@@ -1,4 +1,4 @@
-import { usualKitchen } from './priors';
+import { usualKitchen } from './usual-kitchen';
 import { handmadeRun, warmJar } from './handmade.test-tool';
 import { readStarter } from './starter-answer';
 import type { StarterQuestion } from './starter-question';
