@@ -40,7 +40,6 @@ export function lessonWords(learned: Learned, celsius: number): string[] {
       `The next one is therefore expected about ${percent(1 - 1 / pace)} ${pace > 1 ? 'sooner' : 'later'} than if nothing were known.`,
     );
   const narrower = 1 - offset.deviation / usualKitchen.offset.deviation;
-  if (out.length > 0 && narrower >= 0.1)
-    out.push(`Its temperature is doubted ${percent(narrower)} less.`);
+  if (out.length > 0 && narrower >= 0.1) out.push(`Its temperature is doubted ${percent(narrower)} less.`);
   return out;
 }

@@ -10,22 +10,14 @@ import {
 } from 'react';
 import type { FamilyAnswer, LotAnswer } from '@/core/forecast/family-answer';
 import { rootOf } from '@/core/forecast/family-members';
-import { learn, type Learned, type Lesson } from '@/core/forecast/lessons';
+import type { Learned } from '@/core/forecast/lessons';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
-import { pitchOf } from '@/core/lots/pitch';
 import type { ForecastDesk } from '@/workers/forecast-desk';
-import {
-  familyOf,
-  finishedJars,
-  finishedRoots,
-  questionsOf,
-  reckoned,
-  starterOf,
-  type PitchedFrom,
-} from './questions';
+import { askLessons, learnedBy, lessonsOf, type Finished } from './finished';
+import { finishedJars, finishedRoots, questionsOf, reckoned, type PitchedFrom } from './questions';
 
 /** Everything the app knows ahead: the newest answers, by lot. */
 export interface Book {
@@ -47,12 +39,6 @@ export function useBook(): Book {
   const book = useContext(BookContext);
   if (!book) throw new Error('the book lies elsewhere');
   return book;
-}
-
-/** What has ended: brews with everything drawn from them, and kept jars. */
-interface Finished {
-  readonly roots: readonly Lot[];
-  readonly jars: readonly Lot[];
 }
 
 const halfHourMs = 1_800_000;
@@ -88,19 +74,7 @@ export function BookProvider({
   useEffect(() => {
     for (const { question, rank } of questionsOf(household, living, halfHour, book.learnedFor))
       desk.ask(question, rank);
-    // Asked once each, as if nothing were known, so that what each says is its own.
-    for (const [index, root] of finished.roots.entries()) {
-      if (asked.current.has(root)) continue;
-      const question = familyOf(root, household, root.begunAt, () => null);
-      if (question) desk.ask({ ...question, subject: lessonOf(root) }, 100 + index);
-      asked.current.add(root);
-    }
-    for (const [index, jar] of finished.jars.entries()) {
-      if (asked.current.has(jar)) continue;
-      const question = starterOf(jar, household, endedAt(jar), () => null, 0);
-      if (question) desk.ask({ ...question, subject: lessonOf(jar) }, 200 + index);
-      asked.current.add(jar);
-    }
+    askLessons(desk, household, finished, asked.current);
   }, [desk, household, living, finished, halfHour, book]);
   return <BookContext value={book}>{children}</BookContext>;
 }
@@ -136,8 +110,7 @@ function readBook(
   _version: number,
 ): Omit<Book, 'fresh'> {
   const find = (id: string) => lotOf(household, id);
-  const learnt = new Map<string, Learned>();
-  const lessons = lessonsOf(desk, finished, find);
+  const learnedFor = learnedBy(lessonsOf(desk, finished, find), now);
   return {
     living,
     lotAnswer: (lotId) => {
@@ -147,57 +120,7 @@ function readBook(
     },
     familyAnswer: (rootId) => desk.familyAnswer(rootId),
     starterAnswer: (lotId) => desk.starterAnswer(lotId),
-    learnedFor: ({ culture, fromLotId }) => {
-      const key = fromLotId ?? culture.id;
-      const known = learnt.get(key);
-      if (known) return known;
-      const pupil = { culture: culture.id, starter: fromLotId, now, kindSpread: culture.vigourSpread };
-      const learned = rounded(learn(lessons, pupil));
-      learnt.set(key, learned);
-      return learned;
-    },
+    learnedFor,
     failed: (rootId) => desk.hasFailed(rootId),
-  };
-}
-
-/** What a finished lot is asked as: its page may ask the same with all that is known since. */
-const lessonOf = (lot: Lot): string => `lesson:${lot.id}`;
-
-const endedAt = (lot: Lot): number => lot.ended?.at ?? lot.events.at(-1)?.at ?? lot.begunAt;
-
-/** What has ended and was answered, as lessons. */
-function lessonsOf(desk: ForecastDesk, { roots, jars }: Finished, find: (id: string) => Lot | undefined) {
-  const batches = roots.flatMap((root): Lesson[] => {
-    const pitch = pitchOf(root, find);
-    const answer = desk.familyAnswer(lessonOf(root));
-    if (!pitch || !answer) return [];
-    return [{ at: endedAt(root), culture: pitch.culture.id, starter: pitch.fromLotId, told: answer.told }];
-  });
-  const kept = jars.flatMap((jar): Lesson[] => {
-    const answer = desk.starterAnswer(lessonOf(jar));
-    return answer && jar.culture
-      ? [{ at: endedAt(jar), culture: jar.culture, starter: jar.id, told: answer.told }]
-      : [];
-  });
-  return [...batches, ...kept];
-}
-
-/** To a percent and a tenth of a degree: a last digit must not ask everything anew. */
-function rounded({ vigour, spread, kitchen, ...counts }: Learned): Learned {
-  const to = (digits: number) => (value: number) => Math.round(value * digits) / digits;
-  const percent = to(100);
-  const tenth = to(10);
-  return {
-    vigour: percent(vigour),
-    spread: percent(spread),
-    kitchen: {
-      offset: { mean: tenth(kitchen.offset.mean), deviation: tenth(kitchen.offset.deviation) },
-      fridge: { mean: tenth(kitchen.fridge.mean), deviation: tenth(kitchen.fridge.deviation) },
-      coldActivity: {
-        mean: percent(kitchen.coldActivity.mean),
-        deviation: percent(kitchen.coldActivity.deviation),
-      },
-    },
-    ...counts,
   };
 }

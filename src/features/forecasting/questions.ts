@@ -67,13 +67,7 @@ export function questionsOf(
   for (const lot of living) {
     if (lot.role === 'starter') {
       const cold = lot.place === 'fridge';
-      const question = starterOf(
-        lot,
-        household,
-        now,
-        learned,
-        cold ? starterAhead.cold : starterAhead.warm,
-      );
+      const question = starterOf(lot, household, now, learned, cold ? starterAhead.cold : starterAhead.warm);
       if (question) out.push({ question, rank: cold ? 30 : 10 });
       continue;
     }

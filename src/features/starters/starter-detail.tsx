@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { celsiusAt } from '@/core/kitchen/places';
 import { keptCulture } from '@/core/starter/feed-plan';
@@ -8,6 +9,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Figure } from '@/ui/controls/figure';
+import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
@@ -29,6 +31,7 @@ import { StarterJar } from './starter-jar';
 export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const roles = useRoles();
   const wide = useWide();
+  const router = useRouter();
   const { warmths } = useAppSelector(selectHousehold);
   const now = useNow();
   const book = useBook();
@@ -79,6 +82,13 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
       ) : null}
       <QuickCare lot={lot} />
       <LotActs lot={lot} />
+      {culture && !lot.ended ? (
+        <InkButton
+          quiet
+          label="What is wrong with it?"
+          onPress={() => router.navigate(`/starters/trouble?lot=${lot.id}` as never)}
+        />
+      ) : null}
       <Note tone="caution">
         {`${culture ? `${culture.keeping.caution} ` : ''}Fuzz or colour (green, black, pink, orange): discard all of it and clean the jar. A thin white film without fuzz is yeast: skim and stir.`}
       </Note>
