@@ -1,7 +1,21 @@
+import { createSelector } from '@reduxjs/toolkit';
+import type { Household } from '@/core/journal/household';
+import { celsiusAt, type PlaceId } from '@/core/kitchen/places';
+import { spellsOf, withSpells } from '@/core/kitchen/plans';
 import type { AppState } from './store';
 
 export const selectJournal = (state: AppState) => state.journal.journal;
-export const selectHousehold = (state: AppState) => state.journal.journal.household;
+/** The household as the journal tells it, with the spells of heat and cold that were entered ahead. */
+export const selectHousehold = createSelector(
+  (state: AppState) => state.journal.journal.household,
+  (household): Household => {
+    const spells = spellsOf(household);
+    if (spells.length === 0) return household;
+    const { warmths } = household;
+    const before = (place: PlaceId, at: number) => celsiusAt(warmths, place, at);
+    return { ...household, warmths: withSpells(warmths, spells, before) };
+  },
+);
 export const selectStatus = (state: AppState) => state.journal.status;
 export const selectRevision = (state: AppState) => state.journal.revision;
 export const selectKeeping = (state: AppState) => state.journal.keeping;

@@ -7,61 +7,50 @@ import { nameOfLot, placeWords, quantityWords, signSaid, signWords } from './nam
 import { plural } from './moment';
 
 /** The relation behind an answer, in words, and where it comes from. */
-export const relations: Readonly<
-  Record<Topic, { readonly title: string; readonly relation: string; readonly source: string }>
-> = {
+export const relations: Readonly<Record<Topic, { readonly relation: string; readonly source: string }>> = {
   chill: {
-    title: 'When to chill',
     relation:
       'Some hundred plausible kitchens are fermented on in the same bottle, weighed by what you saw. The window opens when four fifths of the fizz are more likely there than not, and closes when one kitchen in twenty has passed the working limit, or a quarter more fizz than wanted is likely.',
     source:
       'Gas: Henry’s law with Weiss 1974, trapped air, water vapour. Growth: Monod and Baranyi forms, temperature after Rosso 1993; constants reproduce household practice. Limits: careful practice.',
   },
   taste: {
-    title: 'When to taste',
     relation:
       'The same kitchens, in the jar: from a little above the sweetness at which the fizz still to come leaves it two thirds as sweet as it began, until a quarter below.',
     source: 'Sugar eaten by yeast and bacteria, Monod forms; sweetness of sugars from sensory handbooks.',
   },
   draw: {
-    title: 'When to draw',
     relation:
       'The jar’s cells are followed through its feeds, draws and the temperatures it lived: how many live there against a well-kept jar, how ready they are, and whether they have something to eat. It opens where the middle kitchen is lively, and closes where it tires.',
     source:
       'Baranyi and Roberts 1994 for readiness, Rosso 1993 for temperature; figures of well-kept jars are practice.',
   },
   feed: {
-    title: 'When to feed',
     relation:
       'The sugar of the last feeds, eaten at the pace of the temperatures it lived, and no later than the kind’s usual rhythm at that temperature.',
     source: 'The same ensemble; the rhythm is practice.',
   },
   liveliness: {
-    title: 'Liveliness',
     relation:
       'How much lives in the jar against a well-kept one, times how ready the cells are, less when there is nothing to eat. Looks weigh it: good foam takes the dull kitchens out.',
     source: 'The same ensemble. An estimate: foam and hiss come first.',
   },
   pressure: {
-    title: 'Pressure',
     relation:
       'CO2 made so far shares itself between liquid and headspace; the air shut in at filling and water vapour add to it.',
     source: 'Henry’s law (Weiss 1974), ideal gas. Working limits are careful practice, never a promise.',
   },
   pour: {
-    title: 'What would be poured',
     relation:
       'The bottle goes into the fridge at the handle, takes three hours to cool, and is opened two days later.',
     source: 'The same ensemble, followed through the cold.',
   },
   sugar: {
-    title: 'Sugar account',
     relation:
       'Sugar of everything that went in, by composition tables, over the volume they make together: 100 g in a litre of water is 94 g/L, since sugar takes up room.',
     source: 'Food composition tables; densities after ICUMSA.',
   },
   level: {
-    title: 'Level',
     relation:
       'What went in less what went out, by volume. A kept jar under cloth loses about what a feed’s sugar and plant displace.',
     source: 'Mass balance; the loss is practice.',

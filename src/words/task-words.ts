@@ -48,9 +48,27 @@ export function taskWords(
       const because =
         task.reason === 'resting'
           ? `before ${until}: even at rest in the fridge it starves after some weeks.`
-          : `before ${until}: its last feed is nearly eaten; fed now, it peaks for tomorrow.`;
+          : task.reason === 'build-up'
+            ? `around ${moment(quarter((task.from + task.until) / 2), now)}: it is being built up for a brew.`
+            : task.reason === 'away'
+              ? `before you leave ${until}: it stands that long on one feed.`
+              : `before ${until}: its last feed is nearly eaten; fed now, it peaks for tomorrow.`;
       return { over: `${kind} “${lot.name}”`, title: `Feed ${portionsWords(task.portions)}`, because, span };
     }
+    case 'rest':
+      return {
+        over: 'Before you leave',
+        title: `Feed ${portionsWords(task.portions)}, then ${lot.name} into the fridge`,
+        because: `by ${until}: cold and fed it rests for weeks.`,
+        span,
+      };
+    case 'wake':
+      return {
+        over: 'Home again',
+        title: `Wake ${lot.name}: onto the counter, ${portionsWords(task.portions)}`,
+        because: 'from then on it is lively again within one to three days.',
+        span,
+      };
     case 'pitch': {
       const planned = lot.recipe?.planned;
       const dose = planned?.ml ? `${Math.round(planned.ml)} ml into ${lot.name}` : lot.name;

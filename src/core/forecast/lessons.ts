@@ -94,7 +94,7 @@ const ageCounts = (at: number, now: number, halfLife: number) =>
  *
  * @param lessons any order; of other kinds they teach the room and the fridge only
  * @source conjugate normal models; Gelman and others, Bayesian Data Analysis, ch. 2 and 5
- * @example learn([], { culture: 'ginger-bug', starter: null, now: 0, kindSpread: 0.28 }).vigour // 1
+ * @example learn([], { culture: 'whey', starter: null, now: 0, kindSpread: 0.28 }).vigour // 1
  */
 export function learn(lessons: readonly Lesson[], pupil: Pupil): Learned {
   const { now, kindSpread } = pupil;

@@ -1,6 +1,7 @@
 import { brewingTasks } from './sources/brewing';
 import { feedingTasks } from './sources/feeding';
 import { openingTasks } from './sources/opening';
+import { plannedTasks } from './sources/planned';
 import { pressureTasks } from './sources/pressure';
 import { spoilingTasks } from './sources/spoiling';
 import { hourMs, type Task, type TaskAsk, type TaskSource } from './task';
@@ -9,6 +10,7 @@ const sources: readonly TaskSource[] = [
   spoilingTasks,
   pressureTasks,
   feedingTasks,
+  plannedTasks,
   brewingTasks,
   openingTasks,
 ];
@@ -16,7 +18,7 @@ const sources: readonly TaskSource[] = [
 /** How far ahead Today looks, ms. */
 const aheadMs = 48 * hourMs;
 
-const urgency = { discard: 2, chill: 1, feed: 0, pitch: 0, bottle: 0, open: 0 } as const;
+const urgency = { discard: 2, chill: 1, feed: 0, rest: 0, wake: 0, pitch: 0, bottle: 0, open: 0 } as const;
 
 /**
  * What is next: spoilt things and pressure first, then everything by closing time.
@@ -24,7 +26,19 @@ const urgency = { discard: 2, chill: 1, feed: 0, pitch: 0, bottle: 0, open: 0 } 
  * @returns tasks open within two days, in order; nothing for what the forecast does not know yet
  */
 export const agenda = (ask: TaskAsk): Task[] =>
-  sources
-    .flatMap((source) => source(ask))
+  onePerJar(sources.flatMap((source) => source(ask)))
     .filter(({ from }) => from < ask.now + aheadMs)
     .sort((a, b) => urgency[b.verb] - urgency[a.verb] || a.until - b.until);
+
+/** A planned feed, rest or waking of a jar stands for its usual feed: nobody feeds it twice. */
+function onePerJar(tasks: readonly Task[]): Task[] {
+  const planned = new Set(
+    tasks
+      .filter(({ reason }) => ['build-up', 'away', 'home'].includes(reason))
+      .map(({ lots }) => lots[0]!.id),
+  );
+  return tasks.filter(
+    ({ verb, reason, lots }) =>
+      verb !== 'feed' || !['hungry', 'resting'].includes(reason) || !planned.has(lots[0]!.id),
+  );
+}

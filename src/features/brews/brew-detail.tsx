@@ -11,7 +11,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { duration } from '@/words/moment';
 import { useBook, type Book } from '../forecasting/book';
 import { LotActs } from '../lots/lot-acts';
-import { LotExtras } from '../lots/lot-extras';
+import { LotExtras } from '../lots/lot-extras-later';
 import { later } from '../shell/later';
 import { AccountCard } from './account-card';
 import { BottlesLine } from './bottles-line';

@@ -1,21 +1,12 @@
-import { useRouter } from 'expo-router';
-import { useState } from 'react';
-import { View } from 'react-native';
-import { groundsOf, type GroundInput, type Topic } from '@/core/forecast/grounds';
-import { lotOf } from '@/core/journal/household';
-import { entriesAbout } from '@/core/journal/journal';
-import { drawnFrom } from '@/core/lots/pitch';
+import { lazy, Suspense, useState } from 'react';
+import type { Topic } from '@/core/forecast/grounds';
 import type { Lot } from '@/core/lots/lot';
-import { placeIds } from '@/core/kitchen/places';
-import { selectJournal } from '@/store/selectors';
-import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
-import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { changeWords, inputWords, relations } from '@/words/grounds-words';
-import { moment } from '@/words/moment';
-import { hrefOf } from './href';
+import { topicTitles } from '@/words/topic-titles';
+
+const WhySheet = lazy(async () => ({ default: (await import('../forms/drawer')).WhySheet }));
 
 interface Props {
   readonly topic: Topic;
@@ -31,7 +22,7 @@ export function Why({ topic, lot, now }: Props) {
     <>
       <Press
         role="button"
-        aria-label={`Why? ${relations[topic].title}`}
+        aria-label={`Why? ${topicTitles[topic]}`}
         onPress={() => setOpen(true)}
         style={{ alignSelf: 'flex-start', alignItems: 'center', paddingHorizontal: 4 }}
       >
@@ -39,62 +30,11 @@ export function Why({ topic, lot, now }: Props) {
           Why?
         </Text>
       </Press>
-      {open ? <WhySheet topic={topic} lot={lot} now={now} onClose={() => setOpen(false)} /> : null}
+      {open ? (
+        <Suspense fallback={null}>
+          <WhySheet topic={topic} lot={lot} now={now} onClose={() => setOpen(false)} />
+        </Suspense>
+      ) : null}
     </>
-  );
-}
-
-/** Inputs shown: the latest tell most. */
-const shownAtMost = 14;
-
-function WhySheet({ topic, lot, now, onClose }: Props & { readonly onClose: () => void }) {
-  const roles = useRoles();
-  const router = useRouter();
-  const journal = useAppSelector(selectJournal);
-  const { household } = journal;
-  const find = (id: string) => lotOf(household, id);
-  const path = [lot];
-  for (let from = drawnFrom(lot, find); from && path.length < 12; from = drawnFrom(path[0]!, find))
-    path.unshift(from.source);
-  const temperatures = placeIds.flatMap((place) =>
-    entriesAbout(journal, `place:${place}`).flatMap((entry) =>
-      entry.kind === 'temperature-set' ? [{ id: entry.id, at: entry.at, place, celsius: entry.celsius }] : [],
-    ),
-  );
-  const grounds = groundsOf(topic, path, household, temperatures, now);
-  const { title, relation, source } = relations[topic];
-  const lead = (input: GroundInput) => {
-    const owner = path.find((each) => entriesAbout(journal, each.id).some(({ id }) => id === input.entryId));
-    onClose();
-    if (owner) router.navigate(`${hrefOf(owner)}?entry=${input.entryId}` as never);
-  };
-  return (
-    <Sheet title={`Why? ${title}`} onClose={onClose}>
-      <Text>{relation}</Text>
-      <Text as="subheading" level={3}>
-        What it rests on
-      </Text>
-      <View>
-        {grounds.inputs.slice(-shownAtMost).map((input, index) => {
-          const words = inputWords(input, household);
-          const when = input.entryId ? `, ${moment(input.at, now)}` : '';
-          return input.entryId && input.code !== 'temperature' ? (
-            <Press key={index} role="link" aria-label={`${words}: see the entry`} onPress={() => lead(input)}>
-              <Text>
-                <Text as="strong">{words}</Text>
-                {when}
-              </Text>
-            </Press>
-          ) : (
-            <Text key={index} style={{ paddingVertical: 8 }}>{`${words}${when}`}</Text>
-          );
-        })}
-      </View>
-      <Text as="subheading" level={3}>
-        What would change it most
-      </Text>
-      <Text>{changeWords(grounds)}</Text>
-      <Text color={roles.softText}>{source}</Text>
-    </Sheet>
   );
 }

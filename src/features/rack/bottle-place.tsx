@@ -17,7 +17,7 @@ import { lotName, placeWords } from '@/words/names';
 import { useBook } from '../forecasting/book';
 import { pressureAt } from '../forecasting/pressure';
 import { LotActs } from '../lots/lot-acts';
-import { LotExtras } from '../lots/lot-extras';
+import { LotExtras } from '../lots/lot-extras-later';
 import { Why } from '../lots/why';
 import { later } from '../shell/later';
 import { Nowhere } from '../shell/nowhere';

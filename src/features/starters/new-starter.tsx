@@ -122,6 +122,7 @@ function Preview({
           levelMl={level}
           markMl={level}
           liveliness={0.1}
+          culture={kind.id}
           label={`Fills ${Math.round(level)} ml`}
           litreHeight={120}
         />

@@ -21,7 +21,7 @@ import { lessonWords } from '@/words/lesson-words';
 import { livelyWord } from '@/words/reasons';
 import { useBook } from '../forecasting/book';
 import { LotActs } from '../lots/lot-acts';
-import { LotExtras } from '../lots/lot-extras';
+import { LotExtras } from '../lots/lot-extras-later';
 import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
 import { QuickCare } from './quick-care';
@@ -32,6 +32,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const roles = useRoles();
   const wide = useWide();
   const router = useRouter();
+  const see = (page: string) => router.navigate(`/starters/${page}?lot=${lot.id}` as never);
   const { warmths } = useAppSelector(selectHousehold);
   const now = useNow();
   const book = useBook();
@@ -83,11 +84,20 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
       <QuickCare lot={lot} />
       <LotActs lot={lot} />
       {culture && !lot.ended ? (
-        <InkButton
-          quiet
-          label="What is wrong with it?"
-          onPress={() => router.navigate(`/starters/trouble?lot=${lot.id}` as never)}
-        />
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+          <InkButton
+            quiet
+            label="Have so much by a day"
+            onPress={() => see('build')}
+            style={{ flexGrow: 1 }}
+          />
+          <InkButton
+            quiet
+            label="What is wrong with it?"
+            onPress={() => see('trouble')}
+            style={{ flexGrow: 1 }}
+          />
+        </View>
       ) : null}
       <Note tone="caution">
         {`${culture ? `${culture.keeping.caution} ` : ''}Fuzz or colour (green, black, pink, orange): discard all of it and clean the jar. A thin white film without fuzz is yeast: skim and stir.`}

@@ -19,5 +19,6 @@ export const StarterJar = ({ lot, answer, litreHeight, label = '' }: Props) => (
     liveliness={lot.place === 'fridge' ? 0.1 : (answer?.now[2] ?? 0.3)}
     litreHeight={litreHeight}
     label={label}
+    culture={lot.culture}
   />
 );

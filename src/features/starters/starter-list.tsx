@@ -53,6 +53,13 @@ export function StarterList({ chosen }: Props) {
           onPress={() => router.navigate(`/starters/${lot.id}` as never)}
         />
       ))}
+      {starters.length > 0 ? (
+        <InkButton
+          quiet
+          label="Away, or a hot week ahead?"
+          onPress={() => router.navigate('/starters/ahead' as never)}
+        />
+      ) : null}
       <InkButton
         quiet={starters.length > 0}
         label={starters.length > 0 ? 'Begin a starter' : `Begin a ${firstKind.name}`}

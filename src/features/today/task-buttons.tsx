@@ -46,6 +46,18 @@ export function TaskButtons({ task }: Props) {
         </View>
       );
     }
+    case 'rest':
+    case 'wake': {
+      const place = task.verb === 'rest' ? 'fridge' : 'counter';
+      const done = () => {
+        act({ kind: 'portions-added', lotId: lot.id, portions: [...task.portions] }, `Fed ${lot.name}.`);
+        act(
+          { kind: 'moved', lots: [lot.id], place },
+          place === 'fridge' ? `${lot.name} is fed and rests.` : `${lot.name} is awake and fed.`,
+        );
+      };
+      return <InkButton label={place === 'fridge' ? 'Fed and resting' : 'Awake and fed'} onPress={done} />;
+    }
     case 'chill': {
       const ids = task.lots.map(({ id }) => id);
       const squeezed = (squeeze: 'gives' | 'firm') =>

@@ -24,6 +24,8 @@ interface Props {
 const topics = {
   chill: 'chill',
   feed: 'feed',
+  rest: 'feed',
+  wake: 'feed',
   pitch: 'sugar',
   bottle: 'taste',
   open: 'pressure',

@@ -45,6 +45,7 @@ function Examination({ lot, culture }: { readonly lot: Lot; readonly culture: Pa
   return (
     <Screen title={`What is wrong with ${lot.name}?`} over={`Starters / ${culture.name}`} width={760}>
       <Text>Pick what you see and smell. Its feeds, temperatures and age are weighed in.</Text>
+      <SoFar diagnosis={diagnosis} />
       <View
         role="group"
         aria-label="Signs"
@@ -70,6 +71,18 @@ function Examination({ lot, culture }: { readonly lot: Lot; readonly culture: Pa
         handful of sugar.
       </Text>
     </Screen>
+  );
+}
+
+/** The answer in a line, in sight while the hand picks. */
+function SoFar({ diagnosis: { discard, suspects } }: { readonly diagnosis: Diagnosis }) {
+  const [first, second] = suspects;
+  const part = (suspect: typeof first) =>
+    suspect ? `${causeWords[suspect.cause].title} (${Math.round(suspect.share * 100)} %)` : '';
+  return (
+    <Text as="strong" live testID="so-far">
+      {discard ? 'Discard it: mould or worse.' : `So far: ${part(first)}, then ${part(second)}.`}
+    </Text>
   );
 }
 

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
-import Svg, { Circle, ClipPath, Defs, Ellipse, G, Line, Path, Rect } from 'react-native-svg';
+import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { useRoles } from '../theme/use-roles';
+import { jarLook } from './jar-solids';
 import { pictured } from './pictured';
 import { scatter } from './scatter';
 
@@ -11,12 +12,14 @@ interface Props {
   /** 0 asleep – 1 at its peak: sets foam and bubbles. */
   readonly liveliness: number;
   readonly label: string;
+  /** Kind of culture: what lies in it. */
+  readonly culture?: string | null;
   /** Height of a one-litre jar on screen; others are to scale. */
   readonly litreHeight?: number;
 }
 
-/** A starter's jar, to scale: level, mark, ginger, foam and bubbles from its numbers. */
-export function Jar({ jarMl, levelMl, markMl, liveliness, label, litreHeight = 150 }: Props) {
+/** A starter's jar, to scale: level, mark, what lies in it, foam and bubbles from its numbers. */
+export function Jar({ jarMl, levelMl, markMl, liveliness, label, culture = null, litreHeight = 150 }: Props) {
   const roles = useRoles();
   const height = litreHeight * Math.cbrt(jarMl / 1000);
   const width = height * 0.74;
@@ -25,9 +28,9 @@ export function Jar({ jarMl, levelMl, markMl, liveliness, label, litreHeight = 1
   const y = (ml: number) => bottom - inside * Math.min(1, Math.max(0, ml / jarMl));
   const surface = y(levelMl);
   const foam = 7 * Math.min(1, liveliness * 1.1);
-  const bits = scatter(16);
   const bubbles = scatter(Math.round(liveliness * 22));
   const body = 'M12 20 Q4 24 4 34 V86 Q4 96 14 96 H60 Q70 96 70 86 V34 Q70 24 62 20 Z';
+  const { liquid, solids } = jarLook(culture);
   const clip = `jar-${Math.round(jarMl)}-${Math.round(levelMl)}`;
   return (
     <View {...pictured(label)}>
@@ -39,23 +42,8 @@ export function Jar({ jarMl, levelMl, markMl, liveliness, label, litreHeight = 1
         </Defs>
         <Path d={body} fill={roles.glass} />
         <G clipPath={`url(#${clip})`}>
-          <Rect x={0} y={surface} width={74} height={100 - surface} fill={roles.starterLiquid} />
-          {bits.map(({ x, y: share }, i) => {
-            const cy =
-              bottom - 3 - (bottom - 6 - surface) * (liveliness > 0.6 ? 1 - share * 0.55 : share * 0.5);
-            return (
-              <Ellipse
-                key={i}
-                cx={9 + x * 56}
-                cy={cy}
-                rx={3.6}
-                ry={1.7}
-                transform={`rotate(${x * 180} ${9 + x * 56} ${cy})`}
-                fill={roles.starter}
-                opacity={0.75}
-              />
-            );
-          })}
+          <Rect x={0} y={surface} width={74} height={100 - surface} {...liquid(roles)} />
+          {solids({ roles, surface, bottom, liveliness })}
           {bubbles.map(({ x, y: share }, i) => (
             <Circle
               key={i}

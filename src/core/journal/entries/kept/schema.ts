@@ -5,7 +5,7 @@ import { exampleStamp, stamp } from '../base';
 export const Kept = z.strictObject({
   ...stamp,
   kind: z.literal('kept'),
-  thing: z.enum(['person', 'hours', 'stock', 'school', 'recipe', 'choice']),
+  thing: z.enum(['person', 'hours', 'stock', 'school', 'recipe', 'choice', 'plan', 'spell']),
   key: z.string().min(1).max(80),
   value: z
     .record(z.string().max(80), z.union([z.string().max(2000), z.number(), z.boolean(), z.null()]))

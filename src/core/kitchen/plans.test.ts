@@ -1,0 +1,70 @@
+import { celsiusAt, type PlaceId, type Warmths } from './places';
+import { awayOf, buildUpsOf, spellsOf, withSpells, type Spell } from './plans';
+
+const hour = 3_600_000;
+
+describe('plans that are kept', () => {
+  test('are read back; what is not a plan is left out', () => {
+    const kept = {
+      plan: {
+        'build:b2': { amount: 300, at: 20 },
+        'build:b1': { amount: 100, at: 10 },
+        'build:b3': { amount: 'much', at: 10 },
+        away: { from: 5, to: 9 },
+      },
+      spell: {
+        a: { place: 'counter', from: 30, to: 40, celsius: 34 },
+        b: { place: 'warm-shelf', from: 10, to: 20, celsius: 38 },
+        c: { place: 'moon', from: 10, to: 20, celsius: 38 },
+        d: { place: 'counter', from: 20, to: 10, celsius: 38 },
+      },
+    };
+    expect(buildUpsOf({ kept })).toEqual([
+      { lotId: 'b1', amount: 100, at: 10 },
+      { lotId: 'b2', amount: 300, at: 20 },
+    ]);
+    expect(awayOf({ kept })).toEqual({ from: 5, to: 9 });
+    expect(spellsOf({ kept }).map(({ from }) => from)).toEqual([10, 30]);
+    expect([buildUpsOf({ kept: {} }), awayOf({ kept: {} }), spellsOf({ kept: {} })]).toEqual([[], null, []]);
+    expect(awayOf({ kept: { plan: { away: { from: 9, to: 9 } } } })).toBeNull();
+  });
+});
+
+describe('a spell laid over the temperatures', () => {
+  const warmths: Warmths = { counter: [{ at: 0, celsius: 21 }] };
+  const before = (of: Warmths) => (place: PlaceId, at: number) => celsiusAt(of, place, at);
+  const hot: Spell = { place: 'counter', from: 100 * hour, to: 160 * hour, celsius: 34 };
+  const at = (of: Warmths, place: PlaceId, hours: number) => celsiusAt(of, place, hours * hour);
+
+  test('holds from its beginning to its end, and what follows the counter follows it', () => {
+    const laid = withSpells(warmths, [hot], before(warmths));
+    expect([99, 100, 130, 159, 160, 300].map((hours) => at(laid, 'counter', hours))).toEqual([
+      21, 34, 34, 34, 21, 21,
+    ]);
+    expect(at(laid, 'warm-shelf', 130)).toBe(38);
+    expect(at(laid, 'fridge', 130)).toBe(4);
+    expect(withSpells(warmths, [], before(warmths))).toBe(warmths);
+  });
+
+  test('a place never spoken of is again what it was', () => {
+    const laid = withSpells({}, [hot], before({}));
+    expect([60, 99, 130, 161].map((hours) => at(laid, 'counter', hours))).toEqual([21, 21, 34, 21]);
+  });
+
+  test('what is read within it counts from then on, after it too', () => {
+    const read: Warmths = {
+      counter: [
+        { at: 0, celsius: 21 },
+        { at: 120 * hour, celsius: 30 },
+      ],
+    };
+    const laid = withSpells(read, [hot], before(read));
+    expect([110, 125, 170].map((hours) => at(laid, 'counter', hours))).toEqual([34, 30, 30]);
+  });
+
+  test('two spells, one after the other', () => {
+    const cold: Spell = { place: 'counter', from: 200 * hour, to: 210 * hour, celsius: 12 };
+    const laid = withSpells(warmths, [hot, cold], before(warmths));
+    expect([150, 180, 205, 215].map((hours) => at(laid, 'counter', hours))).toEqual([34, 21, 12, 21]);
+  });
+});

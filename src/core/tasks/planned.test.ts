@@ -1,0 +1,65 @@
+import { tableOf } from '../journal/entry-table';
+import type { StarterAnswer } from '../forecast/starter-answer';
+import type { Lot } from '../lots/lot';
+import { bug, dawn } from '../starter/bug.test-tool';
+import { agenda } from './agenda';
+import { hourMs } from './task';
+
+const day = 24 * hourMs;
+const now = dawn + 10 * day;
+const answer = {
+  start: dawn,
+  feed: { earliest: 238, best: 240, latest: 245, earliestSpread: 1, latestSpread: 1 },
+} as StarterAnswer;
+
+function tasksOf(plan: Record<string, Record<string, number>>, lot: Lot = bug(), at = now) {
+  return agenda({
+    household: { lots: tableOf([[lot.id, lot] as const]), warmths: {}, kept: { plan } },
+    living: [lot],
+    lotAnswer: () => null,
+    starterAnswer: () => answer,
+    now: at,
+  }).map(({ verb, reason, from, until, portions }) => ({
+    verb,
+    reason,
+    hours: [(from - at) / hourMs, (until - at) / hourMs].map((hours) => Number(hours.toFixed(2))),
+    what: portions.map(({ what }) => what),
+  }));
+}
+const lotId = bug().id;
+
+test('without a plan, the usual feed', () => {
+  expect(tasksOf({})).toMatchObject([{ verb: 'feed', reason: 'hungry' }]);
+});
+
+test('a jar that is built up is fed for it, and not twice', () => {
+  // 450 ml tomorrow noon: one feed 0.45 of a rhythm before; at 21 °C that is 12.1 h.
+  const tasks = tasksOf({ [`build:${lotId}`]: { amount: 450, at: now + 24 * hourMs } });
+  expect(tasks).toEqual([
+    {
+      verb: 'feed',
+      reason: 'build-up',
+      hours: [Number((24 - 0.45 * 24 * 1.09 - 2).toFixed(2)), Number((24 - 0.45 * 24 * 1.09 + 2).toFixed(2))],
+      what: ['ginger', 'white-sugar', 'water'],
+    },
+  ]);
+  expect(tasksOf({ [`build:${lotId}`]: { amount: 450, at: now - hourMs } })).toMatchObject([
+    { reason: 'hungry' },
+  ]);
+});
+
+test('before an absence it is fed and put to rest; after it, woken', () => {
+  const plan = { away: { from: now + 20 * hourMs, to: now + 15 * day } };
+  expect(tasksOf(plan)).toMatchObject([{ verb: 'rest', reason: 'away', hours: [2, 20] }]);
+  const resting = { ...bug(), place: 'fridge' as const };
+  expect(tasksOf(plan, resting, now + 15 * day - hourMs)).toMatchObject([
+    { verb: 'wake', reason: 'home', hours: [1, 13], what: ['ginger', 'white-sugar'] },
+  ]);
+  // Long after, the absence is over.
+  expect(tasksOf(plan, resting, now + 20 * day).every(({ reason }) => reason !== 'home')).toBe(true);
+});
+
+test('a day away it only gets its feed', () => {
+  const tasks = tasksOf({ away: { from: now + 10 * hourMs, to: now + 34 * hourMs } });
+  expect(tasks).toMatchObject([{ verb: 'feed', reason: 'away', hours: [4, 10] }]);
+});

@@ -1,0 +1,51 @@
+import { format } from 'date-fns/format';
+import { View } from 'react-native';
+import { Text } from '@/ui/controls/text';
+import { plain } from '@/ui/theme/type';
+import { useRoles } from '@/ui/theme/use-roles';
+
+interface Props {
+  readonly label: string;
+  readonly value: number;
+  readonly onChange: (at: number | null) => void;
+  readonly min?: number;
+  readonly max?: number;
+  /** What was understood, under the field. */
+  readonly said?: string;
+}
+
+const typed = (at: number) => format(at, "yyyy-MM-dd'T'HH:mm");
+
+/** A day and an hour, by the browser's own picker. */
+export function MomentField({ label, value, onChange, min, max, said }: Props) {
+  const roles = useRoles();
+  return (
+    <View style={{ gap: 4, flexGrow: 1, minWidth: 220 }}>
+      <Text as="strong">{label}</Text>
+      <input
+        type="datetime-local"
+        aria-label={label}
+        {...(min === undefined ? {} : { min: typed(min) })}
+        {...(max === undefined ? {} : { max: typed(max) })}
+        value={typed(value)}
+        onChange={(event) => {
+          const at = new Date(event.target.value).getTime();
+          onChange(Number.isFinite(at) ? at : null);
+        }}
+        style={{
+          fontSize: 18,
+          fontFamily: plain,
+          padding: 12,
+          color: roles.text,
+          colorScheme: roles.dark ? 'dark' : 'light',
+          backgroundColor: roles.card,
+          border: `1px solid ${roles.softText}`,
+          borderRadius: 4,
+          minHeight: 48,
+          boxSizing: 'border-box',
+        }}
+      />
+      {said === undefined ? null : <Text color={roles.softText}>{said}</Text>}
+    </View>
+  );
+}

@@ -1,0 +1,131 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { everyLot } from '@/core/journal/household';
+import { spellsOf, type Spell } from '@/core/kitchen/plans';
+import { celsiusAt, placeIds, type PlaceId } from '@/core/kitchen/places';
+import { isLiving } from '@/core/lots/lineage';
+import { hoursAt } from '@/core/starter/build-up';
+import { keptCulture } from '@/core/starter/feed-plan';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { gap } from '@/ui/theme/shape';
+import { moment } from '@/words/moment';
+import { placeWords } from '@/words/names';
+import { spellWords } from '@/words/planning-words';
+import { MomentField } from '../forms/moment-field';
+import { useAct } from '../shell/act-context';
+
+const dayMs = 86_400_000;
+
+/** A spell of heat or cold, entered ahead, and what it does to feeds. */
+export function SpellPlanner() {
+  const household = useAppSelector(selectHousehold);
+  const now = useNow();
+  const act = useAct();
+  const [spell, setSpell] = useState<Omit<Spell, 'celsius'>>(() => ({
+    place: 'counter',
+    from: noonAfter(now, 1),
+    to: noonAfter(now, 6),
+  }));
+  const [typed, setTyped] = useState('32');
+  const celsius = Number.parseFloat(typed.replace(',', '.'));
+  const fault = faultOf(celsius, spell);
+  const coming = spellsOf(household).filter(({ to }) => to > now);
+  const usual = celsiusAt(household.warmths, spell.place, spell.from - 1);
+  const kept = everyLot(household).flatMap((lot) => {
+    const culture =
+      lot.role === 'starter' && isLiving(lot) && lot.place === spell.place ? keptCulture(lot) : null;
+    if (!culture || culture.keeping.feed.sugarShare === 0) return [];
+    const { everyHours } = culture.keeping.feed;
+    return [
+      {
+        name: lot.name,
+        tender: culture.tenderBy ?? 0,
+        before: hoursAt(everyHours, usual),
+        then: hoursAt(everyHours, celsius),
+      },
+    ];
+  });
+  return (
+    <Card label="Heat or cold" testID="spell">
+      <Text as="subheading" level={2}>
+        Heat or cold ahead
+      </Text>
+      {coming.map((each) => (
+        <View key={`${each.place}-${each.from}`} style={{ gap: 4 }}>
+          <Text as="strong">{`${capital(placeWords[each.place])} ${each.celsius} °C, ${moment(each.from, now)} to ${moment(each.to, now)}`}</Text>
+          <InkButton
+            quiet
+            label="Take it out"
+            onPress={() => act({ kind: 'kept', thing: 'spell', key: keyOf(each), value: null }, 'Taken out.')}
+          />
+        </View>
+      ))}
+      <Choice
+        label="Place"
+        options={placeIds
+          .filter((id) => id !== 'fridge')
+          .map((value) => ({ value, label: capital(placeWords[value]) }))}
+        value={spell.place}
+        onChange={(place) => setSpell({ ...spell, place: place as PlaceId })}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
+        <TextBox label="Degrees, °C" value={typed} onChange={setTyped} numeric error={fault ?? undefined} />
+        <MomentField
+          label="From"
+          value={spell.from}
+          min={now}
+          onChange={(from) => from !== null && setSpell({ ...spell, from })}
+          said={moment(spell.from, now)}
+        />
+        <MomentField
+          label="Until"
+          value={spell.to}
+          min={spell.from}
+          onChange={(to) => to !== null && setSpell({ ...spell, to })}
+          said={moment(spell.to, now)}
+        />
+      </View>
+      {fault ? null : kept.map((each) => <Text key={each.name}>{spellWords(each, celsius)}</Text>)}
+      {!fault && celsius + Math.max(0, ...kept.map(({ tender }) => tender)) > 34 ? (
+        <Note tone="caution">
+          So warm, cultures suffer, and above 35 °C grains die: an insulated box with an ice brick, or the fridge for
+          the hottest days.
+        </Note>
+      ) : null}
+      <InkButton
+        label="Reckon with it"
+        disabled={fault !== null}
+        onPress={() => {
+          const whole = { ...spell, celsius };
+          act(
+            { kind: 'kept', thing: 'spell', key: keyOf(whole), value: { ...whole } },
+            'Feeds and forecasts follow it.',
+          );
+        }}
+      />
+    </Card>
+  );
+}
+
+const keyOf = ({ place, from }: Spell) => `${place}-${from}`;
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+function faultOf(celsius: number, { from, to }: Omit<Spell, 'celsius'>): string | null {
+  if (!(celsius >= -5 && celsius <= 45)) return 'Between −5 and 45 °C.';
+  return to <= from ? 'It ends before it begins.' : null;
+}
+
+function noonAfter(now: number, days: number): number {
+  const then = new Date(now + days * dayMs);
+  then.setHours(12, 0, 0, 0);
+  return then.getTime();
+}
