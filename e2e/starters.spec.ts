@@ -107,3 +107,76 @@ test('what is wrong: signs picked, causes weighed, the one question, mould throw
   await page.goto(jar);
   await expect(page.getByText('Looked: foam flat, smell vinegar')).toBeVisible();
 });
+
+test('a flower starter whose spoons make 7 % against the 18 % meant is flagged and mended', async ({
+  page,
+}) => {
+  await page.goto('/starters/new');
+  await page.getByRole('radio', { name: 'Fruit or flower starter' }).click();
+  await field(page, 'Name').fill('Elder');
+  await field(page, 'Jar').fill('1 l');
+  await field(page, 'Water').fill('2 cups');
+  await field(page, 'Elderflower').fill('60 g');
+  await field(page, 'White sugar').fill('33 g');
+  await field(page, 'Sweetener meant, %').fill('18');
+  const said = page.getByTestId('contradiction');
+  await expect(said).toContainText(
+    'The spoons make 7.0 %, not the 18 % that were meant: 52 g more white sugar.',
+  );
+  await button(page, 'Make it 85 g white sugar').click();
+  await expect(field(page, 'White sugar')).toHaveValue('85 g');
+  await expect(said).toHaveCount(0);
+  await button(page, 'Begin').click();
+  await expect(page.getByText('18.0 % sweetener', { exact: false })).toBeVisible();
+});
+
+test('grains to the third cycle, and a split', async ({ page }) => {
+  await page.goto('/starters/new');
+  await page.getByRole('radio', { name: 'Water kefir grains', exact: true }).click();
+  await field(page, 'Name').fill('The pearls');
+  await field(page, 'Jar').fill('1.5 l');
+  await field(page, 'Water').fill('1 l');
+  await field(page, 'Water kefir grains').fill('60 g');
+  await field(page, 'White sugar').fill('60 g');
+  await button(page, 'Begin').click();
+  await expect(page.getByTestId('grains')).toContainText('60 g of grains');
+  const jar = page.url();
+  for (const day of [2, 4]) {
+    await setClock(page, days(day));
+    await page.goto(jar);
+    await button(page, /^Strained \d+ ml off and fed the usual/).click();
+    await expect(page.getByTestId('grains')).toContainText('60 g of grains');
+  }
+  // Two cycles' liquid stands as brews of its own.
+  await page.goto('/brews');
+  await expect(page.getByText('From The pearls')).toHaveCount(2);
+  await page.goto(jar);
+  for (const [day, grams] of [
+    [4.1, '64'],
+    [6, '130'],
+  ] as const) {
+    await setClock(page, days(day));
+    await page.goto(jar);
+    if (day === 6) await button(page, /^Strained \d+ ml off and fed the usual/).click();
+    await act(page, 'Measure');
+    await sheet(page).getByRole('radio', { name: 'Grains' }).click();
+    await sheet(page).getByRole('textbox').first().fill(grams);
+    await sheet(page)
+      .getByRole('button', { name: /Note|Measured|Write/ })
+      .last()
+      .click();
+  }
+  await expect(page.getByTestId('grains')).toContainText('They grow by about 103 % a cycle');
+  await expect(page.getByTestId('split')).toContainText('g of grains off, for a second jar');
+  await act(page, 'Pour');
+  await sheet(page).getByRole('radio', { name: 'Solids: fruit, grains' }).click();
+  await sheet(page).getByRole('radio', { name: 'A new jar' }).click();
+  await sheet(page).getByRole('radio', { name: 'A starter' }).click();
+  await sheet(page).getByRole('textbox', { name: 'How much' }).fill('65 g');
+  await sheet(page).getByRole('textbox', { name: 'Name' }).fill('Second jar');
+  await sheet(page).getByRole('textbox', { name: 'Jar', exact: true }).fill('1 l');
+  await sheet(page).getByRole('button', { name: 'Poured', exact: true }).click();
+  await page.goto(jar);
+  await expect(page.getByTestId('split')).toHaveCount(0);
+  await expect(page.getByTestId('grains')).toContainText('65 g of grains');
+});

@@ -4,6 +4,7 @@ import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
 import { rootOf } from '@/core/forecast/family-members';
 import { celsiusAt } from '@/core/kitchen/places';
+import { renewalOf } from '@/core/starter/renewal';
 import type { Task } from '@/core/tasks/task';
 import { portionsWords } from './amounts';
 import { chillReason } from './reasons';
@@ -53,7 +54,14 @@ export function taskWords(
             : task.reason === 'away'
               ? `before you leave ${until}: it stands that long on one feed.`
               : `before ${until}: its last feed is nearly eaten; fed now, it peaks for tomorrow.`;
-      return { over: `${kind} “${lot.name}”`, title: `Feed ${portionsWords(task.portions)}`, because, span };
+      const strain = renewalOf(lot) ? 'Strain it, then ' : '';
+      const feed = `feed ${portionsWords(task.portions)}`;
+      return {
+        over: `${kind} “${lot.name}”`,
+        title: strain + (strain ? feed : capital(feed)),
+        because,
+        span,
+      };
     }
     case 'rest':
       return {

@@ -52,6 +52,47 @@ function note(
 
 const round = (value: number) => Number(value.toFixed(1));
 
+/** How far spoons may miss the percent that was meant before it is said: a sixth of it. */
+const tolerated = 1 / 6;
+
+/** What would bring a mix to the percent of sweetener that was meant. */
+export interface Mend {
+  /** What the spoons really make, percent of the water's weight. */
+  readonly really: number;
+  /** The sweetener to change, and how much there should be of it, g. */
+  readonly what: string;
+  readonly grams: number;
+  /** More (above 0) or less of it, g. */
+  readonly change: number;
+}
+
+/**
+ * Whether the spoons contradict the percent that was meant, and what mends it.
+ *
+ * @param meant percent of the water's weight, above 0
+ * @returns null when they agree within a sixth, or when there is no water or no sweetener to change
+ * @example mendOf([{ what: 'water', grams: 237 }, { what: 'honey', grams: 21 }], 18)!.change // 22
+ */
+export function mendOf(portions: readonly Portion[], meant: number): Mend | null {
+  const sweet = portions.filter(({ what }) => isSweet(what));
+  const water = portions.reduce(
+    (sum, portion) => sum + (isWet(portion.what) ? gramsOfPortion(portion) : 0),
+    0,
+  );
+  const chosen = sweet.at(-1);
+  if (!chosen || !(water > 0) || !(meant > 0)) return null;
+  const there = sweet.reduce((sum, portion) => sum + gramsOfPortion(portion), 0);
+  const really = (there / water) * 100;
+  if (Math.abs(really / meant - 1) <= tolerated) return null;
+  const change = Math.round((meant / 100) * water - there);
+  return {
+    really,
+    what: chosen.what,
+    grams: Math.max(0, Math.round(gramsOfPortion(chosen) + change)),
+    change,
+  };
+}
+
 /** Sugar of some portions, g: sweeteners and what fruit and juice bring. */
 export const sugarOfPortions = (portions: readonly Portion[]): number =>
   portions.reduce((sum, portion) => {

@@ -3,7 +3,7 @@ import { canAdd, canTake } from '../lots/checks';
 import { fillPlan, usualHeadspaceMl } from '../bottling/fill-plan';
 import { planDraw, mostDrawableMl } from './draw-plan';
 import { usualFeed } from './feed-plan';
-import { percentagesOf, sugarOfPortions } from './percentages';
+import { mendOf, percentagesOf, sugarOfPortions } from './percentages';
 import { firstKind } from '../cultures/registry';
 import { dawn, id, bug } from './bug.test-tool';
 
@@ -70,6 +70,29 @@ describe('a starter’s amounts', () => {
         { what: 'pear', grams: 100 },
       ]),
     ).toBeCloseTo(79.5 + 9.9, 6);
+  });
+
+  test('a cup of water and a spoon of honey meant to be 18 %: 9 % really, twice the honey mends it', () => {
+    // A cup is 237 g, a tablespoon of honey 21 g: 8.9 %. 18 % of 237 are 42.7 g.
+    const cup = { what: 'water', grams: 237 };
+    const mend = mendOf([cup, { what: 'honey', grams: 21 }], 18)!;
+    expect(mend.really).toBeCloseTo(8.86, 2);
+    expect(mend).toMatchObject({ what: 'honey', grams: 43, change: 22 });
+    // Two sweeteners: the last one is changed.
+    expect(mendOf([cup, { what: 'white-sugar', grams: 10 }, { what: 'honey', grams: 7 }], 18)).toMatchObject({
+      what: 'honey',
+      grams: 33,
+      change: 26,
+    });
+    expect(mendOf([cup, { what: 'honey', grams: 60 }], 18)).toMatchObject({ grams: 43, change: -17 });
+    // Within a sixth they agree: 15 to 21 %.
+    expect(mendOf([cup, { what: 'honey', grams: 36 }], 18)).toBeNull();
+    expect(mendOf([cup, { what: 'honey', grams: 35 }], 18)).not.toBeNull();
+    expect([
+      mendOf([cup], 18),
+      mendOf([{ what: 'honey', grams: 9 }], 18),
+      mendOf([cup, { what: 'honey', grams: 9 }], 0),
+    ]).toEqual([null, null, null]);
   });
 
   test('a jar takes no kilo and a half of sugar, no feed of nothing, and not more than it holds', () => {

@@ -96,8 +96,8 @@ export function SpellPlanner() {
       {fault ? null : kept.map((each) => <Text key={each.name}>{spellWords(each, celsius)}</Text>)}
       {!fault && celsius + Math.max(0, ...kept.map(({ tender }) => tender)) > 34 ? (
         <Note tone="caution">
-          So warm, cultures suffer, and above 35 °C grains die: an insulated box with an ice brick, or the fridge for
-          the hottest days.
+          So warm, cultures suffer, and above 35 °C grains die: an insulated box with an ice brick, or the
+          fridge for the hottest days.
         </Note>
       ) : null}
       <InkButton

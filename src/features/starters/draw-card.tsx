@@ -4,6 +4,7 @@ import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { leastDrawMl, mostDrawableMl } from '@/core/starter/draw-plan';
 import { usualFeed } from '@/core/starter/feed-plan';
+import { renewalOf } from '@/core/starter/renewal';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
@@ -37,7 +38,7 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
     : most < leastDrawMl
       ? 'Top up before the next draw'
       : `Draw up to ${Math.round(most)} ml`;
-  const feed = usualFeed(lot);
+  const feed = renewalOf(lot)?.portions ?? usualFeed(lot);
   return (
     <Card label="When to draw" testID="draw-card">
       <Text as="subheading" level={2}>
@@ -48,7 +49,7 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
       {!cold && !answer ? <Text>Reckoning how lively it is…</Text> : null}
       {answer && !cold ? (
         <Text color={roles.softText} testID="liveliness">
-          {`Liveliness about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}: ${portionsWords(feed)}.` : ''} ${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.`}
+          {`Liveliness about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
         </Text>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'center' }}>

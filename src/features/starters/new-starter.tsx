@@ -2,28 +2,19 @@ import { useRouter } from 'expo-router';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { firstKind, keptKinds } from '@/core/cultures/registry';
-import { contentsOf } from '@/core/lots/begin';
-import { levelMl } from '@/core/matter/contents';
-import { percentagesOf } from '@/core/starter/percentages';
-import type { Portion } from '@/core/matter/portion';
-import { volumeTyped } from '@/core/measures/portion-measure';
-import { Card } from '@/ui/controls/card';
+import type { Mend } from '@/core/starter/percentages';
 import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
-import { Figure } from '@/ui/controls/figure';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
-import { Text } from '@/ui/controls/text';
-import { Jar } from '@/ui/drawings/jar';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
-import { useRoles } from '@/ui/theme/use-roles';
-import { portionsWords } from '@/words/amounts';
 import { PortionRows } from '../forms/portion-rows';
 import { readRows, volumeEcho } from '../forms/portion-form';
 import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
+import { Contradiction, StarterPreview } from './starter-preview';
 import { kindOf, readStarter, starterRows, type StarterOutput, type StarterValues } from './starter-form';
 
 const usual = [
@@ -46,13 +37,23 @@ export function NewStarter() {
   const wide = useWide();
   const form = useForm<StarterValues, unknown, StarterOutput>({
     resolver: resolverOf(readStarter),
-    defaultValues: { kind: firstKind.id, name: '', jar: '700 ml', portions: starterRows(firstKind.id) },
+    defaultValues: {
+      kind: firstKind.id,
+      name: '',
+      jar: '700 ml',
+      meant: '',
+      portions: starterRows(firstKind.id),
+    },
   });
   const typed = useWatch({ control: form.control }) as StarterValues;
   const kind = kindOf(typed.kind);
   const choose = (id: string) => {
     form.setValue('kind', id);
     form.setValue('portions', starterRows(id));
+  };
+  const mend = ({ what, grams }: Mend) => {
+    const row = (typed.portions ?? []).findIndex((each) => each.what === what);
+    if (row >= 0) form.setValue(`portions.${row}.amount`, `${grams} g`);
   };
   const save = form.handleSubmit(({ name, jarMl, portions }) => {
     const entry = act(
@@ -85,7 +86,16 @@ export function NewStarter() {
         <Field control={control} name="jar" label="Jar" hint="Full to the brim" echo={volumeEcho('ml')} />
       </View>
       <PortionRows control={control} usual={usual} hints={{ water: 'Chlorine gone: boiled or stood' }} />
-      {portions.length > 1 ? <Preview portions={portions} jar={typed.jar} kind={kind} /> : null}
+      {kind.keeping.begin.sugarShare[1] > 0 ? (
+        <Field
+          control={control}
+          name="meant"
+          label="Sweetener meant, %"
+          hint={`Of the water’s weight; ${shares(kind)} is usual. Left empty: as the spoons make it`}
+        />
+      ) : null}
+      {portions.length > 1 ? <StarterPreview portions={portions} jar={typed.jar} kind={kind} /> : null}
+      <Contradiction portions={portions} meant={typed.meant} onMend={mend} />
       {form.formState.errors.root ? (
         <Note tone="danger" testID="error-root">
           {form.formState.errors.root.message ?? ''}
@@ -97,44 +107,7 @@ export function NewStarter() {
   );
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const shares = ({ keeping }: ReturnType<typeof kindOf>): string =>
+  keeping.begin.sugarShare.map((share) => Math.round(share * 1000) / 10).join('–') + ' %';
 
-function Preview({
-  portions,
-  jar,
-  kind,
-}: {
-  readonly portions: readonly Portion[];
-  readonly jar: string;
-  readonly kind: ReturnType<typeof kindOf>;
-}) {
-  const roles = useRoles();
-  const share = percentagesOf(portions, kind.keeping);
-  const level = levelMl(contentsOf(portions));
-  const typedJar = volumeTyped(jar, 'ml');
-  const jarMl = typedJar.ok ? Math.max(100, typedJar.value) : Math.max(700, level);
-  const [low, high] = kind.keeping.begin.sugarShare;
-  return (
-    <Card label="What this makes" testID="starter-preview">
-      <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
-        <Jar
-          jarMl={jarMl}
-          levelMl={level}
-          markMl={level}
-          liveliness={0.1}
-          culture={kind.id}
-          label={`Fills ${Math.round(level)} ml`}
-          litreHeight={120}
-        />
-        <Figure value={share.body.toFixed(1)} unit="% plant" />
-        <Figure value={share.sweetener.toFixed(1)} unit="% sweetener" />
-      </View>
-      {share.notes.map((note) => (
-        <Text key={note}>{note}</Text>
-      ))}
-      <Text
-        color={roles.softText}
-      >{`${portionsWords(portions)}: ${Math.round(level)} ml in the jar.${high > 0 ? ` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
-    </Card>
-  );
-}
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,6 +1,5 @@
 import { View } from 'react-native';
 import type { Lot } from '@/core/lots/lot';
-import { usualFeed } from '@/core/starter/feed-plan';
 import { lotSigns } from '@/core/lots/signs';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -9,20 +8,21 @@ import { gap } from '@/ui/theme/shape';
 import { amountOf, portionsWords } from '@/words/amounts';
 import { signWords } from '@/words/names';
 import { useAct } from '../shell/act-context';
+import { useFeeding } from './use-feeding';
 
 /** Feeding as usual, looking, resting and waking: one tap each. */
 export function QuickCare({ lot }: { readonly lot: Lot }) {
   const act = useAct();
-  const feed = usualFeed(lot);
+  const { portions: feed, strainMl, done } = useFeeding(lot);
   const resting = lot.place === 'fridge';
   return (
     <View style={{ gap: gap.medium }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         {feed.length > 0 ? (
           <InkButton
-            label={`Fed ${feed.map(amountOf).join(' + ')}`}
-            hint={`Fed the usual ${portionsWords(feed)}`}
-            onPress={() => act({ kind: 'portions-added', lotId: lot.id, portions: feed }, `Fed ${lot.name}.`)}
+            label={`${strainMl > 0 ? 'Strained, fed' : 'Fed'} ${feed.map(amountOf).join(' + ')}`}
+            hint={`${strainMl > 0 ? `Strained ${strainMl} ml off and fed` : 'Fed'} the usual ${portionsWords(feed)}`}
+            onPress={done}
             style={{ flexGrow: 1 }}
           />
         ) : null}

@@ -24,6 +24,7 @@ import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
 import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
+import { GrainsNote } from './grains-note';
 import { QuickCare } from './quick-care';
 import { StarterJar } from './starter-jar';
 
@@ -102,6 +103,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
       <Note tone="caution">
         {`${culture ? `${culture.keeping.caution} ` : ''}Fuzz or colour (green, black, pink, orange): discard all of it and clean the jar. A thin white film without fuzz is yeast: skim and stir.`}
       </Note>
+      <GrainsNote lot={lot} />
       {lessons.length > 0 ? (
         <Text color={roles.softText} testID="learned">
           {lessons.join(' ')}

@@ -13,6 +13,8 @@ export interface StarterValues {
   readonly kind: string;
   readonly name: string;
   readonly jar: string;
+  /** Percent of sweetener that was meant; empty when nothing was. */
+  readonly meant?: string;
   readonly portions: PortionRow[];
 }
 

@@ -7,9 +7,9 @@ import { useWide } from '@/ui/layout/use-wide';
 import { ChooseOne } from '../shell/choose-one';
 import { later } from '../shell/later';
 import { Nowhere } from '../shell/nowhere';
-import { StarterDetail } from './starter-detail';
 import { StarterList } from './starter-list';
 
+const StarterDetail = later(async () => (await import('./starter-detail')).StarterDetail);
 const NewStarter = later(async () => (await import('../forms/drawer')).NewStarter);
 
 /** Starters: the list, one of them, or both side by side. */

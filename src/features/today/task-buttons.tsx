@@ -6,6 +6,7 @@ import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { hrefOf } from '../lots/href';
 import { useAct } from '../shell/act-context';
+import { useFeeding } from '../starters/use-feeding';
 
 interface Props {
   readonly task: Task;
@@ -18,34 +19,8 @@ export function TaskButtons({ task }: Props) {
   const lot = task.lots[0]!;
   const see = (path: string) => router.navigate(path as never);
   switch (task.verb) {
-    case 'feed': {
-      const looked = (foam: 'none' | 'good', words: string) =>
-        act({ kind: 'observed', lotId: lot.id, signs: { foam } }, `${lot.name}: ${words}.`);
-      return (
-        <View style={styles.row}>
-          <InkButton
-            label="Fed"
-            hint={`Fed ${lot.name}`}
-            style={styles.main}
-            onPress={() =>
-              act({ kind: 'portions-added', lotId: lot.id, portions: [...task.portions] }, `Fed ${lot.name}.`)
-            }
-          />
-          <InkButton
-            quiet
-            label="Foams"
-            hint={`${lot.name} foams`}
-            onPress={() => looked('good', 'good foam')}
-          />
-          <InkButton
-            quiet
-            label="Flat"
-            hint={`${lot.name} is flat`}
-            onPress={() => looked('none', 'no foam')}
-          />
-        </View>
-      );
-    }
+    case 'feed':
+      return <FeedButtons task={task} />;
     case 'rest':
     case 'wake': {
       const place = task.verb === 'rest' ? 'fridge' : 'counter';
@@ -107,6 +82,22 @@ export function TaskButtons({ task }: Props) {
         />
       );
   }
+}
+
+function FeedButtons({ task }: Props) {
+  const act = useAct();
+  const lot = task.lots[0]!;
+  const { strainMl, done } = useFeeding(lot, task.portions);
+  const looked = (foam: 'none' | 'good', words: string) =>
+    act({ kind: 'observed', lotId: lot.id, signs: { foam } }, `${lot.name}: ${words}.`);
+  const label = strainMl > 0 ? 'Strained and fed' : 'Fed';
+  return (
+    <View style={styles.row}>
+      <InkButton label={label} hint={`${label} ${lot.name}`} style={styles.main} onPress={done} />
+      <InkButton quiet label="Foams" hint={`${lot.name} foams`} onPress={() => looked('good', 'good foam')} />
+      <InkButton quiet label="Flat" hint={`${lot.name} is flat`} onPress={() => looked('none', 'no foam')} />
+    </View>
+  );
 }
 
 const styles = StyleSheet.create({

@@ -1,5 +1,6 @@
 import { lastAt } from '../../lots/lineage';
 import { keptCulture, usualFeed } from '../../starter/feed-plan';
+import { renewalOf } from '../../starter/renewal';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
 const weekMs = 7 * 24 * hourMs;
@@ -9,7 +10,8 @@ export function feedingTasks({ living, starterAnswer }: TaskAsk): readonly Task[
   return living.flatMap((lot): Task[] => {
     const culture = keptCulture(lot);
     if (!culture || usualFeed(lot).length === 0) return [];
-    const base = { id: `feed-${lot.id}`, verb: 'feed', lots: [lot], portions: usualFeed(lot) } as const;
+    const portions = renewalOf(lot)?.portions ?? usualFeed(lot);
+    const base = { id: `feed-${lot.id}`, verb: 'feed', lots: [lot], portions } as const;
     const answer = starterAnswer(lot.id);
     if (lot.place === 'fridge') {
       const fed = lastAt(lot, ({ kind }) => kind === 'added');

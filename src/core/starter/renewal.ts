@@ -1,0 +1,79 @@
+import { knownCultures, type CultureTable } from '../cultures/registry';
+import type { Lot } from '../lots/lot';
+import { drainableMl } from '../lots/transfer';
+import { levelMl, liquidMl, solidGrams } from '../matter/contents';
+import type { Portion } from '../matter/portion';
+import { keptCulture, usualFeed } from './feed-plan';
+
+/** A cycle's end: so much liquid is strained off, and the culture goes into fresh sugar water the same minute. */
+export interface Renewal {
+  readonly strainMl: number;
+  readonly portions: readonly Portion[];
+}
+
+/** Less than this share of the mark to strain off, and it was strained already. */
+const worthStraining = 0.3;
+
+/**
+ * What straining and restarting a jar takes, for kinds whose liquid is renewed with each cycle.
+ *
+ * @returns null for other kinds, and for a jar that stands strained
+ * @example // 1,000 ml over 60 g of grains, all of which may go: about 970 ml, then 58 g of sugar in 955 ml of water
+ */
+export function renewalOf(lot: Lot, cultures: CultureTable = knownCultures): Renewal | null {
+  const keeping = keptCulture(lot, cultures)?.keeping;
+  if (!keeping?.renews || keeping.feed.sugarShare === 0) return null;
+  const free = Math.min(drainableMl(lot.contents), liquidMl(lot.contents) - keeping.mustStay * lot.markMl);
+  const strainMl = Math.floor(free / 5) * 5;
+  if (strainMl < worthStraining * lot.markMl) return null;
+  return { strainMl, portions: usualFeed(lot, levelMl(lot.contents) - strainMl, cultures) };
+}
+
+/** How a jar's grains stand: how many, how fast they grow, and how many are too many. */
+export interface GrainCount {
+  readonly grams: number;
+  readonly perLitre: number;
+  /** Growth a cycle by the last two weighings, as a share; null with fewer than two. */
+  readonly growth: number | null;
+  /** Grains to take out, g, so that the usual are left; null while they are not crowded. */
+  readonly splitGrams: number | null;
+}
+
+/**
+ * Counts a jar's grains against what its kind is kept with; crowded ones starve, and are for a second jar, a gift, drying or
+ * eating.
+ *
+ * @returns null for kinds without grains
+ */
+export function grainsOf(lot: Lot, cultures: CultureTable = knownCultures): GrainCount | null {
+  const culture = keptCulture(lot, cultures);
+  if (!culture?.keeping.renews || culture.unit !== 'g') return null;
+  const grams = culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0);
+  const litres = lot.markMl / 1000;
+  if (!(grams > 0 && litres > 0)) return null;
+  const { high, usual } = culture.dose;
+  const crowded = grams > high * litres;
+  return {
+    grams,
+    perLitre: grams / litres,
+    growth: growthOf(lot),
+    splitGrams: crowded ? Math.round((grams - usual * litres) / 5) * 5 : null,
+  };
+}
+
+/** Growth a cycle between the last two weighings: what was taken out between them is not counted as shrinking. */
+function growthOf(lot: Lot): number | null {
+  let last: { readonly grams: number; readonly at: number } | null = null;
+  let before: { readonly grams: number; readonly at: number } | null = null;
+  for (const event of lot.events) {
+    const grams =
+      event.kind === 'read' ? event.readings.find(({ kind }) => kind === 'grams')?.value : undefined;
+    if (typeof grams === 'number' && event.kind === 'read') [before, last] = [last, { grams, at: event.at }];
+    // A split starts the count anew.
+    if (event.kind === 'went' && event.taken === 'solids') [before, last] = [null, null];
+  }
+  if (!before || !last) return null;
+  const [from, to] = [before.at, last.at];
+  const cycles = lot.events.filter(({ kind, at }) => kind === 'added' && at > from && at <= to).length;
+  return cycles > 0 ? (last.grams / before.grams) ** (1 / cycles) - 1 : null;
+}

@@ -1,0 +1,81 @@
+import { View } from 'react-native';
+import { contentsOf } from '@/core/lots/begin';
+import { levelMl } from '@/core/matter/contents';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
+import type { Portion } from '@/core/matter/portion';
+import { parseNumber } from '@/core/measures/parse-measure';
+import { volumeTyped } from '@/core/measures/portion-measure';
+import { mendOf, percentagesOf, type Mend } from '@/core/starter/percentages';
+import { Card } from '@/ui/controls/card';
+import { Figure } from '@/ui/controls/figure';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { Jar } from '@/ui/drawings/jar';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { portionsWords } from '@/words/amounts';
+import type { kindOf } from './starter-form';
+
+/** What the spoons really make: percent, level, and where that is thin or rich. */
+export function StarterPreview({
+  portions,
+  jar,
+  kind,
+}: {
+  readonly portions: readonly Portion[];
+  readonly jar: string;
+  readonly kind: ReturnType<typeof kindOf>;
+}) {
+  const roles = useRoles();
+  const share = percentagesOf(portions, kind.keeping);
+  const level = levelMl(contentsOf(portions));
+  const typedJar = volumeTyped(jar, 'ml');
+  const jarMl = typedJar.ok ? Math.max(100, typedJar.value) : Math.max(700, level);
+  const [low, high] = kind.keeping.begin.sugarShare;
+  return (
+    <Card label="What this makes" testID="starter-preview">
+      <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
+        <Jar
+          jarMl={jarMl}
+          levelMl={level}
+          markMl={level}
+          liveliness={0.1}
+          culture={kind.id}
+          label={`Fills ${Math.round(level)} ml`}
+          litreHeight={120}
+        />
+        <Figure value={share.body.toFixed(1)} unit="% plant" />
+        <Figure value={share.sweetener.toFixed(1)} unit="% sweetener" />
+      </View>
+      {share.notes.map((note) => (
+        <Text key={note}>{note}</Text>
+      ))}
+      <Text
+        color={roles.softText}
+      >{`${portionsWords(portions)}: ${Math.round(level)} ml in the jar.${high > 0 ? ` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
+    </Card>
+  );
+}
+
+/** Percent or spoons: where they contradict each other, both are said, and one tap mends it. */
+export function Contradiction({
+  portions,
+  meant,
+  onMend,
+}: {
+  readonly portions: readonly Portion[];
+  readonly meant: string | undefined;
+  readonly onMend: (mend: Mend) => void;
+}) {
+  const percent = parseNumber((meant ?? '').replace('%', ''));
+  const mend = Number.isFinite(percent) ? mendOf(portions, percent) : null;
+  if (!mend) return null;
+  const name = ingredientOf(mend.what).name.toLowerCase();
+  return (
+    <Card label="Percent and spoons" testID="contradiction">
+      <Note tone="caution">{`The spoons make ${mend.really.toFixed(1)} %, not the ${percent} % that were meant: ${Math.abs(mend.change)} g ${mend.change > 0 ? 'more' : 'less'} ${name}.`}</Note>
+      <InkButton quiet label={`Make it ${mend.grams} g ${name}`} onPress={() => onMend(mend)} />
+    </Card>
+  );
+}

@@ -1,0 +1,44 @@
+import { keptCulture, usualFeed } from '@/core/starter/feed-plan';
+import { renewalOf } from '@/core/starter/renewal';
+import type { Lot } from '@/core/lots/lot';
+import type { Portion } from '@/core/matter/portion';
+import { useAct } from '../shell/act-context';
+
+export interface Feeding {
+  readonly portions: readonly Portion[];
+  /** Liquid strained off first, ml; 0 when it is only fed. */
+  readonly strainMl: number;
+  /** Says that it was done: strained liquid becomes a brew of its own, ready to be bottled. */
+  readonly done: () => void;
+}
+
+/** Feeding a jar as usual, in one tap; a kind that is renewed is strained first. */
+export function useFeeding(lot: Lot, portions: readonly Portion[] = usualFeed(lot)): Feeding {
+  const act = useAct();
+  const renewal = renewalOf(lot);
+  const fresh = renewal?.portions ?? portions;
+  const feed = () => act({ kind: 'portions-added', lotId: lot.id, portions: [...fresh] }, `Fed ${lot.name}.`);
+  if (!renewal) return { portions: fresh, strainMl: 0, done: feed };
+  const begin = {
+    role: 'brew' as const,
+    name: `From ${lot.name}`,
+    vessel: { kind: 'jar' as const, ml: Math.ceil(renewal.strainMl / 0.9 / 250) * 250 },
+    closure: 'airlock' as const,
+    place: lot.place,
+    culture: null,
+    recipe: { base: keptCulture(lot)!.keeping.base, wantedVolumes: 2.5 },
+  };
+  const done = () => {
+    act(
+      {
+        kind: 'transferred',
+        from: lot.id,
+        taken: 'liquid',
+        targets: [{ ml: renewal.strainMl, begin: begin as never }],
+      },
+      `${lot.name} is strained.`,
+    );
+    feed();
+  };
+  return { portions: fresh, strainMl: renewal.strainMl, done };
+}
