@@ -180,3 +180,28 @@ test('grains to the third cycle, and a split', async ({ page }) => {
   await expect(page.getByTestId('split')).toHaveCount(0);
   await expect(page.getByTestId('grains')).toContainText('65 g of grains');
 });
+
+test('a beginning is guided by day, moved by what is seen, and given up when nothing lives', async ({
+  page,
+}) => {
+  await beginBug(page, 'Ada');
+  const jar = page.url();
+  const run = page.getByTestId('beginning');
+  await expect(run).toContainText('Its first days: day 1');
+  await setClock(page, days(2.5));
+  await page.goto(jar);
+  await expect(run).toContainText('Its first days: day 3');
+  await expect(run).toContainText('Not so? Stand it warmer');
+  await expect(run).toContainText('Nothing by');
+  await page.getByRole('radio', { name: 'Good foam' }).click();
+  await expect(run).toContainText('Its first days: day 4');
+  await expect(run).toContainText('22:00, seen');
+  await expect(run).not.toContainText('Nothing by');
+  // Another one, in which nothing ever moved.
+  await setClock(page, start);
+  await beginBug(page, 'Bea');
+  const other = page.url();
+  await setClock(page, days(12));
+  await page.goto(other);
+  await expect(page.getByTestId('given-up')).toContainText('begin again with other ingredients');
+});

@@ -37,6 +37,27 @@ export interface Culture {
   readonly source: string;
 }
 
+/** A step of a guided beginning, at a day from the start at 22 °C. */
+export interface BeginningStep {
+  readonly day: number;
+  /** What is done with the jar then; a usual feed comes with its amounts. */
+  readonly act: string;
+  readonly feeds?: boolean;
+  /** What is usually seen by then, and what to do when it is not. */
+  readonly see: string;
+  readonly unseen?: string;
+  /** Looks that say this step is reached, by kind of sign. */
+  readonly shownBy?: Readonly<Record<string, readonly string[]>>;
+}
+
+/** How a kind is begun, day by day. */
+export interface Beginning {
+  readonly steps: readonly BeginningStep[];
+  /** Day at 22 °C by which it is given up when nothing was seen to live, and why. */
+  readonly giveUpDay: number;
+  readonly giveUpWhy: string;
+}
+
 /** The rules of a jar that is kept. */
 export interface Keeping {
   /** What a jar is begun with: the plant or grain, and the sweetener, as shares of the water by weight. */
@@ -72,6 +93,8 @@ export interface Keeping {
   /** Closures it may have. */
   readonly closure: 'cloth' | 'loose-lid' | 'airlock';
   readonly caution: string;
+  /** Its first days, guided; left out for what is made in an hour. */
+  readonly beginning?: Beginning;
   /** Base whose nutrients and acids the jar is like. */
   readonly base: string;
 }

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { celsiusAt } from '@/core/kitchen/places';
+import { beginningOf, isBeginning } from '@/core/starter/beginning-run';
 import { keptCulture } from '@/core/starter/feed-plan';
 import { percentagesOf } from '@/core/starter/percentages';
 import { levelMl } from '@/core/matter/contents';
@@ -22,6 +23,7 @@ import { livelyWord } from '@/words/reasons';
 import { useBook } from '../forecasting/book';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
+import { BeginningCard } from './beginning-card';
 import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
 import { GrainsNote } from './grains-note';
@@ -42,6 +44,8 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const lessons = culture
     ? lessonWords(book.learnedFor({ culture, fromLotId: lot.id }), celsiusAt(warmths, 'counter', now))
     : [];
+  const run = beginningOf(lot, warmths, now);
+  const young = run && isBeginning(lot, run) ? run : null;
   const cold = lot.place === 'fridge';
   const word = livelyWord(answer, cold);
   const begun = lot.events[0];
@@ -73,6 +77,12 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
           </Text>
         </View>
       </View>
+      {young ? (
+        <>
+          <QuickCare lot={lot} />
+          <BeginningCard run={young} lot={lot} now={now} />
+        </>
+      ) : null}
       {culture ? (
         <DrawCard
           lot={lot}
@@ -82,7 +92,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
           now={now}
         />
       ) : null}
-      <QuickCare lot={lot} />
+      {young ? null : <QuickCare lot={lot} />}
       <LotActs lot={lot} />
       {culture && !lot.ended ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>

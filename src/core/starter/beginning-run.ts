@@ -1,0 +1,120 @@
+import type { Beginning, BeginningStep } from '../cultures/culture';
+import { knownCultures, type CultureTable } from '../cultures/registry';
+import { celsiusAt, type Warmths } from '../kitchen/places';
+import { placeAt } from '../lots/place-at';
+import type { Lot, LotEvent } from '../lots/lot';
+import { hoursAt } from './build-up';
+import { keptCulture } from './feed-plan';
+
+/** A step of a beginning on the clock. */
+export interface RunStep {
+  readonly step: BeginningStep;
+  /** When it is or was due, ms. */
+  readonly at: number;
+  readonly state: 'past' | 'now' | 'coming';
+  /** Whether a look said that it was reached. */
+  readonly shown: boolean;
+}
+
+/** Where a jar stands in its first days. */
+export interface BeginningRun {
+  readonly steps: readonly RunStep[];
+  /** Days at 22 °C that its own warmth and its looks come to. */
+  readonly day: number;
+  /** When it is given up if nothing lives, ms; null once something was seen to live. */
+  readonly giveUpAt: number | null;
+  /** Nothing was seen to live, and the day has passed. */
+  readonly givenUp: boolean;
+  readonly why: string;
+}
+
+const hourMs = 3_600_000;
+const stride = 3 * hourMs;
+
+/** Days at 22 °C that a stretch of time comes to, by the temperatures of where it stood. */
+function daysLived(lot: Lot, warmths: Warmths, from: number, to: number): number {
+  let days = 0;
+  for (let at = from; at < to; at += stride) {
+    const hours = Math.min(stride, to - at) / hourMs;
+    days += hours / hoursAt(24, celsiusAt(warmths, placeAt(lot, at), at));
+  }
+  return days;
+}
+
+/** Which step the signs of a look show; −1 for none. */
+function shownBy({ steps }: Beginning, event: Extract<LotEvent, { kind: 'read' }>): number {
+  let reached = -1;
+  for (const { kind, value } of event.readings)
+    steps.forEach(({ shownBy: signs }, i) => {
+      if (signs?.[kind]?.includes(String(value))) reached = Math.max(reached, i);
+    });
+  return reached;
+}
+
+/** Looks that say nothing lives yet. */
+const nothingYet = (event: Extract<LotEvent, { kind: 'read' }>): boolean =>
+  event.readings.some(
+    ({ kind, value }) => (kind === 'foam' || kind === 'bubbles' || kind === 'hiss') && value === 'none',
+  );
+
+/**
+ * A jar's first days on the clock: its steps at the pace of the temperatures it lived, moved by what was really seen. A look
+ * that shows a later step brings the run there; one that shows nothing holds it before the first step that shows life.
+ *
+ * @param now ms; the days ahead are reckoned at the present temperature
+ * @returns null for kinds without a guided beginning
+ */
+export function beginningOf(
+  lot: Lot,
+  warmths: Warmths,
+  now: number,
+  cultures: CultureTable = knownCultures,
+): BeginningRun | null {
+  const beginning = keptCulture(lot, cultures)?.keeping.beginning;
+  if (!beginning) return null;
+  const { steps } = beginning;
+  const firstLife = steps.findIndex(({ shownBy: signs }) => signs !== undefined);
+  let day = 0;
+  let at = lot.begunAt;
+  let lived = 0;
+  let reached = -1;
+  for (const event of lot.events) {
+    if (event.at > now || event.kind !== 'read') continue;
+    const more = daysLived(lot, warmths, at, event.at);
+    day += more;
+    lived += more;
+    at = event.at;
+    const shown = shownBy(beginning, event);
+    if (shown >= 0) {
+      reached = Math.max(reached, shown);
+      day = Math.max(day, steps[shown]!.day);
+    } else if (nothingYet(event) && reached < 0 && firstLife >= 0) {
+      day = Math.min(day, steps[firstLife]!.day);
+    }
+  }
+  const last = daysLived(lot, warmths, at, now);
+  day += last;
+  lived += last;
+  const perDay = hoursAt(24, celsiusAt(warmths, lot.place, now)) * hourMs;
+  const clock = (of: number) => now + (of - day) * perDay;
+  const current = steps.filter((step) => step.day <= day + 1e-9).length - 1;
+  const giveUpAt = reached >= 0 ? null : now + (beginning.giveUpDay - lived) * perDay;
+  return {
+    day,
+    steps: steps.map((step, i) => ({
+      step,
+      at: i === 0 ? lot.begunAt : clock(step.day),
+      state: i < current ? 'past' : i === current ? 'now' : 'coming',
+      shown: i <= reached,
+    })),
+    giveUpAt,
+    givenUp: giveUpAt !== null && now >= giveUpAt,
+    why: beginning.giveUpWhy,
+  };
+}
+
+/** Whether a jar is still in its first days: not past its last step by more than a day, and nothing drawn from it yet. */
+export const isBeginning = (lot: Lot, run: BeginningRun): boolean =>
+  !lot.ended &&
+  !lot.events.some(({ kind }) => kind === 'went' || kind === 'came') &&
+  (run.day < run.steps.at(-1)!.step.day + 1 || run.givenUp);

@@ -1,0 +1,89 @@
+import { View } from 'react-native';
+import type { Lot } from '@/core/lots/lot';
+import type { BeginningRun, RunStep } from '@/core/starter/beginning-run';
+import { usualFeed } from '@/core/starter/feed-plan';
+import { Card } from '@/ui/controls/card';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { portionsWords } from '@/words/amounts';
+import { moment, quarter } from '@/words/moment';
+
+interface Props {
+  readonly run: BeginningRun;
+  readonly lot: Lot;
+  readonly now: number;
+}
+
+/** A new jar's first days on the clock: what to do, what to see, and by when to give up. */
+export function BeginningCard({ run, lot, now }: Props) {
+  return (
+    <Card label="Its first days" testID="beginning">
+      <Text as="subheading" level={2}>
+        {`Its first days: day ${Math.floor(run.day) + 1}`}
+      </Text>
+      <View role="list">
+        {run.steps.map((step, i) => (
+          <StepLine key={step.step.day} step={step} lot={lot} now={now} last={i === run.steps.length - 1} />
+        ))}
+      </View>
+      {run.givenUp ? (
+        <Note tone="danger" testID="given-up">
+          {`Nothing was seen to live: discard it and begin again with other ingredients and other water, since ${run.why}.`}
+        </Note>
+      ) : run.giveUpAt !== null ? (
+        <Text>{`Nothing by ${moment(quarter(run.giveUpAt), now)}? Begin again: ${run.why}.`}</Text>
+      ) : null}
+      <Text>What you see moves the run: note it above.</Text>
+    </Card>
+  );
+}
+
+function StepLine({
+  step: { step, at, state, shown },
+  lot,
+  now,
+  last,
+}: {
+  readonly step: RunStep;
+  readonly lot: Lot;
+  readonly now: number;
+  readonly last: boolean;
+}) {
+  const roles = useRoles();
+  const on = state === 'now';
+  const color = state === 'coming' ? roles.softText : roles.text;
+  return (
+    <View role="listitem" style={{ flexDirection: 'row', gap: gap.medium }}>
+      <View aria-hidden style={{ alignItems: 'center', width: 20 }}>
+        <View
+          style={{
+            width: on ? 20 : 14,
+            height: on ? 20 : 14,
+            marginTop: on ? 2 : 5,
+            borderRadius: 10,
+            borderWidth: 2,
+            borderColor: roles.starter,
+            backgroundColor: state === 'coming' ? 'transparent' : roles.starter,
+          }}
+        />
+        {last ? null : <View style={{ flex: 1, width: 2, backgroundColor: roles.hairline }} />}
+      </View>
+      <View style={{ flex: 1, gap: 2, paddingBottom: gap.medium }}>
+        <Text as="strong" color={color}>
+          {`${state === 'coming' ? 'From ' : ''}${moment(quarter(at), now)}${shown ? ', seen' : ''}`}
+        </Text>
+        {state === 'past' ? null : (
+          <Text color={color}>
+            {step.feeds ? `${step.act} Feed: ${portionsWords(usualFeed(lot))}.` : step.act}
+          </Text>
+        )}
+        <Text color={color}>{state === 'past' ? step.see : `You see: ${lower(step.see)}`}</Text>
+        {on && !shown && step.unseen ? <Text color={roles.warning}>{`Not so? ${step.unseen}`}</Text> : null}
+      </View>
+    </View>
+  );
+}
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
