@@ -24,6 +24,15 @@ const steep = async (page) => {
   await page.getByRole('textbox', { name: 'White sugar' }).fill('3/4 cup');
   await page.getByTestId('brew-preview').waitFor();
 };
+const trouble = async (page) => {
+  await page
+    .getByRole('link', { name: /The pearls/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'What is wrong with it?' }).click();
+  for (const name of ['Small grains', 'Vinegar']) await page.getByRole('checkbox', { name }).click();
+  await page.waitForTimeout(800);
+};
 const inHand = async (page) => {
   await settle(page);
   await page.getByRole('button', { name: /Plum and bay, bottle 2/ }).click();
@@ -48,6 +57,8 @@ const views = [
     async (page) => (await plum(page), await ready(page), settle(page)),
   ],
   ['starter', demo('/starters'), phone, 'light', (page) => nib(page)],
+  ['trouble', demo('/starters'), phone, 'light', trouble],
+  ['ahead-night', demo('/starters/ahead'), phone, 'dark', (page) => page.waitForTimeout(1500)],
   ['new-brew', demo('/brews/new'), phone, 'light', steep],
   ['rack-night', demo('/rack'), phone, 'dark', settle],
   ['bottle', demo('/rack'), phone, 'light', inHand],

@@ -66,7 +66,7 @@ export function taskWords(
     case 'rest':
       return {
         over: 'Before you leave',
-        title: `Feed ${portionsWords(task.portions)}, then ${lot.name} into the fridge`,
+        title: `${renewalOf(lot) ? 'Strain, feed' : 'Feed'} ${portionsWords(task.portions)}, then ${lot.name} into the fridge`,
         because: `by ${until}: cold and fed it rests for weeks.`,
         span,
       };

@@ -82,6 +82,12 @@ function richness({ sweetenerPercent }: JarFacts, keeping: Keeping): number {
   return share < low ? share / low : share > high ? share / high : 1;
 }
 
+/** How a sugar cause stands to what the ledger knows: unlikely when the percent is known to be right, half when it is not known. */
+function bySugar(facts: JarFacts, keeping: Keeping, off: number): number {
+  if (facts.sweetenerPercent === null) return 0.5;
+  return richness(facts, keeping) === 1 ? 0.2 : between(0.1, 0.5 * off ** 3, 10);
+}
+
 export const causes: readonly Cause[] = [
   {
     id: 'too-young',
@@ -160,7 +166,7 @@ export const causes: readonly Cause[] = [
     shows: { 'no-gas': 0.5, vinegar: 0.3, 'white-film': 0.2, 'shrunk-grains': 0.4, 'still-sweet': 0.02 },
     evidence: (facts, keeping) => [
       {
-        times: between(0.15, (1 / Math.max(0.05, richness(facts, keeping))) ** 3 * 0.5, 10),
+        times: bySugar(facts, keeping, 1 / Math.max(0.05, richness(facts, keeping))),
         fact: 'sweetenerPercent',
       },
     ],
@@ -171,7 +177,7 @@ export const causes: readonly Cause[] = [
     befalls: keptWithFeeds,
     shows: { slime: 0.55, 'still-sweet': 0.7, 'no-gas': 0.3, egg: 0.08 },
     evidence: (facts, keeping) => [
-      { times: between(0.1, richness(facts, keeping) ** 3 * 0.5, 10), fact: 'sweetenerPercent' },
+      { times: bySugar(facts, keeping, richness(facts, keeping)), fact: 'sweetenerPercent' },
       { times: facts.celsius < 19 ? 1.5 : 0.9, fact: 'celsius' },
     ],
   },

@@ -7,6 +7,7 @@ import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { careWhileAway, type AwayCare } from '@/core/starter/away';
 import { usualFeed } from '@/core/starter/feed-plan';
+import { renewalOf } from '@/core/starter/renewal';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -104,7 +105,12 @@ function CareLine({
   readonly now: number;
 }) {
   const roles = useRoles();
-  const words = awayCareWords(care, portionsWords(usualFeed(lot)), (at) => moment(quarter(at), now), plan.to);
+  const words = awayCareWords(
+    care,
+    portionsWords(renewalOf(lot)?.portions ?? usualFeed(lot)),
+    (at) => moment(quarter(at), now),
+    plan.to,
+  );
   return (
     <View style={{ gap: 2 }} testID={`away-${lot.id}`}>
       <Text as="strong">{lot.name}</Text>

@@ -102,6 +102,10 @@ export function NewStarter() {
         </Note>
       ) : null}
       <Note tone="caution">{kind.keeping.caution}</Note>
+      <Note tone="plain">
+        Keep different ferments a metre or more apart, or they seed each other. Fine cloth keeps flies out, a
+        saucer of water ants.
+      </Note>
       <InkButton label="Begin" onPress={() => void save()} />
     </Screen>
   );

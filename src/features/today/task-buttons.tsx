@@ -22,17 +22,8 @@ export function TaskButtons({ task }: Props) {
     case 'feed':
       return <FeedButtons task={task} />;
     case 'rest':
-    case 'wake': {
-      const place = task.verb === 'rest' ? 'fridge' : 'counter';
-      const done = () => {
-        act({ kind: 'portions-added', lotId: lot.id, portions: [...task.portions] }, `Fed ${lot.name}.`);
-        act(
-          { kind: 'moved', lots: [lot.id], place },
-          place === 'fridge' ? `${lot.name} is fed and rests.` : `${lot.name} is awake and fed.`,
-        );
-      };
-      return <InkButton label={place === 'fridge' ? 'Fed and resting' : 'Awake and fed'} onPress={done} />;
-    }
+    case 'wake':
+      return <RestButton task={task} />;
     case 'chill': {
       const ids = task.lots.map(({ id }) => id);
       const squeezed = (squeeze: 'gives' | 'firm') =>
@@ -82,6 +73,20 @@ export function TaskButtons({ task }: Props) {
         />
       );
   }
+}
+
+/** Fed, and into the fridge or out of it. */
+function RestButton({ task: { verb, lots, portions } }: Props) {
+  const act = useAct();
+  const lot = lots[0]!;
+  const place = verb === 'rest' ? 'fridge' : 'counter';
+  const { done } = useFeeding(lot, portions);
+  const both = () => {
+    done();
+    const words = place === 'fridge' ? `${lot.name} is fed and rests.` : `${lot.name} is awake and fed.`;
+    act({ kind: 'moved', lots: [lot.id], place }, words);
+  };
+  return <InkButton label={place === 'fridge' ? 'Fed and resting' : 'Awake and fed'} onPress={both} />;
 }
 
 function FeedButtons({ task }: Props) {

@@ -5,6 +5,7 @@ import type { Lot } from '../../lots/lot';
 import { careWhileAway } from '../../starter/away';
 import { planBuildUp } from '../../starter/build-up';
 import { keptCulture, usualFeed } from '../../starter/feed-plan';
+import { renewalOf } from '../../starter/renewal';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
 /** What plans ask for: feeds that build a jar up for a time, rest before an absence, waking after it. */
@@ -50,7 +51,7 @@ function awayTasks({ household, living, now }: TaskAsk): Task[] {
       keptCulture(lot) && careWhileAway(lot, away, celsiusAt(household.warmths, standsAt(lot), away.from));
     if (!care || usualFeed(lot).length === 0) return [];
     const soft = { fromSoftHours: 3, untilSoftHours: 3, lots: [lot] };
-    const portions = usualFeed(lot);
+    const portions = renewalOf(lot)?.portions ?? usualFeed(lot);
     if (now < away.from && care.how !== 'rests-on') {
       const verb = care.how === 'rests' ? 'rest' : 'feed';
       return [
