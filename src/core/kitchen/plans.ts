@@ -1,4 +1,3 @@
-import type { Household } from '../journal/household';
 import { placeIds, type PlaceId, type WarmthStep, type Warmths } from './places';
 
 /** So much of a starter wanted at its peak at an instant: ml of liquid, or g of grains. */
@@ -22,7 +21,10 @@ export interface Spell {
   readonly celsius: number;
 }
 
-type Plans = Pick<Household, 'kept'>;
+/** Things that are kept, by kind and key, as the household holds them. */
+interface Plans {
+  readonly kept: Readonly<Record<string, Readonly<Record<string, Readonly<Record<string, unknown>>>>>>;
+}
 
 const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
 

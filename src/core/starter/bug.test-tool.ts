@@ -28,3 +28,19 @@ export const bugEntry = (extra: Entry[] = []): Entry[] => [
 ];
 /** The bug they tell of. */
 export const bug = (extra: Entry[] = []) => lotOf(journalOf(bugEntry(extra), dawn + 1e9).household, id(0))!;
+
+/** A jar of 60 g of grains in a litre of sugar water, with what happened since, and the household it stands in. */
+export const grainsJar = (...later: Entry[]) => {
+  const begun = {
+    ...bugEntry()[0]!,
+    culture: 'water-kefir-grains',
+    vessel: { kind: 'jar', ml: 1500 },
+    portions: [
+      { what: 'water', ml: 1000 },
+      { what: 'kefir-grains', grams: 60 },
+      { what: 'white-sugar', grams: 60 },
+    ],
+  } as Entry;
+  const { household } = journalOf([begun, ...later], dawn + 60 * 86_400_000);
+  return { household, lot: lotOf(household, id(0))! };
+};

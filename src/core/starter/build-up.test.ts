@@ -1,8 +1,6 @@
 import type { Entry } from '../journal/entry';
-import { lotOf } from '../journal/household';
-import { journalOf } from '../journal/journal';
 import type { Lot } from '../lots/lot';
-import { bug, bugEntry, dawn, id } from './bug.test-tool';
+import { bug, dawn, grainsJar, id } from './bug.test-tool';
 import { hoursAt, planBuildUp, type Wanted } from './build-up';
 
 const hour = 3_600_000;
@@ -125,27 +123,8 @@ test('a jar begun today is not ripe before its usual days', () => {
 });
 
 describe('grains', () => {
-  const grains = () => {
-    const { household } = journalOf(
-      [
-        {
-          ...bugEntry()[0]!,
-          culture: 'water-kefir-grains',
-          vessel: { kind: 'jar', ml: 1500 },
-          portions: [
-            { what: 'water', ml: 1000 },
-            { what: 'kefir-grains', grams: 60 },
-            { what: 'white-sugar', grams: 60 },
-          ],
-        } as Entry,
-      ],
-      dawn + 1e9,
-    );
-    return lotOf(household, id(0))!;
-  };
-
   test('60 g to give 80 and keep 30: four cycles of 20 % growth, 36 hours each', () => {
-    const plan = planOf(grains(), asked(80, 8));
+    const plan = planOf(grainsJar().lot, asked(80, 8));
     // ln(110/60)/ln 1.2 = 3.32.
     expect(plan.feeds).toHaveLength(4);
     expect(plan.feeds.map(({ comesTo }) => Math.round(comesTo))).toEqual([72, 86, 104, 110]);

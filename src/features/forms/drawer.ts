@@ -7,7 +7,6 @@ export { readEntries } from '@/core/journal/migrate/read-entries';
 export { AmendSheet } from '../lots/amend-sheet';
 export { FindSheet } from '../shell/find-sheet';
 export { LotSheet } from '../lots/lot-sheet';
-export { WhySheet } from '../lots/why-sheet';
 export { PourSheet } from '../lots/pour-sheet';
 export { PitchSheet } from '../brews/pitch-sheet';
 export { NewBrew } from '../brews/new-brew';

@@ -6,7 +6,7 @@ import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { topicTitles } from '@/words/topic-titles';
 
-const WhySheet = lazy(async () => ({ default: (await import('../forms/drawer')).WhySheet }));
+const WhySheet = lazy(async () => ({ default: (await import('./why-sheet')).WhySheet }));
 
 interface Props {
   readonly topic: Topic;
