@@ -25,7 +25,15 @@ export function BeginningCard({ run, lot, now }: Props) {
       </Text>
       <View role="list">
         {run.steps.map((step, i) => (
-          <StepLine key={step.step.day} step={step} lot={lot} now={now} last={i === run.steps.length - 1} />
+          <StepLine
+            key={step.step.day}
+            step={step}
+            lot={lot}
+            now={now}
+            // What is due, and what comes next, in full; the rest as what will be seen.
+            full={step.state === 'now' || run.steps[i - 1]?.state === 'now'}
+            last={i === run.steps.length - 1}
+          />
         ))}
       </View>
       {run.givenUp ? (
@@ -44,11 +52,13 @@ function StepLine({
   step: { step, at, state, shown },
   lot,
   now,
+  full,
   last,
 }: {
   readonly step: RunStep;
   readonly lot: Lot;
   readonly now: number;
+  readonly full: boolean;
   readonly last: boolean;
 }) {
   const roles = useRoles();
@@ -74,12 +84,12 @@ function StepLine({
         <Text as="strong" color={color}>
           {`${state === 'coming' ? 'From ' : ''}${moment(quarter(at), now)}${shown ? ', seen' : ''}`}
         </Text>
-        {state === 'past' ? null : (
+        {!full ? null : (
           <Text color={color}>
             {step.feeds ? `${step.act} Feed: ${portionsWords(usualFeed(lot))}.` : step.act}
           </Text>
         )}
-        <Text color={color}>{state === 'past' ? step.see : `You see: ${lower(step.see)}`}</Text>
+        <Text color={color}>{full ? `You see: ${lower(step.see)}` : step.see}</Text>
         {on && !shown && step.unseen ? <Text color={roles.warning}>{`Not so? ${step.unseen}`}</Text> : null}
       </View>
     </View>

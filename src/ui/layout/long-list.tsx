@@ -15,7 +15,7 @@ const pageLength = 30;
 /** Pages nearer to the window than this are drawn: a quick thumb never meets a blank. */
 const margin = '1200px 0px';
 
-/** A list of any length: only the pages in sight and beside it are drawn, the rest keep their room. */
+/** A list of any length: its first page, and those in sight and beside it, are drawn; the rest keep their room. */
 export function LongList<T>({ items, row, rowHeight, mustDraw = 0, gap = 0 }: Props<T>) {
   const pages: (readonly T[])[] = [];
   for (let from = 0; from < items.length; from += pageLength)
@@ -25,7 +25,8 @@ export function LongList<T>({ items, row, rowHeight, mustDraw = 0, gap = 0 }: Pr
       {pages.map((page, index) => (
         <Page
           key={index}
-          drawnAtFirst={index === 0 || index === Math.floor(mustDraw / pageLength)}
+          always={index === 0}
+          drawnAtFirst={index === Math.floor(mustDraw / pageLength)}
           roomPx={page.length * (rowHeight + gap) - gap}
           gap={gap}
         >
@@ -37,18 +38,20 @@ export function LongList<T>({ items, row, rowHeight, mustDraw = 0, gap = 0 }: Pr
 }
 
 interface PageProps {
+  readonly always: boolean;
   readonly drawnAtFirst: boolean;
   readonly roomPx: number;
   readonly gap: number;
   readonly children: () => ReactNode;
 }
 
-function Page({ drawnAtFirst, roomPx, gap, children }: PageProps) {
+function Page({ always, drawnAtFirst, roomPx, gap, children }: PageProps) {
   const place = useRef<View>(null);
   const [room, setRoom] = useState(roomPx);
-  const [inSight, setInSight] = useState(drawnAtFirst);
+  const [inSight, setInSight] = useState(always || drawnAtFirst);
   useEffect(() => {
     const element = place.current as unknown as Element | null;
+    if (always) return undefined;
     if (!element || typeof IntersectionObserver === 'undefined') return setInSight(true);
     const observer = new IntersectionObserver(
       ([entry]) => {
@@ -61,7 +64,7 @@ function Page({ drawnAtFirst, roomPx, gap, children }: PageProps) {
     );
     observer.observe(element);
     return () => observer.disconnect();
-  }, []);
+  }, [always]);
   return (
     <View ref={place} style={inSight ? { gap } : { height: room }}>
       {inSight ? children() : null}
