@@ -6,14 +6,11 @@ import { beginRun } from '../../../src/core/ferment/ferment-run';
 import { fermentOf, type Ferment, type LotStage } from '../../../src/core/ferment/ferment';
 import type { Member } from '../../../src/core/ferment/member';
 import { Scenario } from '../../../src/core/ferment/scenario';
-import { slots } from '../../../src/core/ferment/state';
 import { surfaceAt } from '../../../src/core/ferment/surface';
 import { memberOf, UNKNOWNS } from '../../../src/core/forecast/priors';
 import { drawPoints, priorProposal } from '../../../src/core/forecast/proposal';
 import { seededUniform } from '../../../src/core/forecast/random';
 import { runMembers } from '../../../src/core/forecast/stored-run';
-
-const { CO2, PH, ROW_SIZE, YEAST } = slots;
 
 /** Two ferments: one sealed at once, one that stands open, is bottled, and goes to the fridge; two weeks each. */
 const cases: Readonly<Record<string, Ferment>> = {
@@ -71,14 +68,10 @@ function written(of: Ferment, members: readonly Member[]): Float64Array {
   ]);
 }
 
-/** Largest difference of gas, acidity or yeast between two sets of rows, relative. */
+/** Largest difference between two sets of rows, every quantity of each, relative. */
 function farthest(a: Float32Array, b: Float32Array): number {
   if (a.length !== b.length) throw new Error(`${a.length} numbers against ${b.length}`);
-  let most = 0;
-  for (let at = 0; at < a.length; at += ROW_SIZE)
-    for (const slot of [CO2, PH, YEAST])
-      most = Math.max(most, Math.abs(a[at + slot]! - b[at + slot]!) / (Math.abs(a[at + slot]!) + 1e-6));
-  return most;
+  return a.reduce((most, value, i) => Math.max(most, Math.abs(value - b[i]!) / (Math.abs(value) + 1e-6)), 0);
 }
 
 const [, , program, rounds = '12'] = process.argv;
