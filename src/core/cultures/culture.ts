@@ -58,6 +58,16 @@ export interface Beginning {
   readonly giveUpWhy: string;
 }
 
+/**
+ * What says that a jar is ready, and from when to when: how lively it is (0–1, falling closes it), how much of the cycle's sugar
+ * is eaten (0–1), how sour it is (acids made, g/L), or what of its cells is still alive (0–1, falling closes it).
+ */
+export interface Ripeness {
+  readonly by: 'liveliness' | 'eaten' | 'acids' | 'alive';
+  readonly opens: number;
+  readonly closes: number;
+}
+
 /** The rules of a jar that is kept. */
 export interface Keeping {
   /** What a jar is begun with: the plant or grain, and the sweetener, as shares of the water by weight. */
@@ -81,6 +91,7 @@ export interface Keeping {
   readonly settledYeast: number;
   readonly settledLactics: number;
   readonly settledAcetics: number;
+  readonly ripe: Ripeness;
   /** Days until a new jar is first ready at 22 °C. */
   readonly ripensDays: readonly [earliest: number, usual: number, latest: number];
   /** Share of the mark that must stay in the jar to regrow, and hours of rest between draws. */

@@ -38,6 +38,7 @@ export const keepingRows = (kinds: readonly (Culture & { readonly keeping: Keepi
       keeping.renews ? 'yes' : 'no',
       cells(fresh.yeast, fresh.lactics, fresh.acetics, fresh.lagWork),
       cells(keeping.settledYeast, keeping.settledLactics, keeping.settledAcetics),
+      `${keeping.ripe.by} ${tidy(keeping.ripe.opens)} ${tidy(keeping.ripe.closes)}`,
       cells(...keeping.ripensDays),
       cells(keeping.mustStay, keeping.restHours, keeping.restsWeeks),
       `${keeping.closure} ${keeping.base}`,

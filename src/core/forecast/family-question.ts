@@ -272,6 +272,11 @@ function drawnQuestion(ask: FamilyAsk, pitch: Pitch): DrawnQuestion | null {
     ...(ask.cultures ? { cultures: ask.cultures } : {}),
   });
   return question
-    ? { ferment: question.ferment, settledMass: question.settledMass, atHour: question.nowHour }
+    ? {
+        ferment: question.ferment,
+        settledMass: question.settledMass,
+        ripe: question.ripe,
+        atHour: question.nowHour,
+      }
     : null;
 }

@@ -102,7 +102,7 @@ describe('the question about a family', () => {
   });
 
   test('the jar it was dosed from is asked as it was at that hour', () => {
-    expect(question.drawn).toMatchObject({ settledMass: 3.9, atHour: 96 });
+    expect(question.drawn).toMatchObject({ settledMass: 5.3, atHour: 96 });
     expect(question.drawn!.ferment.stages.reduce((sum, { hours }) => sum + hours, 0)).toBeGreaterThanOrEqual(
       96,
     );
@@ -151,7 +151,7 @@ describe('the question about a jar', () => {
     expect(question).toMatchObject({
       lotId: bug,
       start: dawn - 96 * hourMs,
-      settledMass: expect.closeTo(3.9, 9),
+      settledMass: expect.closeTo(5.3, 9),
       nowHour: 101,
       fedHour: 72,
       drawnHour: 96,
@@ -169,7 +169,7 @@ describe('the question about a jar', () => {
       amountPerLitre: 0,
     });
     expect(ferment.kept).toMatchObject({ starving: 0.092, airing: 0.03, settled: null, lagWork: 2.4 });
-    expect(ferment.kept!.yeastCapacity).toBeCloseTo(3.6 * 1.06, 9);
+    expect(ferment.kept!.yeastCapacity).toBeCloseTo(5 * 1.06, 9);
     expect(ferment.kept!.lacticCapacity).toBeCloseTo(0.3 * 1.1, 9);
     expect(ferment.kept!.fresh).toEqual({ yeast: 6e-4, lactics: 3e-4, acetics: 0 });
     // 25 g of sugar and a little of the ginger's own in half a litre.
@@ -188,7 +188,7 @@ describe('the question about a jar', () => {
     const question = ask(24 * 30)!;
     expect(question.start).toBe(dawn - 24 * hourMs);
     expect(question.ferment.kept!.settled).toEqual({
-      yeast: 3.6,
+      yeast: 5,
       lactics: 0.3,
       acetics: 0,
       ready: 1.5,

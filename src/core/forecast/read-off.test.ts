@@ -5,7 +5,7 @@ import { handmadeRun, warmBottle, warmJar, type Row } from './handmade.test-tool
 import { passageHours, passageQuantiles } from './passage';
 import { placesOf, seriesOf, valuesAt, weightedQuantiles } from './quantiles';
 import { quantities } from './quantities';
-import { livelinessAt } from './starter-answer';
+import { livelinessAt } from './ripeness';
 import { rowAt } from './stored-run';
 import { effectiveMembers, expectations, logLikelihoods, normalised, withoutCollapse } from './weigh';
 import { chillStages, representatives } from './what-if';

@@ -30,6 +30,7 @@ function read(
     start: 0,
     ferment: { ...run.ferment, kept: kept as never },
     settledMass,
+    ripe: { by: 'liveliness', opens: 0.6, closes: 0.5 },
     nowHour: 40,
     fedHour: 24,
     drawnHour: null,

@@ -1,15 +1,13 @@
-import { slots } from '../ferment/state';
 import type { ForecastWarning } from './contradictions';
 import { weighedEnsemble, type WeighedRun } from './ensemble';
 import type { ToldOfKitchen } from './lessons';
 import { quantileLevels, weightedQuantiles, type FiveNumbers } from './quantiles';
 import { sugarAt } from './quantities';
+import { closesFalling, livelinessAt, ripenessAt } from './ripeness';
 import type { DrawnQuestion, StarterQuestion } from './starter-question';
 import { hourIndexAt } from './between-hours';
 import { rowAt, type StoredRun } from './stored-run';
 import type { Window } from './windows';
-
-const { LACTICS, YEAST, YEAST_READY } = slots;
 
 /** What the forecast says of a kept jar. Hours count from the question's start. */
 export interface StarterAnswer {
@@ -22,8 +20,8 @@ export interface StarterAnswer {
   readonly now: FiveNumbers;
   /** When to draw; null when it is not lively within the forecast. */
   readonly draw: Window | null;
-  /** Why the window opens no sooner. */
-  readonly opens: 'ripening' | 'resting' | 'waking' | 'open';
+  /** Why the window opens no sooner: `cycle` is one that is told by its sugar or its acid. */
+  readonly opens: 'ripening' | 'resting' | 'waking' | 'cycle' | 'open';
   /** When it runs out of sugar: its feed is due from a while before until a while after. */
   readonly feed: Window;
   /** What its readings say of the culture and the kitchen: lessons for the next. */
@@ -31,26 +29,10 @@ export interface StarterAnswer {
   readonly warnings: readonly ForecastWarning[];
 }
 
-/** Liveliness at which a jar is worth drawing from, and at which it no longer is. Practice: foam on stirring, solids riding. */
+/** Liveliness at which a jar is said to be lively. Practice: foam on stirring, solids riding. */
 const lively = 0.6;
-const tired = 0.5;
 /** Sugar below which a jar is hungry, g/L. */
 export const hungryBelow = 2;
-
-/**
- * Liveliness of one member at one hour: how much lives there against a well-kept jar, how ready its cells are, and whether
- * they have something to eat.
- *
- * @returns 0–1
- */
-export function livelinessAt(run: StoredRun, member: number, hourIndex: number, settledMass: number): number {
-  const at = rowAt(run, member, hourIndex);
-  const mass = Math.min(1, (run.rows[at + YEAST]! + run.rows[at + LACTICS]!) / settledMass);
-  const q = run.rows[at + YEAST_READY]!;
-  const sugar = sugarAt(run.rows, at);
-  const share = mass * (q / (1 + q)) * (0.6 + (0.4 * sugar) / (sugar + 1)) * 1.1;
-  return share > 1 ? 1 : share;
-}
 
 const five = (values: Float64Array, run: StoredRun) =>
   weightedQuantiles(values, run.weights, quantileLevels) as unknown as FiveNumbers;
@@ -67,19 +49,24 @@ export function readStarter(
   { run, told, warnings }: Pick<WeighedRun, 'run' | 'told' | 'warnings'>,
   question: StarterQuestion,
 ): StarterAnswer {
-  const live = run.hours.map((_, i) => each(run, (m) => livelinessAt(run, m, i, question.settledMass)));
+  const { ripe } = question;
+  const aliveOnly = ripe.by === 'alive';
+  const live = run.hours.map((_, i) =>
+    each(run, (m) => livelinessAt(run, m, i, question.settledMass, aliveOnly)),
+  );
   const sugar = run.hours.map((_, i) => each(run, (m) => sugarAt(run.rows, rowAt(run, m, i))));
   const liveliness = live.map((values) => five(values, run));
   const nowIndex = hourIndexAt(run.hours, question.nowHour);
   const rested = question.drawnHour === null ? -Infinity : question.drawnHour + question.restHours;
+  const draw = drawWindowOf(run, ripenessAt(run, ripe, live, question.fedHour), question, rested);
   return {
     start: question.start,
     hours: run.hours,
     liveliness,
     sugar: sugar.map((values) => five(values, run)),
     now: liveliness[nowIndex]!,
-    draw: drawWindowOf(run, live, question.nowHour, rested),
-    opens: opensBy(liveliness, run.hours, question, rested),
+    draw,
+    opens: opensBy(liveliness, run.hours, question, rested, draw),
     feed: feedWindowOf(run, sugar, question),
     told,
     warnings,
@@ -125,12 +112,14 @@ const spreadOf = (run: StoredRun, hours: Float64Array): number => {
 
 function drawWindowOf(
   run: StoredRun,
-  live: readonly Float64Array[],
-  nowHour: number,
+  measure: readonly Float64Array[],
+  { nowHour, fedHour, ripe }: StarterQuestion,
   rested: number,
 ): Window | null {
-  const opens = passing(run, live, lively, true, Math.max(0, rested, lastTired(run, live, nowHour)));
-  const closes = passing(run, live, tired, false, opens);
+  const falls = closesFalling(ripe);
+  const since = falls ? lastTired(run, measure, ripe.closes, nowHour) : fedHour;
+  const opens = passing(run, measure, ripe.opens, true, Math.max(0, rested, since));
+  const closes = passing(run, measure, ripe.closes, !falls, opens);
   const end = run.hours.at(-1)!;
   const middle = (hours: Float64Array) => weightedQuantiles(hours, run.weights, [0.5])[0]!;
   const earliest = middle(opens);
@@ -139,14 +128,14 @@ function drawWindowOf(
   return {
     earliest,
     latest,
-    best: peakBetween(run, live, earliest, latest),
+    best: falls ? peakBetween(run, measure, earliest, latest) : earliest + (latest - earliest) / 3,
     earliestSpread: spreadOf(run, opens),
     latestSpread: spreadOf(run, closes),
   };
 }
 
 /** The last hour up to now at which the middle member was tired: the window on view is the one after it. */
-function lastTired(run: StoredRun, live: readonly Float64Array[], nowHour: number): number {
+function lastTired(run: StoredRun, live: readonly Float64Array[], tired: number, nowHour: number): number {
   for (let i = hourIndexAt(run.hours, nowHour); i >= 0; i--) {
     if (weightedQuantiles(live[i]!, run.weights, [0.5])[0]! < tired) return run.hours[i]!;
   }
@@ -169,9 +158,11 @@ function opensBy(
   hours: readonly number[],
   question: StarterQuestion,
   rested: number,
+  draw: Window | null,
 ): StarterAnswer['opens'] {
-  const { nowHour } = question;
+  const { nowHour, ripe } = question;
   if (rested > nowHour) return 'resting';
+  if (!closesFalling(ripe)) return draw && draw.earliest <= nowHour ? 'open' : 'cycle';
   const past = hours.findIndex((hour, i) => hour <= nowHour && liveliness[i]![2] >= lively);
   if (liveliness[hourIndexAt(hours, nowHour)]![2] >= lively) return 'open';
   return past < 0 && question.ferment.kept?.settled === null ? 'ripening' : 'waking';
@@ -207,7 +198,9 @@ export function livelinessWhenDrawn(question: DrawnQuestion): {
 } {
   const { run } = weighedEnsemble({ ...question.ferment, members: Math.min(40, question.ferment.members) });
   const index = hourIndexAt(run.hours, question.atHour);
-  const values = each(run, (m) => livelinessAt(run, m, index, question.settledMass));
+  const values = each(run, (m) =>
+    livelinessAt(run, m, index, question.settledMass, question.ripe.by === 'alive'),
+  );
   let mean = 0;
   for (const [m, value] of values.entries()) mean += run.weights[m]! * value;
   let variance = 0;

@@ -1,4 +1,4 @@
-import type { Culture, Keeping } from '../cultures/culture';
+import type { Culture, Keeping, Ripeness } from '../cultures/culture';
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import type { Ferment, Inflow, Kept } from '../ferment/ferment';
 import { bases } from '../ferment/bases';
@@ -26,6 +26,8 @@ export interface StarterQuestion {
   readonly ferment: Ferment;
   /** Live mass that liveliness 1 stands for, g/L. */
   readonly settledMass: number;
+  /** What says that it is ready. */
+  readonly ripe: Ripeness;
   /** Hours from the start: now, the last feed, the last draw (negative when there was none). */
   readonly nowHour: number;
   readonly fedHour: number;
@@ -36,7 +38,9 @@ export interface StarterQuestion {
 }
 
 /** What a dose drawn at an instant must know of its jar. */
-export type DrawnQuestion = Pick<StarterQuestion, 'ferment' | 'settledMass'> & { readonly atHour: number };
+export type DrawnQuestion = Pick<StarterQuestion, 'ferment' | 'settledMass' | 'ripe'> & {
+  readonly atHour: number;
+};
 
 export interface StarterAsk {
   readonly lot: Lot;
@@ -80,6 +84,7 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
     start,
     ferment,
     settledMass: culture.keeping.settledYeast + culture.keeping.settledLactics,
+    ripe: culture.keeping.ripe,
     nowHour: hourOf(now),
     fedHour: hourOf(feeds.at(-1)?.at ?? lot.begunAt),
     drawnHour: draws.length > 0 ? hourOf(draws.at(-1)!.at) : null,

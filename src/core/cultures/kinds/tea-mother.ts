@@ -25,6 +25,7 @@ export const teaMother: Culture = {
     settledYeast: 0.35,
     settledLactics: 0.05,
     settledAcetics: 0.4,
+    ripe: { by: 'acids', opens: 6.4, closes: 12 },
     ripensDays: [5, 7, 10],
     mustStay: 0.12,
     restHours: 24 * 5,

@@ -27,6 +27,7 @@ export const waterKefirGrains: Culture = {
     settledYeast: 1.2,
     settledLactics: 0.36,
     settledAcetics: 0.005,
+    ripe: { by: 'eaten', opens: 0.35, closes: 0.8 },
     ripensDays: [1, 1.6, 3],
     mustStay: 0,
     restHours: 0,

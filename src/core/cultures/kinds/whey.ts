@@ -26,6 +26,7 @@ export const whey: Culture = {
     settledYeast: 0.04,
     settledLactics: 0.35,
     settledAcetics: 0,
+    ripe: { by: 'alive', opens: 0.6, closes: 0.5 },
     ripensDays: [0, 0, 0],
     mustStay: 0,
     restHours: 0,
