@@ -32,30 +32,24 @@ export interface Culture {
   readonly dose: { readonly low: number; readonly high: number; readonly usual: number };
   /** What its strained liquid counts as, when that is another kind. */
   readonly liquidKind?: string;
+  /** Its dried form: what it swells to, the days at 22 °C until all of it is awake, and the lag work of its cells. */
+  readonly dried?: {
+    readonly ingredient: string;
+    readonly swells: number;
+    readonly days: number;
+    readonly lagWork: number;
+  };
+  /** A packet: how its yeast is woken in water before it is pitched. */
+  readonly packet?: {
+    /** Warmest water, °C, water by the gram of yeast, minutes until it foams, and years from packing to its best-before date. */
+    readonly mostCelsius: number;
+    readonly waterMlPerGram: number;
+    readonly foamsInMinutes: number;
+    readonly keepsYears: number;
+  };
   /** How it is kept in a jar of its own; null for what is bought or taken from another batch. */
   readonly keeping: Keeping | null;
   readonly source: string;
-}
-
-/** A step of a guided beginning, at a day from the start at 22 °C. */
-export interface BeginningStep {
-  readonly day: number;
-  /** What is done with the jar then; a usual feed comes with its amounts. */
-  readonly act: string;
-  readonly feeds?: boolean;
-  /** What is usually seen by then, and what to do when it is not. */
-  readonly see: string;
-  readonly unseen?: string;
-  /** Looks that say this step is reached, by kind of sign. */
-  readonly shownBy?: Readonly<Record<string, readonly string[]>>;
-}
-
-/** How a kind is begun, day by day. */
-export interface Beginning {
-  readonly steps: readonly BeginningStep[];
-  /** Day at 22 °C by which it is given up when nothing was seen to live, and why. */
-  readonly giveUpDay: number;
-  readonly giveUpWhy: string;
 }
 
 /**
@@ -104,8 +98,6 @@ export interface Keeping {
   /** Closures it may have. */
   readonly closure: 'cloth' | 'loose-lid' | 'airlock';
   readonly caution: string;
-  /** Its first days, guided; left out for what is made in an hour. */
-  readonly beginning?: Beginning;
   /** Base whose nutrients and acids the jar is like. */
   readonly base: string;
 }

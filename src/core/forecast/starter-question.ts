@@ -6,8 +6,8 @@ import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import { inoculum } from '../ferment/inoculum';
 import type { BaseKind } from '../ferment/scenario-kinds';
 import type { Warmths } from '../kitchen/places';
+import { awakeGrains, begunDried } from '../lots/grains';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
-import { solidGrams } from '../matter/contents';
 import { fermentableGrams } from '../matter/substances';
 import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
@@ -168,10 +168,9 @@ function keptFerment(
   };
 }
 
-function keptLife({ lot, culture, keeping }: Scene, first: number, liquid: number): Kept {
+function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liquid: number): Kept {
   const begun = lot.events[first]!;
-  const grains =
-    culture.unit === 'g' ? culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0) : 0;
+  const grains = culture.unit === 'g' ? awakeGrains(lot, culture, warmths, begun.at) : 0;
   const dosed =
     grains > 0 ? inoculum(culture, (grains / liquid) * 1000, bases[keeping.base as BaseKind]) : null;
   const fromOther = begun.kind === 'came' ? liquidChange(begun) / liquid : 0;
@@ -204,14 +203,19 @@ function keptLife({ lot, culture, keeping }: Scene, first: number, liquid: numbe
             ethanol: 8,
             lactic: 2,
           },
-    lagWork: fromOther > 0.01 || dosed ? culture.lagWork : keeping.fresh.lagWork,
+    lagWork:
+      first === 0 && begunDried(lot, culture)
+        ? culture.dried!.lagWork
+        : fromOther > 0.01 || dosed
+          ? culture.lagWork
+          : keeping.fresh.lagWork,
     fresh: { yeast: fresh.yeast, lactics: fresh.lactics, acetics: fresh.acetics },
   };
 }
 
 /** A feed brings sugar; what is drawn from another jar, or poured over grains, brings or meets cells. */
 function keptInflow(
-  { lot, culture, keeping }: Scene,
+  { lot, warmths, culture, keeping }: Scene,
   event: LotEvent,
   ml: number,
   liquid: number,
@@ -226,7 +230,7 @@ function keptInflow(
       acetics: keeping.settledAcetics,
     };
   if (!keeping.renews || culture.unit !== 'g') return solute;
-  const grains = culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0);
+  const grains = awakeGrains(lot, culture, warmths, event.at);
   const { yeast, lactics, acetics } = inoculum(
     culture,
     (grains / Math.max(ml, liquid)) * 1000,

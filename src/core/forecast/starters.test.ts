@@ -4,8 +4,8 @@ import { lotOf } from '../journal/household';
 import { levelMl, liquidMl, solidGrams } from '../matter/contents';
 import { mostDrawableMl } from '../starter/draw-plan';
 import { usualFeed } from '../starter/feed-plan';
-import { doseVigour } from './starter-answer';
-import { paceAt } from './starter-question';
+import { answerStarter, doseVigour } from './starter-answer';
+import { paceAt, starterQuestion } from './starter-question';
 import { TestKitchen, dawn, fedBug, hourMs } from './kitchen.test-tool';
 
 /** Days until the middle kitchen of a daily-fed bug is lively. */
@@ -254,6 +254,28 @@ describe('every kind the core knows', () => {
     expect(solidGrams(lotOf(kitchen.household, jar)!.contents, 'kefir-grains')).toBeCloseTo(35, 6);
     expect(kitchen.starter(second.id, 60).now[2]).toBeGreaterThan(0.3);
   });
+});
+
+test('dried grains take three to five days at 22 °C before a water is sour; fresh ones a day and a half', () => {
+  const ready = (what: string, grams: number) => {
+    const kitchen = new TestKitchen(22);
+    const jar = kitchen.jar(0, 'water-kefir-grains', [
+      { what: 'water', ml: 600 },
+      { what: 'cane-sugar', grams: 36 },
+      { what, grams },
+    ]);
+    const question = starterQuestion({
+      lot: lotOf(kitchen.household, jar)!,
+      warmths: kitchen.household.warmths,
+      learned: null,
+      now: dawn + hourMs,
+      aheadHours: 240,
+    })!;
+    return answerStarter(question).draw!.earliest / 24;
+  };
+  expect(ready('dried-kefir-grains', 10)).toBeGreaterThan(3);
+  expect(ready('dried-kefir-grains', 10)).toBeLessThan(5);
+  expect(ready('kefir-grains', 40)).toBeLessThan(1.6);
 });
 
 describe('an eleventh kind, defined here alone', () => {

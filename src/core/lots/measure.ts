@@ -1,7 +1,14 @@
+import { cultureOfIngredient } from '../cultures/registry';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { liquidMl, solidGrams, solidsMl, type Contents } from '../matter/contents';
-import { times, type Amounts } from '../matter/substances';
+import { nothing, plus, times, type Amounts } from '../matter/substances';
 import type { Lot, Quantity } from './lot';
+
+/** What a dried form of a culture is once it has swelled; other things are what they are. */
+function freshOf(id: string): string {
+  const culture = cultureOfIngredient(id);
+  return culture?.dried?.ingredient === id ? (culture.ingredients.find((each) => each !== id) ?? id) : id;
+}
 
 /**
  * What a lot holds once its level or its grains were measured. A level says how much there is, not what is in it: the liquid
@@ -20,6 +27,12 @@ export function asMeasured(lot: Lot, quantity: Quantity, value: number): Content
   const there = grains.reduce((sum, id) => sum + solidGrams(contents, id), 0);
   if (quantity !== 'grams' || !(there > 0)) return contents;
   const solids: Record<string, Amounts> = { ...contents.solids };
-  for (const id of grains) solids[id] = times(solids[id]!, value / there);
+  for (const id of grains) {
+    // What was dried and is weighed wet has swelled: from then on it is the fresh thing.
+    const fresh = freshOf(id);
+    delete solids[id];
+    const mass = (solidGrams(contents, id) / there) * value;
+    solids[fresh] = plus(solids[fresh] ?? nothing, times(ingredientOf(fresh).composition, mass));
+  }
   return { ...contents, solids };
 }

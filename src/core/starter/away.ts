@@ -3,7 +3,7 @@ import { knownCultures, type CultureTable } from '../cultures/registry';
 import type { AwayPlan } from '../kitchen/plans';
 import { lastAt } from '../lots/lineage';
 import type { Lot } from '../lots/lot';
-import { hoursAt } from './build-up';
+import { hoursAt } from '../kitchen/pace';
 import { keptCulture } from './feed-plan';
 
 /** What to do with a starter around an absence. */

@@ -1,5 +1,8 @@
 import type { Entry } from '../journal/entry';
-import { keptKinds } from '../cultures/registry';
+import { knownGuides } from '../cultures/guides/registry';
+import { cultures, keptKinds } from '../cultures/registry';
+import { journalOf } from '../journal/journal';
+import { lotOf } from '../journal/household';
 import type { Warmths } from '../kitchen/places';
 import { bug, dawn, id } from './bug.test-tool';
 import { beginningOf, isBeginning } from './beginning-run';
@@ -81,16 +84,67 @@ describe('a bug at 22 °C', () => {
 });
 
 test('every kind that grows in days has its days: rising, with sights, and given up after the last', () => {
-  for (const { keeping } of keptKinds) {
+  for (const { id: kind, keeping } of keptKinds) {
+    const guide = knownGuides(kind)!;
     if (keeping.ripensDays[2] === 0) {
-      expect(keeping.beginning).toBeUndefined();
+      expect(guide.beginning).toBeUndefined();
       continue;
     }
-    const { steps, giveUpDay } = keeping.beginning!;
+    expect(guide.beginning!.giveUpDay).toBeGreaterThanOrEqual(keeping.ripensDays[2]);
+  }
+  const beginnings = cultures.flatMap(({ id: kind }) => {
+    const guide = knownGuides(kind);
+    return [guide?.beginning, guide?.driedBeginning].filter((each) => each !== undefined);
+  });
+  expect(beginnings).toHaveLength(7);
+  for (const { steps, giveUpDay } of beginnings) {
     expect(steps[0]!.day).toBe(0);
     steps.slice(1).forEach((step, i) => expect(step.day).toBeGreaterThan(steps[i]!.day));
     expect(giveUpDay).toBeGreaterThan(steps.at(-1)!.day);
-    expect(giveUpDay).toBeGreaterThanOrEqual(keeping.ripensDays[2]);
     expect(steps.some(({ shownBy }) => shownBy)).toBe(true);
   }
+});
+
+describe('beginnings of other kinds', () => {
+  const begunWith = (culture: string, what: string, role: 'starter' | 'brew') =>
+    lotOf(
+      journalOf(
+        [
+          {
+            id: id(0),
+            at: dawn,
+            offset: 0,
+            version: 2,
+            kind: 'lot-begun',
+            role,
+            name: 'X',
+            vessel: { kind: 'jar', ml: 2000 },
+            closure: 'cloth',
+            place: 'counter',
+            culture,
+            portions: [
+              { what: 'water', ml: 800 },
+              { what, grams: 50 },
+            ],
+          } as Entry,
+        ],
+        dawn + 9e10,
+      ).household,
+      id(0),
+    )!;
+  const at22 = { counter: [{ at: dawn - day, celsius: 22 }] };
+
+  test('dried grains have days of their own, five and a half of them; fresh ones four', () => {
+    const last = (what: string) =>
+      beginningOf(begunWith('water-kefir-grains', what, 'starter'), at22, dawn)!.steps.at(-1)!.step.day;
+    expect([last('dried-kefir-grains'), last('kefir-grains')]).toEqual([5.5, 4]);
+  });
+
+  test('peel and raw ginger that live by themselves are guided as brews', () => {
+    const peel = beginningOf(begunWith('peel', 'pineapple-rind', 'brew'), at22, dawn + 2.1 * day)!;
+    expect(peel.steps.map(({ state }) => state)).toEqual(['past', 'past', 'now', 'coming', 'coming']);
+    expect(peel.giveUpAt).toBe(dawn + 7 * day);
+    expect(beginningOf(begunWith('bare', 'ginger', 'brew'), at22, dawn)!.giveUpAt).toBe(dawn + 9 * day);
+    expect(beginningOf(begunWith('ginger-bug', 'ginger', 'brew'), at22, dawn)).toBeNull();
+  });
 });

@@ -1,10 +1,11 @@
-import type { Beginning, BeginningStep } from '../cultures/culture';
+import type { Beginning, BeginningStep } from '../cultures/guides/guide';
+import { knownGuides, type GuideTable } from '../cultures/guides/registry';
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import { celsiusAt, type Warmths } from '../kitchen/places';
-import { placeAt } from '../lots/place-at';
+import { begunDried } from '../lots/grains';
+import { daysLived } from '../lots/days-lived';
 import type { Lot, LotEvent } from '../lots/lot';
-import { hoursAt } from './build-up';
-import { keptCulture } from './feed-plan';
+import { hoursAt } from '../kitchen/pace';
 
 /** A step of a beginning on the clock. */
 export interface RunStep {
@@ -29,16 +30,13 @@ export interface BeginningRun {
 }
 
 const hourMs = 3_600_000;
-const stride = 3 * hourMs;
 
-/** Days at 22 °C that a stretch of time comes to, by the temperatures of where it stood. */
-function daysLived(lot: Lot, warmths: Warmths, from: number, to: number): number {
-  let days = 0;
-  for (let at = from; at < to; at += stride) {
-    const hours = Math.min(stride, to - at) / hourMs;
-    days += hours / hoursAt(24, celsiusAt(warmths, placeAt(lot, at), at));
-  }
-  return days;
+/** The guide of a lot's beginning: dried things have one of their own; a brew has one when it lives on its base alone. */
+function beginningFor(lot: Lot, cultures: CultureTable, guides: GuideTable): Beginning | undefined {
+  const culture = cultures(lot.culture);
+  if (!culture || (lot.role !== 'starter' && (!culture.bare || lot.recipe?.planned))) return undefined;
+  const guide = guides(culture.id);
+  return begunDried(lot, culture) ? guide?.driedBeginning : guide?.beginning;
 }
 
 /** Which step the signs of a look show; −1 for none. */
@@ -69,8 +67,9 @@ export function beginningOf(
   warmths: Warmths,
   now: number,
   cultures: CultureTable = knownCultures,
+  guides: GuideTable = knownGuides,
 ): BeginningRun | null {
-  const beginning = keptCulture(lot, cultures)?.keeping.beginning;
+  const beginning = beginningFor(lot, cultures, guides);
   if (!beginning) return null;
   const { steps } = beginning;
   const firstLife = steps.findIndex(({ shownBy: signs }) => signs !== undefined);
@@ -113,8 +112,12 @@ export function beginningOf(
   };
 }
 
-/** Whether a jar is still in its first days: not past its last step by more than a day, and nothing drawn from it yet. */
-export const isBeginning = (lot: Lot, run: BeginningRun): boolean =>
+/**
+ * Whether a jar is still in its first days: not past its last step by more than a day, and nothing drawn from it yet. Kinds
+ * whose water is renewed are strained in their first days.
+ */
+export const isBeginning = (lot: Lot, run: BeginningRun, cultures: CultureTable = knownCultures): boolean =>
   !lot.ended &&
-  !lot.events.some(({ kind }) => kind === 'went' || kind === 'came') &&
+  (cultures(lot.culture)?.keeping?.renews === true ||
+    !lot.events.some(({ kind }) => kind === 'went' || kind === 'came')) &&
   (run.day < run.steps.at(-1)!.step.day + 1 || run.givenUp);

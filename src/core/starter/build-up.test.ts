@@ -1,7 +1,8 @@
 import type { Entry } from '../journal/entry';
 import type { Lot } from '../lots/lot';
 import { bug, dawn, grainsJar, id } from './bug.test-tool';
-import { hoursAt, planBuildUp, type Wanted } from './build-up';
+import { hoursAt } from '../kitchen/pace';
+import { planBuildUp, type Wanted } from './build-up';
 
 const hour = 3_600_000;
 const day = 24 * hour;

@@ -1,4 +1,5 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
+import { hoursAt } from '../kitchen/pace';
 import { feedRiseMlPerGram } from '../lots/add';
 import type { Lot } from '../lots/lot';
 import { levelMl, solidGrams } from '../matter/contents';
@@ -42,14 +43,8 @@ const mostGrowth = 2;
 const grainsGrow = 0.2;
 /** Share of the feeding rhythm after which a fed jar peaks: the evening before for a jar fed daily. Practice. */
 const peaksAfter = 0.45;
-/** How much a degree hastens feeds and peaks: a jar fed daily at 22 °C is fed twice a day at 30. Practice. */
-const perDegree = 1.09;
 /** A jar is filled to nine tenths. */
 const fullest = 0.9;
-
-/** Hours of something that takes so many at 22 °C. @example hoursAt(24, 30) // ≈ 12 */
-export const hoursAt = (at22: number, celsius: number): number =>
-  at22 * perDegree ** Math.max(-12, Math.min(10, 22 - celsius));
 
 /**
  * Which feeds, and when, bring a jar to a wanted amount at its peak at a wanted time; planned backwards from there.

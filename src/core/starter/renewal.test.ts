@@ -1,4 +1,10 @@
 import type { Entry } from '../journal/entry';
+import { knownCultures } from '../cultures/registry';
+import { lotOf } from '../journal/household';
+import { journalOf } from '../journal/journal';
+import type { Warmths } from '../kitchen/places';
+import { awakeGrains, grainsIn } from '../lots/grains';
+import { solidGrams } from '../matter/contents';
 import { agenda } from '../tasks/agenda';
 import type { StarterAnswer } from '../forecast/starter-answer';
 import { bug, dawn, grainsJar, id } from './bug.test-tool';
@@ -96,5 +102,72 @@ describe('grains', () => {
     const litres = lot.markMl / 1000;
     expect(grainsOf(lot)!.splitGrams).toBe(Math.round((130 - 60 * litres) / 5) * 5);
     expect(grainsOf(grainsJar(weighed(1, 85 * litres)).lot)!.splitGrams).toBeNull();
+  });
+});
+
+describe('dried grains', () => {
+  const dried = (...more: Entry[]) =>
+    lotOf(
+      journalOf(
+        [
+          {
+            id: id(0),
+            at: dawn,
+            offset: 0,
+            version: 2,
+            kind: 'lot-begun',
+            role: 'starter',
+            name: 'Sleepers',
+            vessel: { kind: 'jar', ml: 1000 },
+            closure: 'cloth',
+            place: 'counter',
+            culture: 'water-kefir-grains',
+            portions: [
+              { what: 'water', ml: 600 },
+              { what: 'cane-sugar', grams: 36 },
+              { what: 'dried-kefir-grains', grams: 10 },
+            ],
+          } as Entry,
+          ...more,
+        ],
+        dawn + 9e10,
+      ).household,
+      id(0),
+    )!;
+  const kefir = knownCultures('water-kefir-grains')!;
+  const at22: Warmths = { counter: [{ at: dawn - day, celsius: 22 }] };
+
+  test('count as four times their weight, and two waters are thrown away', () => {
+    expect(grainsOf(dried())).toMatchObject({
+      grams: expect.closeTo(40, 6),
+      driedGrams: expect.closeTo(10, 6),
+    });
+    expect(renewalOf(dried())!.discard).toBe(true);
+    expect(renewalOf(dried(strained(2, 500), fed(2)))!.discard).toBe(true);
+    expect(renewalOf(dried(strained(2, 500), fed(2), strained(4, 800), fed(4)))!.discard).toBe(false);
+    expect(renewalOf(grainsJar().lot)!.discard).toBe(false);
+  });
+
+  test('weighed wet, they are grains from then on', () => {
+    const lot = dried(weighed(3, 36));
+    expect([grainsIn(lot.contents, kefir), solidGrams(lot.contents, 'kefir-grains')]).toEqual([
+      expect.closeTo(36, 6),
+      expect.closeTo(36, 6),
+    ]);
+    expect(grainsOf(lot)!.driedGrams).toBe(0);
+    expect(renewalOf(lot)!.discard).toBe(false);
+  });
+
+  test('wake from half a day on, all of them by the fourth day at 22 °C', () => {
+    const awake = (days: number, warmths = at22) => awakeGrains(dried(), kefir, warmths, dawn + days * day);
+    expect([0, 0.5, 2.25, 4, 9].map((days) => awake(days))).toEqual(
+      [0.8, 0.8, 20, 40, 40].map((grams) => expect.closeTo(grams, 6)),
+    );
+    // At 27 °C a day counts as 1.09⁵ = 1.539 days: 1.5 of them are 2.308, half and a bit.
+    expect(awake(1.5, { counter: [{ at: dawn - day, celsius: 27 }] })).toBeCloseTo(
+      (40 * (1.5 * 1.09 ** 5 - 0.5)) / 3.5,
+      6,
+    );
+    expect(awakeGrains(grainsJar().lot, kefir, at22, dawn)).toBeCloseTo(60, 6);
   });
 });

@@ -1,4 +1,6 @@
+import type { Culture } from '../cultures/culture';
 import { knownCultures, type CultureTable } from '../cultures/registry';
+import { begunDried, grainsIn } from '../lots/grains';
 import type { Lot } from '../lots/lot';
 import { drainableMl } from '../lots/transfer';
 import { levelMl, liquidMl, solidGrams } from '../matter/contents';
@@ -8,6 +10,8 @@ import { keptCulture, usualFeed } from './feed-plan';
 /** A cycle's end: so much liquid is strained off, and the culture goes into fresh sugar water the same minute. */
 export interface Renewal {
   readonly strainMl: number;
+  /** What is strained off is thrown away: dried grains are only waking. */
+  readonly discard: boolean;
   readonly portions: readonly Portion[];
 }
 
@@ -21,17 +25,34 @@ const worthStraining = 0.3;
  * @example // 1,000 ml over 60 g of grains, all of which may go: about 970 ml, then 58 g of sugar in 955 ml of water
  */
 export function renewalOf(lot: Lot, cultures: CultureTable = knownCultures): Renewal | null {
-  const keeping = keptCulture(lot, cultures)?.keeping;
-  if (!keeping?.renews || keeping.feed.sugarShare === 0) return null;
+  const culture = keptCulture(lot, cultures);
+  if (!culture?.keeping.renews || culture.keeping.feed.sugarShare === 0) return null;
+  const { keeping } = culture;
   const free = Math.min(drainableMl(lot.contents), liquidMl(lot.contents) - keeping.mustStay * lot.markMl);
   const strainMl = Math.floor(free / 5) * 5;
   if (strainMl < worthStraining * lot.markMl) return null;
-  return { strainMl, portions: usualFeed(lot, levelMl(lot.contents) - strainMl, cultures) };
+  return {
+    strainMl,
+    discard: isWaking(lot, culture),
+    portions: usualFeed(lot, levelMl(lot.contents) - strainMl, cultures),
+  };
+}
+
+/** Waters that dried grains are given before what is strained off is drunk: practice, two or three. */
+const wakingWaters = 2;
+
+/** Whether a jar of dried grains is still given waters to throw away: until they were weighed, or had two. */
+function isWaking(lot: Lot, culture: Culture): boolean {
+  if (!begunDried(lot, culture)) return false;
+  const waters = lot.events.filter(({ kind }, i) => i > 0 && kind === 'added').length;
+  return waters < wakingWaters && solidGrams(lot.contents, culture.dried!.ingredient) > 0;
 }
 
 /** How a jar's grains stand: how many, how fast they grow, and how many are too many. */
 export interface GrainCount {
   readonly grams: number;
+  /** Grams that went in dried and were not weighed since. */
+  readonly driedGrams: number;
   readonly perLitre: number;
   /** Growth a cycle by the last two weighings, as a share; null with fewer than two. */
   readonly growth: number | null;
@@ -48,13 +69,14 @@ export interface GrainCount {
 export function grainsOf(lot: Lot, cultures: CultureTable = knownCultures): GrainCount | null {
   const culture = keptCulture(lot, cultures);
   if (!culture?.keeping.renews || culture.unit !== 'g') return null;
-  const grams = culture.ingredients.reduce((sum, id) => sum + solidGrams(lot.contents, id), 0);
+  const grams = grainsIn(lot.contents, culture);
   const litres = lot.markMl / 1000;
   if (!(grams > 0 && litres > 0)) return null;
   const { high, usual } = culture.dose;
   const crowded = grams > high * litres;
   return {
     grams,
+    driedGrams: culture.dried ? solidGrams(lot.contents, culture.dried.ingredient) : 0,
     perLitre: grams / litres,
     growth: growthOf(lot),
     splitGrams: crowded ? Math.round((grams - usual * litres) / 5) * 5 : null,

@@ -54,7 +54,7 @@ describe('what needs hands', () => {
     expect(open.lots).toHaveLength(2);
     // Unread and sweet, it goes on cold: opened before one in twenty is past its limit, and not two days settled at any price.
     expect(open.reason).toBe('cold-limit');
-    expect(open.from).toBeLessThan(dawn + (41 + 48) * hourMs);
+    expect(open.from).toBeLessThanOrEqual(dawn + (41 + 48) * hourMs);
     expect(open.until).toBeGreaterThan(dawn + 41 * hourMs);
     expect(open.until).toBeLessThan(dawn + (41 + 14 * 24) * hourMs);
   });

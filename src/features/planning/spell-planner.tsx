@@ -4,7 +4,7 @@ import { everyLot } from '@/core/journal/household';
 import { spellsOf, type Spell } from '@/core/kitchen/plans';
 import { celsiusAt, placeIds, type PlaceId } from '@/core/kitchen/places';
 import { isLiving } from '@/core/lots/lineage';
-import { hoursAt } from '@/core/starter/build-up';
+import { hoursAt } from '@/core/kitchen/pace';
 import { keptCulture } from '@/core/starter/feed-plan';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

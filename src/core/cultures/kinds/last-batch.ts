@@ -1,4 +1,17 @@
-import { perMl, type Culture } from '../culture';
+import { perMl, type Culture, type Keeping } from '../culture';
+
+/** What is only kept cold until the next batch: it is not fed, and it is drawn from as it is. */
+const keptCold = {
+  begin: { body: 'sediment', bodyShare: [0, 0], sugarShare: [0, 0] },
+  feed: { bodyShare: 0, sugarShare: 0, everyHours: 24 * 10 },
+  renews: false,
+  ripe: { by: 'alive', opens: 0.6, closes: 0.5 },
+  ripensDays: [0, 0, 0],
+  mustStay: 0,
+  restHours: 0,
+  closure: 'loose-lid',
+  base: 'ginger-tea',
+} as const satisfies Partial<Keeping>;
 
 /** A cup of the last batch. */
 export const lastBatch: Culture = {
@@ -17,7 +30,17 @@ export const lastBatch: Culture = {
   ingredients: [],
   residualSugar: 40,
   dose: { low: 0.05, high: 0.2, usual: 0.1 },
-  keeping: null,
+  keeping: {
+    ...keptCold,
+    fresh: { yeast: 0.6, lactics: 0.1, acetics: 0.002, lagWork: 0.8 },
+    settledYeast: 0.6,
+    settledLactics: 0.1,
+    settledAcetics: 0.002,
+    restsWeeks: 2,
+    hungryHalfLifeDays: 5,
+    caution:
+      'Keep it cold with a loose lid, one to two weeks: it goes on gassing. Off smells are not carried on.',
+  },
   source: 'practice figures',
 };
 
@@ -32,4 +55,14 @@ export const sediment: Culture = {
   vigourSpread: 0.4,
   ingredients: ['sediment'],
   dose: { low: 0.005, high: 0.03, usual: 0.01 },
+  keeping: {
+    ...keptCold,
+    fresh: { yeast: 4, lactics: 0.6, acetics: 0.002, lagWork: 1.4 },
+    settledYeast: 4,
+    settledLactics: 0.6,
+    settledAcetics: 0.002,
+    restsWeeks: 3,
+    hungryHalfLifeDays: 8,
+    caution: 'Keep it cold with a loose lid, two to three weeks: sealed it can burst the jar.',
+  },
 };

@@ -12,6 +12,7 @@ const packet = {
   residualSugar: 0,
   dose: { low: 0.3, high: 1, usual: 0.5 },
   keeping: null,
+  packet: { mostCelsius: 35, waterMlPerGram: 10, foamsInMinutes: 30, keepsYears: 2 },
   source: 'practice figures: 65–85 % of a fresh dry packet lives',
 } as const;
 

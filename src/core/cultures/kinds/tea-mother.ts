@@ -14,7 +14,7 @@ export const teaMother: Culture = {
   bare: null,
   crowding: null,
   vigourSpread: 0.28,
-  ingredients: ['pellicle'],
+  ingredients: ['pellicle', 'ripe-tea'],
   residualSugar: 30,
   dose: { low: 0.1, high: 0.15, usual: 0.12 },
   keeping: {
@@ -33,37 +33,6 @@ export const teaMother: Culture = {
     hungryHalfLifeDays: 40,
     closure: 'cloth',
     base: 'black-tea',
-    beginning: {
-      steps: [
-        {
-          day: 0,
-          act: 'Ripe tea ferment into cooled sweet tea; cover with close cloth.',
-          see: 'Clear tea, the old pellicle where it likes.',
-        },
-        {
-          day: 2,
-          act: 'Leave it still, out of the sun.',
-          see: 'A yeasty smell, threads at the bottom.',
-          shownBy: { smell: ['yeasty'] },
-        },
-        {
-          day: 5,
-          act: 'Look from the side, and taste a drop.',
-          see: 'A thin, pale skin from edge to edge; sour beneath the sweet.',
-          unseen: 'Warmer, 24–28 °C, and more of a ripe ferment: a tenth to a seventh of the jar.',
-          shownBy: { film: ['pellicle'], smell: ['sour'] },
-        },
-        {
-          day: 8,
-          act: 'Draw, and feed it sweet tea.',
-          feeds: true,
-          see: 'Sour, with a skin of its own: ready.',
-          shownBy: { smell: ['vinegar'] },
-        },
-      ],
-      giveUpDay: 16,
-      giveUpWhy: 'tea that has not turned sour by then has no acid to keep mould away',
-    },
     caution:
       'Cloth, not a lid: it needs air. Feed it tea, not juice alone. No lead glaze, no reactive metal.',
   },

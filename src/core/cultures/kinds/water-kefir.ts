@@ -19,6 +19,12 @@ export const waterKefirGrains: Culture = {
   residualSugar: 0,
   dose: { low: 40, high: 90, usual: 60 },
   liquidKind: 'water-kefir-liquid',
+  dried: {
+    ingredient: 'dried-kefir-grains',
+    swells: 4,
+    days: 4,
+    lagWork: 7,
+  },
   keeping: {
     begin: { body: 'kefir-grains', bodyShare: [0.04, 0.09], sugarShare: [0.05, 0.08] },
     feed: { bodyShare: 0, sugarShare: 0.06, everyHours: 36 },
@@ -35,40 +41,6 @@ export const waterKefirGrains: Culture = {
     hungryHalfLifeDays: 6,
     closure: 'cloth',
     base: 'mineral-sugar',
-    beginning: {
-      steps: [
-        {
-          day: 0,
-          act: 'Grains into cooled sugar water; cover with cloth.',
-          see: 'Grains at the bottom. Dried ones are hard and small.',
-        },
-        {
-          day: 1,
-          act: 'Stir gently and smell.',
-          see: 'A bubble rises now and then. Dried grains have begun to swell.',
-          unseen: 'Stand it warmer, 20–27 °C; never above 30.',
-          shownBy: { bubbles: ['few'], foam: ['some'] },
-        },
-        {
-          day: 2,
-          act: 'Strain, and put the grains into fresh sugar water. Throw away the first liquid of dried grains.',
-          feeds: true,
-          see: 'Plump, translucent grains; less sweet water. Dried grains take one or two waters more.',
-          unseen: 'A pinch of bicarbonate or a little molasses: grains want minerals.',
-          shownBy: { grains: ['plump'], bubbles: ['many'] },
-        },
-        {
-          day: 4,
-          act: 'Strain and renew again.',
-          feeds: true,
-          see: 'Bubbles within a day, a clean sour smell, grains that grow: the steady cycle has begun.',
-          unseen: 'One more water; weigh the grains to see whether they grow.',
-          shownBy: { grains: ['growing'], foam: ['good'] },
-        },
-      ],
-      giveUpDay: 12,
-      giveUpWhy: 'grains that have not swelled by the third water are dead',
-    },
     caution:
       'Below 30 °C, with some minerals: above 35 °C the grains die. Keep them from long contact with reactive metal.',
   },

@@ -19,7 +19,7 @@ export const whey: Culture = {
   residualSugar: 0,
   dose: { low: 0.015, high: 0.035, usual: 0.025 },
   keeping: {
-    begin: { body: 'live-yoghurt', bodyShare: [0, 0], sugarShare: [0, 0] },
+    begin: { body: 'whey', bodyShare: [0, 0], sugarShare: [0, 0] },
     feed: { bodyShare: 0, sugarShare: 0, everyHours: 24 * 10 },
     renews: false,
     fresh: { yeast: 0.04, lactics: 0.35, acetics: 0, lagWork: 1.5 },

@@ -33,36 +33,6 @@ export const wild: Culture = {
     hungryHalfLifeDays: 9,
     closure: 'loose-lid',
     base: 'herb-tea',
-    beginning: {
-      steps: [
-        {
-          day: 0,
-          act: 'Flowers, herbs or fruit into sweetened water; close loosely.',
-          see: 'All of it floats.',
-        },
-        {
-          day: 1,
-          act: 'Shake and open for a moment; do so every day.',
-          see: 'The plant sinks a little, the water takes its colour.',
-        },
-        {
-          day: 2,
-          act: 'Shake, open, listen.',
-          see: 'Small bubbles; gas when it is opened.',
-          unseen: 'Stand it warmer. Slow fruit and honey take five to seven days.',
-          shownBy: { bubbles: ['few', 'many'], hiss: ['faint'] },
-        },
-        {
-          day: 3,
-          act: 'Smell and strain it when it is lively.',
-          see: 'It hisses and foams: ready to draw.',
-          unseen: 'Add some unwashed, unsprayed skins: washed-off plants bring no yeast.',
-          shownBy: { hiss: ['good', 'violent'], foam: ['good', 'riding'] },
-        },
-      ],
-      giveUpDay: 9,
-      giveUpWhy: 'florist’s or washed-off plants bring no yeast, and sweet plant water soon moulds',
-    },
     caution:
       'Only plants identified for certain, unsprayed, none from a florist. Honey is not for children under one year.',
   },

@@ -74,6 +74,15 @@ export const livings = ingredientFamily(
       soaks: 0.2,
       typical: [20, 120],
     },
+    'ripe-tea': {
+      name: 'Ripe tea ferment',
+      percent: { water: 96, glucose: 1.4, fructose: 1.6, lactic: 0.2, acetic: 0.6, minerals: 0.1 },
+      density: 1.01,
+      spooned: { liquid: 1.01 },
+      gives: 1,
+      soaks: 0,
+      typical: [100, 150],
+    },
     sediment: {
       name: 'Sediment',
       percent: { water: 85 },

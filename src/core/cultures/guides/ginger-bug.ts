@@ -1,0 +1,55 @@
+import type { Guide } from './guide';
+
+export const guide: Guide = {
+  ways: [
+    {
+      id: 'ginger-bug',
+      group: 'Ginger bug',
+      name: 'ginger and sugar',
+      makes: 'jar',
+      water: 0.6,
+      parts: [
+        { what: 'ginger', share: 0.05 },
+        { what: 'white-sugar', share: 0.05 },
+      ],
+      place: 'counter',
+    },
+  ],
+  beginning: {
+    steps: [
+      {
+        day: 0,
+        act: 'Mix water, ginger and sugar; cover with cloth.',
+        see: 'Ginger at the bottom, sweet water.',
+      },
+      { day: 1, act: 'Stir and feed.', feeds: true, see: 'Nothing moves yet; it smells of ginger.' },
+      {
+        day: 2,
+        act: 'Stir twice and feed.',
+        feeds: true,
+        see: 'A few bubbles at the glass, cloudy water.',
+        unseen: 'Stand it warmer, 22–27 °C, and make sure the water had no chlorine.',
+        shownBy: { bubbles: ['few', 'many'], foam: ['some'], hiss: ['faint'] },
+      },
+      {
+        day: 3,
+        act: 'Stir and feed.',
+        feeds: true,
+        see: 'Foam when it is stirred, a faint hiss.',
+        unseen:
+          'Add a few slices of other ginger, unpeeled and untreated: the first may have brought no life.',
+        shownBy: { foam: ['good'], hiss: ['good'] },
+      },
+      {
+        day: 4.5,
+        act: 'Feed, and taste a drop.',
+        feeds: true,
+        see: 'The ginger rides up, it foams well and tastes sour beneath the sweet: ready to draw.',
+        unseen: 'Go on for two days more.',
+        shownBy: { foam: ['riding'], hiss: ['violent'] },
+      },
+    ],
+    giveUpDay: 10,
+    giveUpWhy: 'what has not begun by then is more likely to mould than to live',
+  },
+};

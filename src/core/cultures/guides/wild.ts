@@ -1,0 +1,64 @@
+import type { Guide } from './guide';
+
+export const guide: Guide = {
+  ways: [
+    {
+      id: 'wild-flowers',
+      group: 'Fruit or flower starter',
+      name: 'flowers or herbs',
+      makes: 'jar',
+      water: 0.55,
+      parts: [
+        { what: 'elderflower', share: 0.12 },
+        { what: 'white-sugar', share: 0.15 },
+      ],
+      place: 'counter',
+      before:
+        'Shake insects off, do not wash: the life sits on petals and skins. Half to two thirds of the jar, loosely filled.',
+    },
+    {
+      id: 'wild-fruit',
+      group: 'Fruit or flower starter',
+      name: 'fruit',
+      makes: 'jar',
+      water: 0.5,
+      parts: [
+        { what: 'raisin', share: 0.15 },
+        { what: 'white-sugar', share: 0.1 },
+      ],
+      place: 'counter',
+      before:
+        'Unwashed, unsprayed fruit with its skin; dried fruit without oil or sulphur. Slow fruit takes five to seven days.',
+    },
+  ],
+  beginning: {
+    steps: [
+      {
+        day: 0,
+        act: 'Flowers, herbs or fruit into sweetened water; close loosely.',
+        see: 'All of it floats.',
+      },
+      {
+        day: 1,
+        act: 'Shake and open for a moment; do so every day.',
+        see: 'The plant sinks a little, the water takes its colour.',
+      },
+      {
+        day: 2,
+        act: 'Shake, open, listen.',
+        see: 'Small bubbles; gas when it is opened.',
+        unseen: 'Stand it warmer. Slow fruit and honey take five to seven days.',
+        shownBy: { bubbles: ['few', 'many'], hiss: ['faint'] },
+      },
+      {
+        day: 3,
+        act: 'Smell and strain it when it is lively.',
+        see: 'It hisses and foams: ready to draw.',
+        unseen: 'Add some unwashed, unsprayed skins: washed-off plants bring no yeast.',
+        shownBy: { hiss: ['good', 'violent'], foam: ['good', 'riding'] },
+      },
+    ],
+    giveUpDay: 9,
+    giveUpWhy: 'florist’s or washed-off plants bring no yeast, and sweet plant water soon moulds',
+  },
+};

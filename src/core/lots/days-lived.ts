@@ -1,0 +1,17 @@
+import { hoursAt } from '../kitchen/pace';
+import { celsiusAt, type Warmths } from '../kitchen/places';
+import type { Lot } from './lot';
+import { placeAt } from './place-at';
+
+const hourMs = 3_600_000;
+const stride = 3 * hourMs;
+
+/** Days at 22 °C that a stretch of a lot's life comes to, by the temperatures of where it stood. @param from ms @param to ms */
+export function daysLived(lot: Lot, warmths: Warmths, from: number, to: number): number {
+  let days = 0;
+  for (let at = from; at < to; at += stride) {
+    const hours = Math.min(stride, to - at) / hourMs;
+    days += hours / hoursAt(24, celsiusAt(warmths, placeAt(lot, at), at));
+  }
+  return days;
+}
