@@ -39,14 +39,14 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
     await button(page, /^Fed the usual/).click();
     await expect(page.getByText('Fed Marigold.')).toBeVisible();
   }
-  await expect(page.getByText(/^Added 1[0-9] g fresh ginger/)).toHaveCount(5);
+  await expect(page.getByText(/^Added 1[0-9] g \(.*?\) fresh ginger/)).toHaveCount(5);
   await act(page, 'Add');
   await sheet(page).getByRole('textbox', { name: 'Fresh ginger' }).fill('2,5 dl');
   await expect(sheet(page)).toContainText('= 105 g');
   await sheet(page).getByRole('button', { name: 'Fed' }).click();
-  await expect(page.getByText(/^Added 105 g fresh ginger/)).toBeVisible();
+  await expect(page.getByText(/^Added 105 g \(.*?\) fresh ginger/)).toBeVisible();
   await button(page, /^Undo: Added 105/).click();
-  await expect(page.getByText(/^Added 105 g fresh ginger/)).toHaveCount(0);
+  await expect(page.getByText(/^Added 105 g \(.*?\) fresh ginger/)).toHaveCount(0);
   await at(5.5);
   await page.reload();
   await expect(page.getByTestId('draw-card')).toContainText(/Draw up to \d+ ml/);
@@ -73,7 +73,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await expect(page.getByTestId('brew-preview')).toContainText('81');
   await expect(page.getByTestId('brew-preview')).toContainText('8.0 % of the batch');
   await expect(page.getByTestId('brew-preview')).toContainText(
-    /ml stay in Marigold's jar. Top up with \d+ g fresh ginger/,
+    /ml stay in Marigold's jar. Top up with \d+ g \(.*?\) fresh ginger/,
   );
   await button(page, /^Mixed/).click();
   await expect(page.getByRole('heading', { name: 'Gooseberry and dill' })).toBeVisible();

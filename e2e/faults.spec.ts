@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { act, beginBug, button, demoAt, setClock, sheet } from './kitchen';
 
 const oldJournal = readFileSync('src/core/journal/fixtures/story.v1.json');
-const fedRows = /^Added \d+ g fresh ginger/;
+const fedRows = /^Added \d+ g \(.*?\) fresh ginger/;
 
 test('a reload in the same instant as the tap loses nothing that was shown', async ({ page }) => {
   await beginBug(page, 'Sorrel');
@@ -219,7 +219,7 @@ test('a jar drawn empty and fed by undoing shows its page, not a blank one', asy
   await act(page, 'Pour');
   await sheet(page).getByRole('radio', { name: 'Away' }).click();
   await sheet(page).getByRole('button', { name: 'Poured' }).click();
-  await button(page, /^Undo: Added .*340 ml water/).click();
+  await button(page, /^Undo: Added .*340 ml \(.*?\) water/).click();
   await act(page, 'Add');
   await sheet(page).getByRole('textbox', { name: 'White sugar' }).fill('12 g');
   await sheet(page).getByRole('button', { name: 'Fed' }).click();

@@ -50,7 +50,7 @@ test('when the device is full, the entry stays in memory, is told, exported and 
   });
   await button(page, /^Fed the usual/).click();
   await expect(page.getByTestId('unsaved')).toContainText('1 entry is not saved');
-  await expect(page.getByText(/^Added \d+ g fresh ginger/)).toBeVisible();
+  await expect(page.getByText(/^Added \d+ g \(.*?\) fresh ginger/)).toBeVisible();
   const download = page.waitForEvent('download');
   await button(page, 'Save to a file').click();
   expect((await download).suggestedFilename()).toMatch(/^yuzet-journal-.*\.json$/);
@@ -58,7 +58,7 @@ test('when the device is full, the entry stays in memory, is told, exported and 
   await button(page, 'Try again').click();
   await expect(page.getByTestId('unsaved')).toHaveCount(0);
   await page.reload();
-  await expect(page.getByText(/^Added \d+ g fresh ginger/)).toBeVisible();
+  await expect(page.getByText(/^Added \d+ g \(.*?\) fresh ginger/)).toBeVisible();
 });
 
 test('two open tabs see each other’s entries', async ({ page, context }) => {
@@ -67,9 +67,9 @@ test('two open tabs see each other’s entries', async ({ page, context }) => {
   await other.goto(page.url());
   await expect(other.getByRole('heading', { name: 'Sorrel', exact: true })).toBeVisible();
   await button(page, /^Fed the usual/).click();
-  await expect(other.getByText(/^Added \d+ g fresh ginger/)).toBeVisible();
+  await expect(other.getByText(/^Added \d+ g \(.*?\) fresh ginger/)).toBeVisible();
   await button(other, /^Undo: Added/).click();
-  await expect(page.getByText(/^Added \d+ g fresh ginger/)).toHaveCount(0);
+  await expect(page.getByText(/^Added \d+ g \(.*?\) fresh ginger/)).toHaveCount(0);
 });
 
 test('an address that leads nowhere says so', async ({ page }) => {

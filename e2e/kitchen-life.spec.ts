@@ -45,9 +45,9 @@ test('a day away: the past is where it was, and hunger is told', async ({ page }
   await setClock(page, start - 3_600_000);
   await page.reload();
   await button(page, /^Fed the usual/).click();
-  await expect(page.getByText(/^Added \d+ g fresh ginger/)).toBeVisible();
+  await expect(page.getByText(/^Added \d+ g \(.*?\) fresh ginger/)).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/^Added \d+ g fresh ginger/)).toBeVisible();
+  await expect(page.getByText(/^Added \d+ g \(.*?\) fresh ginger/)).toBeVisible();
 });
 
 test('night is a choice, and the demo keeps apart from one’s own', async ({ page }) => {

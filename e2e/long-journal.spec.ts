@@ -62,7 +62,7 @@ test('a ledger of 3,000 rows draws what is in sight, and scrolls from the newest
     most.push(await rows.count());
   }
   await scrolled.evaluate((element) => void (element.scrollTop = element.scrollHeight));
-  await expect(page.getByText(/^Begun with 900 ml water/)).toBeVisible();
+  await expect(page.getByText(/^Begun with 900 ml \(3¾ cups\) water/)).toBeVisible();
   expect(Math.max(...most)).toBeLessThan(200);
   expect(Math.min(...most)).toBeGreaterThan(10);
 });

@@ -51,7 +51,7 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await sheet(page).getByRole('button', { name: 'Bottled' }).click();
   await page.getByRole('heading', { name: 'Ledger' }).scrollIntoViewIfNeeded();
   await expect(
-    page.getByText(/^Bottled 2 × 330 ml, swing-top, pressure-rated, each with 2.1 g white sugar/),
+    page.getByText(/^Bottled 2 × 330 ml, swing-top, pressure-rated, each with 2.1 g \(½ tsp\) white sugar/),
   ).toBeVisible();
   await at(50);
   await button(page, 'Bottle it').click();
@@ -92,7 +92,7 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await sheet(page).getByRole('textbox', { name: 'White sugar' }).fill('120 g');
   await sheet(page).getByRole('textbox', { name: 'Water' }).fill('1.2 l');
   await sheet(page).getByRole('button', { name: 'Added' }).click();
-  await expect(page.getByText('Added 120 g white sugar and 1,200 ml water')).toBeVisible();
+  await expect(page.getByText('Added 120 g (9½ tbsp) white sugar and 1,200 ml (5 cups) water')).toBeVisible();
 
   // A day later: it was less sugar.
   await at(74);
@@ -100,7 +100,7 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await sheet(page).getByRole('textbox', { name: 'White sugar' }).fill('100 g');
   await sheet(page).getByRole('textbox', { name: 'Note' }).fill('The packet ran out.');
   await sheet(page).getByRole('button', { name: 'Correct it' }).click();
-  await expect(page.getByText('Added 100 g white sugar and 1,200 ml water')).toBeVisible();
+  await expect(page.getByText('Added 100 g (7¾ tbsp) white sugar and 1,200 ml (5 cups) water')).toBeVisible();
   await expect(page.getByText(/corrected\. The packet ran out\./)).toBeVisible();
 
   // Where it all went is read on the first jar, also after a reload.
@@ -116,7 +116,7 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
     await expect(lineage).toContainText(child);
   await lineage.getByRole('link', { name: /bottle 3/ }).click();
   await expect(page.getByTestId('lineage')).toContainText('Plum, first run');
-  await expect(page.getByText(/with 4 g white sugar/)).toBeVisible();
+  await expect(page.getByText(/with 4 g \(1 tsp\) white sugar/)).toBeVisible();
   await button(page, /^Why\? Pressure/).click();
   await expect(sheet(page)).toContainText('What it rests on');
   await sheet(page)

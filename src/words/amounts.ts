@@ -17,9 +17,29 @@ export const millilitres = (value: number): string =>
 export const amountOf = ({ grams: g, ml }: Portion): string =>
   ml === undefined ? grams(g ?? 0) : millilitres(ml);
 
-/** A portion in words: "12 g fresh ginger". */
-export const portionWords = (portion: Portion): string =>
-  `${amountOf(portion)} ${ingredientOf(portion.what).name.toLowerCase()}`;
+/** A volume in spoons or cups; null where nobody would measure it so. @example kitchenVolume(237) // '1 cup' */
+export const kitchenVolume = (ml: number): string | null =>
+  ml <= 0 || ml > 3000 ? null : ml < 0.7 ? 'a pinch' : ml > 180 ? cups(ml) : inSpoons(ml);
+
+/** A portion by what a kitchen without a scale measures it with. @example kitchenMeasure({ what: 'white-sugar', grams: 25.5 }) // '2 tbsp' */
+export const kitchenMeasure = (portion: Portion): string | null =>
+  kitchenVolume(
+    isPoured(portion.what) && portion.ml !== undefined
+      ? portion.ml
+      : gramsOfPortion(portion) / spoonGrams(portion.what, portion.form),
+  );
+
+/** A volume as it is drawn or strained: "240 ml (1 cup)". */
+export function volume(ml: number): string {
+  const kitchen = kitchenVolume(ml);
+  return `${millilitres(ml)}${kitchen === null ? '' : ` (${kitchen})`}`;
+}
+
+/** A portion in words, by weight and by the spoon: "12 g (1½ tbsp) fresh ginger". */
+export function portionWords(portion: Portion): string {
+  const kitchen = kitchenMeasure(portion);
+  return `${amountOf(portion)}${kitchen === null ? '' : ` (${kitchen})`} ${ingredientOf(portion.what).name.toLowerCase()}`;
+}
 
 /** Several portions in a row: "12 g ginger, 12 g white sugar and 60 ml water". */
 export function portionsWords(portions: readonly Portion[]): string {
@@ -30,10 +50,9 @@ export function portionsWords(portions: readonly Portion[]): string {
 /** What was understood, beside the field: grams and kitchen measure together. @example "= 25.5 g, about 2 tbsp" */
 export function echo(portion: Portion): string {
   const g = gramsOfPortion(portion);
-  if (isPoured(portion.what) && portion.ml !== undefined) return `= ${millilitres(portion.ml)}`;
   if (g <= 0) return '= 0 g';
-  const ml = g / spoonGrams(portion.what, portion.form);
-  return `= ${grams(g)}${ml < 1200 ? `, about ${ml > 180 ? cups(ml) : inSpoons(ml)}` : ''}`;
+  const kitchen = kitchenMeasure(portion);
+  return `= ${amountOf(portion)}${kitchen === null ? '' : `, about ${kitchen}`}`;
 }
 
 const cups = (ml: number) => {

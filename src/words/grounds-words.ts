@@ -21,7 +21,7 @@ export const relations: Readonly<Record<Topic, { readonly relation: string; read
   },
   draw: {
     relation:
-      'The jar’s cells are followed through its feeds, draws and the temperatures it lived: how many live there against a well-kept jar, how ready they are, and whether they have something to eat. It opens where the middle kitchen is lively, and closes where it tires.',
+      'The jar’s cells are followed through its feeds, draws and the temperatures it lived: how many live there against a well-kept jar, how ready they are, and whether they have something to eat. It opens where the middle kitchen is lively, and closes where it tires; grains go by the sugar eaten, a third to four fifths, a tea mother by its acid, what is kept cold by what is alive.',
     source:
       'Baranyi and Roberts 1994 for readiness, Rosso 1993 for temperature; figures of well-kept jars are practice.',
   },

@@ -1,4 +1,5 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { LookKind, TellingLook } from '@/core/forecast/telling-look';
 import type { Lot } from '@/core/lots/lot';
 import { moment, quarter } from './moment';
@@ -40,6 +41,23 @@ export function askedLook(answer: LotAnswer, now: number): TellingLook | null {
   });
   const ranked = [...timely].sort((a, b) => b.gain - a.gain);
   return ranked[0] ?? (closes <= now ? (coming[0] ?? null) : null);
+}
+
+/** The one look at a kept jar worth asking for, in words; null when none would tell. */
+export function jarLookWords(answer: StarterAnswer, name: string, now: number): string | null {
+  const at = (hour: number) => answer.start + hour * hourMs;
+  const [look] = answer.looks
+    .filter(({ gain, hour }) => {
+      const day = hourOfDay(at(hour));
+      return gain >= worthAsking.gain && at(hour) > now - hourMs && day >= awake.from && day <= awake.until;
+    })
+    .sort((a, b) => b.gain - a.gain);
+  if (!look) return null;
+  const said = moment(quarter(at(look.hour)), now);
+  const when = at(look.hour) <= now + hourMs / 2 ? 'now' : /^\d+:/.test(said) ? `at ${said}` : said;
+  const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
+  const share = `${Math.round(100 * look.gain)} %`;
+  return `${asks[look.kind]} ${name} ${when}: it would take ${share} of the doubt away when it ${answer.looksTell === 'opens' ? 'is ready' : 'tires'}, between ${earlier} and ${later}.`;
 }
 
 /** "Squeeze bottle 2 at 20:00: it decides between tomorrow 1:00 and Wed 12:00." */

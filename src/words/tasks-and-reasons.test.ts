@@ -102,7 +102,7 @@ describe('what a card says', () => {
     ];
     expect(said(task('feed', [bug], -1, 3, { portions }))).toEqual({
       over: 'Ginger bug “Nib”',
-      title: 'Feed 12 g fresh ginger and 12 g white sugar',
+      title: 'Feed 12 g (2 tbsp) fresh ginger and 12 g (1 tbsp) white sugar',
       because: 'before 21:15: its last feed is nearly eaten; fed now, it peaks for tomorrow.',
       span: 'Good from 17:15 until 21:15.',
     });
@@ -326,7 +326,7 @@ describe('entries the demo does not have', () => {
         poured({ targets: [{ lotId: 'brew', ml: 120, portions: [{ what: 'white-sugar', grams: 4 }] }] }),
         'brew',
       ),
-    ).toBe('120 ml drawn from Nib, with 4 g white sugar');
+    ).toBe('120 ml drawn from Nib, with 4 g (1 tsp) white sugar');
     expect(words(poured({ taken: 'solids', targets: [{ lotId: 'brew', grams: 30 }, {}] }))).toBe(
       '30 g of solids moved to Plum and bay; all of it of solids thrown out',
     );
@@ -349,7 +349,7 @@ describe('entries the demo does not have', () => {
     });
     const dose = [{ what: 'honey', grams: 5 }];
     expect(words(poured({ targets: [filled(500, dose), filled(500, dose)] }))).toBe(
-      'Bottled 2 × 500 ml, swing-top, pressure-rated, each with 5 g honey',
+      'Bottled 2 × 500 ml, swing-top, pressure-rated, each with 5 g (¾ tsp) honey',
     );
     expect(words(poured({ targets: [filled(500), filled(750)] }))).toBe('Bottled 2 bottles');
   });

@@ -2,7 +2,7 @@ import { demoHousehold } from '@/demo/household';
 import type { Entry } from '@/core/journal/entry';
 import { everyLot, lotOf } from '@/core/journal/household';
 import { journalOf } from '@/core/journal/journal';
-import { amountOf, echo, number, portionsWords } from './amounts';
+import { amountOf, echo, number, portionsWords, kitchenVolume, volume } from './amounts';
 import { entryWords } from './entry-words';
 import { changeWords, inputWords, relations } from './grounds-words';
 import { clock, duration, inWords, moment, plural, quarter } from './moment';
@@ -32,7 +32,14 @@ describe('amounts', () => {
 
   test('what was understood is said in grams and in spoons', () => {
     expect(echo({ what: 'white-sugar', grams: 25.5 })).toBe('= 25.5 g, about 2 tbsp');
-    expect(echo({ what: 'water', ml: 1500 })).toBe('= 1,500 ml');
+    expect(echo({ what: 'water', ml: 1500 })).toBe('= 1,500 ml, about 6¼ cups');
+    expect([
+      kitchenVolume(237),
+      kitchenVolume(0.4),
+      kitchenVolume(0),
+      kitchenVolume(3001),
+      volume(240),
+    ]).toEqual(['1 cup', 'a pinch', null, null, '240 ml (1 cup)']);
     expect(echo({ what: 'plum', grams: 414 })).toBe('= 414 g, about 2½ cups');
     expect(echo({ what: 'ginger', grams: 0 })).toBe('= 0 g');
     expect(
@@ -41,8 +48,11 @@ describe('amounts', () => {
         { what: 'white-sugar', grams: 12 },
         { what: 'water', ml: 60 },
       ]),
-    ).toBe('12 g fresh ginger, 12 g white sugar and 60 ml water');
-    expect([portionsWords([]), portionsWords([{ what: 'water', ml: 5 }])]).toEqual(['', '5 ml water']);
+    ).toBe('12 g (2 tbsp) fresh ginger, 12 g (1 tbsp) white sugar and 60 ml (4 tbsp) water');
+    expect([portionsWords([]), portionsWords([{ what: 'water', ml: 5 }])]).toEqual([
+      '',
+      '5 ml (1 tsp) water',
+    ]);
   });
 });
 
@@ -98,8 +108,10 @@ describe('moments', () => {
 describe('entries in words', () => {
   test('each kind says what was done, with its amounts', () => {
     expect(words('temperature-set')).toBe('Counter 20.5 °C');
-    expect(words('lot-begun')).toBe('Begun with 620 ml water, 31 g fresh ginger and 30 g white sugar');
-    expect(words('portions-added')).toBe('Added 18 g fresh ginger and 18 g white sugar');
+    expect(words('lot-begun')).toBe(
+      'Begun with 620 ml (2½ cups) water, 31 g (5 tbsp) fresh ginger and 30 g (2¼ tbsp) white sugar',
+    );
+    expect(words('portions-added')).toBe('Added 18 g (2¾ tbsp) fresh ginger and 18 g (1½ tbsp) white sugar');
     expect(words('transferred')).toBe('165 ml drawn to Quince and thyme');
     expect(words('transferred', 1)).toBe('Bottled 4 × 500 ml, crown-cap beer bottle');
     expect(words('tasted')).toBe('Tasted: sweet 4 of 5, sour 2 of 5');

@@ -1,6 +1,6 @@
 import { contentsOf } from '../lots/begin';
 import type { Lot } from '../lots/lot';
-import { levelMl, liquidMl } from '../matter/contents';
+import { levelMl, liquidMl, solidGrams } from '../matter/contents';
 import type { Portion } from '../matter/portion';
 import { refusal, success, type Result } from '../result';
 import { knownCultures, lastBatchId, type CultureTable } from '../cultures/registry';
@@ -10,6 +10,7 @@ import { noDose, sugarAccount, type Dose, type SugarAccount } from './sugar-acco
 /** What brings life into a brew: a lot of the kitchen, a packet (already among the portions), or the base itself. */
 export type Life =
   | { readonly kind: 'lot'; readonly lot: Lot; readonly ml: number }
+  | { readonly kind: 'packet'; readonly lot: Lot; readonly grams: number }
   | { readonly kind: 'portion' }
   | { readonly kind: 'bare' };
 
@@ -83,6 +84,7 @@ function doseOf(life: Life, cultures: CultureTable): Dose {
  */
 export function suggestedDose(lot: Lot, batchMl: number, cultures: CultureTable = knownCultures): number {
   const culture = cultures(lot.role === 'starter' ? lot.culture : lastBatchId);
+  if (culture?.packet) return Math.min((culture.dose.usual * batchMl) / 1000, solidGrams(lot.contents));
   const usual = culture?.unit === 'ml' ? culture.dose.usual * batchMl : 0.1 * batchMl;
   return Math.max(0, Math.min(usual, mostDrawableMl(lot, cultures)));
 }

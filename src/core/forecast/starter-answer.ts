@@ -3,7 +3,9 @@ import { weighedEnsemble, type WeighedRun } from './ensemble';
 import type { ToldOfKitchen } from './lessons';
 import { quantileLevels, weightedQuantiles, type FiveNumbers } from './quantiles';
 import { sugarAt } from './quantities';
+import { drawEdges, each, passing, spreadOf, type DrawEdges } from './draw-window';
 import { closesFalling, livelinessAt, ripenessAt } from './ripeness';
+import { tellingLooks, type TellingLook } from './telling-look';
 import type { DrawnQuestion, StarterQuestion } from './starter-question';
 import { hourIndexAt } from './between-hours';
 import { rowAt, type StoredRun } from './stored-run';
@@ -24,6 +26,9 @@ export interface StarterAnswer {
   readonly opens: 'ripening' | 'resting' | 'waking' | 'cycle' | 'open';
   /** When it runs out of sugar: its feed is due from a while before until a while after. */
   readonly feed: Window;
+  /** Looks that would tell when its window opens, or once it is open, when it closes. */
+  readonly looks: readonly TellingLook[];
+  readonly looksTell: 'opens' | 'closes';
   /** What its readings say of the culture and the kitchen: lessons for the next. */
   readonly told: ToldOfKitchen;
   readonly warnings: readonly ForecastWarning[];
@@ -36,9 +41,6 @@ export const hungryBelow = 2;
 
 const five = (values: Float64Array, run: StoredRun) =>
   weightedQuantiles(values, run.weights, quantileLevels) as unknown as FiveNumbers;
-
-const each = (run: StoredRun, value: (member: number) => number) =>
-  Float64Array.from(run.members, (_, member) => value(member));
 
 /** The forecast of a kept jar. */
 export const answerStarter = (question: StarterQuestion): StarterAnswer =>
@@ -58,7 +60,8 @@ export function readStarter(
   const liveliness = live.map((values) => five(values, run));
   const nowIndex = hourIndexAt(run.hours, question.nowHour);
   const rested = question.drawnHour === null ? -Infinity : question.drawnHour + question.restHours;
-  const draw = drawWindowOf(run, ripenessAt(run, ripe, live, question.fedHour), question, rested);
+  const edges = drawEdges(run, ripenessAt(run, ripe, live, question.fedHour), question, rested);
+  const draw = edges.window;
   return {
     start: question.start,
     hours: run.hours,
@@ -68,89 +71,31 @@ export function readStarter(
     draw,
     opens: opensBy(liveliness, run.hours, question, rested, draw),
     feed: feedWindowOf(run, sugar, question),
+    ...looksOf(run, edges, question),
     told,
     warnings,
   };
 }
 
-/** First hour from `fromHour` on at which each member passes a level; Infinity when it does not. */
-function passing(
-  run: StoredRun,
-  values: readonly Float64Array[],
-  level: number,
-  up: boolean,
-  from: Float64Array | number,
-): Float64Array {
-  return each(run, (m) => {
-    const start = typeof from === 'number' ? from : from[m]!;
-    for (let i = 0; i < run.hours.length; i++) {
-      if (run.hours[i]! < start - 1e-9) continue;
-      const value = values[i]![m]!;
-      if (up ? value >= level : value < level) return Math.max(start, interpolated(run, values, i, m, level));
-    }
-    return Infinity;
-  });
-}
+/** How far ahead a look is asked for, hours. */
+const looksAhead = 36;
 
-function interpolated(
+function looksOf(
   run: StoredRun,
-  values: readonly Float64Array[],
-  i: number,
-  m: number,
-  level: number,
-): number {
-  if (i === 0) return run.hours[0]!;
-  const [a, b] = [values[i - 1]![m]!, values[i]![m]!];
-  const share = a === b ? 1 : (level - a) / (b - a);
-  return run.hours[i - 1]! + Math.min(1, Math.max(0, share)) * (run.hours[i]! - run.hours[i - 1]!);
-}
-
-const spreadOf = (run: StoredRun, hours: Float64Array): number => {
-  const [low, high] = weightedQuantiles(hours, run.weights, [0.25, 0.75]) as [number, number];
-  return Number.isFinite(high) && Number.isFinite(low) ? Math.max(0.5, high - low) : 24;
-};
-
-function drawWindowOf(
-  run: StoredRun,
-  measure: readonly Float64Array[],
-  { nowHour, fedHour, ripe }: StarterQuestion,
-  rested: number,
-): Window | null {
-  const falls = closesFalling(ripe);
-  const since = falls ? lastTired(run, measure, ripe.closes, nowHour) : fedHour;
-  const opens = passing(run, measure, ripe.opens, true, Math.max(0, rested, since));
-  const closes = passing(run, measure, ripe.closes, !falls, opens);
+  { window, opens, closes }: DrawEdges,
+  { nowHour }: StarterQuestion,
+): Pick<StarterAnswer, 'looks' | 'looksTell'> {
+  const looksTell = window && window.earliest <= nowHour ? 'closes' : 'opens';
   const end = run.hours.at(-1)!;
-  const middle = (hours: Float64Array) => weightedQuantiles(hours, run.weights, [0.5])[0]!;
-  const earliest = middle(opens);
-  if (!Number.isFinite(earliest)) return null;
-  const latest = Math.min(end, Math.max(middle(closes), earliest + 2));
-  return {
-    earliest,
-    latest,
-    best: falls ? peakBetween(run, measure, earliest, latest) : earliest + (latest - earliest) / 3,
-    earliestSpread: spreadOf(run, opens),
-    latestSpread: spreadOf(run, closes),
-  };
-}
-
-/** The last hour up to now at which the middle member was tired: the window on view is the one after it. */
-function lastTired(run: StoredRun, live: readonly Float64Array[], tired: number, nowHour: number): number {
-  for (let i = hourIndexAt(run.hours, nowHour); i >= 0; i--) {
-    if (weightedQuantiles(live[i]!, run.weights, [0.5])[0]! < tired) return run.hours[i]!;
-  }
-  return 0;
-}
-
-function peakBetween(run: StoredRun, live: readonly Float64Array[], from: number, to: number): number {
-  let best = from;
-  let most = -1;
-  for (const [i, hour] of run.hours.entries()) {
-    if (hour < from || hour > to) continue;
-    const value = weightedQuantiles(live[i]!, run.weights, [0.5])[0]!;
-    if (value > most) [best, most] = [hour, value];
-  }
-  return best;
+  const edge = looksTell === 'opens' ? opens : closes;
+  const until = (looksTell === 'opens' ? window?.earliest : window?.latest) ?? nowHour + looksAhead;
+  const looks = tellingLooks(run, {
+    kinds: ['foam', 'sweet'],
+    moments: edge.map((hour) => Math.min(end, hour)),
+    fromHour: nowHour,
+    untilHour: Math.min(until, nowHour + looksAhead),
+  });
+  return { looks, looksTell };
 }
 
 function opensBy(

@@ -18,7 +18,9 @@ export const bottleIds = [
   'preserving-jar',
 ] as const;
 export const jarIds = ['jar', 'crock', 'demijohn', 'bowl'] as const;
-export const vesselIds = [...bottleIds, ...jarIds] as const;
+/** What a dry culture is bought in. */
+export const packetId = 'packet';
+export const vesselIds = [...bottleIds, ...jarIds, packetId] as const;
 export type VesselId = (typeof vesselIds)[number];
 
 const careful = 'household practice with a margin; a mark on the bottle itself goes first';
@@ -104,6 +106,14 @@ export const vesselKinds: Readonly<Record<VesselId, VesselKind>> = {
     use: 'jar',
     limitBar: 0,
     note: 'Wide: it goes flat and sour sooner.',
+    source: loose,
+  },
+  packet: {
+    id: 'packet',
+    name: 'Packet',
+    use: 'jar',
+    limitBar: 0,
+    note: 'Dry and sealed until it is used.',
     source: loose,
   },
 };

@@ -12,6 +12,7 @@ test('working limits are those of careful practice, bar gauge', () => {
     crock: 0,
     demijohn: 0,
     bowl: 0,
+    packet: 0,
   });
 });
 

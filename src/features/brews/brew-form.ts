@@ -6,7 +6,8 @@ import type { Lot } from '@/core/lots/lot';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { sensibleMillilitres } from '@/core/measures/sensible';
-import { millilitres } from '@/words/amounts';
+import { grams, millilitres } from '@/words/amounts';
+import { gramsTyped, isPacket } from '../forms/packet-dose';
 import { nameFault } from '../forms/name-fault';
 import { readRows, type PortionRow } from '../forms/portion-form';
 import type { FormReading } from '../forms/read-form';
@@ -87,10 +88,18 @@ function readLife(values: BrewValues, lots: readonly Lot[], packet: boolean): Fo
       : { ok: false, faults: { root: 'Add the yeast, grains or whey to the list, with its amount.' } };
   const lot = lots.find(({ id }) => id === values.life);
   if (!lot) return { ok: false, faults: { dose: 'Choose what brings it to life.' } };
+  if (isPacket(lot)) return readGrams(values.dose, lot);
   const dose = volumeTyped(values.dose, 'ml');
   return dose.ok
     ? { ok: true, value: { kind: 'lot', lot, ml: dose.value } }
     : { ok: false, faults: { dose: dose.sentence } };
+}
+
+function readGrams(dose: string, lot: Lot): FormReading<Life> {
+  const grams = gramsTyped(dose, lot);
+  return grams.ok
+    ? { ok: true, value: { kind: 'packet', lot, grams: grams.value } }
+    : { ok: false, faults: { dose: grams.sentence } };
 }
 
 export function readBrew(values: BrewValues, lots: readonly Lot[]): FormReading<BrewOutput> {
@@ -115,5 +124,6 @@ export function doseFor(
 ): string {
   const wanted = wantedMl(values);
   if (!lot || 'message' in wanted) return '';
-  return millilitres(sensibleMillilitres(suggestedDose(lot, wanted.ml)));
+  const dose = suggestedDose(lot, wanted.ml);
+  return isPacket(lot) ? grams(Number(dose.toFixed(1))) : millilitres(sensibleMillilitres(dose));
 }

@@ -1,11 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useForm, useWatch } from 'react-hook-form';
-import { View } from 'react-native';
 import { bareId } from '@/core/cultures/registry';
 import { baseKinds } from '@/core/ferment/scenario-kinds';
 import type { Lot } from '@/core/lots/lot';
-import { selectHousehold } from '@/store/selectors';
-import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -13,15 +10,13 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
-import { gap } from '@/ui/theme/shape';
 import { baseWords } from '@/words/base-words';
-import { lotName } from '@/words/names';
-import { volumeEcho } from '../forms/portion-form';
 import { PortionRows } from '../forms/portion-rows';
 import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
 import { doseFor, readBrew, type BrewOutput, type BrewValues } from './brew-form';
 import { BrewAmount } from './brew-amount';
+import { BrewLife } from './brew-life';
 import { BrewPreview } from './brew-preview';
 import { useFollowingDose } from './use-following-dose';
 
@@ -48,7 +43,6 @@ export function NewBrew({ starters }: Props) {
   const act = useAct();
   const router = useRouter();
   const wide = useWide();
-  const household = useAppSelector(selectHousehold);
   const first = starters.find(({ role }) => role === 'starter');
   const start = { by: 'litres', volume: '2 L', count: '4', size: '500 ml' } as const;
   const form = useForm<BrewValues, unknown, BrewOutput>({
@@ -72,7 +66,12 @@ export function NewBrew({ starters }: Props) {
   const set = (field: keyof BrewValues, value: string) =>
     form.setValue(field, value as never, { shouldValidate: form.formState.isSubmitted });
   const save = form.handleSubmit(({ name, base, plan, life, wantedVolumes }) => {
-    const planned = life.kind === 'lot' ? { lotId: life.lot.id, ml: life.ml } : undefined;
+    const planned =
+      life.kind === 'lot'
+        ? { lotId: life.lot.id, ml: life.ml }
+        : life.kind === 'packet'
+          ? { lotId: life.lot.id, grams: life.grams }
+          : undefined;
     const entry = act(
       {
         kind: 'lot-begun',
@@ -89,14 +88,6 @@ export function NewBrew({ starters }: Props) {
     );
     router.replace(`/brews/${entry.id}` as never);
   });
-  const lives = [
-    ...starters.map((lot) => ({
-      value: lot.id,
-      label: lot.role === 'starter' ? lotName(lot, household) : `A cup of ${lotName(lot, household)}`,
-    })),
-    { value: 'portion', label: 'A packet, grains or whey' },
-    { value: 'bare', label: 'Nothing: it lives on the base' },
-  ];
   return (
     <Screen title="A new brew" over="Brews" pane={wide}>
       <Field control={control} name="name" label="Name" hint="What it will be called" />
@@ -114,23 +105,7 @@ export function NewBrew({ starters }: Props) {
         usual={usual}
         hints={{ 'white-sugar': '160 g, ¾ cup', ginger: '60 g, 10 tbsp' }}
       />
-      <Text as="strong">What brings it to life?</Text>
-      <Choice
-        label="What brings it to life?"
-        options={lives}
-        value={typed.life}
-        onChange={(life) => set('life', life)}
-      />
-      <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
-        {starters.some(({ id }) => id === typed.life) ? (
-          <Field
-            control={control}
-            name="dose"
-            label="Starter to draw"
-            hint="5–12 % of the batch is usual"
-            echo={volumeEcho('ml')}
-          />
-        ) : null}
+      <BrewLife control={control} starters={starters} life={typed.life} onLife={(life) => set('life', life)}>
         <Field
           control={control}
           name="volumes"
@@ -138,7 +113,7 @@ export function NewBrew({ starters }: Props) {
           hint="2 soft, 2.5 lively, 3 sharp"
           numeric
         />
-      </View>
+      </BrewLife>
       <BrewPreview typed={typed} lots={starters} />
       {form.formState.errors.root ? (
         <Note tone="danger">{form.formState.errors.root.message ?? ''}</Note>

@@ -2,6 +2,8 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useState } from 'react';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import { lotOf } from '@/core/journal/household';
+import type { Lot } from '@/core/lots/lot';
+import { solidGrams } from '@/core/matter/contents';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { mostDrawableMl, planDraw } from '@/core/starter/draw-plan';
@@ -16,9 +18,17 @@ import { Text } from '@/ui/controls/text';
 import { lotName } from '@/words/names';
 import { openLots } from '../lots/other-lots';
 import type { LotSheetProps } from '../lots/sheet-props';
+import { gramsTyped, isPacket } from '../forms/packet-dose';
 import { faultAt, reads, resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
+
+interface Pitched {
+  readonly from: string;
+  readonly celsius: number;
+  readonly ml?: number;
+  readonly grams?: number;
+}
 
 interface Values {
   readonly from: string;
@@ -39,14 +49,20 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
         Number(b.role === 'starter') - Number(a.role === 'starter'),
     );
   const [at, setAt] = useState<number | null>(null);
-  const form = useForm<Values, unknown, { from: string; celsius: number; ml: number }>({
-    resolver: resolverOf((values) => {
+  const form = useForm<Values, unknown, Pitched>({
+    resolver: resolverOf<Values, Pitched>((values) => {
       const celsius = parseNumber(values.celsius);
       if (!Number.isFinite(celsius)) return faultAt('celsius', 'Write the temperature in °C.');
       const check = pitchCheck(celsius);
       if (!check.ok) return faultAt('celsius', check.sentence);
       const jar = lotOf(household, values.from);
       if (!jar) return faultAt('from', 'Choose what to pitch with.');
+      if (isPacket(jar)) {
+        const grams = gramsTyped(values.dose, jar);
+        return grams.ok
+          ? reads({ from: jar.id, celsius, grams: grams.value })
+          : faultAt('dose', grams.sentence);
+      }
       const ml = volumeTyped(values.dose, 'ml');
       if (!ml.ok) return faultAt('dose', ml.sentence);
       const plan = planDraw(jar, ml.value);
@@ -55,16 +71,28 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
     defaultValues: {
       from: jars[0]?.id ?? '',
       celsius: '',
-      dose: planned?.ml ? `${Math.round(planned.ml)} ml` : '',
+      dose: planned?.ml
+        ? `${Math.round(planned.ml)} ml`
+        : planned?.grams
+          ? `${Number(planned.grams.toFixed(1))} g`
+          : '',
     },
   });
   const typed = useWatch({ control: form.control }) as Values;
   const jar = lotOf(household, typed.from);
   const celsius = parseNumber(typed.celsius ?? '');
   const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius) : null;
-  const save = form.handleSubmit(({ from, ml, celsius: warm }) => {
+  const save = form.handleSubmit(({ from, ml, grams, celsius: warm }) => {
+    const taken =
+      grams === undefined ? { taken: 'liquid' as const } : { taken: 'solids' as const, ...solidOf(jar) };
     act(
-      { kind: 'transferred', from, taken: 'liquid', celsius: warm, targets: [{ lotId: lot.id, ml }] },
+      {
+        kind: 'transferred',
+        from,
+        ...taken,
+        celsius: warm,
+        targets: [{ lotId: lot.id, ...(grams ? { grams } : { ml }) }],
+      },
       `${lot.name} is pitched.`,
       at ?? undefined,
     );
@@ -98,8 +126,14 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
       <Field
         control={control}
         name="dose"
-        label="Drawn from the starter"
-        hint={jar ? `${jar.name} can give ${Math.round(mostDrawableMl(jar))} ml now` : undefined}
+        label={jar && isPacket(jar) ? 'From the packet' : 'Drawn from the starter'}
+        hint={
+          !jar
+            ? undefined
+            : isPacket(jar)
+              ? `Wake it in water first; ${Number(solidGrams(jar.contents).toFixed(1))} g are left`
+              : `${jar.name} can give ${Math.round(mostDrawableMl(jar))} ml now`
+        }
       />
       <Text>Stir it in. Lemon or lime, if any, goes in now: sour early is safer.</Text>
       <WhenField value={at} onChange={setAt} />
@@ -107,3 +141,9 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
     </Sheet>
   );
 }
+
+/** The dry thing that a packet holds. */
+const solidOf = (lot: Lot | undefined) => {
+  const solid = Object.keys(lot?.contents.solids ?? {})[0];
+  return solid === undefined ? {} : { solid };
+};

@@ -6,7 +6,7 @@ import { nextId } from '@/core/journal/instant-id';
 import { journalOf } from '@/core/journal/journal';
 import type { Quantity } from '@/core/lots/lot';
 import { levelMl } from '@/core/matter/contents';
-import { keptKinds } from '@/core/cultures/registry';
+import { waysToBegin } from '@/core/cultures/guides/registry';
 import { ingredientIds } from '@/core/matter/ingredients/registry';
 import { baseKinds } from '@/core/ferment/scenario-kinds';
 import { bottleIds } from '@/core/vessels/vessel-kinds';
@@ -14,7 +14,7 @@ import { readBrew, type BrewValues } from '../brews/brew-form';
 import { readAmend, amendDefaults } from '../lots/amend-form';
 import { readMeasured } from '../lots/measure-form';
 import { readPour, type PourValues } from '../lots/pour-form';
-import { readStarter, type StarterValues } from '../starters/starter-form';
+import { readBegin, type BeginValues } from '../starters/begin-form';
 
 const dawn = Date.UTC(2026, 2, 1, 8);
 const stamped = (act: Act, hour: number): Entry =>
@@ -94,36 +94,40 @@ const rows = fc.array(
 );
 const count = fc.constantFrom('1', '4', '6', '0', '61', '2.5', 'two');
 
+const ways = waysToBegin.filter(({ way }) => way.makes !== 'part');
+
 describe('whatever a form accepts is taken by the journal, and is there after a reload', () => {
   test('a starter', () => {
     let taken = 0;
-    const values = fc.record<StarterValues>({
-      kind: fc.constantFrom(...keptKinds.map(({ id }) => id)),
+    const values = fc.record<BeginValues>({
+      way: fc.constantFrom(...ways.map(({ way }) => way.id)),
       name,
       jar: fc.oneof(fc.constantFrom('1 L', '2 L'), amount),
-      portions: rows as fc.Arbitrary<StarterValues['portions']>,
+      portions: rows as fc.Arbitrary<BeginValues['portions']>,
     });
     fc.assert(
       fc.property(values, (typed) => {
-        const read = readStarter(typed);
+        const read = readBegin(typed);
         if (!read.ok) return void expect(Object.values(read.faults).join('')).toMatch(/\p{L}/u);
         taken += 1;
         const { name, jarMl, portions } = read.value;
+        const { way, culture } = ways.find((each) => each.way.id === typed.way)!;
+        const packet = way.makes === 'packet';
         const entry = stamped(
           {
             kind: 'lot-begun',
             role: 'starter',
             name,
-            vessel: { kind: 'jar', ml: jarMl },
+            vessel: { kind: packet ? 'packet' : 'jar', ml: jarMl },
             closure: 'cloth',
             place: 'counter',
-            culture: typed.kind,
+            culture: culture.id,
             portions,
           },
           2,
         );
         const lot = lotOf(reloaded([entry]), entry.id)!;
-        expect(levelMl(lot.contents)).toBeGreaterThanOrEqual(20);
+        expect(levelMl(lot.contents)).toBeGreaterThanOrEqual(packet ? 0.2 : 20);
         expect(levelMl(lot.contents)).toBeLessThanOrEqual(jarMl);
       }),
       { numRuns: 1500 },
@@ -235,8 +239,8 @@ describe('whatever a form accepts is taken by the journal, and is there after a 
 });
 
 describe('what a form refuses', () => {
-  const starter: StarterValues = {
-    kind: 'ginger-bug',
+  const starter: BeginValues = {
+    way: 'ginger-bug',
     name: 'Bug',
     jar: '750 ml',
     portions: [
@@ -244,13 +248,13 @@ describe('what a form refuses', () => {
       { what: 'white-sugar', amount: '30 g' },
     ],
   };
-  const faultsOf = (typed: StarterValues) => {
-    const read = readStarter(typed);
+  const faultsOf = (typed: BeginValues) => {
+    const read = readBegin(typed);
     return read.ok ? {} : read.faults;
   };
 
   test('a jar that would foam over, an empty one, and a name nobody can see', () => {
-    expect(readStarter(starter).ok).toBe(true);
+    expect(readBegin(starter).ok).toBe(true);
     const heaped = [starter.portions[0]!, { what: 'white-sugar', amount: '1.5 kg' }];
     expect(faultsOf({ ...starter, portions: heaped }).root).toMatch(/foams over/);
     expect(faultsOf({ ...starter, name: '\u200b\u2060' }).name).toBe('Give it a name.');

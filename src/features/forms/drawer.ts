@@ -10,7 +10,7 @@ export { LotSheet } from '../lots/lot-sheet';
 export { PourSheet } from '../lots/pour-sheet';
 export { PitchSheet } from '../brews/pitch-sheet';
 export { NewBrew } from '../brews/new-brew';
-export { NewStarter } from '../starters/new-starter';
+export { BeginScreen } from '../starters/begin-screen';
 export { OpeningForm } from '../rack/opening-form';
 export { AheadScreen } from '../planning/ahead-screen';
 export { BuildScreen } from '../planning/build-screen';

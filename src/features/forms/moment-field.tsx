@@ -10,26 +10,29 @@ interface Props {
   readonly onChange: (at: number | null) => void;
   readonly min?: number;
   readonly max?: number;
+  /** A day alone, at noon. */
+  readonly dayOnly?: boolean;
   /** What was understood, under the field. */
   readonly said?: string;
 }
 
-const typed = (at: number) => format(at, "yyyy-MM-dd'T'HH:mm");
+const typedAt = (at: number, dayOnly: boolean) => format(at, dayOnly ? 'yyyy-MM-dd' : "yyyy-MM-dd'T'HH:mm");
 
 /** A day and an hour, by the browser's own picker. */
-export function MomentField({ label, value, onChange, min, max, said }: Props) {
+export function MomentField({ label, value, onChange, min, max, said, dayOnly = false }: Props) {
   const roles = useRoles();
+  const typed = (at: number) => typedAt(at, dayOnly);
   return (
     <View style={{ gap: 4, flexGrow: 1, minWidth: 220 }}>
       <Text as="strong">{label}</Text>
       <input
-        type="datetime-local"
+        type={dayOnly ? 'date' : 'datetime-local'}
         aria-label={label}
         {...(min === undefined ? {} : { min: typed(min) })}
         {...(max === undefined ? {} : { max: typed(max) })}
         value={typed(value)}
         onChange={(event) => {
-          const at = new Date(event.target.value).getTime();
+          const at = new Date(dayOnly ? `${event.target.value}T12:00` : event.target.value).getTime();
           onChange(Number.isFinite(at) ? at : null);
         }}
         style={{

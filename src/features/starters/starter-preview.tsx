@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import type { Keeping } from '@/core/cultures/culture';
 import { contentsOf } from '@/core/lots/begin';
 import { levelMl } from '@/core/matter/contents';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
@@ -15,24 +16,27 @@ import { Jar } from '@/ui/drawings/jar';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords } from '@/words/amounts';
-import type { kindOf } from './starter-form';
 
 /** What the spoons really make: percent, level, and where that is thin or rich. */
 export function StarterPreview({
   portions,
   jar,
-  kind,
+  culture,
+  keeping,
 }: {
   readonly portions: readonly Portion[];
   readonly jar: string;
-  readonly kind: ReturnType<typeof kindOf>;
+  readonly culture: string;
+  /** The kind's rules; null for what is no kept jar. */
+  readonly keeping: Keeping | null;
 }) {
   const roles = useRoles();
-  const share = percentagesOf(portions, kind.keeping);
+  const share = percentagesOf(portions, keeping ?? undefined);
   const level = levelMl(contentsOf(portions));
   const typedJar = volumeTyped(jar, 'ml');
   const jarMl = typedJar.ok ? Math.max(100, typedJar.value) : Math.max(700, level);
-  const [low, high] = kind.keeping.begin.sugarShare;
+  const [low, high] = keeping?.begin.sugarShare ?? [0, 0];
+  const dry = keeping !== null && high === 0;
   return (
     <Card label="What this makes" testID="starter-preview">
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
@@ -41,14 +45,20 @@ export function StarterPreview({
           levelMl={level}
           markMl={level}
           liveliness={0.1}
-          culture={kind.id}
+          culture={culture}
           label={`Fills ${Math.round(level)} ml`}
           litreHeight={120}
         />
-        <Figure value={share.body.toFixed(1)} unit="% plant" />
-        <Figure value={share.sweetener.toFixed(1)} unit="% sweetener" />
+        {dry ? (
+          <Figure value={String(Math.round(level))} unit="ml" />
+        ) : (
+          <>
+            <Figure value={share.body.toFixed(1)} unit="% plant" />
+            <Figure value={share.sweetener.toFixed(1)} unit="% sweetener" />
+          </>
+        )}
       </View>
-      {share.notes.map((note) => (
+      {(dry ? [] : share.notes).map((note) => (
         <Text key={note}>{note}</Text>
       ))}
       <Text

@@ -10,7 +10,7 @@ import { Nowhere } from '../shell/nowhere';
 import { StarterList } from './starter-list';
 
 const StarterDetail = later(async () => (await import('./starter-detail')).StarterDetail);
-const NewStarter = later(async () => (await import('../forms/drawer')).NewStarter);
+const BeginScreen = later(async () => (await import('../forms/drawer')).BeginScreen);
 
 /** Starters: the list, one of them, or both side by side. */
 export function StartersPlace() {
@@ -32,5 +32,5 @@ export function StartersPlace() {
 }
 
 export const NewStarterPlace = () => (
-  <SplitView list={<StarterList chosen={null} />} detail={<NewStarter />} />
+  <SplitView list={<StarterList chosen={null} />} detail={<BeginScreen />} />
 );

@@ -14,7 +14,7 @@ export const LotBegun = NewLot.extend({
   const fault = (message: string) => context.addIssue({ code: 'custom', path: ['portions'], message });
   if (level > entry.vessel.ml)
     fault(`That makes ${Math.round(level)} ml; a ${Math.round(entry.vessel.ml)} ml vessel does not hold it.`);
-  if (level < 5) fault('That is hardly anything: at least 5 ml.');
+  if (level < (entry.vessel.kind === 'packet' ? 0.2 : 5)) fault('That is hardly anything: at least 5 ml.');
 });
 export type LotBegun = z.infer<typeof LotBegun>;
 

@@ -1,0 +1,20 @@
+import type { Lot } from '@/core/lots/lot';
+import { solidGrams } from '@/core/matter/contents';
+import { parseMeasure } from '@/core/measures/parse-measure';
+import { refusal, success, type Result } from '@/core/result';
+
+/** Whether a lot is a packet: dosed by weight, not drawn. */
+export const isPacket = ({ vessel }: Pick<Lot, 'vessel'>): boolean => vessel.kind === 'packet';
+
+/** Grams of a packet as they were typed; refused beyond what is in it. */
+export function gramsTyped(text: string, lot: Lot): Result<number> {
+  const measure = parseMeasure(text, 'g');
+  if (!measure.ok) return measure;
+  const { grams } = measure.value;
+  if (grams === undefined) return refusal('packet.unit', 'A packet is weighed: write grams.');
+  if (!(grams > 0)) return refusal('packet.nothing', 'Write how much.');
+  const there = solidGrams(lot.contents);
+  return grams > there + 0.05
+    ? refusal('packet.too-much', `There are ${Number(there.toFixed(1))} g left in ${lot.name}.`)
+    : success(grams);
+}

@@ -1,0 +1,166 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { View } from 'react-native';
+import { firstKind, peelId } from '@/core/cultures/registry';
+import type { BaseKind } from '@/core/ferment/scenario-kinds';
+import type { Mend } from '@/core/starter/percentages';
+import { useNow } from '@/store/use-now';
+import { Field } from '@/ui/controls/field';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Screen } from '@/ui/layout/screen';
+import { useWide } from '@/ui/layout/use-wide';
+import { gap } from '@/ui/theme/shape';
+import { cautionsOf } from '@/words/caution-words';
+import { moment } from '@/words/moment';
+import { PortionRows } from '../forms/portion-rows';
+import { readRows, volumeEcho } from '../forms/portion-form';
+import { resolverOf } from '../forms/read-form';
+import { WhenField } from '../forms/when-field';
+import { useAct } from '../shell/act-context';
+import { beginRows, chosenWay, readBegin, usualJar, type BeginOutput, type BeginValues } from './begin-form';
+import { BeginPart } from './begin-part';
+import { packetBegunAt, type DateOnPacket } from './packet-begun';
+import { PacketDate } from './packet-date';
+import { Contradiction, StarterPreview } from './starter-preview';
+import { useFollowingAmounts } from './use-following-amounts';
+import { WayChoice } from './way-choice';
+
+const usual = [
+  'water',
+  'white-sugar',
+  'cane-sugar',
+  'honey',
+  'molasses',
+  'baking-soda',
+  'ginger',
+  'elderflower',
+  'raisin',
+  'black-tea',
+];
+
+/** Beginning something living, in any way there is: amounts for the jar at hand, and what the spoons really make. */
+export function BeginScreen() {
+  const wide = useWide();
+  const [way, setWay] = useState(firstKind.id);
+  const { way: chosen } = chosenWay(way);
+  return (
+    <Screen title={`Begin: ${chosen.group.toLowerCase()}`} over="Starters" pane={wide}>
+      <WayChoice way={chosen} onWay={setWay} />
+      {chosen.before ? <Note tone="plain">{chosen.before}</Note> : null}
+      {chosen.makes === 'part' ? <BeginPart way={chosen} /> : <BeginForm way={way} />}
+    </Screen>
+  );
+}
+
+function BeginForm({ way: id }: { readonly way: string }) {
+  const act = useAct();
+  const router = useRouter();
+  const now = useNow();
+  const [at, setAt] = useState<number | null>(null);
+  const [date, setDate] = useState<DateOnPacket>({ says: 'best-before', at: now + 400 * 86_400_000 });
+  const form = useForm<BeginValues, unknown, BeginOutput>({
+    resolver: resolverOf((values) => readBegin({ ...values, way: id })),
+    defaultValues: {
+      way: id,
+      name: chosenWay(id).way.makes === 'packet' ? 'Yeast' : '',
+      jar: usualJar(chosenWay(id).way),
+      meant: '',
+      from: '',
+      portions: beginRows(id, usualJar(chosenWay(id).way)),
+    },
+  });
+  const typed = { ...(useWatch({ control: form.control }) as BeginValues), way: id };
+  useFollowingAmounts(form, typed);
+  const { way, culture, keeping } = chosenWay(id);
+  const packet = way.makes === 'packet';
+  const mend = ({ what, grams }: Mend) => {
+    const row = (typed.portions ?? []).findIndex((each) => each.what === what);
+    if (row >= 0) form.setValue(`portions.${row}.amount`, `${grams} g`);
+  };
+  const save = form.handleSubmit(({ name, jarMl, portions }) => {
+    const from = (typed.from ?? '').trim();
+    const brew = way.makes === 'brew';
+    const entry = act(
+      {
+        kind: 'lot-begun',
+        role: brew ? 'brew' : 'starter',
+        name,
+        vessel: { kind: packet ? 'packet' : 'jar', ml: jarMl },
+        closure: keeping?.closure ?? (packet ? 'loose-lid' : 'cloth'),
+        place: way.place,
+        culture: culture.id,
+        ...(brew ? { recipe: { base: brewBase(culture.id), wantedVolumes: 2.5 } } : {}),
+        portions,
+        ...(from ? { note: `From ${from}` } : {}),
+      },
+      packet ? `${name} is on the shelf.` : `${name} is begun.`,
+      packet ? Math.min(now, packetBegunAt(date, culture)) : (at ?? undefined),
+    );
+    router.replace(`/${brew ? 'brews' : 'starters'}/${entry.id}` as never);
+  });
+  const control = form.control as never;
+  const { portions } = readRows(typed.portions ?? []);
+  return (
+    <>
+      <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
+        <Field control={control} name="name" label="Name" hint="What you will call it" />
+        {packet ? null : (
+          <Field
+            control={control}
+            name="jar"
+            label="Jar"
+            hint="Full to the brim; amounts follow it"
+            echo={volumeEcho('ml')}
+          />
+        )}
+      </View>
+      <PortionRows control={control} usual={usual} hints={{ water: 'Chlorine gone: boiled or stood' }} />
+      {packet ? <PacketDate value={date} onChange={setDate} now={now} culture={culture} /> : null}
+      {keeping && keeping.begin.sugarShare[1] > 0 ? (
+        <Field
+          control={control}
+          name="meant"
+          label="Sweetener meant, %"
+          hint={`Of the water’s weight; ${shares(keeping.begin.sugarShare)} is usual. Left empty: as the spoons make it`}
+        />
+      ) : null}
+      {keeping && keeping.feed.sugarShare === 0 ? (
+        <Field control={control} name="from" label="Where it comes from" hint="Which yoghurt, whose jar" />
+      ) : null}
+      {portions.length > (keeping ? 0 : 1) ? (
+        <StarterPreview portions={portions} jar={typed.jar} culture={culture.id} keeping={keeping} />
+      ) : null}
+      {keeping ? <Contradiction portions={portions} meant={typed.meant} onMend={mend} /> : null}
+      {form.formState.errors.root ? (
+        <Note tone="danger" testID="error-root">
+          {form.formState.errors.root.message ?? ''}
+        </Note>
+      ) : null}
+      {keeping ? <Note tone="caution">{keeping.caution}</Note> : null}
+      {cautionsOf({ portions, cultureId: culture.id, closure: keeping?.closure ?? null }).map((words) => (
+        <Note key={words} tone="caution">
+          {words}
+        </Note>
+      ))}
+      {packet ? null : (
+        <>
+          <Note tone="plain">
+            Keep different ferments a metre or more apart, or they seed each other. Fine cloth keeps flies
+            out, a saucer of water ants.
+          </Note>
+          <WhenField value={at} onChange={setAt} />
+          {at !== null ? <Note tone="plain">{`It counts from ${moment(at, now)} on.`}</Note> : null}
+        </>
+      )}
+      <InkButton label="Begin" onPress={() => void save()} />
+    </>
+  );
+}
+
+/** What a ferment that lives by itself is like. */
+const brewBase = (culture: string): BaseKind => (culture === peelId ? 'peel' : 'raw-ginger');
+
+const shares = (range: readonly number[]): string =>
+  range.map((share) => Math.round(share * 1000) / 10).join('–') + ' %';
