@@ -7,6 +7,7 @@ import { Provider } from 'react-redux';
 import { ActProvider } from '@/features/shell/act-context';
 import { AppShell } from '@/features/shell/app-shell';
 import { keeper, store } from '@/features/shell/app-instance';
+import { fetchPlaces } from '@/features/shell/places';
 import { watchForUpdates } from '@/features/shell/update';
 import { KeeperContext } from '@/store/keeper-context';
 import { selectLook } from '@/store/selectors';
@@ -20,6 +21,7 @@ export default function RootLayout() {
   useEffect(() => {
     void keeper.open();
     watchForUpdates();
+    return fetchPlaces();
   }, []);
   if (!fontsReady && !fontFault) return null;
   return (

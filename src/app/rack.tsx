@@ -1,2 +1,2 @@
-export { RackScreen as default } from '@/features/rack/rack-screen';
+export { RackScreen as default } from '@/features/shell/places';
 export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';

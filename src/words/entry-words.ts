@@ -53,6 +53,7 @@ export function entryWords(entry: Entry, household: Household, seenFrom?: string
     case 'pictured':
       return 'A photo';
     case 'kept':
+      if (entry.thing === 'school') return 'How it is kept was changed';
       return entry.value === null
         ? `${capital(entry.thing)} “${entry.key}” taken out`
         : `${capital(entry.thing)} “${entry.key}”`;

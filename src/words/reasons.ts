@@ -144,7 +144,11 @@ export function drawReason(
 }
 
 /** Liveliness in a word. */
-export function livelyWord(answer: StarterAnswer | null, cold: boolean): string {
+export function livelyWord(answer: StarterAnswer | null, cold: boolean, keptCold = false): string {
+  if (keptCold && answer) {
+    const [, , alive] = answer.now;
+    return alive >= 0.85 ? 'fresh' : alive >= 0.6 ? 'good' : alive >= 0.5 ? 'ageing' : 'old: make it anew';
+  }
   if (cold) return 'resting in the fridge';
   if (!answer) return 'being reckoned';
   const [, , middle] = answer.now;

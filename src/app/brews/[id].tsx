@@ -1,2 +1,2 @@
-export { BrewsPlace as default } from '@/features/brews/brews-place';
+export { BrewsPlace as default } from '@/features/shell/places';
 export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';

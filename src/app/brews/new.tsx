@@ -1,2 +1,2 @@
-export { NewBrewPlace as default } from '@/features/brews/brews-place';
+export { NewBrewPlace as default } from '@/features/shell/places';
 export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';

@@ -1,2 +1,2 @@
-export { StartersPlace as default } from '@/features/starters/starters-place';
+export { StartersPlace as default } from '@/features/shell/places';
 export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';

@@ -1,2 +1,2 @@
-export { NewStarterPlace as default } from '@/features/starters/starters-place';
+export { NewStarterPlace as default } from '@/features/shell/places';
 export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';

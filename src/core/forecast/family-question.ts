@@ -1,6 +1,5 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
-import type { Ferment, Inflow } from '../ferment/ferment';
-import { usualVigourSpread } from '../ferment/ferment';
+import { usualVigourSpread, type Ferment, type Inflow } from '../ferment/ferment';
 import { bases } from '../ferment/bases';
 import type { BaseKind } from '../ferment/scenario-kinds';
 import { celsiusAt, type Warmths } from '../kitchen/places';
@@ -13,7 +12,7 @@ import { endOf, jarEnd, membersOf } from './family-members';
 import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
-import { packetAlive } from './waited';
+import { doseAliveOf } from './waited';
 import { starterQuestion, type DrawnQuestion } from './starter-question';
 import { looksAt } from './looks-possible';
 import type { LookKind } from './telling-look';
@@ -135,7 +134,7 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     co2Volumes: 0.05,
     culture: pitch.culture,
     amountPerLitre: (pitch.amount / liquid) * 1000,
-    doseAlive: aliveOf(ask, pitch),
+    doseAlive: doseAliveOf(pitch, ask.find, ask.warmths),
     vigour: learned?.vigour ?? 1,
     vigourSpread: learned?.spread ?? pitch.culture.vigourSpread ?? usualVigourSpread,
     kitchen: learned?.kitchen ?? null,
@@ -147,12 +146,6 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1,
     longSteps: true,
   };
-}
-
-/** What of a dose is alive: a packet ages from its date; what comes from a jar is judged by the jar. */
-function aliveOf({ find, warmths }: FamilyAsk, { culture, fromLotId, at }: Pitch): number {
-  const packet = fromLotId !== null && culture.packet ? find(fromLotId) : undefined;
-  return packet ? packetAlive(packet, culture, warmths, at) : 1;
 }
 
 /** What an event brings of its own: added things exactly; of a dose only the sugar it still has. */

@@ -7,7 +7,8 @@ import { leakOf, leakOfBranch, leakyShare, memberOf, UNKNOWNS } from './priors';
 import { spread } from './usual-kitchen';
 import { densityOverPrior, drawPoints, fittedProposal, priorProposal } from './proposal';
 import { normalBelow, normalQuantile, seededNormal, seededUniform } from './random';
-import { doseVigour, hungryBelow } from './starter-answer';
+import { doseVigour } from './dose-vigour';
+import { hungryBelow } from './starter-answer';
 
 describe('random numbers', () => {
   test('the same on every machine: the first of a seed are known', () => {

@@ -152,6 +152,3 @@ export function livelinessWhenDrawn(question: DrawnQuestion): {
   for (const [m, value] of values.entries()) variance += run.weights[m]! * (value - mean) ** 2;
   return { mean, deviation: Math.sqrt(variance) };
 }
-
-/** Vigour of a dose drawn at that liveliness: 1 at the peak, under half when flat. Practice. @example doseVigour(1) // 1 */
-export const doseVigour = (liveliness: number): number => 0.45 + 0.55 * Math.min(1, Math.max(0, liveliness));

@@ -4,7 +4,8 @@ import { lotOf } from '../journal/household';
 import { levelMl, liquidMl, solidGrams } from '../matter/contents';
 import { mostDrawableMl } from '../starter/draw-plan';
 import { usualFeed } from '../starter/feed-plan';
-import { answerStarter, doseVigour } from './starter-answer';
+import { doseVigour } from './dose-vigour';
+import { answerStarter } from './starter-answer';
 import { paceAt, starterQuestion } from './starter-question';
 import { TestKitchen, dawn, fedBug, hourMs } from './kitchen.test-tool';
 

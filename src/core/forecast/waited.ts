@@ -2,6 +2,7 @@ import type { Culture } from '../cultures/culture';
 import { doseAlive } from '../ferment/dose-age';
 import { celsiusAt, type Warmths } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
+import type { LotFinder, Pitch } from '../lots/pitch';
 import { placeAt } from '../lots/place-at';
 
 const dayMs = 86_400_000;
@@ -30,4 +31,10 @@ export function packetAlive(lot: Lot, culture: Culture, warmths: Warmths, at: nu
   if (!trial) return alive;
   const share = trialSays[String(trial.value)];
   return share === undefined ? Math.max(foamedAtLeast, alive) : alive * share;
+}
+
+/** What of a dose is alive: a packet ages from its date; what comes from a jar is judged by the jar. @returns 0–1 */
+export function doseAliveOf({ culture, fromLotId, at }: Pitch, find: LotFinder, warmths: Warmths): number {
+  const packet = fromLotId !== null && culture.packet ? find(fromLotId) : undefined;
+  return packet ? packetAlive(packet, culture, warmths, at) : 1;
 }

@@ -96,6 +96,8 @@ export interface Lot {
   /** Kind of starter: of a starter's jar, or of what a brew was pitched with. */
   readonly culture: string | null;
   readonly recipe: RecipeSnapshot | null;
+  /** How its maker chose to care for it, where there is more than one school. */
+  readonly schools?: Readonly<Record<string, string>>;
   readonly contents: Contents;
   /** Level when filled as begun, ml: the mark to top up to. */
   readonly markMl: number;

@@ -5,6 +5,7 @@ import type { Lot } from '../lots/lot';
 import { levelMl } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';
+import { schoolOf } from './schools';
 import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
 
 /** The culture of a kept jar; null for any other lot. */
@@ -58,6 +59,24 @@ export function usualFeed(
       ...(body.form ? { form: body.form } : {}),
     });
   if (sugarGrams > 0) portions.push({ what: sweet.what, grams: sensibleGrams(sugarGrams) });
-  const water = Math.max(0, sensibleMillilitres(room));
+  const { minerals, wet } = bySchool(lot, culture);
+  if (minerals > 0) portions.push({ what: 'baking-soda', grams: minerals });
+  const water = Math.max(0, sensibleMillilitres(room)) + (sugarGrams > 0 ? wet : 0);
   return water > 0 && sugarGrams > 0 ? [...portions, { what: 'water', ml: water }] : portions;
+}
+
+/** Water of a feed in the school that adds some, as a share of the mark: practice, a little more than the dry feed. */
+const wetShare = 0.08;
+/** A pinch of bicarbonate for grains, g per litre: practice. */
+const pinchPerLitre = 0.3;
+
+/** What the school a jar is kept by adds to its feeds: minerals, g, and water, ml. */
+function bySchool(lot: Lot, { unit, keeping }: Culture & { readonly keeping: Keeping }) {
+  const grains = keeping.renews && unit === 'g';
+  return {
+    minerals:
+      grains && lot.schools?.minerals === 'minerals' ? Math.round(pinchPerLitre * lot.markMl * 0.01) / 10 : 0,
+    wet:
+      !keeping.renews && schoolOf(lot, 'feeds') === 'water' ? sensibleMillilitres(wetShare * lot.markMl) : 0,
+  };
 }

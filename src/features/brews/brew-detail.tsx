@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { knownCultures } from '@/core/cultures/registry';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -10,6 +11,7 @@ import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { duration } from '@/words/moment';
 import { useBook, type Book } from '../forecasting/book';
+import { BeginningGuide } from '../starters/beginning-later';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
 import { later } from '../shell/later';
@@ -18,6 +20,7 @@ import { BottlesLine } from './bottles-line';
 import { brewRow, type BrewRow } from './brew-rows';
 
 const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
+const SecondRun = later(async () => (await import('./second-run')).SecondRun);
 const PourSheet = later(async () => (await import('../forms/drawer')).PourSheet);
 const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
 
@@ -39,7 +42,9 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
         {row.stage === 'first-ferment' ? (
           <InkButton label="Bottle it" onPress={() => setOpen('bottle')} />
         ) : null}
+        {lot.ended ? null : <SecondRun lot={lot} />}
       </View>
+      {knownCultures(lot.culture)?.bare ? <BeginningGuide lot={lot} now={now} /> : null}
       <LotActs lot={lot} />
       {row.stage === 'mixed' ? (
         <Note tone="caution">

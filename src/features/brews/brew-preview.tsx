@@ -4,6 +4,7 @@ import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords } from '@/words/amounts';
+import { Claims } from '../starters/claims-later';
 import { AccountFigures } from './account-card';
 import { planTyped, type BrewValues } from './brew-form';
 
@@ -35,6 +36,7 @@ export function BrewPreview({ typed, lots }: Props) {
       </Text>
       <AccountFigures account={account} doseMl={doseMl} starterName={lot?.name ?? 'Starter'} />
       {lot ? <DoseRemark lot={lot} share={account.doseShare} /> : null}
+      {lot ? <Claims jar={lot} wants={{ ml: doseMl }} /> : null}
       {lot && draw ? (
         <Text>
           {draw.topUp.length > 0

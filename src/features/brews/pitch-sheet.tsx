@@ -2,11 +2,10 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useState } from 'react';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import { lotOf } from '@/core/journal/household';
-import type { Lot } from '@/core/lots/lot';
 import { solidGrams } from '@/core/matter/contents';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { volumeTyped } from '@/core/measures/portion-measure';
-import { mostDrawableMl, planDraw } from '@/core/starter/draw-plan';
+import { mostDrawableMl } from '@/core/starter/draw-plan';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/controls/choice';
@@ -18,23 +17,12 @@ import { Text } from '@/ui/controls/text';
 import { lotName } from '@/words/names';
 import { openLots } from '../lots/other-lots';
 import type { LotSheetProps } from '../lots/sheet-props';
-import { gramsTyped, isPacket } from '../forms/packet-dose';
-import { faultAt, reads, resolverOf } from '../forms/read-form';
+import { isPacket } from '../forms/packet-dose';
+import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
+import { Claims } from '../starters/claims-later';
+import { readPitch, solidOf, type Pitched, type PitchValues } from './pitch-form';
 import { useAct } from '../shell/act-context';
-
-interface Pitched {
-  readonly from: string;
-  readonly celsius: number;
-  readonly ml?: number;
-  readonly grams?: number;
-}
-
-interface Values {
-  readonly from: string;
-  readonly celsius: string;
-  readonly dose: string;
-}
 
 /** Pitching: how warm the base is, and how much is drawn from which jar. */
 export function PitchSheet({ lot, onClose }: LotSheetProps) {
@@ -49,25 +37,8 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
         Number(b.role === 'starter') - Number(a.role === 'starter'),
     );
   const [at, setAt] = useState<number | null>(null);
-  const form = useForm<Values, unknown, Pitched>({
-    resolver: resolverOf<Values, Pitched>((values) => {
-      const celsius = parseNumber(values.celsius);
-      if (!Number.isFinite(celsius)) return faultAt('celsius', 'Write the temperature in °C.');
-      const check = pitchCheck(celsius);
-      if (!check.ok) return faultAt('celsius', check.sentence);
-      const jar = lotOf(household, values.from);
-      if (!jar) return faultAt('from', 'Choose what to pitch with.');
-      if (isPacket(jar)) {
-        const grams = gramsTyped(values.dose, jar);
-        return grams.ok
-          ? reads({ from: jar.id, celsius, grams: grams.value })
-          : faultAt('dose', grams.sentence);
-      }
-      const ml = volumeTyped(values.dose, 'ml');
-      if (!ml.ok) return faultAt('dose', ml.sentence);
-      const plan = planDraw(jar, ml.value);
-      return plan.ok ? reads({ from: jar.id, celsius, ml: ml.value }) : faultAt('dose', plan.sentence);
-    }),
+  const form = useForm<PitchValues, unknown, Pitched>({
+    resolver: resolverOf<PitchValues, Pitched>((values) => readPitch(values, household)),
     defaultValues: {
       from: jars[0]?.id ?? '',
       celsius: '',
@@ -78,10 +49,12 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
           : '',
     },
   });
-  const typed = useWatch({ control: form.control }) as Values;
+  const typed = useWatch({ control: form.control }) as PitchValues;
   const jar = lotOf(household, typed.from);
   const celsius = parseNumber(typed.celsius ?? '');
   const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius) : null;
+  const dose = volumeTyped(typed.dose ?? '', 'ml');
+  const drawn = dose.ok ? dose.value : 0;
   const save = form.handleSubmit(({ from, ml, grams, celsius: warm }) => {
     const taken =
       grams === undefined ? { taken: 'liquid' as const } : { taken: 'solids' as const, ...solidOf(jar) };
@@ -135,15 +108,12 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
               : `${jar.name} can give ${Math.round(mostDrawableMl(jar))} ml now`
         }
       />
+      {jar && !isPacket(jar) && jar.role === 'starter' ? (
+        <Claims jar={jar} wants={{ ml: drawn, brewId: lot.id }} />
+      ) : null}
       <Text>Stir it in. Lemon or lime, if any, goes in now: sour early is safer.</Text>
       <WhenField value={at} onChange={setAt} />
       <InkButton label="Pitched" disabled={jars.length === 0} onPress={() => void save()} />
     </Sheet>
   );
 }
-
-/** The dry thing that a packet holds. */
-const solidOf = (lot: Lot | undefined) => {
-  const solid = Object.keys(lot?.contents.solids ?? {})[0];
-  return solid === undefined ? {} : { solid };
-};

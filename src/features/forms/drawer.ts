@@ -10,6 +10,8 @@ export { LotSheet } from '../lots/lot-sheet';
 export { PourSheet } from '../lots/pour-sheet';
 export { PitchSheet } from '../brews/pitch-sheet';
 export { NewBrew } from '../brews/new-brew';
+export { PacketDose } from '../starters/packet-dose';
+export { BeginningGuide } from '../starters/beginning-guide';
 export { BeginScreen } from '../starters/begin-screen';
 export { OpeningForm } from '../rack/opening-form';
 export { AheadScreen } from '../planning/ahead-screen';

@@ -87,3 +87,17 @@ export function readBegin(values: BeginValues): FormReading<BeginOutput> {
   if (Object.keys(faults).length > 0 || !jar.ok) return { ok: false, faults };
   return { ok: true, value: { name: values.name.trim(), jarMl: jar.value, portions } };
 }
+
+/** What is offered first to add to a jar. */
+export const usualIngredients = [
+  'water',
+  'white-sugar',
+  'cane-sugar',
+  'honey',
+  'molasses',
+  'baking-soda',
+  'ginger',
+  'elderflower',
+  'raisin',
+  'black-tea',
+];

@@ -13,32 +13,27 @@ import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { cautionsOf } from '@/words/caution-words';
-import { moment } from '@/words/moment';
 import { PortionRows } from '../forms/portion-rows';
 import { readRows, volumeEcho } from '../forms/portion-form';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
-import { beginRows, chosenWay, readBegin, usualJar, type BeginOutput, type BeginValues } from './begin-form';
+import {
+  beginRows,
+  chosenWay,
+  readBegin,
+  usualIngredients,
+  usualJar,
+  type BeginOutput,
+  type BeginValues,
+} from './begin-form';
+import { BeginNotes } from './begin-notes';
 import { BeginPart } from './begin-part';
 import { packetBegunAt, type DateOnPacket } from './packet-begun';
 import { PacketDate } from './packet-date';
 import { Contradiction, StarterPreview } from './starter-preview';
 import { useFollowingAmounts } from './use-following-amounts';
 import { WayChoice } from './way-choice';
-
-const usual = [
-  'water',
-  'white-sugar',
-  'cane-sugar',
-  'honey',
-  'molasses',
-  'baking-soda',
-  'ginger',
-  'elderflower',
-  'raisin',
-  'black-tea',
-];
 
 /** Beginning something living, in any way there is: amounts for the jar at hand, and what the spoons really make. */
 export function BeginScreen() {
@@ -116,7 +111,11 @@ function BeginForm({ way: id }: { readonly way: string }) {
           />
         )}
       </View>
-      <PortionRows control={control} usual={usual} hints={{ water: 'Chlorine gone: boiled or stood' }} />
+      <PortionRows
+        control={control}
+        usual={usualIngredients}
+        hints={{ water: 'Chlorine gone: boiled or stood' }}
+      />
       {packet ? <PacketDate value={date} onChange={setDate} now={now} culture={culture} /> : null}
       {keeping && keeping.begin.sugarShare[1] > 0 ? (
         <Field
@@ -138,22 +137,12 @@ function BeginForm({ way: id }: { readonly way: string }) {
           {form.formState.errors.root.message ?? ''}
         </Note>
       ) : null}
-      {keeping ? <Note tone="caution">{keeping.caution}</Note> : null}
-      {cautionsOf({ portions, cultureId: culture.id, closure: keeping?.closure ?? null }).map((words) => (
-        <Note key={words} tone="caution">
-          {words}
-        </Note>
-      ))}
-      {packet ? null : (
-        <>
-          <Note tone="plain">
-            Keep different ferments a metre or more apart, or they seed each other. Fine cloth keeps flies
-            out, a saucer of water ants.
-          </Note>
-          <WhenField value={at} onChange={setAt} />
-          {at !== null ? <Note tone="plain">{`It counts from ${moment(at, now)} on.`}</Note> : null}
-        </>
-      )}
+      <BeginNotes
+        caution={keeping?.caution}
+        words={cautionsOf({ portions, cultureId: culture.id, closure: keeping?.closure ?? null })}
+        stands={!packet}
+      />
+      {packet ? null : <WhenField value={at} onChange={setAt} />}
       <InkButton label="Begin" onPress={() => void save()} />
     </>
   );

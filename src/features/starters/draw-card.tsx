@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { View } from 'react-native';
 import type { Culture, Keeping } from '@/core/cultures/culture';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Lot } from '@/core/lots/lot';
@@ -11,11 +12,13 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
-import { portionsWords } from '@/words/amounts';
+import { portionsWords, volume } from '@/words/amounts';
+import { doseNowWords, drawSpanWords } from '@/words/draw-words';
+import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
 import { drawReason } from '@/words/reasons';
-import { View } from 'react-native';
 import { Why } from '../lots/why';
+import { Claims } from './claims-later';
 
 interface Props {
   readonly lot: Lot;
@@ -27,33 +30,32 @@ interface Props {
 
 const hourMs = 3_600_000;
 
-/** When to draw and how much, how lively it is, and when it wants its next feed: ranges with a reason. */
+/** When to draw and how much, how lively it is, what a dose would do, and when it wants its next feed. */
 export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
   const roles = useRoles();
   const router = useRouter();
-  const cold = lot.place === 'fridge';
+  const keptCold = culture.keeping.ripe.by === 'alive';
+  const asleep = lot.place === 'fridge' && !keptCold;
   const most = mostDrawableMl(lot);
-  const title = cold
-    ? 'Asleep: wake it before drawing'
-    : most < leastDrawMl
-      ? 'Top up before the next draw'
-      : `Draw up to ${Math.round(most)} ml`;
-  const feed = renewalOf(lot)?.portions ?? usualFeed(lot);
+  const renewal = renewalOf(lot);
+  const feed = renewal?.portions ?? usualFeed(lot);
   return (
     <Card label="When to draw" testID="draw-card">
       <Text as="subheading" level={2}>
-        {title}
+        {titleOf(asleep, most, renewal)}
       </Text>
-      {cold ? <Text>One to three warm feeds bring it back; it has kept its numbers.</Text> : null}
-      {!cold && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
-      {!cold && !answer ? <Text>Reckoning how lively it is…</Text> : null}
-      {answer && !cold ? (
+      {asleep ? <Text>One to three warm feeds bring it back; it has kept its numbers.</Text> : null}
+      {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
+      {!asleep && !answer ? <Text>Reckoning how lively it is…</Text> : null}
+      {answer && !asleep ? (
         <Text color={roles.softText} testID="liveliness">
-          {`Liveliness about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
+          {`${keptCold ? 'Alive' : 'Liveliness'} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
         </Text>
       ) : null}
+      {answer && !asleep ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}
+      <Claims jar={lot} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'center' }}>
-        {most >= leastDrawMl && !cold ? (
+        {most >= leastDrawMl && !asleep ? (
           <InkButton
             quiet
             label="Brew a soda from it"
@@ -66,7 +68,33 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
   );
 }
 
+function titleOf(asleep: boolean, most: number, renewal: ReturnType<typeof renewalOf>): string {
+  if (asleep) return 'Asleep: wake it before drawing';
+  if (renewal) return `${renewal.discard ? 'Strain and throw away' : 'Strain'} ${volume(renewal.strainMl)}`;
+  return most < leastDrawMl ? 'Top up before the next draw' : `Draw up to ${volume(Math.round(most))}`;
+}
+
 const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** What a dose drawn now would do in a brew, and the one look that would tell more. */
+function MoreOfIt({
+  lot,
+  culture,
+  answer,
+  now,
+}: Omit<Props, 'celsius' | 'answer'> & { readonly answer: StarterAnswer }) {
+  const look = jarLookWords(answer, lot.name, now);
+  return (
+    <>
+      {culture.liquidKind ? null : <Text testID="dose-now">{doseNowWords(answer)}</Text>}
+      {look ? (
+        <Text as="strong" testID="telling-look">
+          {look}
+        </Text>
+      ) : null}
+    </>
+  );
+}
 
 function DrawSpan({
   answer,
@@ -78,7 +106,7 @@ function DrawSpan({
   if (!draw)
     return <Text>{`Not within the next days, because ${drawReason(answer, culture, celsius)}`}</Text>;
   const at = (hour: number) => start + hour * hourMs;
-  const span = `${at(draw.earliest) <= now ? 'Now' : `From ${moment(quarter(at(draw.earliest)), now)}`} until ${moment(quarter(at(draw.latest)), now)}`;
+  const span = drawSpanWords(at(draw.earliest), at(draw.latest), now);
   return (
     <>
       <Text>{`${span}, because ${drawReason(answer, culture, celsius)}`}</Text>

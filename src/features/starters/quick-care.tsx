@@ -5,7 +5,7 @@ import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
-import { amountOf, portionsWords } from '@/words/amounts';
+import { amountOf, portionsWords, volume } from '@/words/amounts';
 import { signWords } from '@/words/names';
 import { useAct } from '../shell/act-context';
 import { useFeeding } from './use-feeding';
@@ -13,7 +13,8 @@ import { useFeeding } from './use-feeding';
 /** Feeding as usual, looking, resting and waking: one tap each. */
 export function QuickCare({ lot }: { readonly lot: Lot }) {
   const act = useAct();
-  const { portions: feed, strainMl, done } = useFeeding(lot);
+  const { portions: feed, strainMl, discard, done } = useFeeding(lot);
+  const strained = discard ? 'thrown away' : 'off';
   const resting = lot.place === 'fridge';
   return (
     <View style={{ gap: gap.medium }}>
@@ -21,7 +22,7 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
         {feed.length > 0 ? (
           <InkButton
             label={`${strainMl > 0 ? 'Strained, fed' : 'Fed'} ${feed.map(amountOf).join(' + ')}`}
-            hint={`${strainMl > 0 ? `Strained ${strainMl} ml off and fed` : 'Fed'} the usual ${portionsWords(feed)}`}
+            hint={`${strainMl > 0 ? `Strained ${strainMl} ml ${strained} and fed` : 'Fed'} the usual ${portionsWords(feed)}`}
             onPress={done}
             style={{ flexGrow: 1 }}
           />
@@ -38,6 +39,9 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
           }
         />
       </View>
+      {feed.length > 0 ? (
+        <Text testID="usual-feed">{`As usual: ${strainMl > 0 ? `strain ${volume(strainMl)} ${discard ? 'and throw it away' : 'off'}, then ` : ''}${portionsWords(feed)}.`}</Text>
+      ) : null}
       <Text as="strong">How does it look?</Text>
       <Choice
         label="How does it look?"

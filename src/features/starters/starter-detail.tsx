@@ -1,7 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { celsiusAt } from '@/core/kitchen/places';
-import { beginningOf, isBeginning } from '@/core/starter/beginning-run';
 import { keptCulture } from '@/core/starter/feed-plan';
 import { percentagesOf } from '@/core/starter/percentages';
 import { levelMl } from '@/core/matter/contents';
@@ -20,15 +19,27 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
 import { lessonWords } from '@/words/lesson-words';
 import { livelyWord } from '@/words/reasons';
+import { later } from '../shell/later';
 import { useBook } from '../forecasting/book';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
-import { BeginningCard } from './beginning-card';
+import { BeginningGuide } from './beginning-later';
 import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
 import { GrainsNote } from './grains-note';
 import { QuickCare } from './quick-care';
 import { StarterJar } from './starter-jar';
+
+const CareNotes = later(async () => (await import('./care-screen')).CareNotes);
+
+/** Days beyond its slowest ripening in which a jar may still be guided. */
+const guidedDays = 5;
+
+/** Whether a jar may still be in its first days: its guide decides. */
+function isYoung(lot: Lot, now: number): boolean {
+  const slowest = keptCulture(lot)?.keeping.ripensDays[2] ?? 0;
+  return slowest > 0 && now - lot.begunAt < (slowest + guidedDays) * 86_400_000;
+}
 
 /** One starter: when to draw and how much, its care, where it came from, its ledger. */
 export function StarterDetail({ lot }: { readonly lot: Lot }) {
@@ -44,10 +55,10 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const lessons = culture
     ? lessonWords(book.learnedFor({ culture, fromLotId: lot.id }), celsiusAt(warmths, 'counter', now))
     : [];
-  const run = beginningOf(lot, warmths, now);
-  const young = run && isBeginning(lot, run) ? run : null;
+  const young = isYoung(lot, now);
   const cold = lot.place === 'fridge';
-  const word = livelyWord(answer, cold);
+  const keptCold = culture?.keeping.ripe.by === 'alive';
+  const word = livelyWord(answer, cold, keptCold);
   const begun = lot.events[0];
   const share = begun?.kind === 'added' ? percentagesOf(begun.portions) : null;
   const level = Math.round(levelMl(lot.contents));
@@ -71,16 +82,18 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
             <Text>{`Begun at ${share.body.toFixed(1)} % plant and ${share.sweetener.toFixed(1)} % sweetener`}</Text>
           ) : null}
           <Text as="strong" color={roles.starter}>
-            {cold
-              ? `Resting at about ${celsiusAt(warmths, 'fridge', now).toFixed(0)} °C`
-              : `${word}, fed ${duration((now - lastFedAt(lot)) / 3_600_000)} ago`}
+            {keptCold
+              ? `${word}, made ${duration((now - lot.begunAt) / 3_600_000)} ago`
+              : cold
+                ? `Resting at about ${celsiusAt(warmths, 'fridge', now).toFixed(0)} °C`
+                : `${word}, fed ${duration((now - lastFedAt(lot)) / 3_600_000)} ago`}
           </Text>
         </View>
       </View>
       {young ? (
         <>
           <QuickCare lot={lot} />
-          <BeginningCard run={young} lot={lot} now={now} />
+          <BeginningGuide lot={lot} now={now} />
         </>
       ) : null}
       {culture ? (
@@ -102,6 +115,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
             onPress={() => see('build')}
             style={{ flexGrow: 1 }}
           />
+          <InkButton quiet label="How it is kept" onPress={() => see('care')} style={{ flexGrow: 1 }} />
           <InkButton
             quiet
             label="What is wrong with it?"
@@ -113,6 +127,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
       <Note tone="caution">
         {`${culture ? `${culture.keeping.caution} ` : ''}Fuzz or colour (green, black, pink, orange): discard all of it and clean the jar. A thin white film without fuzz is yeast: skim and stir.`}
       </Note>
+      <CareNotes lot={lot} now={now} />
       <GrainsNote lot={lot} />
       {lessons.length > 0 ? (
         <Text color={roles.softText} testID="learned">

@@ -16,7 +16,7 @@ export const StarterJar = ({ lot, answer, litreHeight, label = '' }: Props) => (
     jarMl={lot.vessel.ml}
     levelMl={levelMl(lot.contents)}
     markMl={lot.markMl}
-    liveliness={lot.place === 'fridge' ? 0.1 : (answer?.now[2] ?? 0.3)}
+    liveliness={lot.place === 'fridge' && answer?.opens !== 'open' ? 0.1 : (answer?.now[2] ?? 0.3)}
     litreHeight={litreHeight}
     label={label}
     culture={lot.culture}

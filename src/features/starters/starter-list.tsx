@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { firstKind } from '@/core/cultures/registry';
+import { firstKind, knownCultures } from '@/core/cultures/registry';
 import { everyLot } from '@/core/journal/household';
-import { levelMl } from '@/core/matter/contents';
+import { levelMl, solidGrams } from '@/core/matter/contents';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
@@ -12,6 +12,7 @@ import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
+import { Packet } from '@/ui/drawings/packet';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
@@ -80,12 +81,20 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
   const answer = useBook().starterAnswer(lot.id);
-  const word = livelyWord(answer, lot.place === 'fridge');
+  const packet = lot.vessel.kind === 'packet';
+  const culture = knownCultures(lot.culture);
+  const keptCold = culture?.keeping?.ripe.by === 'alive';
+  const word = packet ? 'dry, in its packet' : livelyWord(answer, lot.place === 'fridge', keptCold);
+  const age = duration((now - (packet || keptCold ? lot.begunAt : lastFedAt(lot))) / 3_600_000);
   return (
     <Press role="link" aria-label={`${lot.name}, ${word}`} onPress={onPress}>
       <Card edge={wide && chosen ? roles.starter : undefined}>
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-end' }}>
-          <StarterJar lot={lot} answer={answer} litreHeight={116} />
+          {packet ? (
+            <Packet alive={1} label="" height={86} />
+          ) : (
+            <StarterJar lot={lot} answer={answer} litreHeight={116} />
+          )}
           <View style={{ flex: 1, gap: 2, minWidth: 0 }}>
             <Text as="heading" lines={2}>
               {lot.name}
@@ -93,8 +102,14 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
             <Text color={roles.starter} as="strong">
               {word}
             </Text>
-            <Text color={roles.softText}>fed {duration((now - lastFedAt(lot)) / 3_600_000)} ago</Text>
-            <Text>{`${Math.round(levelMl(lot.contents))} ml, up to ${Math.round(mostDrawableMl(lot))} ml to draw`}</Text>
+            <Text
+              color={roles.softText}
+            >{`${packet ? 'packed' : keptCold ? 'made' : 'fed'} ${age} ago`}</Text>
+            <Text>
+              {packet
+                ? `${Number(solidGrams(lot.contents).toFixed(1))} g`
+                : `${Math.round(levelMl(lot.contents))} ml, up to ${Math.round(mostDrawableMl(lot))} ml to draw`}
+            </Text>
           </View>
         </View>
       </Card>

@@ -1,5 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { everyLot, lotOf } from '@/core/journal/household';
+import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { SplitView } from '@/ui/layout/split-view';
@@ -10,7 +11,11 @@ import { Nowhere } from '../shell/nowhere';
 import { StarterList } from './starter-list';
 
 const StarterDetail = later(async () => (await import('./starter-detail')).StarterDetail);
+const PacketDetail = later(async () => (await import('./packet-detail')).PacketDetail);
 const BeginScreen = later(async () => (await import('../forms/drawer')).BeginScreen);
+
+const Detail = ({ lot }: { readonly lot: Lot }) =>
+  lot.vessel.kind === 'packet' ? <PacketDetail lot={lot} /> : <StarterDetail lot={lot} />;
 
 /** Starters: the list, one of them, or both side by side. */
 export function StartersPlace() {
@@ -25,7 +30,7 @@ export function StartersPlace() {
   return (
     <SplitView
       list={<StarterList chosen={lot?.id ?? null} />}
-      detail={lot ? <StarterDetail key={lot.id} lot={lot} /> : null}
+      detail={lot ? <Detail key={lot.id} lot={lot} /> : null}
       placeholder={<ChooseOne words="A jar begun shows here." />}
     />
   );

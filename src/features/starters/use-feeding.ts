@@ -8,6 +8,8 @@ export interface Feeding {
   readonly portions: readonly Portion[];
   /** Liquid strained off first, ml; 0 when it is only fed. */
   readonly strainMl: number;
+  /** What is strained is thrown away: dried grains are only waking. */
+  readonly discard: boolean;
   /** Says that it was done: strained liquid becomes a brew of its own, ready to be bottled. */
   readonly done: () => void;
 }
@@ -18,7 +20,7 @@ export function useFeeding(lot: Lot, portions: readonly Portion[] = usualFeed(lo
   const renewal = renewalOf(lot);
   const fresh = renewal?.portions ?? portions;
   const feed = () => act({ kind: 'portions-added', lotId: lot.id, portions: [...fresh] }, `Fed ${lot.name}.`);
-  if (!renewal) return { portions: fresh, strainMl: 0, done: feed };
+  if (!renewal) return { portions: fresh, strainMl: 0, discard: false, done: feed };
   const begin = {
     role: 'brew' as const,
     name: `From ${lot.name}`,
@@ -34,11 +36,13 @@ export function useFeeding(lot: Lot, portions: readonly Portion[] = usualFeed(lo
         kind: 'transferred',
         from: lot.id,
         taken: 'liquid',
-        targets: [{ ml: renewal.strainMl, begin: begin as never }],
+        targets: [
+          renewal.discard ? { ml: renewal.strainMl } : { ml: renewal.strainMl, begin: begin as never },
+        ],
       },
       `${lot.name} is strained.`,
     );
     feed();
   };
-  return { portions: fresh, strainMl: renewal.strainMl, done };
+  return { portions: fresh, strainMl: renewal.strainMl, discard: renewal.discard, done };
 }

@@ -13,10 +13,12 @@ import { Screen } from '@/ui/layout/screen';
 import { inWords } from '@/words/moment';
 import { useBook } from '../forecasting/book';
 import { TaskCard } from './task-card';
-import { DoneToday } from './done-today';
+import { later } from '../shell/later';
 import { FirstBug } from './first-bug';
 import { QuietDay } from './quiet-day';
 import { WarmthControl } from './warmth-control';
+
+const DoneToday = later(async () => (await import('./done-today')).DoneToday);
 
 /** What needs hands, in the order of its closing time, pressure first. */
 export function TodayScreen() {

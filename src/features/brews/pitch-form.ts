@@ -1,0 +1,46 @@
+import { pitchCheck } from '@/core/brew/pitch-check';
+import { lotOf, type Household } from '@/core/journal/household';
+import type { Lot } from '@/core/lots/lot';
+import { parseNumber } from '@/core/measures/parse-measure';
+import { volumeTyped } from '@/core/measures/portion-measure';
+import { planDraw } from '@/core/starter/draw-plan';
+import { gramsTyped, isPacket } from '../forms/packet-dose';
+import { faultAt, reads, type FormReading } from '../forms/read-form';
+
+export interface PitchValues {
+  readonly from: string;
+  readonly celsius: string;
+  readonly dose: string;
+}
+
+/** A dose from a jar (ml) or a packet (grams). */
+export interface Pitched {
+  readonly from: string;
+  readonly celsius: number;
+  readonly ml?: number;
+  readonly grams?: number;
+}
+
+/** Reads the pitch sheet: too warm a base and more than the jar can give are refused at their field. */
+export function readPitch(values: PitchValues, household: Household): FormReading<Pitched> {
+  const celsius = parseNumber(values.celsius);
+  if (!Number.isFinite(celsius)) return faultAt('celsius', 'Write the temperature in °C.');
+  const check = pitchCheck(celsius);
+  if (!check.ok) return faultAt('celsius', check.sentence);
+  const jar = lotOf(household, values.from);
+  if (!jar) return faultAt('from', 'Choose what to pitch with.');
+  if (isPacket(jar)) {
+    const grams = gramsTyped(values.dose, jar);
+    return grams.ok ? reads({ from: jar.id, celsius, grams: grams.value }) : faultAt('dose', grams.sentence);
+  }
+  const ml = volumeTyped(values.dose, 'ml');
+  if (!ml.ok) return faultAt('dose', ml.sentence);
+  const plan = planDraw(jar, ml.value);
+  return plan.ok ? reads({ from: jar.id, celsius, ml: ml.value }) : faultAt('dose', plan.sentence);
+}
+
+/** The dry thing that a packet holds. */
+export const solidOf = (lot: Lot | undefined): { readonly solid?: string } => {
+  const solid = Object.keys(lot?.contents.solids ?? {})[0];
+  return solid === undefined ? {} : { solid };
+};

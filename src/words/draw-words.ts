@@ -1,0 +1,35 @@
+import { doseVigour } from '@/core/forecast/dose-vigour';
+import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import type { Competition } from '@/core/starter/claims';
+import { volume } from './amounts';
+import { moment, quarter } from './moment';
+
+/** A window of drawing: "Now until Fri 8:00", "From Thu 20:00 until Fri 8:00", "Gone since 6:00". */
+export function drawSpanWords(from: number, until: number, now: number): string {
+  if (until <= now) return `Past since ${moment(quarter(until), now)}`;
+  return `${from <= now ? 'Now' : `From ${moment(quarter(from), now)}`} until ${moment(quarter(until), now)}`;
+}
+
+const percent = (share: number) => Math.round(100 * share);
+
+/** What a brew's forecast takes from the jar, were it drawn now. */
+export function doseNowWords({ now }: StarterAnswer): string {
+  const [low, , middle, , high] = now.map(doseVigour) as [number, number, number, number, number];
+  return `A brew pitched with it now is forecast with a dose that works like ${percent(middle)} % of one at its peak (${percent(low)}–${percent(high)} %).`;
+}
+
+/** That another brew wants the same jar, what is left, and when this one could have its part. */
+export function competitionWords(
+  { claims, promisedMl, freeMl, soonest }: Competition,
+  jar: string,
+  ml: number,
+  now: number,
+): string {
+  const others = claims.map(({ name }) => name).join(' and ');
+  const left = freeMl > 0 ? `${volume(freeMl)} are left now` : 'nothing is left now';
+  const then =
+    soonest === null
+      ? `The jar is too small for both: use another starter, or move it to a bigger jar first.`
+      : `Soonest for ${volume(Math.round(ml))} more: ${moment(quarter(soonest), now)}, fed and topped up on the way.`;
+  return `${jar} is promised to ${others} (${volume(Math.round(promisedMl))}): ${left}. ${then}`;
+}
