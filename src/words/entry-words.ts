@@ -110,8 +110,9 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
   return entry.targets
     .map((_, index) => {
       const to = ids[index] ?? null;
+      const { gone } = entry.targets[index]!;
       return to === null
-        ? `${amount(index)} ${entry.taken === 'solids' ? 'of solids thrown out' : 'poured away'}`
+        ? `${amount(index)} ${entry.taken === 'solids' ? `of solids ${gone ? endingWords[gone].toLowerCase() : 'thrown out'}` : 'poured away'}`
         : `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(to, household)}`;
     })
     .join('; ');

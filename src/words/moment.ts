@@ -34,11 +34,12 @@ function at(instant: number, now: number, days: number, clock: string): string {
   return `${format(instant, 'd MMM')}${year} ${clock}`;
 }
 
-/** A span of waiting: "40 min", "7 h", "3 days". */
+/** A span of waiting: "40 min", "7 h", "3 days", "18 months". */
 export function duration(hours: number): string {
   if (hours < 1) return `${Math.max(1, Math.round(hours * 60))} min`;
   if (hours < 48) return `${Math.round(hours)} h`;
-  return `${Math.round(hours / 24)} days`;
+  const days = Math.round(hours / 24);
+  return days < 120 ? `${days} days` : `${Math.round(days / 30.4)} months`;
 }
 
 export const plural = (count: number, one: string, many = `${one}s`): string =>

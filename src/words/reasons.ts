@@ -155,5 +155,6 @@ export function livelyWord(answer: StarterAnswer | null, cold: boolean, keptCold
   if (middle >= 0.85) return 'at its liveliest';
   if (middle >= 0.6) return 'lively';
   if (answer.opens === 'ripening') return 'ripening';
+  if (answer.opens === 'cycle') return 'at work';
   return middle >= 0.35 ? 'tiring' : 'hungry';
 }

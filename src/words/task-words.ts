@@ -45,6 +45,13 @@ export function taskWords(
       return { over: `Pressure watch, ${which}`, title: `${root.name}: ${title}`, because, span };
     }
     case 'feed': {
+      if (task.parts)
+        return {
+          over: 'One round',
+          title: `Feed ${task.lots.map(({ name }) => name).join(', ')}`,
+          because: `${due ? `before ${until}` : `between ${from} and ${until}`}: all of them are due then.`,
+          span,
+        };
       const kind = capital(knownCultures(lot.culture)?.name ?? 'starter');
       const because =
         task.reason === 'resting'

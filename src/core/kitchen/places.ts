@@ -6,8 +6,9 @@ export type PlaceId = (typeof placeIds)[number];
 export interface WarmthStep {
   readonly at: number;
   readonly celsius: number;
-  /** Half the difference of day and night, °C. */
+  /** Half the difference of day and night, °C, and the local offset it was said at, minutes east of UTC. */
   readonly swing?: number | undefined;
+  readonly offset?: number | undefined;
 }
 
 /** Temperature histories, in order of time. A place never spoken of follows the counter. */
@@ -42,6 +43,38 @@ function stepAt(steps: readonly WarmthStep[], at: number): WarmthStep | undefine
   return step.at <= at + countsBackMs ? step : undefined;
 }
 
+/** Local hours between which it is day: warmest in the afternoon, coldest before dawn. */
+const day = { from: 9, until: 21 } as const;
+/** A swing as two levels a day that have its mean: 2/π of its height. */
+const levelled = 2 / Math.PI;
+const hourMs = 3_600_000;
+
+const localHour = (at: number, offset: number): number => (((at / hourMs + offset / 60) % 24) + 24) % 24;
+
+/** What a swing adds at an instant, °C. */
+function swungBy({ swing = 0, offset = 0 }: WarmthStep, at: number): number {
+  if (swing === 0) return 0;
+  const hour = localHour(at, offset);
+  return (hour >= day.from && hour < day.until ? 1 : -1) * levelled * swing;
+}
+
+/** Instants within a span at which a swing turns, in order. */
+function swingTurns({ swing = 0, offset = 0 }: WarmthStep, from: number, to: number): number[] {
+  if (swing === 0) return [];
+  const out: number[] = [];
+  const midnight = from - localHour(from, offset) * hourMs;
+  for (let start = midnight; start < to; start += 24 * hourMs)
+    for (const hour of [day.from, day.until]) {
+      const at = Math.round(start + hour * hourMs);
+      if (at > from && at < to) out.push(at);
+    }
+  return out;
+}
+
+/** A place's own last word at an instant. */
+export const saidAt = (warmths: Warmths, place: PlaceId, at: number): WarmthStep | undefined =>
+  stepAt(warmths[place] ?? [], at);
+
 /**
  * Temperature of a place at an instant: the last one said before it, else the first said within a day after. A place without
  * a word of its own follows the counter (the fridge stands at 4 °C). What is said today never rewrites an older past.
@@ -52,20 +85,29 @@ function stepAt(steps: readonly WarmthStep[], at: number): WarmthStep | undefine
  */
 export function celsiusAt(warmths: Warmths, place: PlaceId, at: number): number {
   const own = stepAt(warmths[place] ?? [], at);
-  if (own) return own.celsius;
+  if (own) return own.celsius + swungBy(own, at);
   if (place === 'fridge') return fridgeCelsius;
-  const counter = stepAt(warmths.counter ?? [], at)?.celsius ?? assumedCelsius;
+  const said = stepAt(warmths.counter ?? [], at);
+  const counter = said ? said.celsius + swungBy(said, at) : assumedCelsius;
   return place === 'counter' ? counter : counter + againstCounter[place];
 }
 
 /** Instants at which a history's answer changes: a day before its first word, then at every later one. */
-const turns = ([first, ...later]: readonly WarmthStep[]): number[] =>
-  first ? [first.at - countsBackMs, ...later.map(({ at }) => at)] : [];
+function turns(steps: readonly WarmthStep[], from: number, to: number): number[] {
+  return steps.flatMap((step, i) => {
+    const begins = i === 0 ? step.at - countsBackMs : step.at;
+    const ends = steps[i + 1]?.at ?? Infinity;
+    const lasts = swingTurns(step, Math.max(begins, from), Math.min(ends, to));
+    return [begins, ...lasts];
+  });
+}
 
 /** Instants within a span at which a place's temperature changes, in order: by its own words, before them by the counter's. */
 export function changesWithin(warmths: Warmths, place: PlaceId, from: number, to: number): number[] {
-  const own = turns(warmths[place] ?? []);
+  const own = turns(warmths[place] ?? [], from, to);
   const follows = place !== 'counter' && place !== 'fridge';
-  const under = follows ? turns(warmths.counter ?? []).filter((at) => at < (own[0] ?? Infinity)) : [];
+  const under = follows
+    ? turns(warmths.counter ?? [], from, to).filter((at) => at < (own[0] ?? Infinity))
+    : [];
   return [...under, ...own].filter((at) => at > from && at < to);
 }

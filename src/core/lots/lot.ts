@@ -53,6 +53,8 @@ export type LotEvent = Happened &
     | {
         readonly kind: 'went';
         readonly to: string | null;
+        /** What became of a part that went to no other lot. */
+        readonly gone?: Ending | undefined;
         readonly contents: Contents;
         readonly taken: Taken;
         readonly index: number;

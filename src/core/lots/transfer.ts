@@ -13,7 +13,7 @@ import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
 import { emptyLot, withinRim, type NewLot } from './begin';
-import type { Lot, LotEvent, Taken } from './lot';
+import type { Ending, Lot, LotEvent, Taken } from './lot';
 import type { Pen, Shelf } from './shelf';
 
 /** One place a transfer goes to: a lot that is there, a new one, or away. */
@@ -23,6 +23,8 @@ export interface TransferTarget {
   readonly ml?: number | undefined;
   readonly grams?: number | undefined;
   readonly portions?: readonly Portion[] | undefined;
+  /** What becomes of a part that goes to no lot: given, dried, eaten. */
+  readonly gone?: Ending | undefined;
 }
 
 export interface Transfer {
@@ -100,6 +102,7 @@ function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: 
         entryId: transfer.id,
         kind: 'went',
         to,
+        ...(target.gone && to === null ? { gone: target.gone } : {}),
         contents: part,
         taken: transfer.taken,
         index,

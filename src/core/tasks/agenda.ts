@@ -1,3 +1,5 @@
+import { wakingOf } from '../kitchen/waking';
+import { awakeTasks, rounds } from './rounds';
 import { brewingTasks } from './sources/brewing';
 import { feedingTasks } from './sources/feeding';
 import { openingTasks } from './sources/opening';
@@ -26,7 +28,7 @@ const urgency = { discard: 2, chill: 1, feed: 0, rest: 0, wake: 0, pitch: 0, bot
  * @returns tasks open within two days, in order; nothing for what the forecast does not know yet
  */
 export const agenda = (ask: TaskAsk): Task[] =>
-  onePerJar(sources.flatMap((source) => source(ask)))
+  rounds(awakeTasks(onePerJar(sources.flatMap((source) => source(ask))), wakingOf(ask.household), ask.now))
     .filter(({ from }) => from < ask.now + aheadMs)
     .sort((a, b) => urgency[b.verb] - urgency[a.verb] || a.until - b.until);
 

@@ -50,10 +50,10 @@ test('a jar that is built up is fed for it, and not twice', () => {
 
 test('before an absence it is fed and put to rest; after it, woken', () => {
   const plan = { away: { from: now + 20 * hourMs, to: now + 15 * day } };
-  expect(tasksOf(plan)).toMatchObject([{ verb: 'rest', reason: 'away', hours: [2, 20] }]);
+  expect(tasksOf(plan)).toMatchObject([{ verb: 'rest', reason: 'away', hours: [6, 20] }]);
   const resting = { ...bug(), place: 'fridge' as const };
   expect(tasksOf(plan, resting, now + 15 * day - hourMs)).toMatchObject([
-    { verb: 'wake', reason: 'home', hours: [1, 13], what: ['ginger', 'white-sugar'] },
+    { verb: 'wake', reason: 'home', hours: [7, 13], what: ['ginger', 'white-sugar'] },
   ]);
   // Long after, the absence is over.
   expect(tasksOf(plan, resting, now + 20 * day).every(({ reason }) => reason !== 'home')).toBe(true);
@@ -61,5 +61,5 @@ test('before an absence it is fed and put to rest; after it, woken', () => {
 
 test('a day away it only gets its feed', () => {
   const tasks = tasksOf({ away: { from: now + 10 * hourMs, to: now + 34 * hourMs } });
-  expect(tasks).toMatchObject([{ verb: 'feed', reason: 'away', hours: [4, 10] }]);
+  expect(tasks).toMatchObject([{ verb: 'feed', reason: 'away', hours: [6, 10] }]);
 });

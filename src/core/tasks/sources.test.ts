@@ -184,7 +184,8 @@ describe('jars', () => {
     expect(task).toMatchObject({
       id: 'feed-j',
       from: at(2),
-      until: at(11),
+      // The last moment awake before it.
+      until: at(9.5),
       fromSoftHours: 2,
       untilSoftHours: 4,
       reason: 'hungry',
@@ -205,8 +206,9 @@ describe('jars', () => {
     expect(ask([old])).toEqual([
       expect.objectContaining({
         reason: 'resting',
-        from: now - 0.5 * weekMs,
-        until: now + 0.5 * weekMs,
+        // One at night, so from seven on, and until half past ten the evening before.
+        from: now - 0.5 * weekMs + 6 * hourMs,
+        until: now + 0.5 * weekMs - 2.5 * hourMs,
         fromSoftHours: 48,
         untilSoftHours: 96,
       }),

@@ -22,6 +22,8 @@ export interface Task extends Span {
   readonly lots: readonly Lot[];
   /** Amounts worked out, if it takes any. */
   readonly portions: readonly Portion[];
+  /** The feeds of a round, one a jar. */
+  readonly parts?: readonly Task[];
   /** Why the window lies where it lies: a code for the words. */
   readonly reason: string;
 }

@@ -2,8 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { firstKind, peelId } from '@/core/cultures/registry';
-import type { BaseKind } from '@/core/ferment/scenario-kinds';
+import { firstKind } from '@/core/cultures/registry';
 import type { Mend } from '@/core/starter/percentages';
 import { useNow } from '@/store/use-now';
 import { Field } from '@/ui/controls/field';
@@ -27,6 +26,7 @@ import {
   type BeginOutput,
   type BeginValues,
 } from './begin-form';
+import { beginAct, beginSaid } from './begin-act';
 import { BeginNotes } from './begin-notes';
 import { BeginPart } from './begin-part';
 import { packetBegunAt, type DateOnPacket } from './packet-begun';
@@ -44,7 +44,7 @@ export function BeginScreen() {
     <Screen title={`Begin: ${chosen.group.toLowerCase()}`} over="Starters" pane={wide}>
       <WayChoice way={chosen} onWay={setWay} />
       {chosen.before ? <Note tone="plain">{chosen.before}</Note> : null}
-      {chosen.makes === 'part' ? <BeginPart way={chosen} /> : <BeginForm way={way} />}
+      {chosen.makes === 'part' ? <BeginPart way={chosen} /> : <BeginForm key={chosen.makes} way={way} />}
     </Screen>
   );
 }
@@ -74,26 +74,14 @@ function BeginForm({ way: id }: { readonly way: string }) {
     const row = (typed.portions ?? []).findIndex((each) => each.what === what);
     if (row >= 0) form.setValue(`portions.${row}.amount`, `${grams} g`);
   };
-  const save = form.handleSubmit(({ name, jarMl, portions }) => {
-    const from = (typed.from ?? '').trim();
-    const brew = way.makes === 'brew';
+  const save = form.handleSubmit((output) => {
+    const { said, place } = beginSaid(chosenWay(id), output);
     const entry = act(
-      {
-        kind: 'lot-begun',
-        role: brew ? 'brew' : 'starter',
-        name,
-        vessel: { kind: packet ? 'packet' : 'jar', ml: jarMl },
-        closure: keeping?.closure ?? (packet ? 'loose-lid' : 'cloth'),
-        place: way.place,
-        culture: culture.id,
-        ...(brew ? { recipe: { base: brewBase(culture.id), wantedVolumes: 2.5 } } : {}),
-        portions,
-        ...(from ? { note: `From ${from}` } : {}),
-      },
-      packet ? `${name} is on the shelf.` : `${name} is begun.`,
+      beginAct(chosenWay(id), output, (typed.from ?? '').trim()),
+      said,
       packet ? Math.min(now, packetBegunAt(date, culture)) : (at ?? undefined),
     );
-    router.replace(`/${brew ? 'brews' : 'starters'}/${entry.id}` as never);
+    router.replace(`/${place}/${entry.id}` as never);
   });
   const control = form.control as never;
   const { portions } = readRows(typed.portions ?? []);
@@ -147,9 +135,6 @@ function BeginForm({ way: id }: { readonly way: string }) {
     </>
   );
 }
-
-/** What a ferment that lives by itself is like. */
-const brewBase = (culture: string): BaseKind => (culture === peelId ? 'peel' : 'raw-ginger');
 
 const shares = (range: readonly number[]): string =>
   range.map((share) => Math.round(share * 1000) / 10).join('–') + ' %';

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import type { Lot } from '@/core/lots/lot';
 import { lotSigns } from '@/core/lots/signs';
+import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
@@ -8,14 +9,20 @@ import { gap } from '@/ui/theme/shape';
 import { amountOf, portionsWords, volume } from '@/words/amounts';
 import { signWords } from '@/words/names';
 import { useAct } from '../shell/act-context';
+import { lastFedAt } from './last-fed';
 import { useFeeding } from './use-feeding';
+
+/** A cycle that has just begun is not strained: its button steps back for these hours. */
+const justFedMs = 8 * 3_600_000;
 
 /** Feeding as usual, looking, resting and waking: one tap each. */
 export function QuickCare({ lot }: { readonly lot: Lot }) {
   const act = useAct();
+  const now = useNow();
   const { portions: feed, strainMl, discard, done } = useFeeding(lot);
   const strained = discard ? 'thrown away' : 'off';
   const resting = lot.place === 'fridge';
+  const justFed = strainMl > 0 && now - lastFedAt(lot) < justFedMs;
   return (
     <View style={{ gap: gap.medium }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
@@ -23,6 +30,7 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
           <InkButton
             label={`${strainMl > 0 ? 'Strained, fed' : 'Fed'} ${feed.map(amountOf).join(' + ')}`}
             hint={`${strainMl > 0 ? `Strained ${strainMl} ml ${strained} and fed` : 'Fed'} the usual ${portionsWords(feed)}`}
+            quiet={justFed}
             onPress={done}
             style={{ flexGrow: 1 }}
           />

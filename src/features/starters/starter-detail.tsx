@@ -30,6 +30,7 @@ import { GrainsNote } from './grains-note';
 import { QuickCare } from './quick-care';
 import { StarterJar } from './starter-jar';
 
+const JarChart = later(async () => (await import('../forecasting/charts')).JarChart);
 const CareNotes = later(async () => (await import('./care-screen')).CareNotes);
 
 /** Days beyond its slowest ripening in which a jar may still be guided. */
@@ -134,6 +135,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
           {lessons.join(' ')}
         </Text>
       ) : null}
+      <JarChart lot={lot} answer={answer} now={now} />
       <LotExtras lot={lot} now={now} />
     </Screen>
   );

@@ -6,6 +6,7 @@ import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { hrefOf } from '../lots/href';
 import { useAct } from '../shell/act-context';
+import { RoundList } from './round-list';
 import { useFeeding } from '../starters/use-feeding';
 
 interface Props {
@@ -20,7 +21,7 @@ export function TaskButtons({ task }: Props) {
   const see = (path: string) => router.navigate(path as never);
   switch (task.verb) {
     case 'feed':
-      return <FeedButtons task={task} />;
+      return task.parts ? <RoundList parts={task.parts} /> : <FeedButtons task={task} />;
     case 'rest':
     case 'wake':
       return <RestButton task={task} />;

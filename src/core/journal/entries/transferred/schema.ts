@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import {
   celsius,
+  ending,
   exampleStamp,
   exampleSubject,
   grams,
@@ -19,6 +20,7 @@ const Target = z
     ml: millilitres.optional(),
     grams: grams.optional(),
     portions: portions.optional(),
+    gone: ending.optional(),
   })
   .superRefine((target, context) => {
     const fault = (message: string) => context.addIssue({ code: 'custom', path: ['ml'], message });

@@ -1,0 +1,59 @@
+/** When somebody is up, minutes of the day from midnight; past midnight when the end lies before the beginning. */
+export interface WakingHours {
+  readonly from: number;
+  readonly to: number;
+}
+
+export const usualWaking: WakingHours = { from: 7 * 60, to: 22 * 60 + 30 };
+export const wakingKey = 'waking';
+
+interface Kept {
+  readonly kept: Readonly<Record<string, Readonly<Record<string, Readonly<Record<string, unknown>>>>>>;
+}
+
+const isMinute = (value: unknown): value is number =>
+  typeof value === 'number' && value >= 0 && value < 24 * 60;
+
+/** The hours the household is up, as it said; from seven to half past ten when it did not. */
+export function wakingOf({ kept }: Kept): WakingHours {
+  const value = kept.hours?.[wakingKey];
+  return value && isMinute(value.from) && isMinute(value.to) && value.from !== value.to
+    ? { from: value.from, to: value.to }
+    : usualWaking;
+}
+
+const minuteMs = 60_000;
+const dayMinutes = 24 * 60;
+
+const minuteOf = (at: number): number => {
+  const date = new Date(at);
+  return date.getHours() * 60 + date.getMinutes();
+};
+
+/** Whether somebody is up at an instant, by the local clock. */
+export function isAwake(at: number, { from, to }: WakingHours): boolean {
+  const minute = minuteOf(at);
+  return from < to ? minute >= from && minute <= to : minute >= from || minute <= to;
+}
+
+/** The last moment awake not after an instant, ms. */
+export function lastAwake(at: number, waking: WakingHours): number {
+  if (isAwake(at, waking)) return at;
+  return at - (((minuteOf(at) - waking.to + dayMinutes) % dayMinutes) * minuteMs + (at % minuteMs));
+}
+
+/** The first moment awake not before an instant, ms. */
+export function nextAwake(at: number, waking: WakingHours): number {
+  if (isAwake(at, waking)) return at;
+  return at + ((waking.from - minuteOf(at) + dayMinutes) % dayMinutes) * minuteMs - (at % minuteMs);
+}
+
+/**
+ * A span brought into the hours somebody is up: it begins with the next waking moment and ends with the last. One that lies
+ * wholly in the night ends with the last moment awake before it, since too early is better than too late.
+ */
+export function whileAwake(span: { readonly from: number; readonly until: number }, waking: WakingHours) {
+  const until = lastAwake(span.until, waking);
+  const from = Math.min(nextAwake(span.from, waking), until);
+  return until >= span.from ? { from, until } : { from: Math.min(span.from, until), until };
+}

@@ -1,0 +1,104 @@
+import { isAwake, lastAwake, nextAwake, usualWaking, wakingOf, whileAwake } from '../kitchen/waking';
+import { awakeTasks, rounds } from './rounds';
+import { hourMs, type Task } from './task';
+
+/** Local midnight of a day without a change of clocks. */
+const midnight = new Date(2026, 5, 1).getTime();
+const at = (hours: number) => midnight + hours * hourMs;
+const hours = ({ from, until }: { from: number; until: number }) =>
+  [from, until].map((each) => (each - midnight) / hourMs);
+const task = (id: string, from: number, until: number, more: Partial<Task> = {}): Task => ({
+  id,
+  verb: 'feed',
+  reason: 'hungry',
+  lots: [{ id, name: id } as never],
+  portions: [{ what: 'white-sugar', grams: 10 }],
+  from: at(from),
+  until: at(until),
+  fromSoftHours: 1,
+  untilSoftHours: 1,
+  ...more,
+});
+
+describe('waking hours', () => {
+  test('are from seven to half past ten until they are said', () => {
+    expect(wakingOf({ kept: {} })).toEqual({ from: 420, to: 1350 });
+    expect(wakingOf({ kept: { hours: { waking: { from: 300, to: 1200 } } } })).toEqual({
+      from: 300,
+      to: 1200,
+    });
+    for (const value of [
+      { from: 300, to: 300 },
+      { from: -1, to: 5 },
+      { from: 5, to: 1440 },
+      { from: 'six', to: 9 },
+    ])
+      expect(wakingOf({ kept: { hours: { waking: value } } })).toBe(usualWaking);
+  });
+
+  test('the last and the next moment awake', () => {
+    expect([6.99, 7, 22.5, 22.6, 2].map((hour) => isAwake(at(hour), usualWaking))).toEqual([
+      false,
+      true,
+      true,
+      false,
+      false,
+    ]);
+    const last = (hour: number) => (lastAwake(at(hour), usualWaking) - midnight) / hourMs;
+    expect([12, 23, 26, 30.9].map(last)).toEqual([12, 22.5, 22.5, 22.5]);
+    const next = (hour: number) => (nextAwake(at(hour), usualWaking) - midnight) / hourMs;
+    expect([12, 23, 26, 6.5].map(next)).toEqual([12, 31, 31, 7]);
+    // Somebody who is up from noon to two at night.
+    const late = { from: 720, to: 120 };
+    expect([1, 3, 11, 13].map((hour) => isAwake(at(hour), late))).toEqual([true, false, false, true]);
+    expect((lastAwake(at(29), late) - midnight) / hourMs).toBe(26);
+  });
+
+  test('a span ends before bed and begins after rising; one that lies in the night is moved before it', () => {
+    expect(hours(whileAwake({ from: at(3), until: at(12) }, usualWaking))).toEqual([7, 12]);
+    expect(hours(whileAwake({ from: at(20), until: at(27) }, usualWaking))).toEqual([20, 22.5]);
+    expect(hours(whileAwake({ from: at(24), until: at(29) }, usualWaking))).toEqual([22.5, 22.5]);
+    expect(hours(whileAwake({ from: at(9), until: at(10) }, usualWaking))).toEqual([9, 10]);
+  });
+
+  test('feeds are moved, pressure is not, nor what is due while nobody sleeps', () => {
+    const moved = awakeTasks(
+      [task('a', 20, 27), task('b', 20, 27, { verb: 'chill' }), task('c', 2, 5)],
+      usualWaking,
+      at(18),
+    );
+    expect(moved.map(hours)).toEqual([
+      [20, 22.5],
+      [20, 27],
+      [2, 5],
+    ]);
+    // Asked at two at night, with three hours left: it is due now, not last evening.
+    expect(hours(awakeTasks([task('a', 20, 29)], usualWaking, at(26))[0]!)).toEqual([20, 29]);
+  });
+});
+
+describe('rounds', () => {
+  test('feeds whose windows share an hour are one round, which lasts while all are open', () => {
+    const [round, ...rest] = rounds([
+      task('a', 8, 14),
+      task('b', 12, 20),
+      task('c', 13, 30),
+      task('d', 21, 30),
+    ]).reverse();
+    expect(rest.map(({ id }) => id)).toEqual(['d']);
+    expect(round).toMatchObject({ id: 'round-a-b-c', reason: 'round', portions: [] });
+    expect(round!.parts!.map(({ id }) => id)).toEqual(['a', 'b', 'c']);
+    expect(hours(round!)).toEqual([13, 14]);
+  });
+
+  test('less than an hour together, or another reason, is no round', () => {
+    const apart = [task('a', 8, 14), task('b', 13.1, 20)];
+    expect(rounds(apart)).toEqual(apart);
+    const planned = [
+      task('a', 8, 14),
+      task('b', 8, 14, { reason: 'build-up' }),
+      task('c', 8, 14, { verb: 'rest' }),
+    ];
+    expect(rounds(planned)).toEqual(planned);
+  });
+});
