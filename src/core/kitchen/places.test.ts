@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { celsiusAt, changesWithin, placeIds, type Warmths } from './places';
+import { celsiusAt, changesWithin, meanOfShown, placeIds, type Warmths } from './places';
 
 const hour = 3_600_000;
 const day = 24 * hour;
@@ -43,10 +43,36 @@ test('changes lie where the temperature does change', () => {
   expect(within('fridge', -48, 100)).toEqual([]);
 });
 
+test('a place that swings is warmer by 2/π of its swing from nine to nine, cooler by night, by its own clock', () => {
+  // Dawn is eight o'clock UTC, ten in a place two hours east of it.
+  const swung: Warmths = { counter: [{ at: at(0), celsius: 22, swing: 3, offset: 120 }] };
+  const add = (3 * 2) / Math.PI;
+  const counter = (hours: number) => celsiusAt(swung, 'counter', at(hours)) - 22;
+  // Ten, then until just before 21:00 (11 h on), then the night until nine, 23 h on.
+  expect([0, 10.9, 11, 22.9, 23, 34.9, 35].map(counter)).toEqual(
+    [add, add, -add, -add, add, add, -add].map((value) => expect.closeTo(value, 9)),
+  );
+  expect(changesWithin(swung, 'counter', at(0), at(48)).map((instant) => (instant - dawn) / hour)).toEqual([
+    11, 23, 35, 47,
+  ]);
+  expect(celsiusAt(swung, 'warm-shelf', at(0))).toBeCloseTo(26 + add, 9);
+  // The mean of a day is the mean.
+  const mean = Array.from({ length: 24 }, (_, i) => counter(i + 0.5)).reduce((sum, value) => sum + value, 0);
+  expect(mean).toBeCloseTo(0, 9);
+  // What a thermometer shows by day is above the mean that is written down, to half a degree.
+  expect(meanOfShown(swung, 'counter', at(1), 24, 120)).toEqual({ celsius: 22, swing: 3 });
+  expect(meanOfShown({}, 'counter', at(1), 24, 120)).toEqual({ celsius: 24 });
+});
+
 test('between two changes a place never changes (property)', () => {
   const history = fc
     .array(
-      fc.record({ at: fc.integer({ min: 0, max: 20 * day }), celsius: fc.integer({ min: 2, max: 35 }) }),
+      fc.record({
+        at: fc.integer({ min: 0, max: 20 * day }),
+        celsius: fc.integer({ min: 2, max: 35 }),
+        swing: fc.constantFrom(0, 0, 3),
+        offset: fc.constantFrom(0, 120, -300),
+      }),
       {
         maxLength: 6,
       },

@@ -71,6 +71,19 @@ function swingTurns({ swing = 0, offset = 0 }: WarmthStep, from: number, to: num
   return out;
 }
 
+/**
+ * What is written down when a thermometer shows so much now: in a place that swings with the day, the mean of the day.
+ *
+ * @param shown °C
+ * @param offset local offset, minutes east of UTC
+ */
+export function meanOfShown(warmths: Warmths, place: PlaceId, at: number, shown: number, offset: number) {
+  const swing = saidAt(warmths, place, at)?.swing ?? 0;
+  return swing === 0
+    ? { celsius: shown }
+    : { celsius: Math.round(2 * (shown - swungBy({ at, celsius: 0, swing, offset }, at))) / 2, swing };
+}
+
 /** A place's own last word at an instant. */
 export const saidAt = (warmths: Warmths, place: PlaceId, at: number): WarmthStep | undefined =>
   stepAt(warmths[place] ?? [], at);

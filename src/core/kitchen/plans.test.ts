@@ -46,6 +46,16 @@ describe('a spell laid over the temperatures', () => {
     expect(withSpells(warmths, [], before(warmths))).toBe(warmths);
   });
 
+  test('a place that swings goes on swinging after it', () => {
+    const swings: Warmths = { counter: [{ at: 0, celsius: 21, swing: 3, offset: 0 }] };
+    const laid = withSpells(swings, [hot], before(swings));
+    const add = (3 * 2) / Math.PI;
+    // 161 h is five in the afternoon of the seventh day, 170 h two at night.
+    expect([161, 170].map((hours) => at(laid, 'counter', hours))).toEqual(
+      [21 + add, 21 - add].map((celsius) => expect.closeTo(celsius, 9)),
+    );
+  });
+
   test('a place never spoken of is again what it was', () => {
     const laid = withSpells({}, [hot], before({}));
     expect([60, 99, 130, 161].map((hours) => at(laid, 'counter', hours))).toEqual([21, 21, 34, 21]);

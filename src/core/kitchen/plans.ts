@@ -83,13 +83,14 @@ export function withSpells(
       ? []
       : [{ at: from - 1, celsius: before(place, from - 1) }];
     const within = steps.filter(({ at }) => at > from && at < to);
-    const after = within.length > 0 ? within.at(-1)!.celsius : before(place, from - 1);
+    const spoken = within.at(-1) ?? steps.filter(({ at }) => at <= from).at(-1);
+    const after = spoken ?? { celsius: before(place, from - 1) };
     out[place] = [
       ...steps.filter(({ at }) => at <= from),
       ...first,
       { at: from, celsius },
       ...within,
-      { at: to, celsius: after },
+      { ...after, at: to },
       ...steps.filter(({ at }) => at >= to),
     ].sort((a, b) => a.at - b.at);
   }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { placeIds, celsiusAt } from '@/core/kitchen/places';
 import { closures, holdsFizz } from '@/core/vessels/vessel-kinds';
+import { moveEffect } from '@/core/starter/move-effect';
 import { clockNow } from '@/store/environment';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -9,6 +10,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
+import { moveWords } from '@/words/move-words';
 import { closureWords, placeWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
@@ -27,6 +29,7 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
   const [closure, setClosure] = useState(lot.closure);
   const [at, setAt] = useState<number | null>(null);
   const when = at ?? clockNow();
+  const effect = place === lot.place ? null : moveEffect(lot, place, warmths, when);
   const save = () => {
     if (place !== lot.place)
       act({ kind: 'moved', lots: [lot.id], place }, `${lot.name}: ${placeWords[place]}.`, at ?? undefined);
@@ -51,6 +54,11 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
         onChange={setPlace}
       />
       {lot.place === 'fridge' && place !== 'fridge' ? <CounterAgain lot={lot} answer={answer} /> : null}
+      {effect ? (
+        <Note tone={effect.suffers ? 'caution' : 'plain'} testID="move-effect">
+          {moveWords(effect, lot.name)}
+        </Note>
+      ) : null}
       <Text as="strong">Closed by</Text>
       <Choice
         label="Closed by"

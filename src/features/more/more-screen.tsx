@@ -17,6 +17,11 @@ const looks = [
 ] as const;
 
 const doors = [
+  {
+    href: '/places',
+    title: 'Places and hours',
+    words: 'How warm each place is, by day and night; and when you are up.',
+  },
   { href: '/data', title: 'Data', words: 'Save the journal to a file, bring one in, start over.' },
   {
     href: '/cautions',

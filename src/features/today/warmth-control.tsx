@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { celsiusAt } from '@/core/kitchen/places';
+import { celsiusAt, meanOfShown } from '@/core/kitchen/places';
 import { toStep } from '@/core/measures/sensible';
 import { clockNow } from '@/store/environment';
 import { Icon } from '@/ui/icons/icon';
@@ -20,13 +20,15 @@ export function WarmthControl({ celsius }: Props) {
   const act = useAct();
   // Reckoned from the journal and the clock of the tap, not of the last drawing: five quick taps are five half degrees.
   const set = (step: number) => {
-    const { household } = store.getState().journal.journal;
-    const next = Math.min(
-      45,
-      Math.max(2, toStep(celsiusAt(household.warmths, 'counter', clockNow()) + step, 0.5)),
-    );
+    const { warmths } = store.getState().journal.journal.household;
+    const at = clockNow();
+    const next = Math.min(45, Math.max(2, toStep(celsiusAt(warmths, 'counter', at) + step, 0.5)));
     act(
-      { kind: 'temperature-set', place: 'counter', celsius: next },
+      {
+        kind: 'temperature-set',
+        place: 'counter',
+        ...meanOfShown(warmths, 'counter', at, next, -new Date(at).getTimezoneOffset()),
+      },
       `Kitchen at ${next.toFixed(1)} °C. Every window moved with it.`,
     );
   };

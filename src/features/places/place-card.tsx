@@ -1,0 +1,108 @@
+import { View } from 'react-native';
+import { celsiusAt, meanOfShown, saidAt, type PlaceId } from '@/core/kitchen/places';
+import { toStep } from '@/core/measures/sensible';
+import { clockNow } from '@/store/environment';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { Press } from '@/ui/controls/press';
+import { Text } from '@/ui/controls/text';
+import { Icon } from '@/ui/icons/icon';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { placeWords } from '@/words/names';
+import { useAct } from '../shell/act-context';
+
+const swings = [
+  { value: 0, label: 'Steady' },
+  { value: 2, label: '± 2 °C' },
+  { value: 4, label: '± 4 °C' },
+  { value: 6, label: '± 6 °C' },
+] as const;
+
+const hints: Readonly<Record<PlaceId, string>> = {
+  counter: 'Where most jars stand.',
+  cupboard: 'Darker, a little cooler.',
+  'warm-shelf': 'Above the oven, over a radiator, in an airing cupboard.',
+  'cooler-box': 'Insulated, with an ice brick: for hot days.',
+  fridge: 'Its door is warmer than its back.',
+};
+
+/** One place: how warm it is now, how much it swings with the day. */
+export function PlaceCard({ place }: { readonly place: PlaceId }) {
+  const act = useAct();
+  const roles = useRoles();
+  const now = useNow();
+  const { warmths } = useAppSelector(selectHousehold);
+  const said = saidAt(warmths, place, now);
+  const celsius = celsiusAt(warmths, place, now);
+  const swing = said?.swing ?? 0;
+  const name = capital(placeWords[place]);
+  const set = (step: number) => {
+    const at = clockNow();
+    const shown = Math.min(45, Math.max(-5, toStep(celsiusAt(warmths, place, at) + step, 0.5)));
+    const offset = -new Date(at).getTimezoneOffset();
+    act(
+      { kind: 'temperature-set', place, ...meanOfShown(warmths, place, at, shown, offset) },
+      `${name} at ${shown.toFixed(1)} °C. Every window moved with it.`,
+    );
+  };
+  const swingBy = (value: number) =>
+    act(
+      { kind: 'temperature-set', place, celsius: said?.celsius ?? toStep(celsius, 0.5), swing: value },
+      value === 0 ? `${name}: steady.` : `${name}: ${value} °C warmer by day, as much cooler by night.`,
+    );
+  return (
+    <Card label={name} testID={`place-${place}`}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.medium }}>
+        <View style={{ flex: 1 }}>
+          <Text as="subheading" level={2}>
+            {name}
+          </Text>
+          <Text color={roles.softText}>{said ? hints[place] : `${hints[place]} ${followed(place)}`}</Text>
+        </View>
+        <Press
+          role="button"
+          aria-label={`${name} half a degree cooler`}
+          onPress={() => set(-0.5)}
+          style={{ alignItems: 'center' }}
+        >
+          <Icon name="minus" color={roles.text} />
+        </Press>
+        <Text as="heading" live>{`${celsius.toFixed(1)} °C`}</Text>
+        <Press
+          role="button"
+          aria-label={`${name} half a degree warmer`}
+          onPress={() => set(0.5)}
+          style={{ alignItems: 'center' }}
+        >
+          <Icon name="plus" color={roles.text} />
+        </Press>
+      </View>
+      {place === 'fridge' ? null : (
+        <>
+          <Choice
+            label={`${name}, day and night`}
+            options={swings}
+            value={swing as 0 | 2 | 4 | 6}
+            onChange={swingBy}
+          />
+          {swing > 0 && said ? (
+            <Text>{`About ${said.celsius.toFixed(1)} °C in the mean; now ${celsius > said.celsius ? 'day' : 'night'}.`}</Text>
+          ) : null}
+        </>
+      )}
+    </Card>
+  );
+}
+
+const followed = (place: PlaceId) =>
+  place === 'counter'
+    ? 'Taken as 21 °C until it is said.'
+    : place === 'fridge'
+      ? 'Taken as 4 °C until it is said.'
+      : 'Follows the counter until it is said.';
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
