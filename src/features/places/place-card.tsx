@@ -17,9 +17,9 @@ import { useAct } from '../shell/act-context';
 
 const swings = [
   { value: 0, label: 'Steady' },
-  { value: 2, label: '± 2 °C' },
-  { value: 4, label: '± 4 °C' },
-  { value: 6, label: '± 6 °C' },
+  { value: 2, label: '±2 °C' },
+  { value: 4, label: '±4' },
+  { value: 6, label: '±6' },
 ] as const;
 
 const hints: Readonly<Record<PlaceId, string>> = {
@@ -57,12 +57,9 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
   return (
     <Card label={name} testID={`place-${place}`}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.medium }}>
-        <View style={{ flex: 1 }}>
-          <Text as="subheading" level={2}>
-            {name}
-          </Text>
-          <Text color={roles.softText}>{said ? hints[place] : `${hints[place]} ${followed(place)}`}</Text>
-        </View>
+        <Text as="subheading" level={2} style={{ flex: 1 }}>
+          {name}
+        </Text>
         <Press
           role="button"
           aria-label={`${name} half a degree cooler`}
@@ -81,6 +78,7 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
           <Icon name="plus" color={roles.text} />
         </Press>
       </View>
+      <Text color={roles.softText}>{said ? hints[place] : `${hints[place]} ${followed(place)}`}</Text>
       {place === 'fridge' ? null : (
         <>
           <Choice

@@ -25,8 +25,10 @@ const places: readonly PlaceItem[] = [
   { href: '/more', label: 'More', icon: 'more' },
 ];
 
+const underMore: readonly string[] = ['/data', '/cautions', '/places', '/jars'];
+
 const placeOf = (path: string) => {
-  if (path === '/data' || path === '/cautions') return '/more';
+  if (underMore.includes(path)) return '/more';
   if (path.startsWith('/bottles')) return '/rack';
   return places.find((place) => place.href !== '/' && path.startsWith(place.href))?.href ?? '/';
 };

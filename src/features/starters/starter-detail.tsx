@@ -26,6 +26,7 @@ import { LotExtras } from '../lots/lot-extras-later';
 import { BeginningGuide } from './beginning-later';
 import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
+import { FoamTime } from './foam-time';
 import { GrainsNote } from './grains-note';
 import { QuickCare } from './quick-care';
 import { StarterJar } from './starter-jar';
@@ -33,13 +34,14 @@ import { StarterJar } from './starter-jar';
 const JarChart = later(async () => (await import('../forecasting/charts')).JarChart);
 const CareNotes = later(async () => (await import('./care-screen')).CareNotes);
 
-/** Days beyond its slowest ripening in which a jar may still be guided. */
-const guidedDays = 5;
+/** Days beyond its slowest ripening in which a jar may still be guided: longer when nothing was ever drawn from it. */
+const guidedDays = { drawn: 5, undrawn: 30 } as const;
 
 /** Whether a jar may still be in its first days: its guide decides. */
 function isYoung(lot: Lot, now: number): boolean {
   const slowest = keptCulture(lot)?.keeping.ripensDays[2] ?? 0;
-  return slowest > 0 && now - lot.begunAt < (slowest + guidedDays) * 86_400_000;
+  const more = lot.events.some(({ kind }) => kind === 'went') ? guidedDays.drawn : guidedDays.undrawn;
+  return slowest > 0 && now - lot.begunAt < (slowest + more) * 86_400_000;
 }
 
 /** One starter: when to draw and how much, its care, where it came from, its ledger. */
@@ -107,6 +109,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
         />
       ) : null}
       {young ? null : <QuickCare lot={lot} />}
+      {keptCold ? null : <FoamTime lot={lot} now={now} />}
       <LotActs lot={lot} />
       {culture && !lot.ended ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>

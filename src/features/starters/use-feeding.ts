@@ -2,7 +2,7 @@ import { keptCulture, usualFeed } from '@/core/starter/feed-plan';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Lot } from '@/core/lots/lot';
 import type { Portion } from '@/core/matter/portion';
-import { useAct } from '../shell/act-context';
+import { useAct, type WriteAct } from '../shell/act-context';
 
 export interface Feeding {
   readonly portions: readonly Portion[];
@@ -15,8 +15,11 @@ export interface Feeding {
 }
 
 /** Feeding a jar as usual, in one tap; a kind that is renewed is strained first. */
-export function useFeeding(lot: Lot, portions: readonly Portion[] = usualFeed(lot)): Feeding {
-  const act = useAct();
+export const useFeeding = (lot: Lot, portions?: readonly Portion[]): Feeding =>
+  feedingOf(useAct(), lot, portions);
+
+/** The same with the hand that writes: for several jars at once. */
+export function feedingOf(act: WriteAct, lot: Lot, portions: readonly Portion[] = usualFeed(lot)): Feeding {
   const renewal = renewalOf(lot);
   const fresh = renewal?.portions ?? portions;
   const feed = () => act({ kind: 'portions-added', lotId: lot.id, portions: [...fresh] }, `Fed ${lot.name}.`);

@@ -1,22 +1,7 @@
-import type { ReactNode } from 'react';
 import { Circle, Ellipse, G, Path } from 'react-native-svg';
-import type { Roles } from '../theme/roles';
+import { clear, cloudy, layered } from './jar-cold';
+import type { JarInside, JarLook } from './jar-look';
 import { scatter } from './scatter';
-
-/** Where the liquid of a jar lies in its drawing, and how lively it is. */
-export interface JarInside {
-  readonly roles: Roles;
-  readonly surface: number;
-  readonly bottom: number;
-  /** 0 asleep – 1 at its peak. */
-  readonly liveliness: number;
-}
-
-/** How a kind looks in its jar: the liquid's colour, and what floats or lies in it. */
-export interface JarLook {
-  readonly liquid: (roles: Roles) => { readonly fill: string; readonly opacity: number };
-  readonly solids: (inside: JarInside) => ReactNode;
-}
 
 /** How far up something rides: at the bottom when asleep, through the jar when lively. */
 const heightOf = ({ surface, bottom, liveliness }: JarInside, share: number): number =>
@@ -114,20 +99,14 @@ const pellicle: JarLook = {
   ),
 };
 
-/** Strained whey: clear, yellow-green, a little cloud at the bottom. */
-const clear: JarLook = {
-  liquid: (roles) => ({ fill: roles.good, opacity: 0.3 }),
-  solids: ({ roles, bottom }) => (
-    <Ellipse cx={37} cy={bottom} rx={26} ry={4} fill={roles.foam} opacity={0.7} />
-  ),
-};
-
 const looks: Readonly<Record<string, JarLook>> = {
   'ginger-bug': slices,
   'water-kefir-grains': grains,
   wild: petals,
   'tea-mother': pellicle,
   whey: clear,
+  'last-batch': cloudy,
+  sediment: layered,
 };
 
 /** The look of a kind; one that has no drawing of its own looks like plant in sugar water. */

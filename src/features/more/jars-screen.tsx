@@ -1,0 +1,50 @@
+import { View } from 'react-native';
+import { keptKinds } from '@/core/cultures/registry';
+import { Card } from '@/ui/controls/card';
+import { Text } from '@/ui/controls/text';
+import { Jar } from '@/ui/drawings/jar';
+import { Screen } from '@/ui/layout/screen';
+import { gap } from '@/ui/theme/shape';
+
+const levels = [
+  { liveliness: 0.08, word: 'asleep' },
+  { liveliness: 0.5, word: 'at work' },
+  { liveliness: 0.97, word: 'lively' },
+] as const;
+
+/** How jars are drawn: each kind asleep, at work and lively, so that a glance at the shelf is enough. */
+export function JarsScreen() {
+  return (
+    <Screen title="How jars are drawn" over="More" width={760}>
+      <Text>
+        What lies in a jar tells its kind; bubbles, foam and what rides up tell how lively it is. The line at
+        the side is its mark.
+      </Text>
+      {keptKinds.map((kind) => (
+        <Card key={kind.id} label={kind.name}>
+          <Text as="subheading" level={2}>
+            {capital(kind.name)}
+          </Text>
+          <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: gap.medium }}>
+            {levels.map(({ liveliness, word }) => (
+              <View key={word} style={{ alignItems: 'center', gap: 4 }}>
+                <Jar
+                  jarMl={800}
+                  levelMl={600}
+                  markMl={600}
+                  liveliness={liveliness}
+                  culture={kind.id}
+                  litreHeight={128}
+                  label={`${capital(kind.name)}, ${word}`}
+                />
+                <Text>{word}</Text>
+              </View>
+            ))}
+          </View>
+        </Card>
+      ))}
+    </Screen>
+  );
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
