@@ -3,7 +3,7 @@ import type { SignKind } from '@/core/lots/signs';
 import type { Household } from '@/core/journal/household';
 import { targetLotId } from '@/core/lots/transfer';
 import { vesselKind } from '@/core/vessels/vessel-kinds';
-import { grams, millilitres, number, portionsWords } from './amounts';
+import { grams, number, portionsWords, volume } from './amounts';
 import {
   closureWords,
   endingWords,
@@ -87,7 +87,7 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
   );
   const amount = (index: number) => {
     const { ml, grams: g } = entry.targets[index]!;
-    return g !== undefined ? grams(g) : ml !== undefined ? millilitres(ml) : 'all of it';
+    return g !== undefined ? grams(g) : ml !== undefined ? volume(ml) : 'all of it';
   };
   const mine = seenFrom === undefined ? -1 : ids.indexOf(seenFrom);
   if (mine >= 0) {

@@ -71,6 +71,7 @@ export const signWords: Readonly<
     },
   },
   colour: { title: 'Colour', words: { usual: 'As usual', darker: 'Darker', odd: 'Green, black, pink' } },
+  texture: { title: 'Texture', words: { thin: 'Thin', ropy: 'Slimy, ropy' } },
   sediment: { title: 'Sediment', words: { none: 'None', some: 'Some', thick: 'Thick' } },
   grains: {
     title: 'Grains',

@@ -6,7 +6,7 @@ import { rootOf } from '@/core/forecast/family-members';
 import { celsiusAt } from '@/core/kitchen/places';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Task } from '@/core/tasks/task';
-import { portionsWords } from './amounts';
+import { portionsWords, volume } from './amounts';
 import { chillReason } from './reasons';
 import { moment, plural, quarter } from './moment';
 
@@ -86,7 +86,7 @@ export function taskWords(
       };
     case 'pitch': {
       const planned = lot.recipe?.planned;
-      const dose = planned?.ml ? `${Math.round(planned.ml)} ml into ${lot.name}` : lot.name;
+      const dose = planned?.ml ? `${volume(Math.round(planned.ml))} into ${lot.name}` : lot.name;
       return {
         over: 'Mixed, not yet alive',
         title: `Pitch ${dose}`,

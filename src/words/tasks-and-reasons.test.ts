@@ -115,7 +115,7 @@ describe('what a card says', () => {
   test('pitch: the dose that was planned', () => {
     expect(said(task('pitch', [brew], 0, 24))).toMatchObject({
       over: 'Mixed, not yet alive',
-      title: 'Pitch 150 ml into Plum and bay',
+      title: 'Pitch 150 ml (10 tbsp) into Plum and bay',
       because: 'once it is below 30 °C, and before wild guests find the sugar.',
     });
     expect(said(task('pitch', [{ ...brew, recipe: null }], 0, 24)).title).toBe('Pitch Plum and bay');
@@ -319,20 +319,20 @@ describe('entries the demo does not have', () => {
   });
 
   test('a transfer, told from where one stands', () => {
-    expect(words(poured({}))).toBe('120 ml drawn to Plum and bay');
-    expect(words(poured({ celsius: 27.5 }), 'brew')).toBe('120 ml drawn from Nib at 27.5 °C');
+    expect(words(poured({}))).toBe('120 ml (8 tbsp) drawn to Plum and bay');
+    expect(words(poured({ celsius: 27.5 }), 'brew')).toBe('120 ml (8 tbsp) drawn from Nib at 27.5 °C');
     expect(
       words(
         poured({ targets: [{ lotId: 'brew', ml: 120, portions: [{ what: 'white-sugar', grams: 4 }] }] }),
         'brew',
       ),
-    ).toBe('120 ml drawn from Nib, with 4 g (1 tsp) white sugar');
+    ).toBe('120 ml (8 tbsp) drawn from Nib, with 4 g (1 tsp) white sugar');
     expect(words(poured({ taken: 'solids', targets: [{ lotId: 'brew', grams: 30 }, {}] }))).toBe(
       '30 g of solids moved to Plum and bay; all of it of solids thrown out',
     );
-    expect(words(poured({ taken: 'sediment' }))).toBe('120 ml of sediment to Plum and bay');
-    expect(words(poured({ targets: [{ ml: 90 }] }))).toBe('90 ml poured away');
-    expect(words(poured({ taken: 'everything' }))).toBe('120 ml ladled to Plum and bay');
+    expect(words(poured({ taken: 'sediment' }))).toBe('120 ml (8 tbsp) of sediment to Plum and bay');
+    expect(words(poured({ targets: [{ ml: 90 }] }))).toBe('90 ml (6 tbsp) poured away');
+    expect(words(poured({ taken: 'everything' }))).toBe('120 ml (8 tbsp) ladled to Plum and bay');
   });
 
   test('bottles filled: alike they are counted with their kind, unlike only counted; a dose is said', () => {

@@ -112,7 +112,7 @@ describe('entries in words', () => {
       'Begun with 620 ml (2½ cups) water, 31 g (5 tbsp) fresh ginger and 30 g (2¼ tbsp) white sugar',
     );
     expect(words('portions-added')).toBe('Added 18 g (2¾ tbsp) fresh ginger and 18 g (1½ tbsp) white sugar');
-    expect(words('transferred')).toBe('165 ml drawn to Quince and thyme');
+    expect(words('transferred')).toBe('165 ml (11 tbsp) drawn to Quince and thyme');
     expect(words('transferred', 1)).toBe('Bottled 4 × 500 ml, crown-cap beer bottle');
     expect(words('tasted')).toBe('Tasted: sweet 4 of 5, sour 2 of 5');
     expect(words('measured')).toBe('Specific gravity 1.031');
@@ -123,7 +123,9 @@ describe('entries in words', () => {
 
   test('a transfer is told from where one stands', () => {
     const bottling = entries.filter((entry) => entry.kind === 'transferred')[1]!;
-    expect(entryWords(bottling, household, `${bottling.id}-2`)).toBe('480 ml drawn from Quince and thyme');
+    expect(entryWords(bottling, household, `${bottling.id}-2`)).toBe(
+      '480 ml (2 cups) drawn from Quince and thyme',
+    );
   });
 
   test('names: a bottle carries its brew’s; what is gone is said to be', () => {

@@ -78,13 +78,25 @@ function doseOf(life: Life, cultures: CultureTable): Dose {
   return { ml: life.ml, residualSugar: culture?.residualSugar ?? 0 };
 }
 
+/** How much smaller a dose is by each degree above 22 °C: practice, half as much at 34, within what is usual. */
+const lessPerDegree = 1.06;
+
 /**
- * The usual dose for a batch, or what the jar can give.
+ * The usual dose for a batch, or what the jar can give: less of it in the heat, more in the cold, within the kind's own range.
+ *
+ * @param celsius where the batch will ferment
  * @returns ml (or g for what is measured by mass)
  */
-export function suggestedDose(lot: Lot, batchMl: number, cultures: CultureTable = knownCultures): number {
+export function suggestedDose(
+  lot: Lot,
+  batchMl: number,
+  celsius = 22,
+  cultures: CultureTable = knownCultures,
+): number {
   const culture = cultures(lot.role === 'starter' ? lot.culture : lastBatchId);
   if (culture?.packet) return Math.min((culture.dose.usual * batchMl) / 1000, solidGrams(lot.contents));
-  const usual = culture?.unit === 'ml' ? culture.dose.usual * batchMl : 0.1 * batchMl;
-  return Math.max(0, Math.min(usual, mostDrawableMl(lot, cultures)));
+  if (culture?.unit !== 'ml') return Math.max(0, Math.min(0.1 * batchMl, mostDrawableMl(lot, cultures)));
+  const { low, usual, high } = culture.dose;
+  const share = Math.max(low, Math.min(high, usual * lessPerDegree ** (22 - celsius)));
+  return Math.max(0, Math.min(share * batchMl, mostDrawableMl(lot, cultures)));
 }

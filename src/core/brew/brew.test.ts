@@ -181,6 +181,11 @@ describe('a brew worked out', () => {
   test('the dose is 8 % of the batch, or what the jar can give', () => {
     expect(suggestedDose(bug(), 2000)).toBeCloseTo(160, 6);
     expect(suggestedDose(bug(), 50_000)).toBe(mostDrawableMl(bug()));
+    // A litre: 8 % at 22 °C, 6 % a degree less in the heat and more in the cold, between 5 and 12 %.
+    const litre = (celsius: number) => suggestedDose(bug(), 1000, celsius);
+    expect([22, 18, 26, 40, 2].map(litre)).toEqual(
+      [80, 80 * 1.06 ** 4, 80 * 1.06 ** -4, 50, 120].map((ml) => expect.closeTo(ml, 6)),
+    );
   });
 
   test('nothing alive goes in above 40 °C, and a warning comes above 30', () => {

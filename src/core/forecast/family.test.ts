@@ -98,7 +98,8 @@ describe('one forecast for the family', () => {
     const root = (kitchen: TestKitchen) =>
       kitchen.entries.find((entry) => entry.kind === 'lot-begun' && entry.role === 'brew')!.id;
     const [lively, flat] = [fresh.family(root(fresh), 20).answer, tired.family(brew, 20).answer];
-    expect(lively.doseLiveliness!.mean).toBeGreaterThan(0.75);
+    // Drawn a day after its feed it is past its peak, but lively still.
+    expect(lively.doseLiveliness!.mean).toBeGreaterThan(0.55);
     expect(flat.doseLiveliness!.mean).toBeLessThan(0.3);
     expect(flat.lots[0]!.taste!.best).toBeGreaterThan(lively.lots[0]!.taste!.best * 1.2);
   });

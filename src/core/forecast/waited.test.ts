@@ -64,7 +64,7 @@ test('a brew pitched from an old packet begins with what is alive of it, and lat
   const [fresh, old] = [sweetAfterDay(1), sweetAfterDay(900)];
   expect([fresh.question.culture!.id, fresh.question.amountPerLitre]).toEqual([
     'wine-yeast',
-    expect.closeTo(1000 / (1803 + 160 * 0.62), 3),
+    expect.closeTo(1000 / (1803 + 160 * 0.62), 2),
   ]);
   expect(fresh.question.doseAlive).toBeCloseTo(0.999, 2);
   expect(old.question.doseAlive).toBeCloseTo(0.5 ** 1.5, 1);

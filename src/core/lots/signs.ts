@@ -8,6 +8,7 @@ export const lotSigns = {
   film: ['none', 'thin-white', 'pellicle', 'fuzzy'],
   smell: ['sweet', 'yeasty', 'sour', 'vinegar', 'egg', 'solvent', 'foul'],
   colour: ['usual', 'darker', 'odd'],
+  texture: ['thin', 'ropy'],
   sediment: ['none', 'some', 'thick'],
   grains: ['shrunk', 'mushy', 'plump', 'growing'],
 } as const;

@@ -15,7 +15,7 @@ export const troubleSigns = {
   egg: { kind: 'smell', value: 'egg' },
   solvent: { kind: 'smell', value: 'solvent' },
   foul: { kind: 'smell', value: 'foul' },
-  slime: null,
+  slime: { kind: 'texture', value: 'ropy' },
   'shrunk-grains': { kind: 'grains', value: 'shrunk' },
   'mushy-grains': { kind: 'grains', value: 'mushy' },
   'plump-grains': { kind: 'grains', value: 'plump' },

@@ -121,9 +121,10 @@ export function readBrew(values: BrewValues, lots: readonly Lot[]): FormReading<
 export function doseFor(
   values: Pick<BrewValues, 'by' | 'volume' | 'count' | 'size'>,
   lot: Lot | undefined,
+  celsius?: number,
 ): string {
   const wanted = wantedMl(values);
   if (!lot || 'message' in wanted) return '';
-  const dose = suggestedDose(lot, wanted.ml);
+  const dose = suggestedDose(lot, wanted.ml, celsius);
   return isPacket(lot) ? grams(Number(dose.toFixed(1))) : millilitres(sensibleMillilitres(dose));
 }

@@ -1,9 +1,11 @@
 import { knownCultures, lastBatchId } from '@/core/cultures/registry';
 import type { Lot } from '@/core/lots/lot';
 import { Card } from '@/ui/controls/card';
+import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { portionsWords } from '@/words/amounts';
+import { portionsWords, volume } from '@/words/amounts';
+import { cautionsOf } from '@/words/caution-words';
 import { Claims } from '../starters/claims-later';
 import { AccountFigures } from './account-card';
 import { planTyped, type BrewValues } from './brew-form';
@@ -32,7 +34,7 @@ export function BrewPreview({ typed, lots }: Props) {
   return (
     <Card label="What this makes" testID="brew-preview">
       <Text as="subheading" level={2}>
-        {`${portionsWords(plan.portions.map((portion) => (portion.ml === undefined ? portion : { ...portion, ml: Math.round(portion.ml) })))}${lot ? `; ${Math.round(doseMl)} ml ${lot.name}` : ''}`}
+        {`${portionsWords(plan.portions.map((portion) => (portion.ml === undefined ? portion : { ...portion, ml: Math.round(portion.ml) })))}${lot ? `; ${volume(Math.round(doseMl))} ${lot.name}` : ''}`}
       </Text>
       <AccountFigures account={account} doseMl={doseMl} starterName={lot?.name ?? 'Starter'} />
       {lot ? <DoseRemark lot={lot} share={account.doseShare} /> : null}
@@ -40,10 +42,17 @@ export function BrewPreview({ typed, lots }: Props) {
       {lot && draw ? (
         <Text>
           {draw.topUp.length > 0
-            ? `${Math.round(draw.leftMl)} ml stay in ${lot.name}'s jar. Top up with ${portionsWords(draw.topUp)}, then let it rest a day.`
-            : `${Math.round(draw.leftMl)} ml stay in ${lot.name}.`}
+            ? `${volume(Math.round(draw.leftMl))} stay in ${lot.name}'s jar. Top up with ${portionsWords(draw.topUp)}, then let it rest a day.`
+            : `${volume(Math.round(draw.leftMl))} stay in ${lot.name}.`}
         </Text>
       ) : null}
+      {cautionsOf({ portions: plan.portions, cultureId: lot?.culture ?? null, closure: null }).map(
+        (words) => (
+          <Note key={words} tone="caution">
+            {words}
+          </Note>
+        ),
+      )}
       <Text
         color={roles.softText}
       >{`A jar of at least ${(plan.jarMl / 1000).toFixed(2)} L holds it, with room to foam.`}</Text>

@@ -3,6 +3,10 @@ import { useForm, useWatch } from 'react-hook-form';
 import { bareId } from '@/core/cultures/registry';
 import { baseKinds } from '@/core/ferment/scenario-kinds';
 import type { Lot } from '@/core/lots/lot';
+import { celsiusAt } from '@/core/kitchen/places';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -43,6 +47,8 @@ export function NewBrew({ starters }: Props) {
   const act = useAct();
   const router = useRouter();
   const wide = useWide();
+  const now = useNow();
+  const celsius = celsiusAt(useAppSelector(selectHousehold).warmths, 'counter', now);
   const first = starters.find(({ role }) => role === 'starter');
   const start = { by: 'litres', volume: '2 L', count: '4', size: '500 ml' } as const;
   const form = useForm<BrewValues, unknown, BrewOutput>({
@@ -56,12 +62,12 @@ export function NewBrew({ starters }: Props) {
         { what: 'ginger', amount: '60 g' },
       ],
       life: first?.id ?? 'portion',
-      dose: doseFor(start, first),
+      dose: doseFor(start, first, celsius),
       volumes: '2.5',
     },
   });
   const typed = useWatch({ control: form.control }) as BrewValues;
-  useFollowingDose(form, typed, starters);
+  useFollowingDose(form, typed, starters, celsius);
   const control = form.control as never;
   const set = (field: keyof BrewValues, value: string) =>
     form.setValue(field, value as never, { shouldValidate: form.formState.isSubmitted });

@@ -14,6 +14,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
+import { volume } from '@/words/amounts';
 import { lotName } from '@/words/names';
 import { openLots } from '../lots/other-lots';
 import type { LotSheetProps } from '../lots/sheet-props';
@@ -105,7 +106,7 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
             ? undefined
             : isPacket(jar)
               ? `Wake it in water first; ${Number(solidGrams(jar.contents).toFixed(1))} g are left`
-              : `${jar.name} can give ${Math.round(mostDrawableMl(jar))} ml now`
+              : `${jar.name} can give ${volume(Math.round(mostDrawableMl(jar)))} now`
         }
       />
       {jar && !isPacket(jar) && jar.role === 'starter' ? (

@@ -8,6 +8,7 @@ export function useFollowingDose(
   form: UseFormReturn<BrewValues, unknown, BrewOutput>,
   typed: BrewValues,
   lots: readonly Lot[],
+  celsius: number,
 ) {
   const suggested = useRef(typed.dose);
   const { by, volume, count, size, life, dose } = typed;
@@ -16,9 +17,10 @@ export function useFollowingDose(
     const next = doseFor(
       { by, volume, count, size },
       lots.find(({ id }) => id === life),
+      celsius,
     );
     if (next === '' || next === dose) return;
     suggested.current = next;
     form.setValue('dose', next);
-  }, [form, by, volume, count, size, life, dose, lots]);
+  }, [form, by, volume, count, size, life, dose, lots, celsius]);
 }

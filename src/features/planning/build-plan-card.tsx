@@ -3,7 +3,7 @@ import type { BuildUp } from '@/core/starter/build-up';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { portionsWords } from '@/words/amounts';
+import { portionsWords, volume } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
 
 /** The feeds of a build-up, one under the other, and what it comes to. */
@@ -19,6 +19,7 @@ export function PlanCard({
   readonly unit: 'ml' | 'g';
 }) {
   const roles = useRoles();
+  const said = (amount: number) => (unit === 'ml' ? volume(Math.round(amount)) : `${Math.round(amount)} g`);
   const late = plan.readyAt > wantedAt + 60_000;
   return (
     <Card label="Plan" testID="build-plan">
@@ -31,11 +32,11 @@ export function PlanCard({
       {plan.feeds.map((feed) => (
         <View key={feed.at} style={{ gap: 2 }}>
           <Text as="strong">{feed.at <= now + 60_000 ? 'Now' : moment(quarter(feed.at), now)}</Text>
-          <Text>{`${portionsWords(feed.portions)}; it comes to ${Math.round(feed.comesTo)} ${unit}.`}</Text>
+          <Text>{`${portionsWords(feed.portions)}; it comes to ${said(feed.comesTo)}.`}</Text>
         </View>
       ))}
       <Text color={roles.softText}>
-        {`At its peak ${moment(quarter(plan.readyAt), now)}: draw ${Math.round(plan.amount)} ${unit}.`}
+        {`At its peak ${moment(quarter(plan.readyAt), now)}: draw ${said(plan.amount)}.`}
       </Text>
     </Card>
   );

@@ -19,6 +19,7 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
+import { volume } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
 import { MomentField } from '../forms/moment-field';
 import { useAct } from '../shell/act-context';
@@ -59,7 +60,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
   };
   return (
     <Screen title={`Build ${lot.name} up`} over={`Starters / ${culture.name}`} width={760}>
-      <Text>{`Now ${Math.round(mostDrawableMl(lot))} ml can be drawn. Say how much you want at its peak, and by when.`}</Text>
+      <Text>{`Now ${volume(Math.round(mostDrawableMl(lot)))} can be drawn. Say how much you want at its peak, and by when.`}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <TextBox
           label="How much"

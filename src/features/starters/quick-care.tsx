@@ -1,6 +1,8 @@
 import { View } from 'react-native';
 import type { Lot } from '@/core/lots/lot';
 import { lotSigns } from '@/core/lots/signs';
+import type { Portion } from '@/core/matter/portion';
+import { percentagesOf } from '@/core/starter/percentages';
 import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -20,6 +22,7 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
   const act = useAct();
   const now = useNow();
   const { portions: feed, strainMl, discard, done } = useFeeding(lot);
+  const percent = sweetened(feed);
   const strained = discard ? 'thrown away' : 'off';
   const resting = lot.place === 'fridge';
   const justFed = strainMl > 0 && now - lastFedAt(lot) < justFedMs;
@@ -48,7 +51,7 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
         />
       </View>
       {feed.length > 0 ? (
-        <Text testID="usual-feed">{`As usual: ${strainMl > 0 ? `strain ${volume(strainMl)} ${discard ? 'and throw it away' : 'off'}, then ` : ''}${portionsWords(feed)}.`}</Text>
+        <Text testID="usual-feed">{`As usual: ${strainMl > 0 ? `strain ${volume(strainMl)} ${discard ? 'and throw it away' : 'off'}, then ` : ''}${portionsWords(feed)}.${percent}`}</Text>
       ) : null}
       <Text as="strong">How does it look?</Text>
       <Choice
@@ -59,4 +62,10 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
       />
     </View>
   );
+}
+
+/** What the usual feed makes, where it brings its own water: percent of sweetener, as it will really be. */
+function sweetened(feed: readonly Portion[]): string {
+  const { sweetener } = percentagesOf(feed);
+  return sweetener > 0 && sweetener < 60 ? ` That makes ${sweetener.toFixed(1)} % sweetener.` : '';
 }

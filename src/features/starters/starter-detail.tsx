@@ -28,6 +28,7 @@ import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
 import { FoamTime } from './foam-time';
 import { GrainsNote } from './grains-note';
+import { NeglectNote } from './neglect-note';
 import { QuickCare } from './quick-care';
 import { StarterJar } from './starter-jar';
 
@@ -93,6 +94,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
           </Text>
         </View>
       </View>
+      {culture ? <NeglectNote lot={lot} keeping={culture.keeping} now={now} /> : null}
       {young ? (
         <>
           <QuickCare lot={lot} />
