@@ -73,7 +73,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await expect(page.getByTestId('brew-preview')).toContainText('81');
   await expect(page.getByTestId('brew-preview')).toContainText('8.0 % of the batch');
   await expect(page.getByTestId('brew-preview')).toContainText(
-    /ml stay in Marigold's jar. Top up with \d+ g \(.*?\) fresh ginger/,
+    /ml \(.*?\) stay in Marigold's jar. Top up with \d+ g \(.*?\) fresh ginger/,
   );
   await button(page, /^Mixed/).click();
   await expect(page.getByRole('heading', { name: 'Gooseberry and dill' })).toBeVisible();

@@ -41,7 +41,8 @@ test('a day away: the past is where it was, and hunger is told', async ({ page }
   await beginBug(page, 'Sorrel');
   await setClock(page, start + 5 * 24 * 3_600_000);
   await page.reload();
-  await expect(page.getByText(/fed 5 days ago/)).toBeVisible();
+  await expect(page.getByText(/, fed 5 days ago/)).toBeVisible();
+  await expect(page.getByTestId('neglect')).toContainText('the chance that it lives is about 9');
   await setClock(page, start - 3_600_000);
   await page.reload();
   await button(page, /^Fed the usual/).click();

@@ -29,7 +29,7 @@ test('a bug drawn too low is refused, and built up for a date', async ({ page })
   await expect(page.getByTestId('build-plan')).toContainText('Not by');
   await page.getByLabel('By when').fill('2026-07-17T18:00');
   await expect(page.getByTestId('build-plan')).not.toContainText('Not by');
-  await expect(page.getByTestId('build-plan')).toContainText('At its peak Fri 18:00: draw 355 ml.');
+  await expect(page.getByTestId('build-plan')).toContainText('At its peak Fri 18:00: draw 355 ml (1½ cups).');
   await button(page, 'Build it up').click();
   await setClock(page, Date.parse('2026-07-15T06:00:00Z'));
   await page.goto('/');

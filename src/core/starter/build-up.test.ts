@@ -2,6 +2,7 @@ import type { Entry } from '../journal/entry';
 import type { Lot } from '../lots/lot';
 import { bug, dawn, grainsJar, id } from './bug.test-tool';
 import { hoursAt } from '../kitchen/pace';
+import { usualWaking } from '../kitchen/waking';
 import { planBuildUp, type Wanted } from './build-up';
 
 const hour = 3_600_000;
@@ -41,6 +42,25 @@ test('hours at a temperature: 9 % a degree, as far as twelve degrees colder and 
   expect(hoursAt(24, 18)).toBeCloseTo(24 * 1.09 ** 4, 9);
   expect(hoursAt(10, 40)).toBeCloseTo(10 / 1.09 ** 12, 9);
   expect(hoursAt(10, 4)).toBeCloseTo(10 * 1.09 ** 10, 9);
+});
+
+test('a feed that would fall in the night is given before it', () => {
+  // Two feeds, a day and 0.45 of a day before eleven in the morning: a quarter past midnight, the last of them.
+  const lot = bug();
+  const eleven = new Date(2026, 3, 9, 11).getTime();
+  const plan = planBuildUp(lot, {
+    amount: 300,
+    at: eleven,
+    now: dawn + 3 * 86_400_000,
+    celsius: 22,
+    waking: usualWaking,
+  });
+  const asleep = planBuildUp(lot, { amount: 300, at: eleven, now: dawn + 3 * 86_400_000, celsius: 22 });
+  if (!plan.ok || !asleep.ok) throw new Error('no plan');
+  const last = asleep.value.feeds.at(-1)!.at;
+  expect(new Date(last).getHours()).toBe(0);
+  expect(plan.value.feeds.at(-1)!.at).toBe(new Date(2026, 3, 8, 22, 30).getTime());
+  expect(plan.value.readyAt).toBe(eleven);
 });
 
 describe('a bug at its mark of 432 ml', () => {

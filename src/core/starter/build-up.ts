@@ -1,5 +1,6 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import { hoursAt } from '../kitchen/pace';
+import { lastAwake, type WakingHours } from '../kitchen/waking';
 import { feedRiseMlPerGram } from '../lots/add';
 import type { Lot } from '../lots/lot';
 import { levelMl, solidGrams } from '../matter/contents';
@@ -34,6 +35,8 @@ export interface Wanted {
   readonly at: number;
   readonly now: number;
   readonly celsius: number;
+  /** When somebody is up: a feed that would fall in the night is given before it. */
+  readonly waking?: WakingHours;
 }
 
 const hourMs = 3_600_000;
@@ -98,7 +101,12 @@ export function planBuildUp(
       const comesTo = Math.max(level, Math.min(goal, level * growth));
       const portions = grains ? cycleOf(lot, level, cultures) : feedTo(lot, level, comesTo, cultures);
       level = comesTo;
-      return { at: Math.max(wanted.now, first + i * rhythm), portions, comesTo };
+      const at = first + i * rhythm;
+      return {
+        at: Math.max(wanted.now, wanted.waking ? lastAwake(at, wanted.waking) : at),
+        portions,
+        comesTo,
+      };
     }),
   });
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { lotOf } from '@/core/journal/household';
 import { buildKey, buildUpsOf } from '@/core/kitchen/plans';
+import { wakingOf } from '@/core/kitchen/waking';
 import { celsiusAt } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
 import { parseMeasure } from '@/core/measures/parse-measure';
@@ -50,7 +51,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
   const typed = amountTyped(text, unit);
   const amount = typed.ok ? typed.value : 0;
   const celsius = celsiusAt(household.warmths, lot.place === 'fridge' ? 'counter' : lot.place, now);
-  const plan = planBuildUp(lot, { amount, at, now, celsius });
+  const plan = planBuildUp(lot, { amount, at, now, celsius, waking: wakingOf(household) });
   const keep = (readyAt: number) => {
     act(
       { kind: 'kept', thing: 'plan', key: buildKey(lot.id), value: { amount, at: readyAt } },

@@ -1,4 +1,5 @@
 import { awayOf, buildUpsOf } from '../../kitchen/plans';
+import { wakingOf } from '../../kitchen/waking';
 import { celsiusAt, type PlaceId } from '../../kitchen/places';
 import { lastAt } from '../../lots/lineage';
 import type { Lot } from '../../lots/lot';
@@ -16,7 +17,7 @@ function buildUpTasks({ household, living, now }: TaskAsk): Task[] {
     const lot = living.find(({ id }) => id === plan.lotId);
     if (!lot || plan.at < now) return [];
     const celsius = celsiusAt(household.warmths, standsAt(lot), now);
-    const result = planBuildUp(lot, { ...plan, now, celsius });
+    const result = planBuildUp(lot, { ...plan, now, celsius, waking: wakingOf(household) });
     const feed = result.ok ? result.value.feeds[0] : undefined;
     const fedAt = lastAt(lot, ({ kind }) => kind === 'added');
     // A feed given within the last hours was this one.
