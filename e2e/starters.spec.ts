@@ -121,9 +121,9 @@ test('a flower starter whose spoons make 7 % against the 18 % meant is flagged a
   await field(page, 'Sweetener meant, %').fill('18');
   const said = page.getByTestId('contradiction');
   await expect(said).toContainText(
-    'The spoons make 7.0 %, not the 18 % that were meant: 52 g more white sugar.',
+    'The spoons make 7.0 %, not the 18 % that were meant: 52 g (4 tbsp) more white sugar.',
   );
-  await button(page, 'Make it 85 g white sugar').click();
+  await button(page, /^Make it 85 g \(.*?\) white sugar/).click();
   await expect(field(page, 'White sugar')).toHaveValue('85 g');
   await expect(said).toHaveCount(0);
   await button(page, 'Begin').click();
@@ -141,7 +141,9 @@ test('dried grains: waters thrown away, the third cycle, weighed, and a split', 
   await expect(field(page, 'Dried water kefir grains')).toHaveValue('8 g');
   await expect(field(page, 'Raw cane sugar')).toHaveValue('30 g');
   await button(page, 'Begin').click();
-  await expect(page.getByTestId('grains')).toContainText('8 g went in dried: about 32 g once swollen');
+  await expect(page.getByTestId('grains')).toContainText(
+    '8 g (1¾ tsp) went in dried: about 32 g (2¼ tbsp) once swollen',
+  );
   const jar = page.url();
   await expect(page.getByTestId('beginning')).toContainText('Small, hard grains', { ignoreCase: true });
   // Two waters are thrown away; the third is a drink.
@@ -164,7 +166,7 @@ test('dried grains: waters thrown away, the third cycle, weighed, and a split', 
   };
   await page.goto(jar);
   await weigh('34');
-  await expect(page.getByTestId('grains')).toContainText('34 g of grains');
+  await expect(page.getByTestId('grains')).toContainText('34 g (2½ tbsp) of grains');
   for (const day of [6, 8]) {
     await setClock(page, days(day));
     await page.goto(jar);
@@ -175,7 +177,7 @@ test('dried grains: waters thrown away, the third cycle, weighed, and a split', 
   }
   await weigh('64');
   await expect(page.getByTestId('grains')).toContainText('They grow by about 37 % a cycle');
-  await expect(page.getByTestId('split')).toContainText('g of grains off, for a second jar');
+  await expect(page.getByTestId('split')).toContainText('of grains off, for a second jar');
   await page.goto('/brews');
   await expect(page.getByText('From The pearls')).toHaveCount(2);
   await page.goto(jar);

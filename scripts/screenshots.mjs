@@ -33,6 +33,12 @@ const trouble = async (page) => {
   for (const name of ['Small grains', 'Vinegar']) await page.getByRole('checkbox', { name }).click();
   await page.waitForTimeout(800);
 };
+const weeks = async (page) => {
+  await nib(page);
+  await page.getByTestId('jar-chart').scrollIntoViewIfNeeded();
+  await page.getByTestId('jar-chart').evaluate((node) => node.scrollIntoView());
+  await page.waitForTimeout(1500);
+};
 const inHand = async (page) => {
   await settle(page);
   await page.getByRole('button', { name: /Plum and bay, bottle 2/ }).click();
@@ -58,6 +64,8 @@ const views = [
   ],
   ['starter', demo('/starters'), phone, 'light', (page) => nib(page)],
   ['trouble', demo('/starters'), phone, 'light', trouble],
+  ['jars', demo('/jars'), { width: 390, height: 1720 }, 'light', settle],
+  ['jar-weeks', demo('/starters'), phone, 'light', weeks],
   ['ahead-night', demo('/starters/ahead'), phone, 'dark', (page) => page.waitForTimeout(1500)],
   ['new-brew', demo('/brews/new'), phone, 'light', steep],
   ['rack-night', demo('/rack'), phone, 'dark', settle],

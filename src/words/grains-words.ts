@@ -1,16 +1,25 @@
 import type { GrainCount } from '@/core/starter/renewal';
+import { kitchenVolume } from './amounts';
+
+/** Grains level in a spoon, g/ml: wet ones. */
+const spoon = 0.9;
+
+/** Grains by weight and by the spoon. */
+export const spooned = (grams: number): string =>
+  `${Math.round(grams)} g (${kitchenVolume(grams / spoon) ?? 'many cups'})`;
 
 /** How a jar's grains stand, in words. */
-export function grainsWords({ grams, driedGrams, perLitre, growth }: GrainCount): string {
+export function grainsWords({ grams, driedGrams, perLitre, perSugar, growth }: GrainCount): string {
   if (driedGrams > 0)
-    return `${Math.round(driedGrams)} g went in dried: about ${Math.round(grams)} g once swollen. Weigh them wet, and they count as they are.`;
+    return `${spooned(driedGrams)} went in dried: about ${spooned(grams)} once swollen. Weigh them wet, and they count as they are.`;
   const grown =
     growth === null
       ? 'Weigh them now and then: two weighings tell how fast they grow.'
       : growth < -0.005
         ? `They shrink by about ${Math.round(-growth * 100)} % a cycle.`
         : `They grow by about ${Math.round(growth * 100)} % a cycle.`;
-  return `${Math.round(grams)} g of grains, ${Math.round(perLitre)} g a litre. ${grown}`;
+  const sugar = perSugar === null ? '' : ` and ${perSugar.toFixed(1)} g for each gram of sugar`;
+  return `${spooned(grams)} of grains, ${Math.round(perLitre)} g a litre${sugar}. ${grown}`;
 }
 
 const where: Readonly<Record<string, string>> = {

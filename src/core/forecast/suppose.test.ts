@@ -3,7 +3,8 @@ import { suppose, type Supposition } from './suppose';
 
 describe('one thing supposed about a bottle of a family', () => {
   const kitchen = new TestKitchen(22);
-  const bug = fedBug(kitchen, -192, -1, 2);
+  // Fed the evening before, so that it is at its peak.
+  const bug = fedBug(kitchen, -181, -1, 2);
   const brew = kitchen.brew(-1, 160);
   kitchen.draw(0, bug, brew, 160);
   const [first] = kitchen.bottles(24, brew, 2);

@@ -105,6 +105,24 @@ describe('grains', () => {
   });
 });
 
+test('too many grains for their sugar are crowded too: 1.65 g for each gram of sugar at most', () => {
+  // 80 g in a litre are within the usual 90, but 45 g of sugar feed 74 of them; 52 stay.
+  const poorly = entry(2, {
+    kind: 'portions-added',
+    lotId: id(0),
+    portions: [
+      { what: 'white-sugar', grams: 45 },
+      { what: 'water', ml: 900 },
+    ],
+  });
+  const of = (...later: Entry[]) => grainsOf(grainsJar(...later).lot)!;
+  expect(of().perSugar).toBeCloseTo(1 / 0.999, 6);
+  expect(of(strained(1.9, 980), poorly, weighed(2.1, 70)).splitGrams).toBeNull();
+  const crowded = of(strained(1.9, 980), poorly, weighed(2.1, 80));
+  expect(crowded.perSugar).toBeCloseTo(80 / 45 / 0.999, 6);
+  expect(crowded.splitGrams).toBe(30);
+});
+
 describe('dried grains', () => {
   const dried = (...more: Entry[]) =>
     lotOf(

@@ -6,6 +6,7 @@ import { drainableMl } from '../lots/transfer';
 import { levelMl, liquidMl, solidGrams } from '../matter/contents';
 import type { Portion } from '../matter/portion';
 import { keptCulture, usualFeed } from './feed-plan';
+import { sugarOfPortions } from './percentages';
 
 /** A cycle's end: so much liquid is strained off, and the culture goes into fresh sugar water the same minute. */
 export interface Renewal {
@@ -54,6 +55,8 @@ export interface GrainCount {
   /** Grams that went in dried and were not weighed since. */
   readonly driedGrams: number;
   readonly perLitre: number;
+  /** Grams for each gram of sugar of its last feed; null when it had none. */
+  readonly perSugar: number | null;
   /** Growth a cycle by the last two weighings, as a share; null with fewer than two. */
   readonly growth: number | null;
   /** Grains to take out, g, so that the usual are left; null while they are not crowded. */
@@ -73,14 +76,35 @@ export function grainsOf(lot: Lot, cultures: CultureTable = knownCultures): Grai
   const litres = lot.markMl / 1000;
   if (!(grams > 0 && litres > 0)) return null;
   const { high, usual } = culture.dose;
-  const crowded = grams > high * litres;
+  const sugar = lastSugar(lot);
+  const perSugar = sugar > 1 ? grams / sugar : null;
+  const crowded = grams > high * litres || (perSugar ?? 0) > mostPerSugar;
   return {
     grams,
     driedGrams: culture.dried ? solidGrams(lot.contents, culture.dried.ingredient) : 0,
     perLitre: grams / litres,
+    perSugar,
     growth: growthOf(lot),
-    splitGrams: crowded ? Math.round((grams - usual * litres) / 5) * 5 : null,
+    splitGrams: crowded
+      ? Math.max(
+          5,
+          Math.round((grams - Math.min(usual * litres, mostPerSugar * 0.7 * (sugar || Infinity))) / 5) * 5,
+        )
+      : null,
   };
+}
+
+/** More grains than this for each gram of sugar starve: practice, 90 g a litre in water of 55 g. */
+const mostPerSugar = 1.65;
+
+/** Sugar of the last feed, g. */
+function lastSugar(lot: Lot): number {
+  for (let i = lot.events.length - 1; i >= 0; i--) {
+    const event = lot.events[i]!;
+    const sugar = event.kind === 'added' ? sugarOfPortions(event.portions) : 0;
+    if (sugar > 1) return sugar;
+  }
+  return 0;
 }
 
 /** Growth a cycle between the last two weighings: what was taken out between them is not counted as shrinking. */

@@ -1,7 +1,7 @@
 import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { gramsOfPortion, type Portion } from '@/core/matter/portion';
-import { amountOf, echo, millilitres } from '@/words/amounts';
+import { amountOf, echo, kitchenVolume, millilitres } from '@/words/amounts';
 
 /** A row of a list of portions, as typed. */
 export interface PortionRow {
@@ -52,5 +52,7 @@ export const volumeEcho =
   (fallback: 'ml' | 'l') =>
   (text: string): string | undefined => {
     const read = volumeTyped(text, fallback);
-    return read.ok ? `= ${millilitres(read.value)}` : undefined;
+    if (!read.ok) return undefined;
+    const kitchen = kitchenVolume(read.value);
+    return `= ${millilitres(read.value)}${kitchen === null ? '' : `, about ${kitchen}`}`;
   };

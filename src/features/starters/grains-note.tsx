@@ -14,7 +14,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionWords } from '@/words/amounts';
-import { grainsWords, surplusWords } from '@/words/grains-words';
+import { grainsWords, spooned, surplusWords } from '@/words/grains-words';
 import { useAct } from '../shell/act-context';
 
 /** How many grains there are, how fast they grow, when they are too many, and what became of those taken off. */
@@ -27,7 +27,7 @@ export function GrainsNote({ lot }: { readonly lot: Lot }) {
       <Text testID="grains">{grainsWords(count)}</Text>
       {count.splitGrams === null ? null : (
         <Note tone="caution" testID="split">
-          {`They crowd each other and starve: take ${count.splitGrams} g of grains off, for a second jar, a gift, to dry or to eat.`}
+          {`They crowd each other and starve: take ${spooned(count.splitGrams)} of grains off, for a second jar, a gift, to dry or to eat.`}
         </Note>
       )}
       {count.driedGrams > 0 ? null : (

@@ -17,6 +17,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
+import { kitchenVolume } from '@/words/amounts';
 import { lessonWords } from '@/words/lesson-words';
 import { livelyWord } from '@/words/reasons';
 import { later } from '../shell/later';
@@ -82,6 +83,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
         />
         <View style={{ flex: 1, gap: gap.small }}>
           <Figure value={String(level)} unit={`ml in a ${Math.round(lot.vessel.ml)} ml jar`} />
+          <Text color={roles.softText}>{kitchenVolume(level) ?? ''}</Text>
           {share ? (
             <Text>{`Begun at ${share.body.toFixed(1)} % plant and ${share.sweetener.toFixed(1)} % sweetener`}</Text>
           ) : null}

@@ -17,6 +17,7 @@ import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { volume } from '@/words/amounts';
 import { duration } from '@/words/moment';
 import { livelyWord } from '@/words/reasons';
 import { useBook } from '../forecasting/book';
@@ -108,7 +109,7 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
             <Text>
               {packet
                 ? `${Number(solidGrams(lot.contents).toFixed(1))} g`
-                : `${Math.round(levelMl(lot.contents))} ml, up to ${Math.round(mostDrawableMl(lot))} ml to draw`}
+                : `${volume(Math.round(levelMl(lot.contents)))}, up to ${volume(Math.round(mostDrawableMl(lot)))} to draw`}
             </Text>
           </View>
         </View>

@@ -15,7 +15,7 @@ import { Text } from '@/ui/controls/text';
 import { Jar } from '@/ui/drawings/jar';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { portionsWords } from '@/words/amounts';
+import { kitchenMeasure, portionsWords, portionWords, volume } from '@/words/amounts';
 
 /** What the spoons really make: percent, level, and where that is thin or rich. */
 export function StarterPreview({
@@ -63,7 +63,7 @@ export function StarterPreview({
       ))}
       <Text
         color={roles.softText}
-      >{`${portionsWords(portions)}: ${Math.round(level)} ml in the jar.${high > 0 ? ` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
+      >{`${portionsWords(portions)}: ${volume(Math.round(level))} in the jar.${high > 0 ? ` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
     </Card>
   );
 }
@@ -84,8 +84,12 @@ export function Contradiction({
   const name = ingredientOf(mend.what).name.toLowerCase();
   return (
     <Card label="Percent and spoons" testID="contradiction">
-      <Note tone="caution">{`The spoons make ${mend.really.toFixed(1)} %, not the ${percent} % that were meant: ${Math.abs(mend.change)} g ${mend.change > 0 ? 'more' : 'less'} ${name}.`}</Note>
-      <InkButton quiet label={`Make it ${mend.grams} g ${name}`} onPress={() => onMend(mend)} />
+      <Note tone="caution">{`The spoons make ${mend.really.toFixed(1)} %, not the ${percent} % that were meant: ${Math.abs(mend.change)} g (${kitchenMeasure({ what: mend.what, grams: Math.abs(mend.change) })}) ${mend.change > 0 ? 'more' : 'less'} ${name}.`}</Note>
+      <InkButton
+        quiet
+        label={`Make it ${portionWords({ what: mend.what, grams: mend.grams })}`}
+        onPress={() => onMend(mend)}
+      />
     </Card>
   );
 }
