@@ -8,7 +8,7 @@ const hourMs = 3_600_000;
 /** Hours of the day at which somebody is asked to look. */
 const awake = { from: 7, until: 22.5 } as const;
 /** A look that takes off less than this share of the uncertainty, or decides over fewer hours, is not worth asking for. */
-const worthAsking = { gain: 0.15, hours: 4 } as const;
+const worthAsking = { gain: 0.15, jarGain: 0.1, hours: 4 } as const;
 
 const asks: Readonly<Record<LookKind, string>> = {
   squeeze: 'Squeeze',
@@ -49,7 +49,9 @@ export function jarLookWords(answer: StarterAnswer, name: string, now: number): 
   const [look] = answer.looks
     .filter(({ gain, hour }) => {
       const day = hourOfDay(at(hour));
-      return gain >= worthAsking.gain && at(hour) > now - hourMs && day >= awake.from && day <= awake.until;
+      return (
+        gain >= worthAsking.jarGain && at(hour) > now - hourMs && day >= awake.from && day <= awake.until
+      );
     })
     .sort((a, b) => b.gain - a.gain);
   if (!look) return null;

@@ -41,7 +41,7 @@ function interpolated(
   return run.hours[i - 1]! + Math.min(1, Math.max(0, share)) * (run.hours[i]! - run.hours[i - 1]!);
 }
 
-export const spreadOf = (run: StoredRun, hours: Float64Array): number => {
+export const spreadOf = (run: Pick<StoredRun, 'weights'>, hours: Float64Array): number => {
   const [low, high] = weightedQuantiles(hours, run.weights, [0.25, 0.75]) as [number, number];
   return Number.isFinite(high) && Number.isFinite(low) ? Math.max(0.5, high - low) : 24;
 };
@@ -69,16 +69,18 @@ export function drawEdges(
   const opens = passing(run, measure, ripe.opens, true, Math.max(0, rested, since));
   const closes = passing(run, measure, ripe.closes, !falls, opens);
   const end = run.hours.at(-1)!;
-  const middle = (hours: Float64Array) => weightedQuantiles(hours, run.weights, [0.5])[0]!;
-  const earliest = middle(opens);
+  const earliest = weightedQuantiles(opens, run.weights, [0.5])[0]!;
   if (!Number.isFinite(earliest)) return { window: null, opens, closes };
-  const latest = Math.min(end, Math.max(middle(closes), earliest + 2));
+  // Kitchens in which it never opens say nothing of when it closes.
+  const opened = run.weights.map((weight, m) => (Number.isFinite(opens[m]!) ? weight : 0));
+  const closing = weightedQuantiles(closes, opened, [0.5])[0]!;
+  const latest = Math.min(end, Math.max(closing, earliest + 2));
   const window = {
     earliest,
     latest,
     best: falls ? peakBetween(run, measure, earliest, latest) : earliest + (latest - earliest) / 3,
     earliestSpread: spreadOf(run, opens),
-    latestSpread: spreadOf(run, closes),
+    latestSpread: spreadOf({ weights: opened }, closes),
   };
   return { window, opens, closes };
 }

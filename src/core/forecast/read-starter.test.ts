@@ -87,6 +87,16 @@ describe('a jar that ripens', () => {
     expect(read(twice, plenty, { nowHour: 10 }).draw!.earliest).toBe(0);
   });
 
+  test('kitchens in which it never opens say nothing of when it closes', () => {
+    // One of three stays dull; the others are lively from 30 h and tire at 80 and 90 h.
+    const some = (m: number, hour: number) =>
+      m === 0 ? 0.3 : hour < 30 || hour >= (m === 1 ? 80 : 90) ? 0.2 : 0.9;
+    const { draw } = read(some, plenty, { nowHour: 40 });
+    expect(draw!.earliest).toBeGreaterThan(28);
+    expect(draw!.latest).toBeGreaterThan(78);
+    expect(draw!.latest).toBeLessThan(90);
+  });
+
   test('a window is at least two hours', () => {
     const flash = (_: number, hour: number) => (hour === 50 ? 0.7 : 0.2);
     const { draw } = read(flash, plenty, { nowHour: 50 });

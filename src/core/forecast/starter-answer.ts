@@ -87,7 +87,9 @@ function looksOf(
 ): Pick<StarterAnswer, 'looks' | 'looksTell'> {
   const looksTell = window && window.earliest <= nowHour ? 'closes' : 'opens';
   const end = run.hours.at(-1)!;
-  const edge = looksTell === 'opens' ? opens : closes;
+  // A kitchen in which it never opened has tired already.
+  const edge =
+    looksTell === 'opens' ? opens : closes.map((hour, m) => (opens[m]! < Infinity ? hour : nowHour));
   const until = (looksTell === 'opens' ? window?.earliest : window?.latest) ?? nowHour + looksAhead;
   const looks = tellingLooks(run, {
     kinds: ['foam', 'sweet'],
@@ -107,7 +109,8 @@ function opensBy(
 ): StarterAnswer['opens'] {
   const { nowHour, ripe } = question;
   if (rested > nowHour) return 'resting';
-  if (!closesFalling(ripe)) return draw && draw.earliest <= nowHour ? 'open' : 'cycle';
+  if (draw && draw.earliest <= nowHour && draw.latest > nowHour) return 'open';
+  if (!closesFalling(ripe)) return 'cycle';
   const past = hours.findIndex((hour, i) => hour <= nowHour && liveliness[i]![2] >= lively);
   if (liveliness[hourIndexAt(hours, nowHour)]![2] >= lively) return 'open';
   return past < 0 && question.ferment.kept?.settled === null ? 'ripening' : 'waking';

@@ -67,6 +67,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const begun = lot.events[0];
   const share = begun?.kind === 'added' ? percentagesOf(begun.portions) : null;
   const level = Math.round(levelMl(lot.contents));
+  const cups = kitchenVolume(level);
   return (
     <Screen
       title={lot.name}
@@ -82,8 +83,10 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
           label={`A ${Math.round(lot.vessel.ml)} ml jar holding ${level} ml, mark at ${lot.markMl} ml, ${word}`}
         />
         <View style={{ flex: 1, gap: gap.small }}>
-          <Figure value={String(level)} unit={`ml in a ${Math.round(lot.vessel.ml)} ml jar`} />
-          <Text color={roles.softText}>{kitchenVolume(level) ?? ''}</Text>
+          <Figure
+            value={String(level)}
+            unit={`ml${cups ? ` (${cups})` : ''} in a ${Math.round(lot.vessel.ml)} ml jar`}
+          />
           {share ? (
             <Text>{`Begun at ${share.body.toFixed(1)} % plant and ${share.sweetener.toFixed(1)} % sweetener`}</Text>
           ) : null}
