@@ -1,13 +1,24 @@
 import { doseVigour } from '@/core/forecast/dose-vigour';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Competition } from '@/core/starter/claims';
+import type { Keeping } from '@/core/cultures/culture';
+import { survivalAfter } from '@/core/starter/away';
 import { volume } from './amounts';
-import { moment, quarter } from './moment';
+import { moment, plural, quarter } from './moment';
 
 /** A window of drawing: "Now until Fri 8:00", "From Thu 20:00 until Fri 8:00", "Gone since 6:00". */
 export function drawSpanWords(from: number, until: number, now: number): string {
   if (until <= now) return `Past since ${moment(quarter(until), now)}`;
   return `${from <= now ? 'Now' : `From ${moment(quarter(from), now)}`} until ${moment(quarter(until), now)}`;
+}
+
+/** How long a jar lives at rest: the chance after half, all, one and a half and twice its weeks at 4 °C. */
+export function restWords(keeping: Keeping): string {
+  const weeks = [0.5, 1, 1.5, 2].map((times) => Math.round(times * keeping.restsWeeks));
+  const chances = weeks.map(
+    (each) => `${percent(survivalAfter(each, keeping))} % after ${plural(each, 'week')}`,
+  );
+  return `One to three warm feeds bring it back. At 4 °C it lives with a chance of about ${chances.slice(0, -1).join(', ')} and ${chances.at(-1)}.`;
 }
 
 const percent = (share: number) => Math.round(100 * share);

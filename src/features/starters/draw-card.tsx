@@ -13,7 +13,7 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords, volume } from '@/words/amounts';
-import { doseNowWords, drawSpanWords } from '@/words/draw-words';
+import { doseNowWords, drawSpanWords, restWords } from '@/words/draw-words';
 import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
 import { drawReason } from '@/words/reasons';
@@ -44,7 +44,7 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
       <Text as="subheading" level={2}>
         {titleOf(asleep, most, renewal)}
       </Text>
-      {asleep ? <Text>One to three warm feeds bring it back; it has kept its numbers.</Text> : null}
+      {asleep ? <Text testID="rest-chances">{restWords(culture.keeping)}</Text> : null}
       {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
       {!asleep && !answer ? <Text>Reckoning how lively it is…</Text> : null}
       {answer && !asleep ? (

@@ -1,0 +1,39 @@
+import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import { competitionWords, doseNowWords, drawSpanWords, restWords } from './draw-words';
+
+const noon = new Date(2026, 5, 1, 12).getTime();
+const hour = 3_600_000;
+
+test('a draw window: now, ahead, and past', () => {
+  expect(drawSpanWords(noon - hour, noon + 6 * hour, noon)).toBe('Now until 18:00');
+  expect(drawSpanWords(noon + 2 * hour, noon + 26 * hour, noon)).toBe('From 14:00 until tomorrow 14:00');
+  expect(drawSpanWords(noon - 9 * hour, noon - hour, noon)).toBe('Past since 11:00');
+});
+
+test('a dose drawn now, against one at its peak: 0.45 and 0.55 of the liveliness', () => {
+  const answer = { now: [0, 0.2, 0.6, 0.9, 1] } as unknown as StarterAnswer;
+  // 0.45 + 0.55 · 0.6 = 0.78.
+  expect(doseNowWords(answer)).toContain('works like 78 % of one at its peak (45–100 %)');
+});
+
+test('a jar at rest, over its weeks: the chances of a bug kept for four', () => {
+  // 1/(1 + e^((w/4 − 2.2)/0.44)) at 2, 4, 6 and 8 weeks: 0.979, 0.939, 0.831, 0.612.
+  expect(restWords({ restsWeeks: 4 } as never)).toBe(
+    'One to three warm feeds bring it back. At 4 °C it lives with a chance of about 98 % after 2 weeks, 94 % after 4 weeks, 83 % after 6 weeks and 61 % after 8 weeks.',
+  );
+});
+
+test('two that want one jar', () => {
+  const told = {
+    claims: [{ lotId: 'a', name: 'Plum', ml: 200 }],
+    promisedMl: 200,
+    freeMl: 40,
+    soonest: noon + 24 * hour,
+  };
+  expect(competitionWords(told, 'Ada', 150, noon)).toBe(
+    'Ada is promised to Plum (200 ml (¾ cup)): 40 ml (2¾ tbsp) are left now. Soonest for 150 ml (10 tbsp) more: tomorrow 12:00, fed and topped up on the way.',
+  );
+  expect(competitionWords({ ...told, freeMl: 0, soonest: null }, 'Ada', 150, noon)).toContain(
+    'nothing is left now. The jar is too small for both',
+  );
+});
