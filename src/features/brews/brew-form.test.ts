@@ -1,3 +1,4 @@
+import { withAdded } from './brew-form';
 import { addPortions } from '@/core/lots/add';
 import { emptyLot } from '@/core/lots/begin';
 import { doseFor, planTyped, readBrew, wantedMl, type BrewValues } from './brew-form';
@@ -119,4 +120,12 @@ test('100 ml with 100 g of sugar is refused before it is written, not after', ()
   expect(
     faults({ volume: '100 ml', portions: [{ what: 'white-sugar', amount: '100 g' }], dose: '5 ml' }),
   ).not.toBe('read');
+});
+
+test('what the workbook sends fills its row, or makes one; nonsense and water are left out', () => {
+  const rows = [{ what: 'white-sugar', amount: '' }];
+  expect(withAdded(rows, 'white-sugar~120 g')).toEqual([{ what: 'white-sugar', amount: '120 g' }]);
+  expect(withAdded(rows, 'honey~3 tbsp')).toEqual([...rows, { what: 'honey', amount: '3 tbsp' }]);
+  for (const add of [undefined, '', 'honey', 'honey~much', 'stone~3 g', 'water~1 l'])
+    expect(withAdded(rows, add)).toEqual(rows);
 });

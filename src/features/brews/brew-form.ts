@@ -3,8 +3,9 @@ import { usualHeadspaceMl } from '@/core/bottling/fill-plan';
 import { cultureOfIngredient } from '@/core/cultures/registry';
 import { baseKinds, type BaseKind } from '@/core/ferment/scenario-kinds';
 import type { Lot } from '@/core/lots/lot';
+import { isIngredient } from '@/core/matter/ingredients/registry';
 import { parseNumber } from '@/core/measures/parse-measure';
-import { volumeTyped } from '@/core/measures/portion-measure';
+import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import { sensibleMillilitres } from '@/core/measures/sensible';
 import { grams, millilitres } from '@/words/amounts';
 import { gramsTyped, isPacket } from '../forms/packet-dose';
@@ -127,4 +128,13 @@ export function doseFor(
   if (!lot || 'message' in wanted) return '';
   const dose = suggestedDose(lot, wanted.ml, celsius);
   return isPacket(lot) ? grams(Number(dose.toFixed(1))) : millilitres(sensibleMillilitres(dose));
+}
+
+/** Rows with something sent along: its own row filled, or one more. What is no ingredient of the table is left out; so is water, which is reckoned. */
+export function withAdded(rows: readonly PortionRow[], add: string | undefined): PortionRow[] {
+  const [what = '', amount = ''] = (add ?? '').split('~');
+  if (!isIngredient(what) || what === 'water' || !portionTyped(what, amount).ok) return [...rows];
+  return rows.some((row) => row.what === what)
+    ? rows.map((row) => (row.what === what ? { ...row, amount } : row))
+    : [...rows, { what, amount }];
 }

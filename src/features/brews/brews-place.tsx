@@ -38,7 +38,7 @@ export function BrewsPlace() {
 
 /** A new brew, from the starter asked for or the first on the shelf. */
 export function NewBrewPlace() {
-  const { starter: asked } = useLocalSearchParams<{ starter?: string }>();
+  const { starter: asked, add } = useLocalSearchParams<{ starter?: string; add?: string }>();
   const household = useAppSelector(selectHousehold);
   const starters = everyLot(household)
     .filter(
@@ -54,5 +54,5 @@ export function NewBrewPlace() {
         Number(a.place === 'fridge') - Number(b.place === 'fridge') ||
         (a.id > b.id ? -1 : 1),
     );
-  return <SplitView list={<BrewList chosen={null} />} detail={<NewBrew starters={starters} />} />;
+  return <SplitView list={<BrewList chosen={null} />} detail={<NewBrew starters={starters} add={add} />} />;
 }

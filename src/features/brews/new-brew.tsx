@@ -18,7 +18,7 @@ import { baseWords } from '@/words/base-words';
 import { PortionRows } from '../forms/portion-rows';
 import { resolverOf } from '../forms/read-form';
 import { useAct } from '../shell/act-context';
-import { doseFor, readBrew, type BrewOutput, type BrewValues } from './brew-form';
+import { doseFor, readBrew, withAdded, type BrewOutput, type BrewValues } from './brew-form';
 import { BrewAmount } from './brew-amount';
 import { BrewLife } from './brew-life';
 import { BrewPreview } from './brew-preview';
@@ -27,6 +27,8 @@ import { useFollowingDose } from './use-following-dose';
 interface Props {
   /** Jars to draw from, the one asked for first. */
   readonly starters: readonly Lot[];
+  /** Something that goes in from the start, as the workbook sends it: "white-sugar~120 g". */
+  readonly add?: string | undefined;
 }
 
 const usual = [
@@ -43,7 +45,7 @@ const usual = [
 ];
 
 /** A brew of any base, any list of ingredients and any kind of life: amounts worked out, the draw checked against what the jar can give. */
-export function NewBrew({ starters }: Props) {
+export function NewBrew({ starters, add }: Props) {
   const act = useAct();
   const router = useRouter();
   const wide = useWide();
@@ -57,10 +59,13 @@ export function NewBrew({ starters }: Props) {
       ...start,
       name: '',
       base: 'ginger-tea',
-      portions: [
-        { what: 'white-sugar', amount: '' },
-        { what: 'ginger', amount: '60 g' },
-      ],
+      portions: withAdded(
+        [
+          { what: 'white-sugar', amount: '' },
+          { what: 'ginger', amount: '60 g' },
+        ],
+        add,
+      ),
       life: first?.id ?? 'portion',
       dose: doseFor(start, first, celsius),
       volumes: '2.5',

@@ -16,4 +16,5 @@ export { BeginScreen } from '../starters/begin-screen';
 export { OpeningForm } from '../rack/opening-form';
 export { AheadScreen } from '../planning/ahead-screen';
 export { BuildScreen } from '../planning/build-screen';
+export { WorkbookScreen } from '../workbook/workbook-screen';
 export { TroubleScreen } from '../trouble/trouble-screen';

@@ -22,6 +22,7 @@ const doors = [
     title: 'Places and hours',
     words: 'How warm each place is, by day and night; and when you are up.',
   },
+  { href: '/workbook', title: 'Workbook', words: 'Spoons, gravity, cooling, priming: small sums.' },
   { href: '/jars', title: 'How jars are drawn', words: 'Each kind, asleep, at work and lively.' },
   { href: '/data', title: 'Data', words: 'Save the journal to a file, bring one in, start over.' },
   {

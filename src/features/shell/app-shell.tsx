@@ -25,7 +25,7 @@ const places: readonly PlaceItem[] = [
   { href: '/more', label: 'More', icon: 'more' },
 ];
 
-const underMore: readonly string[] = ['/data', '/cautions', '/places', '/jars'];
+const underMore: readonly string[] = ['/data', '/cautions', '/places', '/jars', '/workbook'];
 
 const placeOf = (path: string) => {
   if (underMore.includes(path)) return '/more';

@@ -28,6 +28,7 @@ import { BeginningGuide } from './beginning-later';
 import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
 import { FoamTime } from './foam-time';
+import { isYoung } from './is-young';
 import { GrainsNote } from './grains-note';
 import { NeglectNote } from './neglect-note';
 import { QuickCare } from './quick-care';
@@ -35,16 +36,6 @@ import { StarterJar } from './starter-jar';
 
 const JarChart = later(async () => (await import('../forecasting/charts')).JarChart);
 const CareNotes = later(async () => (await import('./care-screen')).CareNotes);
-
-/** Days beyond its slowest ripening in which a jar may still be guided: longer when nothing was ever drawn from it. */
-const guidedDays = { drawn: 5, undrawn: 30 } as const;
-
-/** Whether a jar may still be in its first days: its guide decides. */
-function isYoung(lot: Lot, now: number): boolean {
-  const slowest = keptCulture(lot)?.keeping.ripensDays[2] ?? 0;
-  const more = lot.events.some(({ kind }) => kind === 'went') ? guidedDays.drawn : guidedDays.undrawn;
-  return slowest > 0 && now - lot.begunAt < (slowest + more) * 86_400_000;
-}
 
 /** One starter: when to draw and how much, its care, where it came from, its ledger. */
 export function StarterDetail({ lot }: { readonly lot: Lot }) {

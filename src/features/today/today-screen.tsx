@@ -1,5 +1,6 @@
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
+import { lazy, Suspense } from 'react';
 import { agenda } from '@/core/tasks/agenda';
 import { askedOf } from './asked';
 import { firstKind } from '@/core/cultures/registry';
@@ -13,12 +14,11 @@ import { Screen } from '@/ui/layout/screen';
 import { inWords } from '@/words/moment';
 import { useBook } from '../forecasting/book';
 import { TaskCard } from './task-card';
-import { later } from '../shell/later';
 import { FirstBug } from './first-bug';
 import { QuietDay } from './quiet-day';
 import { WarmthControl } from './warmth-control';
 
-const DoneToday = later(async () => (await import('./done-today')).DoneToday);
+const DoneToday = lazy(async () => ({ default: (await import('./done-today')).DoneToday }));
 
 /** What needs hands, in the order of its closing time, pressure first. */
 export function TodayScreen() {
@@ -57,7 +57,9 @@ export function TodayScreen() {
       {tasks.map((task) => (
         <TaskCard key={task.id} task={task} now={now} look={asked?.task === task ? asked.words : null} />
       ))}
-      <DoneToday now={now} />
+      <Suspense fallback={null}>
+        <DoneToday now={now} />
+      </Suspense>
     </Screen>
   );
 }

@@ -29,7 +29,7 @@ export function Screen({ title, over, aside, children, pane, width = 640 }: Prop
       <View style={styles.head}>
         <View style={styles.words}>
           {over ? <Text color={roles.softText}>{over}</Text> : null}
-          <Text as="title" level={pane ? 2 : 1}>
+          <Text as="title" level={pane ? 2 : 1} style={aside ? styles.besides : undefined}>
             {title}
           </Text>
         </View>
@@ -44,4 +44,6 @@ const styles = StyleSheet.create({
   content: { padding: gap.large, paddingBottom: 40, gap: gap.medium, width: '100%', alignSelf: 'center' },
   head: { flexDirection: 'row', gap: gap.medium, alignItems: 'flex-start', justifyContent: 'space-between' },
   words: { flex: 1, gap: 2 },
+  /** A headline beside something keeps the height of two lines: what it counts may change, and nothing below moves. */
+  besides: { fontSize: 28, lineHeight: 32, minHeight: 64 },
 });

@@ -1,0 +1,32 @@
+import { expect, test } from '@playwright/test';
+import { button, field } from './kitchen';
+
+test('the workbook: spoons to grams into a brew, a pot that cools, corrected by one reading', async ({
+  page,
+}) => {
+  await page.goto('/more');
+  await page.getByRole('link', { name: 'Workbook' }).click();
+  const answer = page.getByTestId('tool-answer');
+  await expect(answer).toContainText('Honey: 63.9 g, 3 tbsp.');
+  await field(page, 'Amount').fill('half');
+  await expect(page.getByText('“half” is not an amount', { exact: false })).toBeVisible();
+  await field(page, 'Amount').fill('4 tbsp');
+  await expect(answer).toContainText('Honey: 85.2 g');
+
+  await page.getByRole('radio', { name: 'Cooling time' }).click();
+  await field(page, 'In the pot').fill('5 l');
+  await expect(answer).toContainText('About 6.0 hours');
+  await page.getByRole('radio', { name: 'In ice water, stirred' }).click();
+  await expect(answer).toContainText('About 30 minutes');
+  await page.getByRole('radio', { name: 'Under its lid' }).click();
+  await field(page, 'Read after, minutes').fill('60');
+  await field(page, 'It showed, °C').fill('58');
+  await expect(answer).toContainText('About 3.0 hours, by your reading');
+  await field(page, 'It showed, °C').fill('120');
+  await expect(page.getByText('Between 0 and 110.')).toBeVisible();
+
+  await page.getByRole('radio', { name: 'Spoons and grams' }).click();
+  await button(page, 'Use it in a brew').click();
+  await expect(page.getByRole('heading', { name: 'A new brew' })).toBeVisible();
+  await expect(field(page, 'Honey')).toHaveValue('63.9 g');
+});

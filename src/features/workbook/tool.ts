@@ -1,0 +1,90 @@
+import { parseNumber } from '@/core/measures/parse-measure';
+import { volumeTyped } from '@/core/measures/portion-measure';
+import type { Result } from '@/core/result';
+
+/** One box of a tool. */
+export interface ToolField {
+  readonly key: string;
+  readonly label: string;
+  readonly start: string;
+  readonly hint?: string;
+}
+
+/** What a tool says: its answer, and an ingredient with its amount that a brew can take. */
+export interface ToolAnswer {
+  readonly lines: readonly string[];
+  readonly send?: { readonly what: string; readonly amount: string };
+}
+
+/** What is wrong, at which box; at none of them when it is the whole. */
+export interface ToolFault {
+  readonly key: string;
+  readonly message: string;
+}
+
+/** A small tool of the workbook. */
+export interface Tool {
+  readonly id: string;
+  readonly title: string;
+  /** The formula in words. */
+  readonly how: string;
+  readonly fields: readonly ToolField[];
+  readonly choice?: { readonly label: string; readonly options: readonly { value: string; label: string }[] };
+  readonly answer: (typed: Readonly<Record<string, string>>, choice: string) => ToolAnswer | ToolFault;
+}
+
+export class Wrong extends Error {
+  constructor(
+    readonly key: string,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+/** A number within bounds, or the sentence that says what is wrong at its box. */
+export function numberAt(
+  typed: Readonly<Record<string, string>>,
+  key: string,
+  low: number,
+  high: number,
+): number {
+  const value = parseNumber(typed[key] ?? '');
+  if (!Number.isFinite(value)) throw new Wrong(key, 'Write a number.');
+  if (value < low || value > high) throw new Wrong(key, `Between ${low} and ${high}.`);
+  return value;
+}
+
+/** A volume, ml. */
+export function mlAt(
+  typed: Readonly<Record<string, string>>,
+  key: string,
+  fallback: 'ml' | 'l' = 'l',
+): number {
+  const read = volumeTyped(typed[key] ?? '', fallback);
+  if (!read.ok) throw new Wrong(key, read.sentence);
+  if (!(read.value > 0)) throw new Wrong(key, 'More than nothing.');
+  return read.value;
+}
+
+/** The value of a result, or its sentence at a box. */
+export function valueAt<T>(result: Result<T>, key: string): T {
+  if (!result.ok) throw new Wrong(key, result.sentence);
+  return result.value;
+}
+
+/** Asks a tool; faults come back with their box. */
+export function ask(
+  tool: Tool,
+  typed: Readonly<Record<string, string>>,
+  choice: string,
+): ToolAnswer | ToolFault {
+  try {
+    return tool.answer(typed, choice);
+  } catch (fault) {
+    if (fault instanceof Wrong) return { key: fault.key, message: fault.message };
+    throw fault;
+  }
+}
+
+export const isFault = (answer: ToolAnswer | ToolFault): answer is ToolFault => 'message' in answer;
