@@ -51,6 +51,7 @@ export function NewBrewPlace() {
       (a, b) =>
         Number(b.role === 'starter') - Number(a.role === 'starter') ||
         Number(b.id === asked) - Number(a.id === asked) ||
+        Number(a.vessel.kind === 'packet') - Number(b.vessel.kind === 'packet') ||
         Number(a.place === 'fridge') - Number(b.place === 'fridge') ||
         (a.id > b.id ? -1 : 1),
     );
