@@ -30,3 +30,24 @@ test('the workbook: spoons to grams into a brew, a pot that cools, corrected by 
   await expect(page.getByRole('heading', { name: 'A new brew' })).toBeVisible();
   await expect(field(page, 'Honey')).toHaveValue('63.9 g');
 });
+
+test('a list is pasted into a new brew: what is understood becomes rows, the rest is asked about', async ({
+  page,
+}) => {
+  await page.goto('/brews/new');
+  await button(page, 'Paste a list').click();
+  const box = field(page, 'Ingredients, a line each');
+  await box.fill('1 cup sugar\n500 g plums, stoned\njuice of 2 lemons\n1 pint water\n2 handfuls magic');
+  await button(page, 'Read the list').click();
+  await expect(field(page, 'White sugar')).toHaveValue('201.1 g');
+  await expect(field(page, 'Plum')).toHaveValue('500 g');
+  await expect(field(page, 'Lemon juice')).toHaveValue('90 ml');
+  await expect(page.getByTestId('asked-line')).toHaveCount(2);
+  await expect(page.getByTestId('asked-line').first()).toContainText('differs from kitchen to kitchen');
+  await expect(box).toHaveValue('1 pint water\n2 handfuls magic');
+  // Said again with a unit that is known, it is taken; a recipe in JSON-LD is taken the same way.
+  await box.fill('{"@type":"Recipe","recipeIngredient":["3 tbsp honey","1 firkin beer"]}');
+  await button(page, 'Read the list').click();
+  await expect(field(page, 'Honey')).toHaveValue('45 ml');
+  await expect(page.getByTestId('asked-line')).toHaveCount(1);
+});

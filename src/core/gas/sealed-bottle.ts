@@ -23,12 +23,6 @@ export interface BottleGas {
 }
 
 /**
- * Least headspace a bottle should be filled with, share of its liquid: below it a few degrees decide over the pressure,
- * since the liquid swells by half a percent when it is warmed and gassed.
- */
-export const leastHeadspaceShare = 0.02;
-
-/**
  * Gauge pressure and dissolved gas of a bottle closed on air: how the gas shares itself between liquid and headspace
  * (`closeOn`), from plain amounts.
  *

@@ -7,6 +7,7 @@ import { Press } from '@/ui/controls/press';
 import { Icon } from '@/ui/icons/icon';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { PasteList } from './paste-list';
 import { IngredientPicker } from './ingredient-picker';
 import { ingredientName, rowEcho, type PortionRow } from './portion-form';
 
@@ -23,9 +24,23 @@ type Rows = { portions: PortionRow[] };
 export function PortionRows({ control: given, usual, hints = {} }: Props) {
   const control = given as unknown as Control<Rows>;
   const roles = useRoles();
-  const { fields, append, remove } = useFieldArray({ control, name: 'portions' });
+  const { fields, append, remove, update } = useFieldArray({ control, name: 'portions' });
   const typed = useWatch({ control, name: 'portions' }) ?? [];
   const [picking, setPicking] = useState(false);
+  const [pasting, setPasting] = useState(false);
+  const take = (rows: readonly PortionRow[]) => {
+    const filled = new Set<number>();
+    for (const row of rows) {
+      const at = typed.findIndex(
+        ({ what, amount }, i) => !filled.has(i) && what === row.what && (amount ?? '').trim() === '',
+      );
+      if (at < 0) append(row);
+      else {
+        filled.add(at);
+        update(at, row);
+      }
+    }
+  };
   const pick = (what: string) => {
     append({ what, amount: '' });
     setPicking(false);
@@ -57,13 +72,12 @@ export function PortionRows({ control: given, usual, hints = {} }: Props) {
           onPick={pick}
         />
       ) : (
-        <InkButton
-          quiet
-          label="Add something"
-          onPress={() => setPicking(true)}
-          style={{ alignSelf: 'flex-start' }}
-        />
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+          <InkButton quiet label="Add something" onPress={() => setPicking(true)} />
+          {pasting ? null : <InkButton quiet label="Paste a list" onPress={() => setPasting(true)} />}
+        </View>
       )}
+      {pasting ? <PasteList onRows={take} /> : null}
     </View>
   );
 }

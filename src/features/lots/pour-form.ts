@@ -1,4 +1,4 @@
-import { leastHeadspaceShare } from '@/core/gas/sealed-bottle';
+import { leastHeadspaceShare } from '@/core/gas/headspace';
 import type { EntryOf } from '@/core/journal/entry';
 import type { NewLot } from '@/core/lots/begin';
 import type { Lot, Taken } from '@/core/lots/lot';

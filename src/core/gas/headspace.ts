@@ -1,0 +1,5 @@
+/**
+ * Least headspace a bottle should be filled with, share of its liquid: below it a few degrees decide over the pressure,
+ * since the liquid swells by half a percent when it is warmed and gassed.
+ */
+export const leastHeadspaceShare = 0.02;
