@@ -1,33 +1,14 @@
-import type { Entry } from '../journal/entry';
-import { lotOf } from '../journal/household';
-import { journalOf } from '../journal/journal';
-import { dawn, id } from '../starter/bug.test-tool';
+import { begunAlone } from '../starter/bug.test-tool';
 import { secondRunOf } from './second-run';
 
 const brew = (portions: object[], role = 'brew') =>
-  lotOf(
-    journalOf(
-      [
-        {
-          id: id(0),
-          at: dawn,
-          offset: 0,
-          version: 2,
-          kind: 'lot-begun',
-          role,
-          name: 'Peel',
-          vessel: { kind: 'jar', ml: 3000 },
-          closure: 'cloth',
-          place: 'counter',
-          culture: 'peel',
-          recipe: { base: 'peel', wantedVolumes: 2.5 },
-          portions,
-        } as Entry,
-      ],
-      dawn + 9e10,
-    ).household,
-    id(0),
-  )!;
+  begunAlone({
+    role,
+    culture: 'peel',
+    vessel: { kind: 'jar', ml: 3000 },
+    recipe: { base: 'peel', wantedVolumes: 2.5 },
+    portions,
+  });
 const water = { what: 'water', ml: 1200 };
 const sugar = { what: 'cane-sugar', grams: 96 };
 

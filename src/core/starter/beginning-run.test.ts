@@ -1,10 +1,8 @@
 import type { Entry } from '../journal/entry';
 import { knownGuides } from '../cultures/guides/registry';
 import { cultures, keptKinds } from '../cultures/registry';
-import { journalOf } from '../journal/journal';
-import { lotOf } from '../journal/household';
 import type { Warmths } from '../kitchen/places';
-import { bug, dawn, id } from './bug.test-tool';
+import { begunAlone, bug, dawn, id } from './bug.test-tool';
 import { beginningOf, isBeginning } from './beginning-run';
 
 const day = 86_400_000;
@@ -107,31 +105,15 @@ test('every kind that grows in days has its days: rising, with sights, and given
 
 describe('beginnings of other kinds', () => {
   const begunWith = (culture: string, what: string, role: 'starter' | 'brew') =>
-    lotOf(
-      journalOf(
-        [
-          {
-            id: id(0),
-            at: dawn,
-            offset: 0,
-            version: 2,
-            kind: 'lot-begun',
-            role,
-            name: 'X',
-            vessel: { kind: 'jar', ml: 2000 },
-            closure: 'cloth',
-            place: 'counter',
-            culture,
-            portions: [
-              { what: 'water', ml: 800 },
-              { what, grams: 50 },
-            ],
-          } as Entry,
-        ],
-        dawn + 9e10,
-      ).household,
-      id(0),
-    )!;
+    begunAlone({
+      role,
+      culture,
+      vessel: { kind: 'jar', ml: 2000 },
+      portions: [
+        { what: 'water', ml: 800 },
+        { what, grams: 50 },
+      ],
+    });
   const at22 = { counter: [{ at: dawn - day, celsius: 22 }] };
 
   test('dried grains have days of their own, five and a half of them; fresh ones four', () => {

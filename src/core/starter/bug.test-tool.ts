@@ -44,3 +44,7 @@ export const grainsJar = (...later: Entry[]) => {
   const { household } = journalOf([begun, ...later], dawn + 60 * 86_400_000);
   return { household, lot: lotOf(household, id(0))! };
 };
+
+/** Something begun alone in a kitchen, other than a bug in what is given, and what happened to it later. */
+export const begunAlone = (begun: object, ...later: Entry[]) =>
+  lotOf(journalOf([{ ...bugEntry()[0]!, ...begun } as Entry, ...later], dawn + 9e10).household, id(0))!;

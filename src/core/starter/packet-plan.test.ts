@@ -1,35 +1,16 @@
 import { knownCultures } from '../cultures/registry';
-import { journalOf } from '../journal/journal';
-import { lotOf } from '../journal/household';
-import type { Entry } from '../journal/entry';
-import { dawn, id } from './bug.test-tool';
+import { begunAlone, dawn } from './bug.test-tool';
 import { packetPlan } from './packet-plan';
 
 const day = 86_400_000;
 const yeast = knownCultures('wine-yeast')!;
 const packet = (grams: number) =>
-  lotOf(
-    journalOf(
-      [
-        {
-          id: id(0),
-          at: dawn,
-          offset: 0,
-          version: 2,
-          kind: 'lot-begun',
-          role: 'starter',
-          name: 'Y',
-          vessel: { kind: 'packet', ml: 100 },
-          closure: 'loose-lid',
-          place: 'cupboard',
-          culture: 'wine-yeast',
-          portions: [{ what: 'wine-yeast', grams }],
-        } as Entry,
-      ],
-      dawn + 9e10,
-    ).household,
-    id(0),
-  )!;
+  begunAlone({
+    vessel: { kind: 'packet', ml: 100 },
+    place: 'cupboard',
+    culture: 'wine-yeast',
+    portions: [{ what: 'wine-yeast', grams }],
+  });
 const plan = (ageDays: number, batchMl: number, grams = 5) =>
   packetPlan(packet(grams), yeast, {}, batchMl, dawn + ageDays * day);
 

@@ -1,13 +1,11 @@
 import type { Entry } from '../journal/entry';
 import { knownCultures } from '../cultures/registry';
-import { lotOf } from '../journal/household';
-import { journalOf } from '../journal/journal';
 import type { Warmths } from '../kitchen/places';
 import { awakeGrains, grainsIn } from '../lots/grains';
 import { solidGrams } from '../matter/contents';
 import { agenda } from '../tasks/agenda';
 import type { StarterAnswer } from '../forecast/starter-answer';
-import { bug, dawn, grainsJar, id } from './bug.test-tool';
+import { begunAlone, bug, dawn, grainsJar, id } from './bug.test-tool';
 import { grainsOf, renewalOf } from './renewal';
 
 const day = 86_400_000;
@@ -125,33 +123,18 @@ test('too many grains for their sugar are crowded too: 1.65 g for each gram of s
 
 describe('dried grains', () => {
   const dried = (...more: Entry[]) =>
-    lotOf(
-      journalOf(
-        [
-          {
-            id: id(0),
-            at: dawn,
-            offset: 0,
-            version: 2,
-            kind: 'lot-begun',
-            role: 'starter',
-            name: 'Sleepers',
-            vessel: { kind: 'jar', ml: 1000 },
-            closure: 'cloth',
-            place: 'counter',
-            culture: 'water-kefir-grains',
-            portions: [
-              { what: 'water', ml: 600 },
-              { what: 'cane-sugar', grams: 36 },
-              { what: 'dried-kefir-grains', grams: 10 },
-            ],
-          } as Entry,
-          ...more,
+    begunAlone(
+      {
+        vessel: { kind: 'jar', ml: 1000 },
+        culture: 'water-kefir-grains',
+        portions: [
+          { what: 'water', ml: 600 },
+          { what: 'cane-sugar', grams: 36 },
+          { what: 'dried-kefir-grains', grams: 10 },
         ],
-        dawn + 9e10,
-      ).household,
-      id(0),
-    )!;
+      },
+      ...more,
+    );
   const kefir = knownCultures('water-kefir-grains')!;
   const at22: Warmths = { counter: [{ at: dawn - day, celsius: 22 }] };
 

@@ -81,3 +81,40 @@ test('warnings are those of the school that was chosen', () => {
     1,
   );
 });
+
+test('a sealed jar is counted from when it was last opened: burped, fed or stirred', () => {
+  const after = (n: number, act: object): Entry =>
+    ({ id: id(n), at: dawn + 20 * hour, offset: 0, version: 2, ...act }) as Entry;
+  const hours = (...more: Entry[]) => {
+    const [first] = careWarnings({ ...bug(more), closure: 'sealed' }, dawn + 41 * hour);
+    return first?.kind === 'vent' ? first.hours : null;
+  };
+  expect(hours()).toBe(41);
+  expect(hours(after(5, { kind: 'vented', lots: [id(0)], long: false }))).toBe(21);
+  expect(hours(after(5, { kind: 'stirred', lots: [id(0)] }))).toBe(21);
+  expect(
+    hours(after(5, { kind: 'portions-added', lotId: id(0), portions: [{ what: 'ginger', grams: 9 }] })),
+  ).toBe(21);
+  expect(hours(after(5, { kind: 'observed', lotId: id(0), signs: { foam: 'good' } }))).toBe(41);
+});
+
+test('white sugar warns while nobody weighed, and when grains shrink; not when they grow', () => {
+  const at = (n: number, hours: number, act: object): Entry =>
+    ({ id: id(n), at: dawn + hours * hour, offset: 0, version: 2, lotId: id(0), ...act }) as Entry;
+  const weighed = (n: number, hours: number, value: number) =>
+    at(n, hours, { kind: 'measured', quantity: 'grams', value });
+  const fed = at(6, 30, { kind: 'portions-added', portions: [{ what: 'white-sugar', grams: 60 }] });
+  const minerals = (last: number) =>
+    careWarnings(
+      grainsJar(chosen(3, { minerals: 'white' }), weighed(5, 20, 60), fed, weighed(7, 50, last)).lot,
+      dawn + 51 * hour,
+    ).find(({ kind }) => kind === 'minerals');
+  expect(minerals(54)).toEqual({ kind: 'minerals', shrinking: true });
+  expect(minerals(66)).toBeUndefined();
+  expect(
+    careWarnings(grainsJar(chosen(3, { minerals: 'white' })).lot, dawn + 2 * hour).find(
+      ({ kind }) => kind === 'minerals',
+    ),
+  ).toEqual({ kind: 'minerals', shrinking: false });
+  expect(kinds({ ...bug(), place: 'fridge' })).toEqual([]);
+});

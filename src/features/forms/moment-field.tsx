@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
+import { usePickerStyle } from './picker-style';
 import { Text } from '@/ui/controls/text';
-import { plain } from '@/ui/theme/type';
 import { useRoles } from '@/ui/theme/use-roles';
 
 interface Props {
@@ -21,6 +21,7 @@ const typedAt = (at: number, dayOnly: boolean) => format(at, dayOnly ? 'yyyy-MM-
 /** A day and an hour, by the browser's own picker. */
 export function MomentField({ label, value, onChange, min, max, said, dayOnly = false }: Props) {
   const roles = useRoles();
+  const style = usePickerStyle();
   const typed = (at: number) => typedAt(at, dayOnly);
   return (
     <View style={{ gap: 4, flexGrow: 1, minWidth: 220 }}>
@@ -35,18 +36,7 @@ export function MomentField({ label, value, onChange, min, max, said, dayOnly = 
           const at = new Date(dayOnly ? `${event.target.value}T12:00` : event.target.value).getTime();
           onChange(Number.isFinite(at) ? at : null);
         }}
-        style={{
-          fontSize: 18,
-          fontFamily: plain,
-          padding: 12,
-          color: roles.text,
-          colorScheme: roles.dark ? 'dark' : 'light',
-          backgroundColor: roles.card,
-          border: `1px solid ${roles.softText}`,
-          borderRadius: 4,
-          minHeight: 48,
-          boxSizing: 'border-box',
-        }}
+        style={style}
       />
       {said === undefined ? null : <Text color={roles.softText}>{said}</Text>}
     </View>

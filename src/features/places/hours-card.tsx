@@ -6,8 +6,7 @@ import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
-import { plain } from '@/ui/theme/type';
-import { useRoles } from '@/ui/theme/use-roles';
+import { usePickerStyle } from '../forms/picker-style';
 import { useAct } from '../shell/act-context';
 
 const two = (value: number) => String(value).padStart(2, '0');
@@ -64,7 +63,7 @@ function TimeBox({
   readonly minutes: number;
   readonly onChange: (minutes: number) => void;
 }) {
-  const roles = useRoles();
+  const style = usePickerStyle();
   const id = useId();
   return (
     <View style={{ gap: 4, minWidth: 130 }}>
@@ -79,18 +78,7 @@ function TimeBox({
           const value = minutesOf(event.target.value);
           if (value !== null && value !== minutes) onChange(value);
         }}
-        style={{
-          fontSize: 18,
-          fontFamily: plain,
-          padding: 12,
-          color: roles.text,
-          colorScheme: roles.dark ? 'dark' : 'light',
-          backgroundColor: roles.card,
-          border: `1px solid ${roles.softText}`,
-          borderRadius: 4,
-          minHeight: 48,
-          boxSizing: 'border-box',
-        }}
+        style={style}
       />
     </View>
   );
