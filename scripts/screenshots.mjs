@@ -64,7 +64,7 @@ const views = [
   ],
   ['starter', demo('/starters'), phone, 'light', (page) => nib(page)],
   ['trouble', demo('/starters'), phone, 'light', trouble],
-  ['jars', demo('/jars'), { width: 390, height: 1720 }, 'light', settle],
+  ['jars', demo('/jars'), { width: 390, height: 1960 }, 'light', settle],
   ['jar-weeks', demo('/starters'), phone, 'light', weeks],
   ['ahead-night', demo('/starters/ahead'), phone, 'dark', (page) => page.waitForTimeout(1500)],
   ['new-brew', demo('/brews/new'), phone, 'light', steep],
