@@ -28,6 +28,10 @@ function lastGiven(lot: Lot, is: (family: string) => boolean, fallback: Portion)
   return fallback;
 }
 
+/** The sweetener a jar was last given; white sugar when it never had one. */
+export const usualSweetener = (lot: Lot): string =>
+  lastGiven(lot, (family) => family === 'sugar' || family === 'syrup', { what: 'white-sugar' }).what;
+
 /**
  * The usual feed of a jar: sugar and plant by its level (or mark), and water up to the mark when it is low. Jars that are
  * renewed get fresh sugar water for all they hold.
@@ -49,7 +53,7 @@ export function usualFeed(
   const body = lastGiven(lot, (family) => !['water', 'sugar', 'syrup'].includes(family), {
     what: begin.body,
   });
-  const sweet = lastGiven(lot, (family) => family === 'sugar' || family === 'syrup', { what: 'white-sugar' });
+  const sweet = { what: usualSweetener(lot) };
   const room = mark - atLevelMl - (renews ? 0 : bodyGrams * feedRiseMlPerGram);
   const portions: Portion[] = [];
   if (bodyGrams > 0)

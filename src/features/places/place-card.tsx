@@ -68,7 +68,11 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
         >
           <Icon name="minus" color={roles.text} />
         </Press>
-        <Text as="heading" live>{`${celsius.toFixed(1)} °C`}</Text>
+        <Text
+          as="heading"
+          live
+          style={{ minWidth: 92, textAlign: 'center' }}
+        >{`${celsius.toFixed(1)} °C`}</Text>
         <Press
           role="button"
           aria-label={`${name} half a degree warmer`}
@@ -81,6 +85,7 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
       <Text color={roles.softText}>{said ? hints[place] : `${hints[place]} ${followed(place)}`}</Text>
       {place === 'fridge' ? null : (
         <>
+          <Text as="strong">Day against night</Text>
           <Choice
             label={`${name}, day and night`}
             options={swings}

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { targetLotId } from '@/core/lots/transfer';
 import type { Lot } from '@/core/lots/lot';
 import { keptCulture } from '@/core/starter/feed-plan';
 import { surplusOf } from '@/core/starter/jar-history';
 import { grainsOf } from '@/core/starter/renewal';
+import { secondJar } from '@/core/starter/second-jar';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
@@ -65,23 +65,18 @@ function TakeOff({
   const step = (by: number) => setGrams(Math.max(5, Math.min(Math.floor(most / 5) * 5, grams + by)));
   const take = (target: object, said: string) =>
     act({ kind: 'transferred', from: lot.id, taken: 'solids', solid, targets: [{ grams, ...target }] }, said);
-  const secondJar = () => {
-    const { sugarShare } = keptCulture(lot)!.keeping.feed;
-    const water = Math.round((grams / 60) * 20) * 50;
-    const portions = [
-      { what: 'water', ml: Math.max(100, water) },
-      { what: 'white-sugar', grams: Math.round(Math.max(100, water) * sugarShare) },
-    ];
+  const begins = () => {
+    const second = secondJar(lot, grams);
+    if (!second) return;
     const begin = {
       role: 'starter' as const,
       name: `${lot.name}, second jar`.slice(0, 80),
-      vessel: { kind: 'jar' as const, ml: Math.ceil((Math.max(100, water) * 1.5) / 50) * 50 },
+      vessel: { kind: 'jar' as const, ml: second.jarMl },
       closure: lot.closure,
       place: lot.place,
       culture: lot.culture,
     };
-    const entry = take({ begin: begin as never, portions }, `${begin.name} has begun.`);
-    return targetLotId(entry.id, 0);
+    take({ begin: begin as never, portions: [...second.portions] }, `${begin.name} has begun.`);
   };
   return (
     <View style={{ gap: gap.small }}>
@@ -107,7 +102,7 @@ function TakeOff({
         </Press>
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton quiet label="Second jar" onPress={() => void secondJar()} />
+        <InkButton quiet label="Second jar" onPress={begins} />
         {uses.map(({ gone, label }) => (
           <InkButton
             key={gone}
