@@ -47,7 +47,7 @@ export function entryWords(entry: Entry, household: Household, seenFrom?: string
     case 'temperature-set':
       return `${capital(placeWords[entry.place])} ${entry.celsius.toFixed(1)} °C`;
     case 'step-taken':
-      return `${entry.step}${entry.done ? '' : ', skipped'}`;
+      return `Brew day: ${entry.step}${entry.done ? '' : ', skipped'}`;
     case 'noted':
       return entry.text;
     case 'pictured':

@@ -124,6 +124,11 @@ export class ForecastDesk {
     return this.answerer.suppose(ask, run).catch(() => null);
   }
 
+  /** A forecast of what is only composed: asked straight away, kept nowhere. Null when it could not be computed. */
+  compose(question: FamilyQuestion): Promise<FamilyAnswer | null> {
+    return this.answerer.family(question).catch(() => null);
+  }
+
   /** Whether the last question of a subject could not be computed. */
   hasFailed(subject: string): boolean {
     return this.failures.has(subject);

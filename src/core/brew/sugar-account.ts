@@ -3,7 +3,10 @@ import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';
 import { fermentableGrams, volumeOf, type Amounts } from '../matter/substances';
 import { brixOfGravity } from '../sugar/sucrose-solution';
+import { abvOfEthanol } from '../sugar/alcohol';
 import { gravityOf } from '../sugar/ferment-gravity';
+import { sweetnessOf } from '../matter/sweetness';
+import { ethanolPerHexose, ethanolPerSucrose, practicalShare } from '../sugar/yields';
 
 /** A living dose as the account sees it. */
 export interface Dose {
@@ -12,12 +15,25 @@ export interface Dose {
   readonly residualSugar: number;
 }
 
+/** One source of sugar, and what share of its dissolved solids ferments. */
+export interface SugarSource {
+  readonly what: string;
+  readonly gramsPerLitre: number;
+  readonly fermentableShare: number;
+}
+
 export interface SugarAccount {
   /** Liquid in the jar, ml: what sugar and dose take up included, solids not. */
   readonly batchMl: number;
   /** Sugar by where it comes from, g per litre of the batch, the largest first; the dose is `starter`. */
-  readonly sources: readonly { readonly what: string; readonly gramsPerLitre: number }[];
+  readonly sources: readonly SugarSource[];
   readonly totalGramsPerLitre: number;
+  /** Of all that is dissolved and might be sugar (lactose and dextrins too), the share that ferments, 0–1. */
+  readonly fermentableShare: number;
+  /** As sweet as so much white sugar, g/L, before anything ferments. */
+  readonly sweetness: number;
+  /** Alcohol if all of it fermented, percent by volume: what yeast makes in practice. */
+  readonly abvIfDry: number;
   readonly gravity: number;
   readonly brix: number;
   /** Share of the batch that is the dose. */
@@ -40,11 +56,17 @@ export function sugarAccount(portions: readonly Portion[], dose: Dose): SugarAcc
   const perLitre = (grams: number) => (grams / batchMl) * 1000;
   const doseSugar = (dose.ml / 1000) * dose.residualSugar;
   const sources = portions
-    .map((portion) => ({
-      what: portion.what,
-      gramsPerLitre: perLitre(fermentableGrams(contentsOf([portion]).liquid)),
-    }))
-    .concat(doseSugar > 0 ? [{ what: 'starter', gramsPerLitre: perLitre(doseSugar) }] : [])
+    .map((portion): SugarSource => {
+      const own = contentsOf([portion]).liquid;
+      return {
+        what: portion.what,
+        gramsPerLitre: perLitre(fermentableGrams(own)),
+        fermentableShare: shareOf(own),
+      };
+    })
+    .concat(
+      doseSugar > 0 ? [{ what: 'starter', gramsPerLitre: perLitre(doseSugar), fermentableShare: 1 }] : [],
+    )
     .filter(({ gramsPerLitre }) => gramsPerLitre > 0.05)
     .sort((a, b) => b.gramsPerLitre - a.gramsPerLitre);
   const total = perLitre(fermentableGrams(liquid) + doseSugar);
@@ -53,11 +75,26 @@ export function sugarAccount(portions: readonly Portion[], dose: Dose): SugarAcc
     batchMl,
     sources,
     totalGramsPerLitre: total,
+    fermentableShare: shareOf({ ...liquid, sucrose: liquid.sucrose + doseSugar }),
+    sweetness: perLitre(sweetnessOf(liquid) + doseSugar),
+    abvIfDry: abvOfEthanol(perLitre(ethanolOf({ ...liquid, sucrose: liquid.sucrose + doseSugar }))),
     gravity,
     brix: brixOfGravity(gravity),
     doseShare: dose.ml / batchMl,
   };
 }
+
+/** Share of what is sugar or its like that ferments. */
+function shareOf(liquid: Amounts): number {
+  const sugar = fermentableGrams(liquid);
+  const all = sugar + liquid.lactose + liquid.inert;
+  return all > 0 ? sugar / all : 1;
+}
+
+/** Ethanol when every sugar that ferments has fermented, g: Gay-Lussac, of which yeast makes 92 %. */
+const ethanolOf = ({ sucrose, maltose, glucose, fructose }: Amounts): number =>
+  practicalShare.ethanol *
+  ((sucrose + maltose) * ethanolPerSucrose + (glucose + fructose) * ethanolPerHexose);
 
 const acidGrams = (liquid: Amounts) => liquid.citric + liquid.malic + liquid.lactic + liquid.acetic;
 

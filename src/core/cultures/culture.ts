@@ -30,6 +30,8 @@ export interface Culture {
   readonly residualSugar: number;
   /** Usual dose as a share of the batch (ml per ml), or g per litre. */
   readonly dose: { readonly low: number; readonly high: number; readonly usual: number };
+  /** Most sugar a base may have before it labours, g/L: practice. */
+  readonly takesSugar: number;
   /** What its strained liquid counts as, when that is another kind. */
   readonly liquidKind?: string;
   /** Its dried form: what it swells to, the days at 22 °C until all of it is awake, and the lag work of its cells. */

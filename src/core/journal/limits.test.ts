@@ -182,7 +182,7 @@ test.each([
     { kind: 'kept', thing: 'person', key: 'ida', value: null },
     'value',
     [null, { a: 1, b: true, c: null, d: 'x' }],
-    [{ a: {} }, { a: 'x'.repeat(2001) }, 5],
+    [{ a: {} }, { a: 'x'.repeat(8001) }, 5],
   ],
   [
     'a correction',

@@ -1,5 +1,6 @@
 import type { Contents } from '../matter/contents';
 import { portionsContents, type Portion } from '../matter/portion';
+import type { Method, When } from './method';
 import type { Closure, Vessel } from '../vessels/vessel-kinds';
 import type { PlaceId } from '../kitchen/places';
 import type { SignKind } from './signs';
@@ -16,7 +17,18 @@ export interface RecipeSnapshot {
   readonly planned?:
     | { readonly lotId: string | null; readonly ml?: number | undefined; readonly grams?: number | undefined }
     | undefined;
+  /** The recipe it was made from, and its version. */
+  readonly from?: { readonly id: string; readonly version: number } | undefined;
+  readonly method?: Method | undefined;
+  /** What is still to go in: sour and salt once it is cool, what steeps in it after the first ferment. */
+  readonly later?: readonly { readonly when: When; readonly portion: Portion }[] | undefined;
+  /** Water as it was measured, ml: what boils away included; and how much of it is held back cold. */
+  readonly waterMl?: number | undefined;
+  readonly heldMl?: number | undefined;
 }
+
+/** Steps of its brew day that were taken or skipped, by the step's id. */
+export type StepsTaken = Readonly<Record<string, { readonly done: boolean; readonly at: number }>>;
 
 export type Quantity = 'sg' | 'brix' | 'ph' | 'celsius' | 'gaugeBar' | 'grams' | 'ml';
 
@@ -100,6 +112,7 @@ export interface Lot {
   readonly recipe: RecipeSnapshot | null;
   /** How its maker chose to care for it, where there is more than one school. */
   readonly schools?: Readonly<Record<string, string>>;
+  readonly steps?: StepsTaken;
   readonly contents: Contents;
   /** Level when filled as begun, ml: the mark to top up to. */
   readonly markMl: number;

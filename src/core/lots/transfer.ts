@@ -66,7 +66,10 @@ export function portionOf(
     case 'everything':
       return ladle(contents, target.ml ?? levelMl(contents));
     case 'solids': {
-      const cling = solid ? ingredientOf(solid).soaks : 0.5;
+      // Solids of several kinds let go of what each of them holds.
+      const cling = solid
+        ? ingredientOf(solid).soaks
+        : soakedMl(contents) / Math.max(1e-9, solidGrams(contents));
       return liftOut(contents, target.grams ?? Infinity, cling, solid);
     }
   }

@@ -1,6 +1,6 @@
 import { ingredientOf } from './ingredients/registry';
 import type { Contents } from './contents';
-import { heapOn, nothing, type Amounts, type Substance } from './substances';
+import { gramsIn, heapOn, nothing, type Amounts, type Substance } from './substances';
 import type { Form, Ingredient } from './ingredient';
 
 /** An amount of an ingredient, as it was measured: by mass, or by volume. */
@@ -11,7 +11,25 @@ export interface Portion {
   readonly form?: Form | undefined;
   /** What was typed, word for word. */
   readonly typed?: string | undefined;
+  /** How ripe it is, when it is not just ripe. */
+  readonly ripe?: Ripeness | undefined;
+  /** Sugar as its label or a refractometer says, g per 100 ml of what is poured, g per 100 g of the rest. */
+  readonly sugar?: number | undefined;
+  /** Whether its label names a preservative. */
+  readonly preserved?: boolean | undefined;
 }
+
+/** Fruit that is hard and sour, or very soft and sweet. */
+export const ripenesses = ['under', 'over'] as const;
+export type Ripeness = (typeof ripenesses)[number];
+
+/** What ripeness does to the sugars and acids of a table's fruit: practice, within the third that tables differ by. */
+const ripening: Readonly<Record<Ripeness, { readonly sugars: number; readonly acids: number }>> = {
+  under: { sugars: 0.75, acids: 1.25 },
+  over: { sugars: 1.15, acids: 0.8 },
+};
+const sweet = ['sucrose', 'glucose', 'fructose', 'maltose'] as const;
+const sour = ['citric', 'malic'] as const;
 
 const pourable: readonly Ingredient['family'][] = ['water', 'syrup', 'juice', 'puree', 'citrus', 'dairy'];
 
@@ -58,6 +76,27 @@ function givenShare({ gives }: Ingredient, form: Form | undefined): number {
 }
 
 /**
+ * Grams of each substance in a gram of a portion: the table's, changed by how ripe it is and by the sugar its label states. What
+ * sugar and acids gain or lose, water makes up.
+ *
+ * @example Math.round(compositionOf({ what: 'apple-juice', ml: 100, sugar: 12 }).fructose * 1000) // 68
+ */
+export function compositionOf({ what, ripe, sugar }: Portion): Amounts {
+  const { composition, density } = ingredientOf(what);
+  if (ripe === undefined && sugar === undefined) return composition;
+  const out: Record<Substance, number> = { ...composition };
+  const { sugars, acids } = ripe ? ripening[ripe] : { sugars: 1, acids: 1 };
+  const there = sweet.reduce((sum, key) => sum + composition[key], 0);
+  const stated = sugar === undefined ? undefined : sugar / 100 / (isPoured(what) ? density : 1);
+  for (const key of sour) out[key] *= acids;
+  if (there > 0) for (const key of sweet) out[key] *= stated === undefined ? sugars : stated / there;
+  else if (stated !== undefined) out.glucose = out.fructose = stated / 2;
+  const others = gramsIn(out) - out.water;
+  out.water = Math.max(0, 1 - others);
+  return out;
+}
+
+/**
  * What portions put into a vessel: the water, sugars and acids they give go into the liquid, the rest stays in the solids.
  *
  * @returns contents whose grams add up to the portions', to rounding
@@ -69,7 +108,8 @@ export function portionsContents(portions: readonly Portion[]): Contents {
   const solids: Record<string, Amounts> = {};
   for (const portion of portions) {
     const ingredient = ingredientOf(portion.what);
-    const { composition, id } = ingredient;
+    const { id } = ingredient;
+    const composition = compositionOf(portion);
     const grams = gramsOfPortion(portion);
     if (!(grams > 0)) continue;
     const share = givenShare(ingredient, portion.form);

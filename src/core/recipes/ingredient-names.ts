@@ -96,6 +96,7 @@ kefir-grains: water kefir grains, kefir grains, sugar water grains
 dried-kefir-grains: dried water kefir grains, dried kefir grains
 pellicle: pellicle, tea mother
 ripe-tea: ripe tea ferment
+sediment: sediment, lees
 wine-yeast: wine yeast, sparkling wine yeast
 ale-yeast: ale yeast, beer yeast
 bread-yeast: bread yeast, baker's yeast, bakers yeast, instant yeast
@@ -145,3 +146,9 @@ export const ofOneCitrus = {
   lime: { juice: 30, zest: null, juiceId: 'lime-juice', zestId: null },
   orange: { juice: 80, zest: 8, juiceId: 'orange-juice', zestId: 'orange-zest' },
 } as const;
+
+/** The first name of an ingredient that reads back as it; null for what has none. */
+const firstName: ReadonlyMap<string, string> = new Map(
+  [...idByName].reverse().map(([name, id]) => [id, name] as const),
+);
+export const nameOfId = (id: string): string | null => firstName.get(id) ?? null;

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { knownCultures } from '@/core/cultures/registry';
@@ -22,11 +23,13 @@ import { brewRow, type BrewRow } from './brew-rows';
 const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
 const SecondRun = later(async () => (await import('./second-run')).SecondRun);
 const PourSheet = later(async () => (await import('../forms/drawer')).PourSheet);
+const Tending = later(async () => (await import('../forms/drawer')).Tending);
 const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
 
 /** One brew: what to do next, its forecast, its sugar, where it came from, its ledger. */
 export function BrewDetail({ lot }: { readonly lot: Lot }) {
   const wide = useWide();
+  const router = useRouter();
   const now = useNow();
   const household = useAppSelector(selectHousehold);
   const book = useBook();
@@ -36,8 +39,14 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
   return (
     <Screen title={lot.name} over={overline(row, now)} pane={wide} width={980}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {stepsLeft(row) ? (
+          <InkButton
+            label="Go on, step by step"
+            onPress={() => router.navigate(`/brews/day?brew=${lot.id}` as never)}
+          />
+        ) : null}
         {row.stage === 'mixed' ? (
-          <InkButton label="Pitch the starter" onPress={() => setOpen('pitch')} />
+          <InkButton quiet={stepsLeft(row)} label="Pitch the starter" onPress={() => setOpen('pitch')} />
         ) : null}
         {row.stage === 'first-ferment' ? (
           <InkButton label="Bottle it" onPress={() => setOpen('bottle')} />
@@ -54,6 +63,7 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
       ) : (
         <ForecastSection lot={forecastLot(row, book)} now={now} />
       )}
+      {row.stage === 'first-ferment' ? <Tending lot={lot} now={now} /> : null}
       <BottlesLine brew={lot} />
       <AccountCard lot={lot} now={now} />
       <LotExtras lot={lot} now={now} />
@@ -62,6 +72,11 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
     </Screen>
   );
 }
+
+/** Whether a brew day was begun step by step and is not over. */
+const stepsLeft = ({ brew, stage }: BrewRow): boolean =>
+  brew.recipe?.method !== undefined &&
+  (stage === 'mixed' || (stage === 'first-ferment' && brew.steps?.pitch !== undefined && !brew.steps.label));
 
 /** The lot whose forecast matters most: the warm bottle that must be chilled first, else a cold one, else the jar. */
 function forecastLot({ brew, stage, bottles }: BrewRow, book: Book): Lot {

@@ -46,7 +46,10 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
           </Text>
         </Card>
       ) : null}
-      <InkButton label="Brew a soda" onPress={() => router.navigate('/brews/new')} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <InkButton label="Brew a soda" onPress={() => router.navigate('/brews/new')} />
+        <InkButton quiet label="Recipes" onPress={() => router.navigate('/brews/recipes' as never)} />
+      </View>
       <LongList
         items={rows}
         rowHeight={usualCard}

@@ -38,7 +38,11 @@ export function BrewsPlace() {
 
 /** A new brew, from the starter asked for or the first on the shelf. */
 export function NewBrewPlace() {
-  const { starter: asked, add } = useLocalSearchParams<{ starter?: string; add?: string }>();
+  const {
+    starter: asked,
+    add,
+    recipe,
+  } = useLocalSearchParams<{ starter?: string; add?: string; recipe?: string }>();
   const household = useAppSelector(selectHousehold);
   const starters = everyLot(household)
     .filter(
@@ -55,5 +59,10 @@ export function NewBrewPlace() {
         Number(a.place === 'fridge') - Number(b.place === 'fridge') ||
         (a.id > b.id ? -1 : 1),
     );
-  return <SplitView list={<BrewList chosen={null} />} detail={<NewBrew starters={starters} add={add} />} />;
+  return (
+    <SplitView
+      list={<BrewList chosen={null} />}
+      detail={<NewBrew key={recipe} starters={starters} add={add} recipe={recipe} />}
+    />
+  );
 }

@@ -21,15 +21,25 @@ export interface Pitched {
   readonly grams?: number;
 }
 
+type Planned = NonNullable<Lot['recipe']>['planned'];
+
+/** Whether a dose is weighed: from a packet, and grains where grains were planned rather than their liquid. */
+export const byGrams = (jar: Lot, planned: Planned): boolean =>
+  isPacket(jar) || (planned?.lotId === jar.id && planned.grams !== undefined);
+
 /** Reads the pitch sheet: too warm a base and more than the jar can give are refused at their field. */
-export function readPitch(values: PitchValues, household: Household): FormReading<Pitched> {
+export function readPitch(
+  values: PitchValues,
+  household: Household,
+  planned?: Planned,
+): FormReading<Pitched> {
   const celsius = parseNumber(values.celsius);
   if (!Number.isFinite(celsius)) return faultAt('celsius', 'Write the temperature in °C.');
   const check = pitchCheck(celsius);
   if (!check.ok) return faultAt('celsius', check.sentence);
   const jar = lotOf(household, values.from);
   if (!jar) return faultAt('from', 'Choose what to pitch with.');
-  if (isPacket(jar)) {
+  if (byGrams(jar, planned)) {
     const grams = gramsTyped(values.dose, jar);
     return grams.ok ? reads({ from: jar.id, celsius, grams: grams.value }) : faultAt('dose', grams.sentence);
   }

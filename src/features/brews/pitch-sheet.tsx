@@ -22,7 +22,7 @@ import { isPacket } from '../forms/packet-dose';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { Claims } from '../starters/claims-later';
-import { readPitch, solidOf, type Pitched, type PitchValues } from './pitch-form';
+import { byGrams, readPitch, solidOf, type Pitched, type PitchValues } from './pitch-form';
 import { useAct } from '../shell/act-context';
 
 /** Pitching: how warm the base is, and how much is drawn from which jar. */
@@ -39,7 +39,7 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
     );
   const [at, setAt] = useState<number | null>(null);
   const form = useForm<PitchValues, unknown, Pitched>({
-    resolver: resolverOf<PitchValues, Pitched>((values) => readPitch(values, household)),
+    resolver: resolverOf<PitchValues, Pitched>((values) => readPitch(values, household, planned)),
     defaultValues: {
       from: jars[0]?.id ?? '',
       celsius: '',
@@ -52,6 +52,7 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
   });
   const typed = useWatch({ control: form.control }) as PitchValues;
   const jar = lotOf(household, typed.from);
+  const weighed = jar !== undefined && byGrams(jar, planned);
   const celsius = parseNumber(typed.celsius ?? '');
   const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius) : null;
   const dose = volumeTyped(typed.dose ?? '', 'ml');
@@ -100,16 +101,18 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
       <Field
         control={control}
         name="dose"
-        label={jar && isPacket(jar) ? 'From the packet' : 'Drawn from the starter'}
+        label={
+          !jar || !weighed ? 'Drawn from the starter' : isPacket(jar) ? 'From the packet' : 'Grains moved in'
+        }
         hint={
           !jar
             ? undefined
-            : isPacket(jar)
-              ? `Wake it in water first; ${Number(solidGrams(jar.contents).toFixed(1))} g are left`
+            : weighed
+              ? `${isPacket(jar) ? 'Wake it in water first' : 'Drained in a plastic sieve'}; ${Number(solidGrams(jar.contents).toFixed(1))} g are left`
               : `${jar.name} can give ${volume(Math.round(mostDrawableMl(jar)))} now`
         }
       />
-      {jar && !isPacket(jar) && jar.role === 'starter' ? (
+      {jar && !weighed && jar.role === 'starter' ? (
         <Claims jar={jar} wants={{ ml: drawn, brewId: lot.id }} />
       ) : null}
       <Text>Stir it in. Lemon or lime, if any, goes in now: sour early is safer.</Text>

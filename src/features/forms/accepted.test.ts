@@ -7,10 +7,13 @@ import { journalOf } from '@/core/journal/journal';
 import type { Quantity } from '@/core/lots/lot';
 import { levelMl } from '@/core/matter/contents';
 import { waysToBegin } from '@/core/cultures/guides/registry';
+import { withAmount } from '@/core/brew/composition';
+import { whens } from '@/core/lots/method';
+import { isPoured } from '@/core/matter/portion';
 import { ingredientIds } from '@/core/matter/ingredients/registry';
-import { baseKinds } from '@/core/ferment/scenario-kinds';
 import { bottleIds } from '@/core/vessels/vessel-kinds';
-import { readBrew, type BrewValues } from '../brews/brew-form';
+import { beginningOf } from '../brews/worktop/start-brew';
+import { emptyWorktop, planned } from '../brews/worktop/worktop-state';
 import { readAmend, amendDefaults } from '../lots/amend-form';
 import { readMeasured } from '../lots/measure-form';
 import { readPour, type PourValues } from '../lots/pour-form';
@@ -135,43 +138,43 @@ describe('whatever a form accepts is taken by the journal, and is there after a 
     expect(taken).toBeGreaterThan(50);
   });
 
-  test('a brew, drawn from a jar or begun from a packet', () => {
+  test('a brew of the worktop, drawn from a jar, packed or bare, mixed or step by step', () => {
     let taken = 0;
-    const values = fc.record<BrewValues>({
-      name: fc.oneof(fc.constant('Soda'), name),
-      base: fc.constantFrom(...baseKinds),
-      by: fc.constantFrom('litres', 'bottles', 'water'),
-      volume: fc.oneof(fc.constantFrom('2', '1.5 L', '100 ml', '18 dl'), amount),
-      count,
-      size: fc.constantFrom('500 ml', '330', '0,75 l', '40 ml'),
-      portions: rows as fc.Arbitrary<BrewValues['portions']>,
+    const rowsOf = fc.array(
+      fc.record({
+        portion: fc
+          .tuple(fc.constantFrom(...ingredientIds), fc.double({ min: 0.001, max: 3000, noNaN: true }))
+          .map(([what, size]) => withAmount(isPoured(what) ? { what, ml: 0 } : { what, grams: 0 }, size)),
+        when: fc.constantFrom(...whens),
+      }),
+      { maxLength: 6 },
+    );
+    const states = fc.record({
+      ml: fc.double({ min: 100, max: 50_000, noNaN: true }),
+      rows: rowsOf,
+      dose: fc.constantFrom(0, 1, 5, 80, 200, 255),
       life: fc.constantFrom(bugLot.id, 'portion', 'bare', 'nothing'),
-      dose: fc.oneof(fc.constantFrom('0', '1 ml', '5 ml', '80 ml', '2 dl'), amount),
-      volumes: fc.constantFrom('2.5', '0.4', '3', '5', 'much'),
+      jarMl: fc.constantFrom(null, 300, 4000),
     });
     fc.assert(
-      fc.property(values, (typed) => {
-        const read = readBrew(typed, [bugLot]);
+      fc.property(states, fc.constantFrom('mixed', 'steps'), ({ ml, rows, dose, life, jarMl }, how) => {
+        const state = {
+          ...emptyWorktop([bugLot], 22),
+          name: 'Soda',
+          composition: { ml, rows, dose },
+          life,
+          jarMl,
+        };
+        const read = planned(state, [bugLot]);
         if (!read.ok) return;
+        const begun = beginningOf(state, read.value, how as 'mixed' | 'steps');
+        if (begun.portions.length === 0) return;
         taken += 1;
-        const { name, base, plan, life, wantedVolumes } = read.value;
-        const mixed = stamped(
-          {
-            kind: 'lot-begun',
-            role: 'brew',
-            name,
-            vessel: { kind: 'jar', ml: plan.jarMl },
-            closure: 'airlock',
-            place: 'counter',
-            culture: life.kind === 'bare' ? 'wild' : null,
-            recipe: { base, wantedVolumes },
-            portions: [...plan.portions],
-          },
-          3,
-        );
+        const mixed = stamped(begun, 3);
         const lot = lotOf(reloaded([mixed]), mixed.id)!;
+        const { life: living } = read.value;
         expect(lot.lostMl).toBe(0);
-        if (life.kind === 'lot') expect(life.ml).toBeGreaterThanOrEqual(5);
+        if (living.kind === 'lot') expect(living.ml).toBeGreaterThanOrEqual(5);
       }),
       { numRuns: 1500 },
     );
@@ -262,31 +265,5 @@ describe('what a form refuses', () => {
     expect(faultsOf({ ...starter, portions: [{ what: 'water', amount: '' }] })['portions.0.amount']).toMatch(
       /Write an amount/,
     );
-  });
-
-  test('a brew of more sugar than water, and a dose of hardly anything', () => {
-    const brew: BrewValues = {
-      name: 'Soda',
-      base: 'ginger-tea',
-      by: 'litres',
-      volume: '2 L',
-      count: '4',
-      size: '500 ml',
-      portions: [{ what: 'white-sugar', amount: '160 g' }],
-      life: bugLot.id,
-      dose: '120 ml',
-      volumes: '2.5',
-    };
-    const faultsOfBrew = (change: Partial<BrewValues>) => {
-      const read = readBrew({ ...brew, ...change }, [bugLot]);
-      return read.ok ? {} : read.faults;
-    };
-    expect(faultsOfBrew({})).toEqual({});
-    expect(
-      faultsOfBrew({ volume: '100 ml', dose: '5 ml', portions: [{ what: 'white-sugar', amount: '100 g' }] })
-        .root,
-    ).toMatch(/\p{L}/u);
-    for (const dose of ['0', '1 ml', '4 ml']) expect(faultsOfBrew({ dose }).dose).toMatch(/least 5/);
-    expect(faultsOfBrew({ volumes: '0.4' }).volumes).toBe('Between 0.5 and 5 volumes.');
   });
 });

@@ -1,12 +1,13 @@
 import { lineQuestion } from '@/words/recipe-words';
 import { readLine } from '@/core/recipes/ingredient-line';
 import { readList } from './paste-list';
-import { readRows } from './portion-form';
+import { readRows, rowOf } from './portion-form';
 
 test('a pasted list becomes rows that the form reads back the same; the rest is asked about', () => {
-  const { rows, asked } = readList(
+  const { portions: read, asked } = readList(
     '1 1/2 cups sugar\n\n500 g plums, sliced\njuice of 2 lemons\n1 pint water\n2 l water\nmagic dust',
   );
+  const rows = read.map(rowOf);
   expect(rows).toEqual([
     { what: 'white-sugar', amount: '301.6 g' },
     { what: 'plum', amount: '500 g', form: 'sliced' },
@@ -17,13 +18,13 @@ test('a pasted list becomes rows that the form reads back the same; the rest is 
   const { portions, faults } = readRows(rows);
   expect(faults).toEqual({});
   expect(portions.map(({ grams, ml }) => grams ?? ml)).toEqual([301.6, 500, 90, 2000]);
-  expect(readList(Array.from({ length: 90 }, () => '1 g salt').join('\n')).rows).toHaveLength(60);
+  expect(readList(Array.from({ length: 90 }, () => '1 g salt').join('\n')).portions).toHaveLength(60);
 });
 
 test('a recipe in JSON-LD is read by its ingredients', () => {
   const json = JSON.stringify({ '@type': 'Recipe', recipeIngredient: ['90 g sugar', '1 firkin plums'] });
-  const { rows, asked } = readList(json);
-  expect(rows).toEqual([{ what: 'white-sugar', amount: '90 g' }]);
+  const { portions, asked } = readList(json);
+  expect(portions).toEqual([{ what: 'white-sugar', grams: 90 }]);
   expect(asked.map(({ line }) => line)).toEqual(['1 firkin plums']);
 });
 

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { Portion } from '@/core/matter/portion';
 import { readLine, type ReadLine } from '@/core/recipes/ingredient-line';
 import { recipeOfJson } from '@/core/recipes/recipe-json';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -7,30 +8,29 @@ import { Note } from '@/ui/controls/note';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { lineQuestion } from '@/words/recipe-words';
-import { rowOf, type PortionRow } from './portion-form';
 
 /** At most so many lines are read at once. */
 const mostLines = 60;
 
-/** Lines read into rows, and those that must be asked about; the lines of a recipe in JSON-LD too. */
-export function readList(text: string): { readonly rows: PortionRow[]; readonly asked: ReadLine[] } {
+/** Lines read into portions, and those that must be asked about; the lines of a recipe in JSON-LD too. */
+export function readList(text: string): { readonly portions: Portion[]; readonly asked: ReadLine[] } {
   const read = (recipeOfJson(text)?.lines ?? text.split('\n'))
     .filter((line) => line.trim() !== '')
     .slice(0, mostLines)
     .map(readLine);
   return {
-    rows: read.flatMap(({ portion }) => (portion ? [rowOf(portion)] : [])),
+    portions: read.flatMap(({ portion }) => (portion ? [portion] : [])),
     asked: read.filter(({ portion }) => portion === null),
   };
 }
 
-/** A list from anywhere, line by line: what is understood becomes rows, what is not is asked about and stays here. */
-export function PasteList({ onRows }: { readonly onRows: (rows: readonly PortionRow[]) => void }) {
+/** A list from anywhere, line by line: what is understood is taken, what is not is asked about and stays here. */
+export function PasteList({ onRead }: { readonly onRead: (portions: readonly Portion[]) => void }) {
   const [text, setText] = useState('');
   const [asked, setAsked] = useState<readonly ReadLine[]>([]);
   const read = () => {
     const list = readList(text);
-    onRows(list.rows);
+    onRead(list.portions);
     setAsked(list.asked);
     setText(list.asked.map(({ line }) => line.trim()).join('\n'));
   };

@@ -9,7 +9,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { PasteList } from './paste-list';
 import { IngredientPicker } from './ingredient-picker';
-import { ingredientName, rowEcho, type PortionRow } from './portion-form';
+import { ingredientName, rowEcho, rowOf, type PortionRow } from './portion-form';
 
 interface Props {
   readonly control: Control<never, unknown, never>;
@@ -77,7 +77,7 @@ export function PortionRows({ control: given, usual, hints = {} }: Props) {
           {pasting ? null : <InkButton quiet label="Paste a list" onPress={() => setPasting(true)} />}
         </View>
       )}
-      {pasting ? <PasteList onRows={take} /> : null}
+      {pasting ? <PasteList onRead={(portions) => take(portions.map(rowOf))} /> : null}
     </View>
   );
 }

@@ -15,7 +15,10 @@ import { desk, disk, store } from './app-instance';
 import { Banners } from './banners';
 import { ErrorBoundary } from './error-boundary';
 import { Keys } from './keys';
+import { later } from './later';
 import { Opening } from './opening';
+
+const Bell = later(async () => (await import('../forms/drawer')).Bell);
 
 const places: readonly PlaceItem[] = [
   { href: '/', label: 'Today', icon: 'today' },
@@ -70,11 +73,13 @@ function Booked({ children }: { readonly children: ReactNode }) {
   const household = useAppSelector(selectHousehold);
   const ahead = useAppSelector(selectAhead);
   const now = useNow();
+  const path = usePathname();
   useEffect(() => {
     if (ahead.length > 0) store.dispatch(ticked(clockNow()));
   }, [ahead, now]);
   return (
     <DeskContext value={desk}>
+      {household.kept.timer ? <Bell shown={path !== '/brews/day'} /> : null}
       <BookProvider desk={desk} household={household} now={now}>
         {children}
       </BookProvider>

@@ -5,24 +5,35 @@ const hourMs = 3_600_000;
 /** The clock every ribbon on a page shares: from half a day back to a day and a half ahead. */
 export const ribbonClock = (now: number) => ({ start: now - 10 * hourMs, end: now + 38 * hourMs });
 
+/** Labels nearer to each other than this share of the ribbon would touch. */
+const apart = 0.22;
+
+/** Which noons and midnights are marked: both on a short ribbon, every so many noons on a long one. */
+function marksOf(span: number): { readonly hours: readonly number[]; readonly everyDays: number } {
+  const halfDay = 12 * hourMs;
+  if (halfDay >= apart * span) return { hours: [0, 12], everyDays: 1 };
+  return { hours: [12], everyDays: Math.max(1, Math.ceil((apart * span) / (2 * halfDay))) };
+}
+
 /**
- * Labels that sit on their moments: noons and midnights inside the span, and now.
+ * Labels that sit on their moments: noons and midnights inside the span, fewer on a long one, and now.
  * @returns in order of time; those too near an edge or to now are left out
  */
 export function ribbonTicks(start: number, end: number, now: number): { at: number; label: string }[] {
   const first = new Date(start);
   first.setHours(0, 0, 0, 0);
+  const span = end - start;
+  const { hours, everyDays } = marksOf(span);
   const ticks: { at: number; label: string }[] = [];
-  for (let day = 0; day < 5; day++) {
-    for (const hour of [0, 12]) {
+  for (let day = 0; day <= Math.ceil(span / (24 * hourMs)); day += everyDays) {
+    for (const hour of hours) {
       const moment = new Date(first);
       moment.setDate(first.getDate() + day);
       moment.setHours(hour);
       const at = moment.getTime();
-      const roomy = at - start > (end - start) * 0.09 && end - at > (end - start) * 0.09;
-      if (roomy && Math.abs(at - now) > (end - start) * 0.13) {
-        ticks.push({ at, label: hour === 0 ? 'midnight' : format(at, 'EEE') + ' noon' });
-      }
+      const roomy = at - start > span * 0.09 && end - at > span * 0.09;
+      if (roomy && Math.abs(at - now) > span * 0.13)
+        ticks.push({ at, label: hour === 0 ? 'midnight' : `${format(at, 'EEE')} noon` });
     }
   }
   return [...ticks, { at: now, label: 'now' }].sort((a, b) => a.at - b.at);

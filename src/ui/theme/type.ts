@@ -10,6 +10,10 @@ export const type = {
   heading: { fontFamily: display, fontSize: 24, lineHeight: 28 },
   subheading: { fontFamily: display, fontSize: 19, lineHeight: 24 },
   figure: { fontFamily: display, fontSize: 32, lineHeight: 36, fontVariant: ['tabular-nums'] },
+  /** Read at arm's length, with wet hands. */
+  huge: { fontFamily: display, fontSize: 42, lineHeight: 46 },
+  large: { fontFamily: plain, fontSize: 23, lineHeight: 31 },
+  timer: { fontFamily: display, fontSize: 64, lineHeight: 70, fontVariant: ['tabular-nums'] },
   body: { fontFamily: plain, fontSize: 16, lineHeight: 22 },
   strong: { fontFamily: strong, fontSize: 16, lineHeight: 22 },
   button: { fontFamily: strong, fontSize: 17, lineHeight: 22 },

@@ -17,6 +17,7 @@ export const bare: Culture = {
   ingredients: [],
   residualSugar: 0,
   dose: { low: 0, high: 0, usual: 0 },
+  takesSugar: 160,
   keeping: null,
   source: 'practice figures',
 };

@@ -17,6 +17,7 @@ export const gingerBug: Culture = {
   ingredients: [],
   residualSugar: 12,
   dose: { low: 0.05, high: 0.12, usual: 0.08 },
+  takesSugar: 160,
   keeping: {
     begin: { body: 'ginger', bodyShare: [0.04, 0.06], sugarShare: [0.04, 0.06] },
     feed: { bodyShare: 0.03, sugarShare: 0.03, everyHours: 24 },

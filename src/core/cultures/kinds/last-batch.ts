@@ -30,6 +30,7 @@ export const lastBatch: Culture = {
   ingredients: [],
   residualSugar: 40,
   dose: { low: 0.05, high: 0.2, usual: 0.1 },
+  takesSugar: 160,
   keeping: {
     ...keptCold,
     fresh: { yeast: 0.6, lactics: 0.1, acetics: 0.002, lagWork: 0.8 },
@@ -55,6 +56,7 @@ export const sediment: Culture = {
   vigourSpread: 0.4,
   ingredients: ['sediment'],
   dose: { low: 0.005, high: 0.03, usual: 0.01 },
+  takesSugar: 160,
   keeping: {
     ...keptCold,
     fresh: { yeast: 4, lactics: 0.6, acetics: 0.002, lagWork: 1.4 },

@@ -11,6 +11,7 @@ const packet = {
   halfLifeDays: 600,
   residualSugar: 0,
   dose: { low: 0.3, high: 1, usual: 0.5 },
+  takesSugar: 240,
   keeping: null,
   packet: { mostCelsius: 35, waterMlPerGram: 10, foamsInMinutes: 30, keepsYears: 2 },
   source: 'practice figures: 65–85 % of a fresh dry packet lives',
@@ -33,6 +34,7 @@ export const aleYeast: Culture = {
   yeast: 0.65,
   lactics: 0,
   lagWork: 0.9,
+  takesSugar: 200,
   ingredients: ['ale-yeast'],
 };
 export const breadYeast: Culture = {
@@ -42,5 +44,6 @@ export const breadYeast: Culture = {
   yeast: 0.85,
   lactics: 0.001,
   lagWork: 0.5,
+  takesSugar: 180,
   ingredients: ['bread-yeast'],
 };

@@ -17,6 +17,7 @@ export const teaMother: Culture = {
   ingredients: ['pellicle', 'ripe-tea'],
   residualSugar: 30,
   dose: { low: 0.1, high: 0.15, usual: 0.12 },
+  takesSugar: 120,
   keeping: {
     begin: { body: 'black-tea', bodyShare: [0.004, 0.01], sugarShare: [0.05, 0.08] },
     feed: { bodyShare: 0.006, sugarShare: 0.06, everyHours: 24 * 8 },

@@ -18,6 +18,7 @@ export const waterKefirGrains: Culture = {
   ingredients: ['kefir-grains', 'dried-kefir-grains'],
   residualSugar: 0,
   dose: { low: 40, high: 90, usual: 60 },
+  takesSugar: 110,
   liquidKind: 'water-kefir-liquid',
   dried: {
     ingredient: 'dried-kefir-grains',
@@ -64,6 +65,7 @@ export const waterKefirLiquid: Culture = {
   ingredients: [],
   residualSugar: 25,
   dose: { low: 0.05, high: 0.5, usual: 0.1 },
+  takesSugar: 160,
   keeping: null,
   source: 'practice figures',
 };

@@ -18,6 +18,7 @@ export const whey: Culture = {
   ingredients: ['whey', 'live-yoghurt'],
   residualSugar: 0,
   dose: { low: 0.015, high: 0.035, usual: 0.025 },
+  takesSugar: 110,
   keeping: {
     begin: { body: 'whey', bodyShare: [0, 0], sugarShare: [0, 0] },
     feed: { bodyShare: 0, sugarShare: 0, everyHours: 24 * 10 },

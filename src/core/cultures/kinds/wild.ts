@@ -17,6 +17,7 @@ export const wild: Culture = {
   ingredients: [],
   residualSugar: 40,
   dose: { low: 0.06, high: 0.25, usual: 0.12 },
+  takesSugar: 180,
   keeping: {
     begin: { body: 'elderflower', bodyShare: [0.05, 0.6], sugarShare: [0.1, 0.2] },
     feed: { bodyShare: 0, sugarShare: 0.03, everyHours: 24 * 7 },

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { endings, openings } from '../../lots/lot';
 import { forms } from '../../matter/ingredient';
+import { ripenesses } from '../../matter/portion';
+import { methodShape, when } from './recipe-shape';
 import { closures, vesselIds } from '../../vessels/vessel-kinds';
 import { placeIds } from '../../kitchen/places';
 import { baseKinds, cultureIds } from '../vocabulary';
@@ -51,6 +53,9 @@ export const Portion = z
     ml: millilitres.optional(),
     form: z.enum(forms).optional(),
     typed: z.string().max(80).optional(),
+    ripe: z.enum(ripenesses).optional(),
+    sugar: z.number().min(0).max(100).optional(),
+    preserved: z.boolean().optional(),
   })
   .refine((p) => (p.grams === undefined) !== (p.ml === undefined), 'Either grams or millilitres.');
 export const portions = z.array(Portion).max(40);
@@ -68,6 +73,19 @@ export const Recipe = z.strictObject({
   planned: z
     .strictObject({ lotId: subject.nullable(), ml: millilitres.optional(), grams: grams.optional() })
     .optional(),
+  /** The recipe it was made from, and its version. */
+  from: z
+    .strictObject({ id: z.string().min(1).max(60), version: z.number().int().min(1).max(999) })
+    .optional(),
+  method: methodShape.optional(),
+  /** What is still to go in, and when. */
+  later: z
+    .array(z.strictObject({ when, portion: Portion }))
+    .max(40)
+    .optional(),
+  /** Water as it was measured, ml: what boils away included; and how much of it is held back cold. */
+  waterMl: millilitres.optional(),
+  heldMl: millilitres.optional(),
 });
 
 /** A lot as it is begun. */

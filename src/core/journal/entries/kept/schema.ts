@@ -5,10 +5,21 @@ import { exampleStamp, stamp } from '../base';
 export const Kept = z.strictObject({
   ...stamp,
   kind: z.literal('kept'),
-  thing: z.enum(['person', 'hours', 'stock', 'school', 'recipe', 'choice', 'plan', 'spell']),
+  thing: z.enum([
+    'person',
+    'hours',
+    'stock',
+    'school',
+    'recipe',
+    'choice',
+    'plan',
+    'spell',
+    'timer',
+    'price',
+  ]),
   key: z.string().min(1).max(80),
   value: z
-    .record(z.string().max(80), z.union([z.string().max(2000), z.number(), z.boolean(), z.null()]))
+    .record(z.string().max(80), z.union([z.string().max(8000), z.number(), z.boolean(), z.null()]))
     .nullable(),
 });
 export type Kept = z.infer<typeof Kept>;

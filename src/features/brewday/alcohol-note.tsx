@@ -1,0 +1,44 @@
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { Lot } from '@/core/lots/lot';
+import { Card } from '@/ui/controls/card';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { alcoholRange, rowAtHour } from '@/words/composed-words';
+import { duration } from '@/words/moment';
+import { alcoholPlain, phCaution } from '@/words/worktop-words';
+
+interface Props {
+  readonly lot: Lot;
+  readonly answer: LotAnswer;
+  readonly now: number;
+}
+
+const hourMs = 3_600_000;
+/** Above this a base must be watched: germs may grow. */
+const safePh = 4.6;
+
+/** How strong it gets, stopped as planned and forgotten; and whether it must be looked at for its pH. */
+export function AlcoholNote({ lot, answer, now }: Props) {
+  const { taste, series } = answer;
+  if (!taste) return null;
+  const end = answer.hours.at(-1)!;
+  const planned = rowAtHour(answer, series.alcohol, taste.best);
+  const forgotten = rowAtHour(answer, series.alcohol, end);
+  const hour = (now - answer.start) / hourMs;
+  const ph = rowAtHour(answer, series.ph, hour);
+  const measured = lot.events.some(
+    (event) => event.kind === 'read' && event.readings.some(({ kind }) => kind === 'ph'),
+  );
+  return (
+    <Card label="Alcohol" testID="alcohol">
+      <Text as="subheading" level={2}>
+        Alcohol
+      </Text>
+      <Text>{`Stopped as planned, ${alcoholRange(planned)} by volume; left for ${duration(end)}, ${alcoholRange(forgotten)}. An estimate, not a measurement.`}</Text>
+      <Text>{alcoholPlain}</Text>
+      {ph[4] > safePh && !measured ? (
+        <Note tone="caution">{`${phCaution} Reckoned now: ${ph[0].toFixed(1)}–${ph[4].toFixed(1)}.`}</Note>
+      ) : null}
+    </Card>
+  );
+}

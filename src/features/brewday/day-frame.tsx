@@ -1,0 +1,62 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+
+interface FrameProps {
+  readonly over: string;
+  readonly at: number;
+  readonly of: number;
+  readonly children: ReactNode;
+}
+
+/** The page of counter mode: whose day it is, how far along, and the step itself. */
+export function DayFrame({ over, at, of, children }: FrameProps) {
+  const roles = useRoles();
+  return (
+    <View
+      role="main"
+      style={[styles.frame, { backgroundColor: roles.ground }]}
+      tabIndex={0}
+      testID="counter-mode"
+    >
+      <View style={styles.page}>
+        <View style={{ flexDirection: 'row', gap: gap.medium, alignItems: 'baseline' }}>
+          <Text as="subheading" color={roles.brew} style={{ flex: 1 }} lines={1}>
+            {over}
+          </Text>
+          <Text as="subheading" color={roles.softText}>
+            {at < of ? `${at + 1} of ${of}` : 'done'}
+          </Text>
+        </View>
+        <View style={{ flexDirection: 'row', gap: 3 }} aria-hidden>
+          {Array.from({ length: of }, (_, i) => (
+            <View
+              key={i}
+              style={{
+                flex: 1,
+                height: 7,
+                borderRadius: 3,
+                backgroundColor: i < at ? roles.brew : i === at ? roles.text : roles.hairline,
+              }}
+            />
+          ))}
+        </View>
+        {children}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  frame: { flex: 1, overflow: 'scroll' },
+  page: {
+    padding: gap.large,
+    gap: gap.large,
+    width: '100%',
+    maxWidth: 860,
+    alignSelf: 'center',
+    flexGrow: 1,
+  },
+});

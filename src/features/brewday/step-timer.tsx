@@ -1,0 +1,132 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { coolingOf, pitchCelsius, type BrewStep } from '@/core/brew/steps';
+import { leftOf, timerKey, timersOf } from '@/core/kitchen/timers';
+import type { Lot } from '@/core/lots/lot';
+import { parseNumber } from '@/core/measures/parse-measure';
+import { coolingHours } from '@/core/workbook/cooling';
+import { clockNow } from '@/store/environment';
+import { useKeeper } from '@/store/keeper-context';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { corners, gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { duration, moment } from '@/words/moment';
+import { countdown } from '@/words/timer-words';
+import { askToNotify } from './ring';
+import { rings, timerGone, timerSet } from './timers';
+import { useSeconds } from './use-seconds';
+
+interface Props {
+  readonly lot: Lot;
+  readonly step: BrewStep;
+  readonly label: string;
+  readonly around: number;
+}
+
+/** A step's clock: set with one tap, moved by minutes, and for a cooling pot corrected by one look at the thermometer. */
+export function StepTimer({ lot, step, label, around }: Props) {
+  const roles = useRoles();
+  const keeper = useKeeper();
+  const household = useAppSelector(selectHousehold);
+  const now = useSeconds();
+  const timer = timersOf(household).find(({ key }) => key === timerKey(lot.id, step.id));
+  const minutes = step.minutes ?? 0;
+  const about = { lotId: lot.id, step: step.id, label: `${label}, ${lot.name}` };
+  if (!timer)
+    return (
+      <InkButton
+        label={`Start ${duration(minutes / 60)}`}
+        hint={`Start the clock: ${label}, ${duration(minutes / 60)}`}
+        onPress={() => {
+          askToNotify();
+          keeper.write(timerSet(about, clockNow(), minutes));
+        }}
+        style={{ minHeight: 64 }}
+      />
+    );
+  const over = rings(timer, now);
+  const longer = (more: number) =>
+    keeper.write(
+      timerSet(
+        about,
+        timer.from,
+        Math.max(0, (Math.max(timer.until, clockNow()) - timer.from) / 60_000 + more),
+      ),
+    );
+  return (
+    <View
+      style={[
+        corners.card,
+        { backgroundColor: over ? roles.brew : roles.card, padding: gap.medium, gap: gap.small },
+      ]}
+      testID="step-timer"
+    >
+      <Text as="timer" color={over ? roles.ground : roles.text} live={over}>
+        {over ? 'Time' : countdown(leftOf(timer, now))}
+      </Text>
+      <Text color={over ? roles.ground : roles.softText}>
+        {over ? `${label}: since ${moment(timer.until, now)}` : `${label} until ${moment(timer.until, now)}`}
+      </Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <InkButton label="Stop the clock" onPress={() => keeper.write(timerGone(timer))} />
+        <InkButton label="5 min more" onPress={() => longer(5)} />
+      </View>
+      {step.id === 'cool' && !over ? (
+        <Thermometer
+          lot={lot}
+          around={around}
+          from={timer.from}
+          onUntil={(total) => keeper.write(timerSet(about, timer.from, total))}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+/** One reading of the pot corrects how long it takes. */
+function Thermometer({
+  lot,
+  around,
+  from,
+  onUntil,
+}: {
+  readonly lot: Lot;
+  readonly around: number;
+  readonly from: number;
+  /** Minutes in all, from the start of the clock. */
+  readonly onUntil: (minutes: number) => void;
+}) {
+  const keeper = useKeeper();
+  const [typed, setTyped] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const take = () => {
+    const celsius = parseNumber(typed);
+    const cooling = coolingOf(lot, around);
+    if (!cooling || !Number.isFinite(celsius)) return setFault('Write the temperature in °C.');
+    const hours = (clockNow() - from) / 3_600_000;
+    const result = coolingHours({ ...cooling, to: pitchCelsius, around, reading: { hours, celsius } });
+    if (!result.ok) return setFault(celsius <= pitchCelsius ? 'It is cool enough: go on.' : result.sentence);
+    keeper.write({ kind: 'measured', lotId: lot.id, quantity: 'celsius', value: celsius } as never);
+    onUntil(result.value * 60);
+    setFault(null);
+    return setTyped('');
+  };
+  return (
+    <View style={{ flexDirection: 'row', gap: gap.small, alignItems: 'flex-start' }}>
+      <TextBox
+        label="The pot now, °C"
+        value={typed}
+        numeric
+        onChange={setTyped}
+        hint="One reading corrects the clock"
+        error={fault ?? undefined}
+        errorId="error-pot"
+      />
+      <InkButton quiet label="Correct it" onPress={take} style={{ marginTop: 26 }} />
+    </View>
+  );
+}

@@ -1,0 +1,133 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { crossingOf } from '@/core/forecast/crossing';
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import { peopleOf, type Person } from '@/core/kitchen/people';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { Ribbon } from '@/ui/drawings/ribbon';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { moment, quarter } from '@/words/moment';
+import { freeId } from '@/core/recipes/kept-recipe';
+import { useAct } from '../shell/act-context';
+
+const hourMs = 3_600_000;
+
+/** How sweet somebody likes it when the first ferment is stopped, g/L as tasted. */
+const stops = [
+  { value: 70, label: 'Sweet' },
+  { value: 50, label: 'Balanced' },
+  { value: 30, label: 'Nearly dry' },
+  { value: 12, label: 'Dry' },
+] as const;
+
+/** Whose stop is when: each person of the household their own moment on the same clock. */
+export function StopPoints({ answer, now }: { readonly answer: LotAnswer; readonly now: number }) {
+  const people = peopleOf(useAppSelector(selectHousehold));
+  const [adding, setAdding] = useState(false);
+  const end = answer.start + answer.hours.at(-1)! * hourMs;
+  return (
+    <Card label="Whose stop is when" testID="stop-points">
+      <Text as="subheading" level={2}>
+        Whose stop is when
+      </Text>
+      {people.length === 0 ? (
+        <Text>One likes it sweet, another dry: say who, and each gets their own moment to stop it.</Text>
+      ) : null}
+      {people.map((person) => (
+        <Stop key={person.key} person={person} answer={answer} now={now} end={end} />
+      ))}
+      {adding ? <AddPerson taken={people} onDone={() => setAdding(false)} /> : null}
+      {adding ? null : <InkButton quiet label="Add somebody" onPress={() => setAdding(true)} />}
+    </Card>
+  );
+}
+
+interface StopProps {
+  readonly person: Person;
+  readonly answer: LotAnswer;
+  readonly now: number;
+  readonly end: number;
+}
+
+function Stop({ person, answer, now, end }: StopProps) {
+  const act = useAct();
+  const roles = useRoles();
+  const stopsAt = person.stopsAt ?? stops[1].value;
+  const crossing = crossingOf(answer.hours, answer.series.sweet, stopsAt);
+  const at = (hour: number | null) => (hour === null ? end : answer.start + hour * hourMs);
+  const [from, middle, until] = [at(crossing.earliest), at(crossing.middle), at(crossing.latest)];
+  const words =
+    crossing.middle === null
+      ? `${person.name}: not within the forecast, it stays sweeter than that.`
+      : middle < now
+        ? `${person.name}: about ${moment(quarter(middle), now)}; it is past that.`
+        : `${person.name}: about ${moment(quarter(middle), now)}, between ${moment(quarter(from), now)} and ${crossing.latest === null ? 'later than the forecast looks' : moment(quarter(until), now)}.`;
+  const label = stops.find(({ value }) => value === person.stopsAt)?.label ?? 'Balanced';
+  return (
+    <View style={{ gap: 4 }}>
+      <Text as="strong">{words}</Text>
+      {crossing.middle === null ? null : (
+        <Ribbon
+          span={{
+            from,
+            until: Math.max(until, from + hourMs),
+            fromSoftHours: Math.max(2, (middle - from) / hourMs / 2),
+            untilSoftHours: Math.max(2, (until - middle) / hourMs / 2),
+          }}
+          now={now}
+          start={Math.min(now, answer.start)}
+          end={Math.min(end, Math.max(until + 12 * hourMs, now + 48 * hourMs))}
+          summary={words}
+        />
+      )}
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.small }}>
+        <Text
+          color={roles.softText}
+          style={{ flex: 1 }}
+        >{`Likes it ${label.toLowerCase()}, about ${stopsAt} g/L.`}</Text>
+        <InkButton
+          quiet
+          label="Take out"
+          hint={`Take ${person.name} out`}
+          onPress={() =>
+            act(
+              { kind: 'kept', thing: 'person', key: person.key, value: null },
+              `${person.name} is taken out.`,
+            )
+          }
+        />
+      </View>
+    </View>
+  );
+}
+
+function AddPerson({ taken, onDone }: { readonly taken: readonly Person[]; readonly onDone: () => void }) {
+  const act = useAct();
+  const [name, setName] = useState('');
+  const [stopsAt, setStopsAt] = useState<number>(50);
+  const save = () => {
+    const key = freeId(
+      name,
+      taken.map((person) => person.key),
+    );
+    act(
+      { kind: 'kept', thing: 'person', key, value: { name: name.trim().slice(0, 60), stopsAt } },
+      `${name.trim()} is of the household.`,
+    );
+    onDone();
+  };
+  return (
+    <View style={{ gap: gap.small }}>
+      <TextBox label="Who" value={name} onChange={setName} />
+      <Choice label="Likes it" options={stops} value={stopsAt as 70 | 50 | 30 | 12} onChange={setStopsAt} />
+      <InkButton quiet label="Add" disabled={name.trim() === ''} onPress={save} />
+    </View>
+  );
+}

@@ -1,0 +1,64 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { mainSweetener, type Composition } from '@/core/brew/composition';
+import { juiceInstead } from '@/core/brew/swap';
+import { juices } from '@/core/matter/ingredients/liquids';
+import type { Portion } from '@/core/matter/portion';
+import { parseNumber } from '@/core/measures/parse-measure';
+import { volumeTyped } from '@/core/measures/portion-measure';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+
+interface Props {
+  readonly composition: Composition;
+  /** Takes the changed composition, and the row that gave its sugar. */
+  readonly onTake: (composition: Composition, followed: number) => void;
+}
+
+/** Juice instead of part of the sugar and water: the sweetener gives what the juice brings. */
+export function JuiceInstead({ composition, onTake }: Props) {
+  const roles = useRoles();
+  const [what, setWhat] = useState<string>('apple-juice');
+  const [amount, setAmount] = useState('500 ml');
+  const [label, setLabel] = useState('');
+  const ml = volumeTyped(amount, 'ml');
+  const sugar = parseNumber(label);
+  const portion: Portion | null = ml.ok
+    ? { what, ml: ml.value, ...(label.trim() !== '' && sugar >= 0 && sugar <= 100 ? { sugar } : {}) }
+    : null;
+  const result = portion ? juiceInstead(composition, portion) : null;
+  const take = () => {
+    if (result?.ok) onTake(result.value, mainSweetener(composition.rows));
+  };
+  return (
+    <View style={{ gap: gap.small }} testID="juice-instead">
+      <Choice
+        label="Juice"
+        options={Object.values(juices).map(({ id, name }) => ({ value: id, label: name }))}
+        value={what}
+        onChange={setWhat}
+      />
+      <View style={{ flexDirection: 'row', gap: gap.medium }}>
+        <TextBox
+          label="Juice to put in"
+          value={amount}
+          onChange={setAmount}
+          error={ml.ok ? undefined : ml.sentence}
+        />
+        <TextBox
+          label="Its sugar, g/100 ml"
+          value={label}
+          numeric
+          onChange={setLabel}
+          hint="From the label"
+        />
+      </View>
+      {result && !result.ok ? <Text color={roles.danger}>{result.sentence}</Text> : null}
+      <InkButton quiet label="Take juice instead" disabled={!result?.ok} onPress={take} />
+    </View>
+  );
+}

@@ -1,0 +1,75 @@
+import { View } from 'react-native';
+import type { Lot } from '@/core/lots/lot';
+import { solidGrams } from '@/core/matter/contents';
+import { mostDrawableMl } from '@/core/starter/draw-plan';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Choice } from '@/ui/controls/choice';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { grams, millilitres, volume } from '@/words/amounts';
+import { lotName } from '@/words/names';
+import { isPacket } from '../../forms/packet-dose';
+import { AmountRow } from './amount-row';
+import { DoseTurner } from './dose-turner';
+import { grainsOf, hasGrains, lotOfLife, withLife, type WorktopState } from './worktop-state';
+
+interface Props {
+  readonly state: WorktopState;
+  readonly lots: readonly Lot[];
+  readonly celsius: number;
+  readonly open: boolean;
+  readonly onOpen: () => void;
+  readonly onState: (next: WorktopState) => void;
+}
+
+/** What brings a brew to life, and how much of it, turned like any other amount. */
+export function LifeCard({ state, lots, celsius, open, onOpen, onState }: Props) {
+  const household = useAppSelector(selectHousehold);
+  const found = lotOfLife(state.life, lots);
+  const lives = [
+    ...lots.flatMap((lot) => {
+      const name = lotName(lot, household);
+      if (lot.role !== 'starter') return [{ value: lot.id, label: `A cup of ${name}` }];
+      return hasGrains(lot)
+        ? [
+            { value: grainsOf(lot), label: `${name}, its grains` },
+            { value: lot.id, label: `${name}, its liquid` },
+          ]
+        : [{ value: lot.id, label: name }];
+    }),
+    { value: 'portion', label: 'A packet, grains or whey' },
+    { value: 'bare', label: 'Nothing: it lives on the base' },
+  ];
+  return (
+    <View style={{ gap: gap.small }}>
+      <Text as="strong">What brings it to life?</Text>
+      <Choice
+        label="What brings it to life?"
+        options={lives}
+        value={state.life}
+        onChange={(life) => onState(withLife(state, life, lots, celsius))}
+      />
+      {found ? (
+        <AmountRow
+          what="kefir-grains"
+          family="culture"
+          name={found.grains ? (isPacket(found.lot) ? 'Yeast' : 'Grains') : 'Starter to draw'}
+          amount={found.grains ? grams(state.composition.dose) : millilitres(state.composition.dose)}
+          beside={canGive(found.lot, found.grains)}
+          followed={state.followed.includes('dose')}
+          open={open}
+          onPress={onOpen}
+        >
+          <DoseTurner state={state} lot={found.lot} byGrams={found.grains} onState={onState} />
+        </AmountRow>
+      ) : null}
+    </View>
+  );
+}
+
+function canGive(lot: Lot, byGrams: boolean): string {
+  return byGrams
+    ? `${lot.name} has ${grams(Number(solidGrams(lot.contents).toFixed(1)))}`
+    : `${lot.name} can give ${volume(Math.round(mostDrawableMl(lot)))}`;
+}

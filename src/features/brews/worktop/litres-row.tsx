@@ -1,0 +1,96 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Lot } from '@/core/lots/lot';
+import { stepFor } from '@/core/measures/nice-step';
+import { Choice } from '@/ui/controls/choice';
+import { Ruler } from '@/ui/controls/ruler';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { gap } from '@/ui/theme/shape';
+import { volumeTyped } from '@/core/measures/portion-measure';
+import { useRoles } from '@/ui/theme/use-roles';
+import { holdWords, litres } from '@/words/worktop-words';
+import { AmountRow } from './amount-row';
+import { withMl, type WorktopState } from './worktop-state';
+
+interface Props {
+  readonly state: WorktopState;
+  readonly lots: readonly Lot[];
+  readonly celsius: number;
+  readonly open: boolean;
+  readonly onOpen: () => void;
+  readonly onState: (next: WorktopState) => void;
+}
+
+/** The batch itself as the first amount to turn, the jar and the pot it needs beside it. */
+export function LitresRow({ state, lots, celsius, open, onOpen, onState }: Props) {
+  const roles = useRoles();
+  const [hold, setHold] = useState<'proportions' | 'amounts'>('proportions');
+  const { ml } = state.composition;
+  return (
+    <AmountRow
+      what="water"
+      family="water"
+      name="In the jar"
+      amount={litres(ml)}
+      beside={state.jarMl === null ? 'tap to turn it' : `a jar of ${litres(state.jarMl)}`}
+      followed={state.followed.includes('ml')}
+      open={open}
+      onPress={onOpen}
+    >
+      <View style={{ gap: gap.small }} testID="turner">
+        <Ruler
+          label="Turn the litres"
+          value={ml}
+          step={Math.max(10, stepFor(ml))}
+          min={100}
+          max={50_000}
+          format={litres}
+          onTurn={(value) => onState(withMl(state, value, hold, { lots, celsius }))}
+        />
+        <Choice
+          label="Hold while it turns"
+          options={[
+            { value: 'proportions', label: 'Proportions' },
+            { value: 'amounts', label: 'Amounts' },
+          ]}
+          value={hold}
+          onChange={(next) => setHold(next as 'proportions' | 'amounts')}
+        />
+        <Text color={roles.softText}>{holdWords[hold]}</Text>
+        <View style={{ flexDirection: 'row', gap: gap.medium }}>
+          <VesselBox label="My jar" ml={state.jarMl} onMl={(jarMl) => onState({ ...state, jarMl })} />
+          <VesselBox label="My pot" ml={state.potMl} onMl={(potMl) => onState({ ...state, potMl })} />
+        </View>
+      </View>
+    </AmountRow>
+  );
+}
+
+function VesselBox({
+  label,
+  ml,
+  onMl,
+}: {
+  readonly label: string;
+  readonly ml: number | null;
+  readonly onMl: (ml: number | null) => void;
+}) {
+  const [typed, setTyped] = useState(ml === null ? '' : litres(ml));
+  const read = volumeTyped(typed, 'l');
+  const wrong = typed.trim() !== '' && !(read.ok && read.value >= 100 && read.value <= 100_000);
+  return (
+    <TextBox
+      label={label}
+      value={typed}
+      hint="To its brim: 4 L"
+      error={wrong ? (read.ok ? 'Between 100 ml and 100 L.' : read.sentence) : undefined}
+      onChange={(text) => {
+        setTyped(text);
+        const next = volumeTyped(text, 'l');
+        if (text.trim() === '') onMl(null);
+        else if (next.ok && next.value >= 100 && next.value <= 100_000) onMl(next.value);
+      }}
+    />
+  );
+}

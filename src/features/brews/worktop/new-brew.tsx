@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { celsiusAt } from '@/core/kitchen/places';
+import type { Lot } from '@/core/lots/lot';
+import { recipeVersions } from '@/core/recipes/kept-recipe';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { Worktop } from './worktop';
+import { emptyWorktop, laidOut, withSent, type WorktopState } from './worktop-state';
+
+interface Props {
+  readonly starters: readonly Lot[];
+  /** Something that goes in from the start, as the workbook sends it: "white-sugar~120 g". */
+  readonly add?: string | undefined;
+  /** A recipe to lay out, by id, in a version if one is asked for: "plum-bay", "plum-bay@2". */
+  readonly recipe?: string | undefined;
+}
+
+/** How much is laid out of a recipe before anything is said, ml. */
+const usualMl = 3000;
+
+/** A new brew, from an empty worktop or from a recipe. */
+export function NewBrew({ starters, add, recipe }: Props) {
+  const household = useAppSelector(selectHousehold);
+  const celsius = celsiusAt(household.warmths, 'counter', useNow());
+  const [begun] = useState((): WorktopState => {
+    const [id = '', version] = (recipe ?? '').split('@');
+    const versions = recipeVersions(household).get(id) ?? [];
+    const found = versions.find((each) => String(each.version) === version) ?? versions.at(-1);
+    const state = found ? laidOut(found, usualMl, starters, celsius) : emptyWorktop(starters, celsius);
+    return withSent(state, add);
+  });
+  return <Worktop lots={starters} begun={begun} />;
+}

@@ -1,0 +1,74 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { amountIn, withAmount } from '@/core/brew/composition';
+import { swapped, type Equal } from '@/core/brew/swap';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
+import type { Portion } from '@/core/matter/portion';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { portionWords } from '@/words/amounts';
+
+const sweeteners = [
+  'white-sugar',
+  'cane-sugar',
+  'brown-sugar',
+  'honey',
+  'maple-syrup',
+  'molasses',
+  'agave-syrup',
+  'rice-syrup',
+] as const;
+const shares = [
+  { value: 1, label: 'All of it' },
+  { value: 0.5, label: 'Half of it' },
+  { value: 0.25, label: 'A quarter' },
+];
+
+interface Props {
+  readonly portion: Portion;
+  readonly onSwap: (what: string, equal: Equal, share: number) => void;
+}
+
+/** Another sweetener for all or part of one, at equal sugar or equal sweetness. */
+export function SwapBox({ portion, onSwap }: Props) {
+  const [what, setWhat] = useState<string | null>(null);
+  const [equal, setEqual] = useState<Equal>('sugar');
+  const [share, setShare] = useState(1);
+  const other = what ? swapped(withAmount(portion, amountIn(portion) * share), what, equal) : null;
+  return (
+    <View style={{ gap: gap.small }} testID="swap">
+      <Text as="strong">Swap it for</Text>
+      <Choice
+        label="Swap it for"
+        options={sweeteners
+          .filter((id) => id !== portion.what)
+          .map((value) => ({ value, label: ingredientOf(value).name }))}
+        value={what as (typeof sweeteners)[number] | null}
+        onChange={setWhat}
+      />
+      {what ? (
+        <>
+          <Choice
+            label="At equal"
+            options={[
+              { value: 'sugar', label: 'Equal sugar' },
+              { value: 'sweetness', label: 'Equal sweetness' },
+            ]}
+            value={equal}
+            onChange={(value) => setEqual(value as Equal)}
+          />
+          <Choice label="How much of it" options={shares} value={share} onChange={setShare} />
+          {other?.ok ? (
+            <InkButton
+              quiet
+              label={`Swap for ${portionWords(other.value)}`}
+              onPress={() => onSwap(what, equal, share)}
+            />
+          ) : null}
+        </>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,126 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { celsiusAt } from '@/core/kitchen/places';
+import type { Lot } from '@/core/lots/lot';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { Screen } from '@/ui/layout/screen';
+import { useWide } from '@/ui/layout/use-wide';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { nameFault } from '../../forms/name-fault';
+import { useAct } from '../../shell/act-context';
+import { Board } from './board';
+import { KeepRecipe } from './keep-recipe';
+import { LifeCard } from './life-card';
+import { LitresRow } from './litres-row';
+import { MeantCard } from './meant-card';
+import { MethodCard } from './method-card';
+import { Remarks } from './remarks';
+import { RowsCard } from './rows-card';
+import { ScaleCard } from './scale-card';
+import { beginningOf } from './start-brew';
+import { planned, type WorktopState } from './worktop-state';
+
+interface Props {
+  /** Jars to draw from, the one asked for first. */
+  readonly lots: readonly Lot[];
+  readonly begun: WorktopState;
+}
+
+/** A brew is composed: the jar fills, the account and the coming ferment move with every turn of an amount. */
+export function Worktop({ lots, begun }: Props) {
+  const act = useAct();
+  const router = useRouter();
+  const wide = useWide();
+  const roles = useRoles();
+  const now = useNow();
+  const celsius = celsiusAt(useAppSelector(selectHousehold).warmths, 'counter', now);
+  const [state, setState] = useState(begun);
+  const [open, setOpen] = useState<number | 'ml' | 'dose' | null>(null);
+  const [tried, setTried] = useState(false);
+  const worked = planned(state, lots);
+  const unnamed = nameFault(state.name);
+  const set = (change: Partial<WorktopState>) => setState({ ...state, ...change });
+  const begin = (how: 'mixed' | 'steps') => {
+    setTried(true);
+    if (!worked.ok || unnamed) return;
+    const entry = act(beginningOf(state, worked.value, how), `${state.name.trim()} is on its way.`);
+    router.replace((how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`) as never);
+  };
+  const board = <Board state={state} worked={worked} />;
+  const hand = (
+    <View style={{ gap: gap.medium, flex: wide ? 1 : undefined, minWidth: 0 }}>
+      <TextBox
+        label="Name"
+        value={state.name}
+        onChange={(name) => set({ name })}
+        hint="What it will be called"
+        error={tried ? unnamed : undefined}
+        errorId="error-name"
+      />
+      <LitresRow
+        state={state}
+        lots={lots}
+        celsius={celsius}
+        open={open === 'ml'}
+        onOpen={() => setOpen(open === 'ml' ? null : 'ml')}
+        onState={setState}
+      />
+      <RowsCard
+        state={state}
+        open={open}
+        onOpen={setOpen}
+        onState={setState}
+        waterMl={worked.ok ? worked.value.plan.waterMl : null}
+      />
+      <LifeCard
+        state={state}
+        lots={lots}
+        celsius={celsius}
+        open={open === 'dose'}
+        onOpen={() => setOpen(open === 'dose' ? null : 'dose')}
+        onState={setState}
+      />
+      <ScaleCard state={state} lots={lots} celsius={celsius} onState={setState} />
+      <Remarks state={state} planned={worked.ok ? worked.value : null} lots={lots} celsius={celsius} />
+      <MethodCard
+        method={state.method}
+        infuses={state.composition.rows.some(({ when }) => when === 'infusion')}
+        onMethod={(method) => set({ method })}
+      />
+      <MeantCard state={state} onState={setState} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <InkButton label="Brew it, step by step" onPress={() => begin('steps')} />
+        <InkButton quiet label="Mixed" hint="Mixed: write it down" onPress={() => begin('mixed')} />
+        <KeepRecipe state={state} onKept={(from) => set({ from })} />
+      </View>
+      {tried && !worked.ok ? <Text color={roles.danger}>{worked.sentence}</Text> : null}
+    </View>
+  );
+  return (
+    <Screen
+      title={state.from ? state.name || 'A new brew' : 'A new brew'}
+      over="Brews"
+      pane={wide}
+      width={1100}
+    >
+      {wide ? (
+        <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
+          {hand}
+          <View style={[{ width: 400 }, { position: 'sticky', top: 12 } as never]}>{board}</View>
+        </View>
+      ) : (
+        <>
+          {board}
+          {hand}
+        </>
+      )}
+    </Screen>
+  );
+}

@@ -1,0 +1,133 @@
+import { useRouter } from 'expo-router';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { imported, type ImportedRecipe } from '@/core/recipes/import-recipe';
+import { recipeOfJson } from '@/core/recipes/recipe-json';
+import type { Recipe } from '@/core/recipes/recipe';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { gap } from '@/ui/theme/shape';
+import { portionWords } from '@/words/amounts';
+import { lineQuestion } from '@/words/recipe-words';
+import { litres } from '@/words/worktop-words';
+import { useAct } from '../shell/act-context';
+import { keepingOf, recipeOfImport, withAnswers } from './imported-recipe';
+
+/** A file of this size is no recipe, bytes. */
+const largestFile = 1_000_000;
+
+/** A recipe from a file or a pasted text, in the open JSON-LD: what is not sure is asked line by line, then it is kept. */
+export function ImportRecipe() {
+  const chooser = useRef<HTMLInputElement>(null);
+  const [pasted, setPasted] = useState('');
+  const [found, setFound] = useState<ImportedRecipe | null>(null);
+  const [own, setOwn] = useState<Recipe | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const take = (text: string) => {
+    const read = recipeOfJson(text);
+    setOwn(read?.recipe ?? null);
+    setFound(read && !read.recipe ? imported(read) : null);
+    setFault(
+      read
+        ? null
+        : 'No recipe in it: a schema.org recipe with its ingredients, as JSON-LD, is what can be read.',
+    );
+  };
+  const open = async (file: File | undefined) => {
+    if (!file) return;
+    if (file.size > largestFile) return setFault('That file is too large for a recipe.');
+    return take(await file.text());
+  };
+  return (
+    <Card label="Bring a recipe in" testID="import-recipe">
+      <Text>A recipe file in the open schema.org form, or its text pasted here.</Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <InkButton quiet label="Choose a file" onPress={() => chooser.current?.click()} />
+      </View>
+      <input
+        ref={chooser}
+        type="file"
+        accept="application/json,application/ld+json,.json,.jsonld"
+        aria-label="Recipe file"
+        style={{ display: 'none' }}
+        onChange={(event) => {
+          void open(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      <TextBox label="Recipe text" value={pasted} onChange={setPasted} multiline hint="JSON-LD" />
+      <InkButton quiet label="Read it" disabled={pasted.trim() === ''} onPress={() => take(pasted)} />
+      {fault ? <Note tone="danger">{fault}</Note> : null}
+      {own ? <Own recipe={own} /> : null}
+      {found ? <Found key={found.name} found={found} /> : null}
+    </Card>
+  );
+}
+
+/** One of our own files: kept as it is, unless it is here already. */
+function Own({ recipe }: { readonly recipe: Recipe }) {
+  const act = useAct();
+  const router = useRouter();
+  const household = useAppSelector(selectHousehold);
+  const keeping = keepingOf(recipe, household);
+  return (
+    <View style={{ gap: gap.small }}>
+      <Text as="strong">{`${recipe.name}, version ${recipe.version}`}</Text>
+      {keeping === null ? (
+        <Note tone="plain" testID="same-recipe">
+          This recipe is here already, the same in every amount.
+        </Note>
+      ) : (
+        <InkButton
+          label="Keep the recipe"
+          onPress={() => {
+            act(keeping.act, `${recipe.name} is kept among the recipes.`);
+            router.navigate(`/brews/recipe?id=${keeping.id}` as never);
+          }}
+        />
+      )}
+    </View>
+  );
+}
+
+function Found({ found }: { readonly found: ImportedRecipe }) {
+  const act = useAct();
+  const router = useRouter();
+  const household = useAppSelector(selectHousehold);
+  const [answers, setAnswers] = useState<readonly string[]>(found.asked.map(() => ''));
+  const { whole, faults } = withAnswers(found, answers);
+  const keep = () => {
+    const keeping = keepingOf(recipeOfImport(whole, household), household);
+    if (!keeping) return;
+    act(keeping.act, `${whole.name} is kept among the recipes.`);
+    router.navigate(`/brews/recipe?id=${keeping.id}` as never);
+  };
+  return (
+    <View style={{ gap: gap.small }}>
+      <Text as="strong">{`${whole.name}, ${litres(whole.ml)}`}</Text>
+      {whole.rows.map(({ portion }, i) => (
+        <Text key={i}>{portionWords(portion)}</Text>
+      ))}
+      {found.asked.map((line, i) => (
+        <TextBox
+          key={`${line.line}-${i}`}
+          label={`“${line.line.trim().slice(0, 60)}”`}
+          value={answers[i]!}
+          hint={`${lineQuestion(line)} Or write “leave out”.`}
+          error={answers[i]!.trim() === '' ? undefined : faults[i]}
+          onChange={(text) => setAnswers(answers.map((each, j) => (j === i ? text : each)))}
+        />
+      ))}
+      <InkButton
+        label="Keep the recipe"
+        disabled={faults.some((fault) => fault !== undefined)}
+        onPress={keep}
+      />
+    </View>
+  );
+}

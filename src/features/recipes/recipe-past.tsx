@@ -1,0 +1,92 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { everyLot } from '@/core/journal/household';
+import { changesBetween } from '@/core/recipes/changes';
+import type { Recipe } from '@/core/recipes/recipe';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { Card } from '@/ui/controls/card';
+import { Press } from '@/ui/controls/press';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { changeWords } from '@/words/change-words';
+import { moment, plural } from '@/words/moment';
+import { litres } from '@/words/worktop-words';
+
+/** The versions of a recipe, and what changed since the last one. */
+export function Versions({
+  versions,
+  shown,
+}: {
+  readonly versions: readonly Recipe[];
+  readonly shown: Recipe;
+}) {
+  const roles = useRoles();
+  const router = useRouter();
+  const at = versions.indexOf(shown);
+  const before = versions[at - 1];
+  const changes = before ? changesBetween(before, shown) : [];
+  if (versions.length < 2) return null;
+  return (
+    <Card label="Versions" testID="versions">
+      <Text as="subheading" level={2}>{`Version ${shown.version} of ${versions.length}`}</Text>
+      {before ? (
+        <>
+          <Text as="strong">{`What changed since version ${before.version}`}</Text>
+          {changes.length === 0 ? <Text>Nothing in the amounts.</Text> : null}
+          {changes.map((change, i) => (
+            <Text key={i}>{changeWords(change)}</Text>
+          ))}
+        </>
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        {versions
+          .filter((each) => each !== shown)
+          .map((each) => (
+            <Press
+              key={each.version}
+              role="link"
+              aria-label={`Version ${each.version}`}
+              onPress={() => router.navigate(`/brews/recipe?id=${each.id}&version=${each.version}` as never)}
+            >
+              <Text
+                color={roles.brew}
+                as="strong"
+              >{`Version ${each.version}${each.rating ? `, ${each.rating} of 5` : ''}`}</Text>
+            </Press>
+          ))}
+      </View>
+    </Card>
+  );
+}
+
+/** Brews that were made from it, and how they were liked. */
+export function Batches({ recipe }: { readonly recipe: Recipe }) {
+  const router = useRouter();
+  const roles = useRoles();
+  const now = useNow();
+  const household = useAppSelector(selectHousehold);
+  const made = everyLot(household)
+    .filter(({ recipe: of }) => of?.from?.id === recipe.id)
+    .sort((a, b) => b.begunAt - a.begunAt);
+  if (made.length === 0) return null;
+  return (
+    <Card label="Made from it">
+      <Text as="subheading" level={2}>{`Made ${plural(made.length, 'time')}`}</Text>
+      {made.slice(0, 8).map((lot) => (
+        <Press
+          key={lot.id}
+          role="link"
+          aria-label={`${lot.name}, ${moment(lot.begunAt, now)}`}
+          onPress={() => router.navigate(`/brews/${lot.id}` as never)}
+        >
+          <Text
+            color={roles.brew}
+          >{`${lot.name}, version ${lot.recipe!.from!.version}, ${moment(lot.begunAt, now)}: ${litres(lot.markMl)}`}</Text>
+        </Press>
+      ))}
+    </Card>
+  );
+}
