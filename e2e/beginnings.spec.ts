@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { act, beginBug, button, field, setClock, sheet } from './kitchen';
+import { act, beginBug, button, field, put, setClock, sheet } from './kitchen';
 
 const hour = 3_600_000;
 const start = Date.parse('2026-07-06T09:00:00Z');
@@ -115,11 +115,11 @@ test('a packet of yeast: its date, its dose, a trial in warm water, and a batch 
   await expect(page.getByTestId('packet-alive')).toContainText('About 65 % alive');
   await page.goto('/brews/new');
   await field(page, 'Name').fill('Pale ginger');
-  await field(page, 'White sugar').fill('150 g');
+  await put(page, 'White sugar', '150 g');
   await page.getByRole('radio', { name: 'Sparkler' }).click();
-  await field(page, 'Yeast').fill('9 g');
-  await expect(page.getByTestId('brew-refusal')).toContainText('There are 5 g left in Sparkler.');
-  await field(page, 'Yeast').fill('1 g');
+  await put(page, 'Yeast', '9 g');
+  await expect(page.getByTestId('error-dose')).toContainText('There are 5 g left in Sparkler.');
+  await put(page, 'Yeast', '1 g');
   await button(page, /^Mixed/).click();
   await button(page, 'Pitch the starter').click();
   await field(page, 'Temperature of the base, °C').fill('24');

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { act, button, field, forecastReady, setClock, sheet } from './kitchen';
+import { act, button, field, forecastReady, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
 
 const day = 24 * 3_600_000;
 const start = Date.parse('2026-06-01T09:00:00Z');
@@ -55,22 +55,23 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   // 2: a soda from it. Too much is refused with the largest draw that works.
   await button(page, 'Brew a soda from it').click();
   await field(page, 'Name').fill('Gooseberry and dill');
-  await page.getByRole('radio', { name: 'Water I have' }).click();
-  await field(page, 'Water').fill('1 l');
-  await field(page, 'White sugar').fill('100 g');
-  await field(page, 'Starter to draw').fill('5 ml');
-  await button(page, 'Leave out Fresh ginger').click();
-  await expect(page.getByTestId('brew-preview')).toContainText('94');
-  await page.getByRole('radio', { name: 'Litres of soda' }).click();
-  await field(page, 'Volume').fill('2 L');
-  await field(page, 'White sugar').fill('160 g');
-  await field(page, 'Starter to draw').fill('900 ml');
+  await put(page, 'White sugar', '100 g');
+  await leaveOut(page, 'Fresh ginger');
+  await put(page, 'Starter to draw', '5 ml');
+  await scaleBy(page, 'Water I have', 'Water', '1 l');
+  const board = page.getByTestId('board');
+  await expect(page.getByTestId('board-sugar')).toContainText('94');
+  await scaleBy(page, 'Litres of soda', 'Volume', '2 L');
+  await put(page, 'White sugar', '160 g');
+  await put(page, 'Starter to draw', '900 ml');
   await expect(page.getByTestId('brew-refusal')).toContainText(/At most \d+ ml can be drawn from Marigold/);
+  await expect(page.getByTestId('short-of-starter')).toContainText(/Marigold gives \d+ ml .* of 900 ml/);
   const refusal = (await page.getByTestId('brew-refusal').textContent()) ?? '';
-  await field(page, 'Starter to draw').fill(`${/At most (\d+) ml/.exec(refusal)![1]} ml`);
+  await put(page, 'Starter to draw', `${/At most (\d+) ml/.exec(refusal)![1]} ml`);
   await expect(page.getByTestId('brew-preview')).toContainText('stay in Marigold');
-  await field(page, 'Starter to draw').fill('160 ml');
-  await expect(page.getByTestId('brew-preview')).toContainText('81');
+  await put(page, 'Starter to draw', '160 ml');
+  await expect(page.getByTestId('board-sugar')).toContainText('81');
+  await expect(board.getByTestId('compose-words')).toContainText(/^Pitched now: taste .* alcohol/);
   await expect(page.getByTestId('brew-preview')).toContainText('8.0 % of the batch');
   await expect(page.getByTestId('brew-preview')).toContainText(
     /ml \(.*?\) stay in Marigold's jar. Top up with \d+ g \(.*?\) fresh ginger/,

@@ -32,3 +32,23 @@ export const sheet = (page: Page) => page.getByRole('dialog').last();
 /** An act from a lot's row: opens its sheet. */
 export const act = (page: Page, name: string) =>
   page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();
+
+/** An amount on the worktop: one tap opens it, then it is typed. */
+export async function put(page: Page, name: string, amount: string) {
+  const box = field(page, name);
+  if (!(await box.isVisible())) await button(page, new RegExp(`^${name}: `)).click();
+  await box.fill(amount);
+}
+
+/** Takes something off the worktop. */
+export async function leaveOut(page: Page, name: string) {
+  if (!(await field(page, name).isVisible())) await button(page, new RegExp(`^${name}: `)).click();
+  await button(page, `Leave out ${name}`).click();
+}
+
+/** Sets the size of a batch by one of the ways to do it. */
+export async function scaleBy(page: Page, way: string, box: string, amount: string) {
+  await page.getByRole('radio', { name: way, exact: true }).click();
+  await field(page, box).fill(amount);
+  await button(page, 'Scale it').click();
+}

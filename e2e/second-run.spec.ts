@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { act, button, field, setClock, sheet } from './kitchen';
+import { act, button, field, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
 
 const hour = 3_600_000;
 const start = Date.parse('2026-07-06T09:00:00Z');
@@ -16,17 +16,14 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   // A jar of plums that lives on its fruit alone.
   await page.goto('/brews/new');
   await field(page, 'Name').fill('Plum, first run');
-  await page.getByRole('radio', { name: 'Fruit', exact: true }).click();
-  await page.getByRole('radio', { name: 'Water I have' }).click();
-  await field(page, 'Water').fill('1,500 ml');
-  await expect(page.getByText('= 1,500 ml')).toBeVisible();
-  await field(page, 'White sugar').fill('150 g');
-  await button(page, 'Leave out Fresh ginger').click();
+  await put(page, 'White sugar', '150 g');
+  await leaveOut(page, 'Fresh ginger');
   await button(page, 'Add something').click();
   await page.getByRole('radio', { name: 'Plum', exact: true }).click();
-  await field(page, 'Plum').fill('2 1/2 cups');
+  await put(page, 'Plum', '2 1/2 cups');
   await expect(page.getByText(/^= 414 g, about 2½ cups/)).toBeVisible();
   await page.getByRole('radio', { name: 'Nothing: it lives on the base' }).click();
+  await scaleBy(page, 'Water I have', 'Water', '1,500 ml');
   await button(page, /^Mixed/).click();
   await expect(page.getByRole('heading', { name: 'Plum, first run' })).toBeVisible();
   const jar = page.url();
@@ -64,10 +61,10 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   // A cup of it begins another.
   await page.goto('/brews/new');
   await field(page, 'Name').fill('From a cup');
-  await field(page, 'Volume').fill('1 L');
-  await field(page, 'White sugar').fill('80 g');
+  await scaleBy(page, 'Litres of soda', 'Volume', '1 L');
+  await put(page, 'White sugar', '80 g');
   await page.getByRole('radio', { name: 'A cup of Plum, first run' }).click();
-  await field(page, 'Starter to draw').fill('1 cup');
+  await put(page, 'Starter to draw', '1 cup');
   await expect(page.getByTestId('brew-preview')).toContainText('stay in Plum, first run');
   await button(page, /^Mixed/).click();
   await button(page, 'Pitch the starter').click();

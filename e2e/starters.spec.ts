@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { act, beginBug, button, field, setClock, sheet } from './kitchen';
+import { act, beginBug, button, field, put, setClock, sheet } from './kitchen';
 
 const hour = 3_600_000;
 const start = Date.parse('2026-07-06T09:00:00Z');
@@ -116,8 +116,8 @@ test('two brews that want the same jar are told so, with the soonest time for th
   const brew = async (name: string, dose: string) => {
     await page.goto('/brews/new');
     await field(page, 'Name').fill(name);
-    await field(page, 'White sugar').fill('120 g');
-    await field(page, 'Starter to draw').fill(dose);
+    await put(page, 'White sugar', '120 g');
+    await put(page, 'Starter to draw', dose);
   };
   await brew('Plum', '200 ml');
   await button(page, /^Mixed/).click();

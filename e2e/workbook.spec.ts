@@ -28,7 +28,7 @@ test('the workbook: spoons to grams into a brew, a pot that cools, corrected by 
   await page.getByRole('radio', { name: 'Spoons and grams' }).click();
   await button(page, 'Use it in a brew').click();
   await expect(page.getByRole('heading', { name: 'A new brew' })).toBeVisible();
-  await expect(field(page, 'Honey')).toHaveValue('63.9 g');
+  await expect(button(page, 'Honey: 63.9 g')).toBeVisible();
 });
 
 test('a list is pasted into a new brew: what is understood becomes rows, the rest is asked about', async ({
@@ -39,15 +39,15 @@ test('a list is pasted into a new brew: what is understood becomes rows, the res
   const box = field(page, 'Ingredients, a line each');
   await box.fill('1 cup sugar\n500 g plums, stoned\njuice of 2 lemons\n1 pint water\n2 handfuls magic');
   await button(page, 'Read the list').click();
-  await expect(field(page, 'White sugar')).toHaveValue('201.1 g');
-  await expect(field(page, 'Plum')).toHaveValue('500 g');
-  await expect(field(page, 'Lemon juice')).toHaveValue('90 ml');
+  await expect(button(page, 'White sugar: 201.1 g')).toBeVisible();
+  await expect(button(page, 'Plum: 500 g')).toBeVisible();
+  await expect(button(page, 'Lemon juice: 90 ml')).toBeVisible();
   await expect(page.getByTestId('asked-line')).toHaveCount(2);
   await expect(page.getByTestId('asked-line').first()).toContainText('differs from kitchen to kitchen');
   await expect(box).toHaveValue('1 pint water\n2 handfuls magic');
   // Said again with a unit that is known, it is taken; a recipe in JSON-LD is taken the same way.
   await box.fill('{"@type":"Recipe","recipeIngredient":["3 tbsp honey","1 firkin beer"]}');
   await button(page, 'Read the list').click();
-  await expect(field(page, 'Honey')).toHaveValue('45 ml');
+  await expect(button(page, 'Honey: 45 ml')).toBeVisible();
   await expect(page.getByTestId('asked-line')).toHaveCount(1);
 });

@@ -139,7 +139,10 @@ export function stepWords(step: BrewStep, fromName: string | null): StepWords {
         `${amount || `${dose}${fromName ? ` of ${fromName}` : ''}`}, below 30 °C; stir it in.`,
       ]);
     case 'cover':
-      return plain('Cover it', [coverSteps[step.way] ?? 'Cover it.', 'Out of the sun, a tray beneath.']);
+      return plain('Cover it', [
+        coverSteps[step.way] ?? 'Cover it.',
+        'Glass or lead-free glaze, no reactive metal. Out of the sun, a tray beneath.',
+      ]);
     case 'label':
       return plain('Label it', ['Name and date on the jar: the rest is written down here.']);
     case 'restart':

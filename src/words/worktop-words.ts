@@ -56,14 +56,23 @@ export function potWords(check: PotCheck, potMl: number): string | null {
 
 /** What is on hand is not enough to start all of it. */
 export function shortWords(short: ShortOfStarter, name: string, now: number): string {
+  const { byGrams, gives, wants } = short;
+  const amount = (value: number) =>
+    byGrams ? `${grams(Math.round(value))} of grains` : volume(Math.round(value));
+  const at = short.restAt === null ? null : moment(quarter(short.restAt), now);
   const rest =
-    short.restAt === null
+    at === null
       ? `The other ${litres(short.leftMl)} need another starter`
-      : `The other ${litres(short.leftMl)} can start ${moment(quarter(short.restAt), now)}, once it is topped up and fed`;
+      : byGrams
+        ? `By ${at} they may have grown to as many`
+        : `The other ${litres(short.leftMl)} can start ${at}, once it is topped up and fed`;
+  const thinly = byGrams
+    ? `${number(short.thinly.share)} g a litre`
+    : `${number(short.thinly.share * 100)} %`;
   const thin = short.thinly.usual
-    ? ` Or pitch all of it with ${volume(short.givesMl)}: ${number(short.thinly.share * 100)} %, thin but usual, a slower start.`
+    ? ` Or pitch all of it with ${amount(gives)}: ${thinly}, thin but usual, a slower start.`
     : '';
-  return `${name} gives ${volume(short.givesMl)} now, of ${volume(Math.round(short.wantsMl))} wanted: enough for ${litres(short.enoughForMl)}. ${rest}.${thin}`;
+  return `${name} gives ${amount(gives)} now, of ${amount(wants)} wanted: enough for ${litres(short.enoughForMl)}. ${rest}.${thin}`;
 }
 
 /** What is lost on the way to the bottles. */
@@ -93,7 +102,7 @@ export function accountWords({ sweetness, abvIfDry, fermentableShare }: SugarAcc
 
 /** The starter's own statement about alcohol, where the amounts are chosen. */
 export const alcoholPlain =
-  'Some alcohol is always in it. Not for those who avoid alcohol, for children, in pregnancy or before driving; law on making and selling it is local.';
+  'Some alcohol is always in it. Not for those who avoid alcohol, for children, in pregnancy or before driving; law on making and selling it is local. With weakened immunity, ask a clinician before live cultures.';
 
 /** How low acid a base may be, where its pH must be looked at. */
 export const phCaution =

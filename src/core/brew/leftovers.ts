@@ -1,23 +1,27 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
+import { hoursAt } from '../kitchen/pace';
 import type { Lot } from '../lots/lot';
-import { pourOff, without } from '../matter/contents';
+import { pourOff, solidGrams, without } from '../matter/contents';
 import { mostDrawableMl, planDraw } from '../starter/draw-plan';
+import { keptCulture } from '../starter/feed-plan';
 import { planBuildUp } from '../starter/build-up';
 import { addPortions } from '../lots/add';
 import type { Composition } from './composition';
 
 /** A batch that wants more of its starter than the jar gives. */
 export interface ShortOfStarter {
-  /** What the jar gives now, and what the batch wants, ml. */
-  readonly givesMl: number;
-  readonly wantsMl: number;
+  /** Whether it is grains, weighed, rather than liquid. */
+  readonly byGrams: boolean;
+  /** What the jar gives now, and what the batch wants: ml, or g of grains. */
+  readonly gives: number;
+  readonly wants: number;
   /** The batch that what it gives is enough for, ml. */
   readonly enoughForMl: number;
   /** What is left for a later batch, ml of it. */
   readonly leftMl: number;
   /** When the jar could start the rest, after the draw, a top-up and the feeds it takes; null when it cannot be built up. */
   readonly restAt: number | null;
-  /** Share of the whole batch that the dose would be, and whether that is still usual for the kind. */
+  /** Share of the whole batch that the dose would be (grams a litre of grains), and whether that is still usual for the kind. */
   readonly thinly: { readonly share: number; readonly usual: boolean };
 }
 
@@ -25,29 +29,44 @@ export interface ShortOfStarter {
  * What a starter on hand is short of for a batch, and when the rest of it could start.
  *
  * @param lot the jar the dose is drawn from
+ * @param byGrams whether its grains are moved rather than its liquid drawn
  * @returns null when the jar gives enough
  */
 export function shortOfStarter(
   composition: Composition,
   lot: Lot,
   at: { readonly now: number; readonly celsius: number },
+  byGrams = false,
   cultures: CultureTable = knownCultures,
 ): ShortOfStarter | null {
-  const givesMl = mostDrawableMl(lot, cultures);
-  const wantsMl = composition.dose;
-  if (wantsMl <= givesMl + 0.5) return null;
-  const enoughForMl = (composition.ml * givesMl) / wantsMl;
+  const gives = byGrams ? solidGrams(lot.contents) : mostDrawableMl(lot, cultures);
+  const wants = composition.dose;
+  if (wants <= gives + 0.5) return null;
+  const enoughForMl = (composition.ml * gives) / wants;
   const leftMl = composition.ml - enoughForMl;
-  const share = givesMl / composition.ml;
+  // As the kind is dosed: a share of the batch, or grams a litre.
+  const share = byGrams ? (gives / composition.ml) * 1000 : gives / composition.ml;
   const low = cultures(lot.culture)?.dose.low ?? 0;
   return {
-    givesMl,
-    wantsMl,
+    byGrams,
+    gives,
+    wants,
     enoughForMl,
     leftMl,
-    restAt: restAt(lot, givesMl, wantsMl - givesMl, at, cultures),
-    thinly: { share, usual: share >= low - 1e-9 && givesMl > 0 },
+    restAt: byGrams ? grownAt(lot, wants, at, cultures) : restAt(lot, gives, wants - gives, at, cultures),
+    thinly: { share, usual: share >= low - 1e-9 && gives > 0 },
   };
+}
+
+/** When grains left in their jar have grown to as many; they grow by cycles, a fifth in a good one. */
+function grownAt(
+  lot: Lot,
+  wanted: number,
+  { now, celsius }: { readonly now: number; readonly celsius: number },
+  cultures: CultureTable,
+): number | null {
+  const built = planBuildUp(lot, { amount: wanted, at: now, now, celsius }, cultures);
+  return built.ok ? built.value.readyAt : null;
 }
 
 /** When the drawn-down, topped-up jar has so much again. */
@@ -67,5 +86,7 @@ function restAt(
       )
     : lot;
   const built = planBuildUp(after, { amount: wanted, at: now, now, celsius }, cultures);
-  return built.ok ? built.value.readyAt : null;
+  // However quickly it foams again, a jar rests between two draws.
+  const rested = now + hoursAt(keptCulture(after, cultures)?.keeping.restHours ?? 0, celsius) * 3_600_000;
+  return built.ok ? Math.max(built.value.readyAt, rested) : null;
 }

@@ -1,9 +1,11 @@
 import { cultureOfIngredient, knownCultures, lastBatchId } from '../cultures/registry';
 import type { Lot } from '../lots/lot';
 import type { Method } from '../lots/method';
+import { levelMl } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';
 import { planDraw } from '../starter/draw-plan';
+import { usualFeed } from '../starter/feed-plan';
 import { coolingConstant, coolingHours, cooledTo, mixedCelsius, type CoolingWay } from '../workbook/cooling';
 
 export const stepIds = [
@@ -185,7 +187,7 @@ function pitchSteps(lot: Lot, from: Lot | undefined): BrewStep[] {
     ...(planned?.grams === undefined ? {} : { doseGrams: planned.grams }),
     lotId: planned?.lotId ?? null,
   };
-  const draw = from && planned?.ml !== undefined ? planDraw(from, planned.ml) : null;
+  const topUp = from ? topUpOf(lot, from) : [];
   const living = (lot.recipe?.later ?? [])
     .filter(({ when, portion }) => when === 'last' && cultureOfIngredient(portion.what) !== null)
     .map(({ portion }) => portion);
@@ -208,18 +210,27 @@ function pitchSteps(lot: Lot, from: Lot | undefined): BrewStep[] {
       : []),
     { ...plain, id: 'cover' as const, way: lot.recipe?.method?.closure ?? lot.closure },
     { ...plain, id: 'label' as const },
-    ...(draw?.ok && draw.value.topUp.length > 0
+    ...(topUp.length > 0
       ? [
           {
             ...plain,
             id: 'restart' as const,
             deed: 'restart' as const,
-            portions: draw.value.topUp,
+            portions: topUp,
             lotId: from!.id,
           },
         ]
       : []),
   ];
+}
+
+/** What brings the jar back after the draw: reckoned ahead of it, and from what is left once it is drawn. */
+function topUpOf(lot: Lot, from: Lot): readonly Portion[] {
+  const planned = lot.recipe?.planned;
+  if (lot.events.some((event) => event.kind === 'came' && event.from === from.id))
+    return usualFeed(from, levelMl(from.contents));
+  const draw = planned?.ml === undefined ? null : planDraw(from, planned.ml);
+  return draw?.ok ? draw.value.topUp : [];
 }
 
 /** How the packet among what is to be pitched is woken; none when there is no packet. */

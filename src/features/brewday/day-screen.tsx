@@ -58,8 +58,8 @@ function Day({ lot }: { readonly lot: Lot }) {
         </Text>
         <TimerStrip here={lot.id} />
         <View style={styles.foot}>
-          <InkButton quiet label="Back" onPress={() => setLooked(steps.length - 1)} style={styles.back} />
-          <InkButton label="To its page" onPress={over} style={styles.next} />
+          <InkButton quiet label="Back" onPress={() => setLooked(steps.length - 1)} big style={styles.back} />
+          <InkButton label="To its page" onPress={over} big style={styles.next} />
         </View>
       </DayFrame>
     );
@@ -88,9 +88,16 @@ function Day({ lot }: { readonly lot: Lot }) {
       ) : null}
       <TimerStrip here={lot.id} but={step.id} />
       <View style={styles.foot}>
-        <InkButton quiet label="Back" disabled={at === 0} onPress={() => move(at - 1)} style={styles.back} />
+        <InkButton
+          quiet
+          label="Back"
+          disabled={at === 0}
+          onPress={() => move(at - 1)}
+          big
+          style={styles.back}
+        />
         {taken ? (
-          <InkButton label="Next" onPress={() => move(at + 1)} style={styles.next} />
+          <InkButton label="Next" onPress={() => move(at + 1)} big style={styles.next} />
         ) : (
           <InkButton
             label="Done"
@@ -98,6 +105,7 @@ function Day({ lot }: { readonly lot: Lot }) {
             onPress={() => {
               if (deeds.take(step)) move(at + 1);
             }}
+            big
             style={styles.next}
           />
         )}

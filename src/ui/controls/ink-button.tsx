@@ -10,13 +10,15 @@ interface Props {
   readonly quiet?: boolean;
   readonly danger?: boolean;
   readonly disabled?: boolean;
+  /** Read from the stove. */
+  readonly big?: boolean;
   readonly hint?: string;
   readonly shortcut?: string;
   readonly style?: StyleProp<ViewStyle>;
 }
 
 /** The main action is solid ink; a quiet one is an outline. */
-export function InkButton({ label, onPress, quiet, danger, disabled, hint, shortcut, style }: Props) {
+export function InkButton({ label, onPress, quiet, danger, disabled, big, hint, shortcut, style }: Props) {
   const roles = useRoles();
   const ink = danger ? roles.danger : roles.button;
   const look = quiet ? { borderWidth: 1.5, borderColor: ink } : { backgroundColor: ink, ...corners.button };
@@ -29,7 +31,7 @@ export function InkButton({ label, onPress, quiet, danger, disabled, hint, short
       style={[styles.button, corners.pill, look, style]}
     >
       <View style={styles.row}>
-        <Text as="button" color={quiet ? ink : roles.onButton} style={styles.label}>
+        <Text as={big ? 'heading' : 'button'} color={quiet ? ink : roles.onButton} style={styles.label}>
           {label}
         </Text>
         {shortcut ? (

@@ -14,13 +14,15 @@ import { jarLayers } from './jar-layers';
 interface Props {
   readonly state: WorktopState;
   readonly worked: Result<Planned>;
+  /** What can be reckoned in any case. */
+  readonly shown: Planned | null;
 }
 
 /** The jar drawn to scale and the account beside it, in sight while a hand turns amounts below. */
-export function Board({ state, worked }: Props) {
+export function Board({ state, worked, shown }: Props) {
   const roles = useRoles();
   const wide = useWide();
-  const plan = worked.ok ? worked.value.plan : null;
+  const plan = shown?.plan ?? null;
   const jarMl = state.jarMl ?? plan?.brew.jarMl ?? state.composition.ml * 1.1;
   const stuck = { position: 'sticky', top: 0, zIndex: 3 } as unknown as ViewStyle;
   return (
@@ -59,14 +61,16 @@ export function Board({ state, worked }: Props) {
               <Text as="strong">{`${litres(plan.brew.account.batchMl)} · SG ${plan.brew.account.gravity.toFixed(3)} · ${plan.brew.account.brix.toFixed(1)} °Brix`}</Text>
               <Text>{accountWords(plan.brew.account)}</Text>
             </>
-          ) : (
-            <Text color={roles.danger} live testID="brew-refusal">
-              {worked.ok ? '' : worked.sentence}
-            </Text>
-          )}
+          ) : null}
         </View>
       </View>
-      {worked.ok ? <ComposeRibbon state={state} planned={worked.value} /> : null}
+      {worked.ok ? (
+        <ComposeRibbon state={state} planned={worked.value} />
+      ) : (
+        <Text color={roles.danger} live testID="brew-refusal">
+          {worked.sentence}
+        </Text>
+      )}
     </View>
   );
 }

@@ -4,6 +4,7 @@ import { composedQuestion } from '@/core/brew/composed-question';
 import type { FamilyAnswer, LotAnswer } from '@/core/forecast/family-answer';
 import type { FamilyQuestion } from '@/core/forecast/family-question';
 import { lotOf } from '@/core/journal/household';
+import type { Warmths } from '@/core/kitchen/places';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -49,6 +50,13 @@ export function ComposeRibbon({
   );
 }
 
+/** Temperatures as they were, with what is supposed from now on. */
+function supposedWarmths(warmths: Warmths, { place, celsius }: WorktopState, now: number): Warmths {
+  return celsius === null
+    ? warmths
+    : { ...warmths, [place]: [...(warmths[place] ?? []).filter(({ at }) => at < now), { at: now, celsius }] };
+}
+
 /** The ribbon's clock: steps of two days, so that a window moves on it rather than the clock under it. */
 const ahead = ({ taste }: LotAnswer) => Math.max(96, Math.ceil((taste!.latest + 12) / 48) * 48);
 
@@ -63,11 +71,11 @@ function useComposed(state: WorktopState, { plan, life }: Planned): FamilyAnswer
     life,
     base: baseIn(state),
     closure: state.method.closure,
-    place: 'counter',
+    place: state.place,
     wantedVolumes: state.volumes,
     jarMl: plan.brew.jarMl,
     find: (id) => lotOf(household, id),
-    warmths: household.warmths,
+    warmths: supposedWarmths(household.warmths, state, now),
     learned: book.learnedFor,
     now,
   });

@@ -4,7 +4,7 @@ import { mainSweetener, type Composition } from '@/core/brew/composition';
 import { juiceInstead } from '@/core/brew/swap';
 import { juices } from '@/core/matter/ingredients/liquids';
 import type { Portion } from '@/core/matter/portion';
-import { parseNumber } from '@/core/measures/parse-measure';
+import { labelSugar } from '@/core/workbook/label-sugar';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -26,9 +26,9 @@ export function JuiceInstead({ composition, onTake }: Props) {
   const [amount, setAmount] = useState('500 ml');
   const [label, setLabel] = useState('');
   const ml = volumeTyped(amount, 'ml');
-  const sugar = parseNumber(label);
+  const sugar = labelSugar(label);
   const portion: Portion | null = ml.ok
-    ? { what, ml: ml.value, ...(label.trim() !== '' && sugar >= 0 && sugar <= 100 ? { sugar } : {}) }
+    ? { what, ml: ml.value, ...(Number.isNaN(sugar) ? {} : { sugar: Number(sugar.toFixed(2)) }) }
     : null;
   const result = portion ? juiceInstead(composition, portion) : null;
   const take = () => {
@@ -49,13 +49,7 @@ export function JuiceInstead({ composition, onTake }: Props) {
           onChange={setAmount}
           error={ml.ok ? undefined : ml.sentence}
         />
-        <TextBox
-          label="Its sugar, g/100 ml"
-          value={label}
-          numeric
-          onChange={setLabel}
-          hint="From the label"
-        />
+        <TextBox label="Its sugar, g/100 ml" value={label} onChange={setLabel} hint="Its label, or 12 brix" />
       </View>
       {result && !result.ok ? <Text color={roles.danger}>{result.sentence}</Text> : null}
       <InkButton quiet label="Take juice instead" disabled={!result?.ok} onPress={take} />

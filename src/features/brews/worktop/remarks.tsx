@@ -40,8 +40,7 @@ interface Props {
 export function Remarks({ state, planned, lots, celsius }: Props) {
   const now = useNow();
   const found = lotOfLife(state.life, lots);
-  const short =
-    found && !found.grains ? shortOfStarter(state.composition, found.lot, { now, celsius }) : null;
+  const short = found ? shortOfStarter(state.composition, found.lot, { now, celsius }, found.grains) : null;
   return (
     <>
       {short && found ? (

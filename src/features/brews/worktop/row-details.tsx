@@ -5,7 +5,7 @@ import type { Equal } from '@/core/brew/swap';
 import type { When } from '@/core/lots/method';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { isPoured, type Portion } from '@/core/matter/portion';
-import { parseNumber } from '@/core/measures/parse-measure';
+import { labelSugar } from '@/core/workbook/label-sugar';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
@@ -52,8 +52,7 @@ export function RowDetails({ row, onChange, onSwap }: Props) {
 
 function LabelSays({ portion, onChange }: { portion: Portion; onChange: Props['onChange'] }) {
   const [typed, setTyped] = useState(portion.sugar === undefined ? '' : String(portion.sugar));
-  const value = parseNumber(typed);
-  const wrong = typed.trim() !== '' && !(value >= 0 && value <= 100);
+  const wrong = typed.trim() !== '' && Number.isNaN(labelSugar(typed));
   return (
     <>
       <TextBox
@@ -61,14 +60,13 @@ function LabelSays({ portion, onChange }: { portion: Portion; onChange: Props['o
           isPoured(portion.what) ? 'Sugar on its label, g per 100 ml' : 'Sugar on its label, g per 100 g'
         }
         value={typed}
-        numeric
-        hint="Or °Brix from a refractometer, as it stands; empty: the table’s"
-        error={wrong ? 'Between 0 and 100 g.' : undefined}
+        hint="Or “12 brix” from a refractometer; empty: the table’s"
+        error={wrong ? 'Grams, or such as 12 brix.' : undefined}
         onChange={(text) => {
           setTyped(text);
-          const read = parseNumber(text);
+          const read = labelSugar(text);
           if (text.trim() === '') onChange({ sugar: undefined });
-          else if (read >= 0 && read <= 100) onChange({ sugar: read });
+          else if (!Number.isNaN(read)) onChange({ sugar: Number(read.toFixed(2)) });
         }}
       />
       <Choice

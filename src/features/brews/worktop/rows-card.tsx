@@ -23,7 +23,7 @@ import {
 
 interface Props {
   readonly state: WorktopState;
-  readonly open: number | 'ml' | 'dose' | null;
+  readonly open: number | string | null;
   readonly onOpen: (open: number | null) => void;
   readonly onState: (next: WorktopState) => void;
   readonly waterMl: number | null;

@@ -40,7 +40,7 @@ export function beginningOf(
     name: state.name.trim(),
     vessel: { kind: 'jar', ml: jarMl },
     closure: state.method.closure,
-    place: 'counter',
+    place: state.place,
     culture: life.kind === 'bare' ? (peel ? peelId : bareId) : null,
     recipe: {
       base: baseIn(state),

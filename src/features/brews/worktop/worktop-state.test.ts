@@ -12,6 +12,7 @@ import {
   lifeOf,
   lotOfLife,
   planned,
+  unpitched,
   withDose,
   withLife,
   withMl,
@@ -92,6 +93,21 @@ test('what is typed at a row stays word for word while it stands', () => {
     closure: 'airlock',
     recipe: { base: 'ginger-tea', wantedVolumes: 2.5, planned: { lotId: bug.id, ml: 160 } },
   });
+});
+
+test('a recipe whose starter is not here is reckoned all the same, and says what it wants', () => {
+  const plum = laidOut(
+    library.find(({ id }) => id === 'plum-fig-leaf')!,
+    3000,
+    [],
+    22,
+  );
+  expect(sentence(plum)).toMatch(/^It is brewed with ginger bug, and none lives here yet/);
+  // 46 g of sugar, 433 g of plums (9.8 %, of which 0.7 go over), lemon: 75.9 g/L without the bug’s own.
+  expect(unpitched(plum)!.plan.brew.account.totalGramsPerLitre).toBeCloseTo(
+    46 * 0.999 + 433 * 0.0686 + 0.15,
+    0,
+  );
 });
 
 test('life: a jar, its grains, a packet among the rows, nothing at all', () => {

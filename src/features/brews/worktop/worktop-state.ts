@@ -12,6 +12,7 @@ import {
 import { planComposition, type ComposedPlan } from '@/core/brew/compose-plan';
 import { bareId, cultureOfIngredient, knownCultures, lastBatchId, peelId } from '@/core/cultures/registry';
 import type { BaseKind } from '@/core/ferment/scenario-kinds';
+import type { PlaceId } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
 import type { Method, When } from '@/core/lots/method';
 import { solidGrams } from '@/core/matter/contents';
@@ -40,8 +41,13 @@ export interface WorktopState {
   /** Percent of sweetener that was meant, as typed. */
   readonly meant: string;
   readonly jarMl: number | null;
+  /** Where it would ferment, and how warm that is supposed to be; null as it is there. */
+  readonly place: PlaceId;
+  readonly celsius: number | null;
   readonly potMl: number | null;
   readonly doseTyped: boolean;
+  /** What the recipe is brewed with, where there is one. */
+  readonly wants: string | null;
   readonly followed: Turned['followed'];
   /** Lines of a pasted or imported recipe that must be asked about. */
   readonly asked: readonly ReadLine[];
@@ -87,8 +93,11 @@ export function emptyWorktop(lots: readonly Lot[], celsius: number): WorktopStat
     from: null,
     meant: '',
     jarMl: null,
+    place: 'counter',
+    celsius: null,
     potMl: null,
     doseTyped: false,
+    wants: null,
     followed: [],
     asked: [],
   };
@@ -122,6 +131,7 @@ export function laidOut(recipe: Recipe, ml: number, lots: readonly Lot[], celsiu
     volumes: recipe.wantedVolumes,
     from: { id: recipe.id, version: recipe.version },
     doseTyped: true,
+    wants: recipe.culture,
   };
 }
 
@@ -140,7 +150,7 @@ export function lifeOf(state: WorktopState, lots: readonly Lot[]): Result<Life> 
   if (life === 'portion')
     return composition.rows.some(({ portion }) => cultureOfIngredient(portion.what) !== null)
       ? success({ kind: 'portion' })
-      : refusal('life.none', 'Add the yeast, grains or whey to the list, with its amount.');
+      : refusal('life.none', noLife(state.wants));
   const found = lotOfLife(life, lots);
   if (!found) return refusal('life.none', 'Choose what brings it to life.');
   const { lot, grains } = found;
@@ -151,6 +161,14 @@ export function lifeOf(state: WorktopState, lots: readonly Lot[]): Result<Life> 
   return composition.dose > 0
     ? success({ kind: 'packet', lot, grams: composition.dose })
     : refusal('draw.nothing', 'Write how much of it goes in.');
+}
+
+/** Why nothing lives in it yet. */
+function noLife(wants: string | null): string {
+  const culture = knownCultures(wants);
+  return culture && !culture.packet
+    ? `It is brewed with ${culture.name}, and none lives here yet: begin one, choose another, or add a packet of yeast.`
+    : 'Add the yeast, grains or whey to the list, with its amount.';
 }
 
 /** Whether the dose takes room of the batch: it is poured. */
@@ -168,6 +186,13 @@ export function planned(state: WorktopState, lots: readonly Lot[]): Result<Plann
   if (!life.ok) return life;
   const plan = planComposition(state.composition, state.method, life.value);
   return plan.ok ? success({ life: life.value, plan: plan.value }) : plan;
+}
+
+/** The account as far as it goes while nothing can be pitched: as if it lived on its base. */
+export function unpitched(state: WorktopState): Planned | null {
+  const life: Life = { kind: 'bare' };
+  const plan = planComposition({ ...state.composition, dose: 0 }, state.method, life);
+  return plan.ok ? { life, plan: plan.value } : null;
 }
 
 const turned = (state: WorktopState, { composition, followed }: Turned): WorktopState => ({

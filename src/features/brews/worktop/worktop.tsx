@@ -25,7 +25,8 @@ import { Remarks } from './remarks';
 import { RowsCard } from './rows-card';
 import { ScaleCard } from './scale-card';
 import { beginningOf } from './start-brew';
-import { planned, type WorktopState } from './worktop-state';
+import { WarmthRow } from './warmth-row';
+import { planned, unpitched, type WorktopState } from './worktop-state';
 
 interface Props {
   /** Jars to draw from, the one asked for first. */
@@ -42,7 +43,7 @@ export function Worktop({ lots, begun }: Props) {
   const now = useNow();
   const celsius = celsiusAt(useAppSelector(selectHousehold).warmths, 'counter', now);
   const [state, setState] = useState(begun);
-  const [open, setOpen] = useState<number | 'ml' | 'dose' | null>(null);
+  const [open, setOpen] = useState<number | 'ml' | 'dose' | 'warmth' | null>(null);
   const [tried, setTried] = useState(false);
   const worked = planned(state, lots);
   const unnamed = nameFault(state.name);
@@ -53,7 +54,8 @@ export function Worktop({ lots, begun }: Props) {
     const entry = act(beginningOf(state, worked.value, how), `${state.name.trim()} is on its way.`);
     router.replace((how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`) as never);
   };
-  const board = <Board state={state} worked={worked} />;
+  const shown = worked.ok ? worked.value : unpitched(state);
+  const board = <Board state={state} worked={worked} shown={shown} />;
   const hand = (
     <View style={{ gap: gap.medium, flex: wide ? 1 : undefined, minWidth: 0 }}>
       <TextBox
@@ -77,7 +79,7 @@ export function Worktop({ lots, begun }: Props) {
         open={open}
         onOpen={setOpen}
         onState={setState}
-        waterMl={worked.ok ? worked.value.plan.waterMl : null}
+        waterMl={shown?.plan.waterMl ?? null}
       />
       <LifeCard
         state={state}
@@ -87,8 +89,14 @@ export function Worktop({ lots, begun }: Props) {
         onOpen={() => setOpen(open === 'dose' ? null : 'dose')}
         onState={setState}
       />
+      <WarmthRow
+        state={state}
+        open={open === 'warmth'}
+        onOpen={() => setOpen(open === 'warmth' ? null : 'warmth')}
+        onState={setState}
+      />
       <ScaleCard state={state} lots={lots} celsius={celsius} onState={setState} />
-      <Remarks state={state} planned={worked.ok ? worked.value : null} lots={lots} celsius={celsius} />
+      <Remarks state={state} planned={shown} lots={lots} celsius={celsius} />
       <MethodCard
         method={state.method}
         infuses={state.composition.rows.some(({ when }) => when === 'infusion')}
