@@ -8,6 +8,10 @@ const places = [
   '/starters/new',
   '/brews',
   '/brews/new',
+  '/brews/new?recipe=plum-fig-leaf',
+  '/brews/recipes',
+  '/brews/recipe?id=plum-fig-leaf',
+  '/workbook',
   '/rack',
   '/more',
   '/data',
@@ -38,7 +42,19 @@ for (const scheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
       expect(await serious(page), place).toEqual([]);
     }
+  });
+
+  test(`axe finds nothing serious with something in hand, ${scheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
     await openPlum(page);
+    expect(await serious(page)).toEqual([]);
+    // The worktop with an amount in hand, and a step with its clock running.
+    await page.goto(demoAt('/brews/new?recipe=quince-bay-ginger-beer'));
+    await button(page, /^Quince: /).click();
+    await button(page, 'Swap, ripeness, price…').click();
+    expect(await serious(page)).toEqual([]);
+    await button(page, 'Brew it, step by step').click();
+    await button(page, /^Start the clock/).click();
     expect(await serious(page)).toEqual([]);
     await page.goto(demoAt('/rack'));
     await button(page, /Plum and bay, bottle 2/).click();

@@ -321,6 +321,6 @@ test('the worktop answers every turn: warmth, a pot that is too small, juice ins
   await expect(page.getByTestId('warning-preserved')).toContainText('Apple juice names a preservative');
   await field(page, 'Sweetener meant, %').fill('14');
   await expect(page.getByTestId('warning-percent')).toContainText(
-    /You meant 14 %, the spoons make 9\.\d % of the water/,
+    /You meant 14 %, the spoons make 8.7 % of the water: 122 g more brown sugar/,
   );
 });

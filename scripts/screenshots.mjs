@@ -10,7 +10,7 @@ const { home, stop } = await serve(4390);
 
 const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
-const demo = (path) => `${path}?demo=1&now=2026-05-04T18:20`;
+const demo = (path) => `${path}${path.includes('?') ? '&' : '?'}demo=1&now=2026-05-04T18:20`;
 const plum = (page) => page.getByRole('link', { name: /Plum and bay/ }).click();
 const nib = async (page) => {
   await page.getByRole('link', { name: /Nib/ }).first().click();
@@ -19,11 +19,6 @@ const nib = async (page) => {
 };
 const ready = (page) => page.getByText(/An estimate from/).waitFor();
 const settle = (page) => page.waitForTimeout(5000);
-const steep = async (page) => {
-  await page.getByRole('textbox', { name: 'Name' }).fill('Elder and black pepper');
-  await page.getByRole('textbox', { name: 'White sugar' }).fill('3/4 cup');
-  await page.getByTestId('brew-preview').waitFor();
-};
 const trouble = async (page) => {
   await page
     .getByRole('link', { name: /The pearls/ })
@@ -43,6 +38,20 @@ const inHand = async (page) => {
   await settle(page);
   await page.getByRole('button', { name: /Plum and bay, bottle 2/ }).click();
   await page.waitForTimeout(1200);
+};
+const turning = async (page) => {
+  await settle(page);
+  await page.getByRole('button', { name: /^White sugar:/ }).click();
+  await page.waitForTimeout(800);
+};
+const counter = async (page) => {
+  await settle(page);
+  await page.getByRole('button', { name: 'Brew it, step by step' }).click();
+  await page.getByRole('button', { name: /^Start the clock/ }).click();
+  await page.getByRole('button', { name: /^Skip/ }).click();
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: /^Done/ }).click();
+  await page.getByRole('button', { name: /^Start the clock/ }).click();
+  await page.waitForTimeout(2500);
 };
 const plumAt = async (page, then) => {
   await plum(page);
@@ -67,24 +76,13 @@ const views = [
   ['jars', demo('/jars'), { width: 390, height: 1960 }, 'light', settle],
   ['jar-weeks', demo('/starters'), phone, 'light', weeks],
   ['ahead-night', demo('/starters/ahead'), phone, 'dark', (page) => page.waitForTimeout(1500)],
-  ['new-brew', demo('/brews/new'), phone, 'light', steep],
+  ['worktop', demo('/brews/new?recipe=plum-fig-leaf'), phone, 'light', settle],
+  ['worktop-wide-night', demo('/brews/new?recipe=plum-fig-leaf'), wide, 'dark', turning],
+  ['counter', demo('/brews/new?recipe=quince-bay-ginger-beer'), phone, 'light', counter],
+  ['recipes-wide', demo('/brews/recipes'), wide, 'light', settle],
   ['rack-night', demo('/rack'), phone, 'dark', settle],
   ['bottle', demo('/rack'), phone, 'light', inHand],
-  [
-    'lineage-night',
-    demo('/brews'),
-    phone,
-    'dark',
-    (page) => plumAt(page, () => page.getByTestId('lineage').scrollIntoViewIfNeeded()),
-  ],
   ['pouring', demo('/brews'), phone, 'light', (page) => plumAt(page, () => act(page, 'Pour'))],
-  [
-    'why-night',
-    demo('/brews'),
-    phone,
-    'dark',
-    (page) => plumAt(page, () => page.getByRole('button', { name: /^Why/ }).first().click()),
-  ],
   [
     'starter-wide',
     demo('/starters'),
@@ -97,7 +95,6 @@ const views = [
   ],
   ['data', demo('/data'), phone, 'light', settle],
   ['first-start', '/?demo=0', phone, 'light', (page) => page.waitForTimeout(1500)],
-  ['brews-wide', demo('/brews'), wide, 'light', async (page) => (await ready(page), settle(page))],
   ['today-wide-night', demo('/'), wide, 'dark', settle],
 ];
 

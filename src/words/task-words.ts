@@ -113,6 +113,23 @@ export function taskWords(
               : `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,
         span,
       };
+    case 'tend': {
+      const steeps = task.reason === 'infusion';
+      const title =
+        task.reason === 'stir'
+          ? `Stir ${lot.name}`
+          : steeps
+            ? `Taste ${lot.name}; strain out what steeps`
+            : `Lift the lid of ${lot.name}`;
+      return {
+        over: steeps ? 'It steeps' : 'First ferment',
+        title,
+        because: steeps
+          ? `by ${until} at the latest: too long overwhelms.`
+          : `before ${until}: what lies dry on top grows fuzz, and gas must find its way.`,
+        span,
+      };
+    }
     case 'discard':
       return {
         over: 'Spoilt',

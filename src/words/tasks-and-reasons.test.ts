@@ -10,7 +10,9 @@ import type { Lot } from '@/core/lots/lot';
 import type { Task } from '@/core/tasks/task';
 import { entryWords } from './entry-words';
 import { signSaid } from './names';
-import { chillReason, drawReason, drivers, livelyWord, counterWords, keepingWords } from './reasons';
+import { drawReason } from './draw-reason';
+import { counterWords, keepingWords } from './keeping-words';
+import { chillReason, drivers, livelyWord } from './reasons';
 import { askedLook, lookWords } from './look-words';
 import { moment } from './moment';
 import { taskWords } from './task-words';
@@ -119,6 +121,21 @@ describe('what a card says', () => {
       because: 'once it is below 30 °C, and before wild guests find the sugar.',
     });
     expect(said(task('pitch', [{ ...brew, recipe: null }], 0, 24)).title).toBe('Pitch Plum and bay');
+  });
+
+  test('tend: a stir, the lid, what steeps', () => {
+    const tend = (reason: string) => said(task('tend', [brew], -1, 3, { reason }));
+    expect(tend('stir')).toMatchObject({
+      over: 'First ferment',
+      title: 'Stir Plum and bay',
+      because: 'before 21:15: what lies dry on top grows fuzz, and gas must find its way.',
+    });
+    expect(tend('vent').title).toBe('Lift the lid of Plum and bay');
+    expect(tend('infusion')).toMatchObject({
+      over: 'It steeps',
+      title: 'Taste Plum and bay; strain out what steeps',
+      because: 'by 21:15 at the latest: too long overwhelms.',
+    });
   });
 
   test('bottle and open: from when, or now', () => {
@@ -288,8 +305,8 @@ describe('entries the demo does not have', () => {
     [{ kind: 'closed', lots: ['brew'], closure: 'loose-lid' }, 'Closed: loose lid: Plum and bay'],
     [{ kind: 'ended', lots: ['brew'], how: 'given', why: 'to Ida' }, 'Given away: to Ida'],
     [{ kind: 'ended', lots: ['brew'], how: 'eaten', why: '' }, 'Eaten'],
-    [{ kind: 'step-taken', lotId: 'brew', step: 'Strain', done: false }, 'Strain, skipped'],
-    [{ kind: 'step-taken', lotId: 'brew', step: 'Strain', done: true }, 'Strain'],
+    [{ kind: 'step-taken', lotId: 'brew', step: 'Strain', done: false }, 'Brew day: Strain, skipped'],
+    [{ kind: 'step-taken', lotId: 'brew', step: 'Strain', done: true }, 'Brew day: Strain'],
     [{ kind: 'noted', lotId: null, text: 'Cloudy' }, 'Cloudy'],
     [{ kind: 'pictured', lotId: 'brew', sha256: '' }, 'A photo'],
     [{ kind: 'kept', thing: 'person', key: 'ida', value: { name: 'Ida' } }, 'Person “ida”'],

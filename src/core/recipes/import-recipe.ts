@@ -1,5 +1,4 @@
-import { amountIn, type Row } from '../brew/composition';
-import { waterOf } from '../brew/scale';
+import type { Row } from '../brew/composition';
 import { cultures } from '../cultures/registry';
 import type { BaseKind } from '../ferment/scenario-kinds';
 import { contentsOf } from '../lots/begin';
@@ -65,12 +64,15 @@ export const usualWhen = (what: string, heated: boolean): When => {
   return heated ? 'pot' : 'cold';
 };
 
+/** No recipe has more lines than this; what comes after is no recipe. */
+const mostLines = 80;
+
 /** Lines of a recipe file laid out as a composition; what is not sure is asked about, never guessed. */
 export function imported(text: RecipeText): ImportedRecipe {
   const asked: ReadLine[] = [];
   const portions: Portion[] = [];
   let living: ReturnType<typeof doseLine> = null;
-  for (const line of text.lines) {
+  for (const line of text.lines.slice(0, mostLines)) {
     const dose = doseLine(line);
     if (dose && !living) {
       living = dose;
@@ -100,7 +102,3 @@ export function imported(text: RecipeText): ImportedRecipe {
     asked,
   };
 }
-
-/** Whether rows fit a batch: its water is not below nothing. */
-export const holdsTogether = ({ ml, rows, dose }: ImportedRecipe): boolean =>
-  waterOf({ ml, rows, dose }, true) >= -0.5 && rows.every(({ portion }) => amountIn(portion) >= 0);

@@ -6,6 +6,7 @@ import { openingTasks } from './sources/opening';
 import { plannedTasks } from './sources/planned';
 import { pressureTasks } from './sources/pressure';
 import { spoilingTasks } from './sources/spoiling';
+import { tendingTasks } from './sources/tending';
 import { hourMs, type Task, type TaskAsk, type TaskSource } from './task';
 
 const sources: readonly TaskSource[] = [
@@ -15,12 +16,23 @@ const sources: readonly TaskSource[] = [
   plannedTasks,
   brewingTasks,
   openingTasks,
+  tendingTasks,
 ];
 
 /** How far ahead Today looks, ms. */
 const aheadMs = 48 * hourMs;
 
-const urgency = { discard: 2, chill: 1, feed: 0, rest: 0, wake: 0, pitch: 0, bottle: 0, open: 0 } as const;
+const urgency = {
+  discard: 2,
+  chill: 1,
+  feed: 0,
+  rest: 0,
+  wake: 0,
+  pitch: 0,
+  bottle: 0,
+  open: 0,
+  tend: 0,
+} as const;
 
 /**
  * What is next: spoilt things and pressure first, then everything by closing time.

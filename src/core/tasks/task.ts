@@ -12,7 +12,7 @@ export interface Span {
   readonly untilSoftHours: number;
 }
 
-export type Verb = 'chill' | 'feed' | 'rest' | 'wake' | 'pitch' | 'bottle' | 'open' | 'discard';
+export type Verb = 'chill' | 'feed' | 'rest' | 'wake' | 'pitch' | 'bottle' | 'open' | 'tend' | 'discard';
 
 /** One thing that needs hands: do this · from–until · because. */
 export interface Task extends Span {

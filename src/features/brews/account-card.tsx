@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import {
   noDose,
@@ -11,10 +12,12 @@ import { lotOf } from '@/core/journal/household';
 import { pitchOf } from '@/core/lots/pitch';
 import type { Lot } from '@/core/lots/lot';
 import type { Portion } from '@/core/matter/portion';
+import { recipeVersions } from '@/core/recipes/kept-recipe';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Figure } from '@/ui/controls/figure';
+import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -43,7 +46,28 @@ export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: num
         starterName={nameOfLot(pitch?.fromLotId ?? planned?.lotId ?? null, household)}
       />
       <Why topic="sugar" lot={lot} now={now} />
+      <FromRecipe lot={lot} />
     </Card>
+  );
+}
+
+/** The recipe it was made from, a tap away. */
+function FromRecipe({ lot }: { readonly lot: Lot }) {
+  const roles = useRoles();
+  const router = useRouter();
+  const from = lot.recipe?.from;
+  const recipe = recipeVersions(useAppSelector(selectHousehold))
+    .get(from?.id ?? '')
+    ?.find(({ version }) => version === from?.version);
+  if (!from || !recipe) return null;
+  return (
+    <Press
+      role="link"
+      aria-label={`Its recipe: ${recipe.name}, version ${from.version}`}
+      onPress={() => router.navigate(`/brews/recipe?id=${from.id}&version=${from.version}` as never)}
+    >
+      <Text as="strong" color={roles.brew}>{`Recipe: ${recipe.name}, version ${from.version}`}</Text>
+    </Press>
   );
 }
 

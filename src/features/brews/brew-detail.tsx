@@ -16,7 +16,6 @@ import { BeginningGuide } from '../starters/beginning-later';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
 import { later } from '../shell/later';
-import { AccountCard } from './account-card';
 import { BottlesLine } from './bottles-line';
 import { brewRow, type BrewRow } from './brew-rows';
 
@@ -24,6 +23,7 @@ const ForecastSection = later(async () => (await import('../forecasting/charts')
 const SecondRun = later(async () => (await import('./second-run')).SecondRun);
 const PourSheet = later(async () => (await import('../forms/drawer')).PourSheet);
 const Tending = later(async () => (await import('../forms/drawer')).Tending);
+const AccountCard = later(async () => (await import('../forms/drawer')).AccountCard);
 const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
 
 /** One brew: what to do next, its forecast, its sugar, where it came from, its ledger. */

@@ -1,7 +1,7 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
-import { counterWords } from '@/words/reasons';
+import { counterWords } from '@/words/keeping-words';
 
 interface Props {
   readonly lot: Lot;

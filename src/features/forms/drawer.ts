@@ -8,6 +8,7 @@ export { AmendSheet } from '../lots/amend-sheet';
 export { FindSheet } from '../shell/find-sheet';
 export { LotSheet } from '../lots/lot-sheet';
 export { PourSheet } from '../lots/pour-sheet';
+export { AccountCard } from '../brews/account-card';
 export { PitchSheet } from '../brews/pitch-sheet';
 export { NewBrew } from '../brews/worktop/new-brew';
 export { RecipesScreen } from '../recipes/recipes-screen';

@@ -13,7 +13,7 @@ import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { lotName, signWords } from '@/words/names';
-import { keepingWords } from '@/words/reasons';
+import { keepingWords } from '@/words/keeping-words';
 import { useBook } from '../forecasting/book';
 import { CounterAgain } from '../forecasting/counter-again';
 import { pressureAt } from '../forecasting/pressure';

@@ -16,7 +16,7 @@ import { portionsWords, volume } from '@/words/amounts';
 import { doseNowWords, drawSpanWords, restWords } from '@/words/draw-words';
 import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
-import { drawReason } from '@/words/reasons';
+import { drawReason } from '@/words/draw-reason';
 import { Why } from '../lots/why';
 import { Claims } from './claims-later';
 

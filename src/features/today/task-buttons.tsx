@@ -60,6 +60,19 @@ export function TaskButtons({ task }: Props) {
           onPress={() => see(hrefOf(lot))}
         />
       );
+    case 'tend':
+      return (
+        <InkButton
+          label={task.reason === 'stir' ? 'Stirred' : task.reason === 'vent' ? 'Lifted' : 'Taste it'}
+          onPress={() =>
+            task.reason === 'stir'
+              ? act({ kind: 'stirred', lots: [lot.id] }, `${lot.name} is stirred.`)
+              : task.reason === 'vent'
+                ? act({ kind: 'vented', lots: [lot.id], long: false }, `${lot.name} is vented.`)
+                : see(hrefOf(lot))
+          }
+        />
+      );
     case 'discard':
       return (
         <InkButton

@@ -29,6 +29,7 @@ const topics = {
   pitch: 'sugar',
   bottle: 'taste',
   open: 'pressure',
+  tend: 'taste',
   discard: 'level',
 } as const;
 

@@ -1,0 +1,47 @@
+import { infusingOf } from '../../brew/infusing';
+import { stirredSince, tendingOf } from '../../brew/tending';
+import { lotOf } from '../../journal/household';
+import type { Lot } from '../../lots/lot';
+import { pitchOf } from '../../lots/pitch';
+import { hourMs, type Task, type TaskAsk } from '../task';
+
+/** A first ferment’s daily work may be done so long before and after it is due, hours. */
+const slack = { before: 6, after: 10 } as const;
+
+/** Brews in their first ferment: stir what floats, let gas out, take out what steeps. */
+export function tendingTasks({ living, household }: TaskAsk): readonly Task[] {
+  return living.flatMap((lot): Task[] => {
+    const pitch = lot.role === 'brew' ? pitchOf(lot, (id) => lotOf(household, id)) : null;
+    if (!pitch) return [];
+    const infusing = infusingOf(lot);
+    if (infusing?.stage === 'steeping') return [task(lot, 'infusion', infusing.from, infusing.until)];
+    if (lot.place === 'fridge') return [];
+    const due = dueOf(lot, pitch.at);
+    return due ? [task(lot, due.reason, due.at - slack.before * hourMs, due.at + slack.after * hourMs)] : [];
+  });
+}
+
+const task = (lot: Lot, reason: string, from: number, until: number): Task => ({
+  id: `tend-${lot.id}`,
+  verb: 'tend',
+  lots: [lot],
+  portions: [],
+  from,
+  until,
+  fromSoftHours: 3,
+  untilSoftHours: 4,
+  reason,
+});
+
+/** What is due first: a stir, or the lid. */
+function dueOf(
+  lot: Lot,
+  pitchedAt: number,
+): { readonly reason: 'stir' | 'vent'; readonly at: number } | null {
+  const { stirs, ventEveryHours } = tendingOf(lot);
+  const stir = stirs > 0 ? (stirredSince(lot, 0).last ?? pitchedAt) + (24 / stirs) * hourMs : Infinity;
+  const vented = lot.events.filter(({ kind }) => kind === 'vented').at(-1)?.at ?? pitchedAt;
+  const vent = ventEveryHours === null ? Infinity : vented + ventEveryHours * hourMs;
+  const at = Math.min(stir, vent);
+  return Number.isFinite(at) ? { reason: stir <= vent ? 'stir' : 'vent', at } : null;
+}

@@ -1,0 +1,41 @@
+import type { Culture, Keeping } from '@/core/cultures/culture';
+import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import { paceAt } from '@/core/forecast/starter-question';
+
+const cycleReason = {
+  liveliness: 'it is lively then',
+  eaten: 'a third of the sugar is eaten then, and it tastes as sour as sweet',
+  acids: 'it is sour enough then',
+  alive: 'it is good then',
+} as const;
+
+const openReason = {
+  liveliness: 'it is lively until its last feed is eaten',
+  eaten: 'it is between sweet and sour: a third to four fifths of the sugar is eaten',
+  acids: 'it is sour, and not yet vinegar',
+  alive: 'more than half of it is alive until then',
+} as const;
+
+/** Why a starter's draw window where it lies. */
+export function drawReason(
+  answer: StarterAnswer,
+  culture: Culture & { readonly keeping: Keeping },
+  celsius: number,
+): string {
+  const at = `${celsius.toFixed(1)} °C`;
+  switch (answer.opens) {
+    case 'ripening': {
+      const [early, , late] = culture.keeping.ripensDays;
+      const pace = paceAt(celsius);
+      return `a new ${culture.name} takes ${early} to ${late} days at 22 °C; at ${at} about ${Math.round(early / pace)} to ${Math.round(late / pace)} in all, fed as it should be.`;
+    }
+    case 'resting':
+      return 'it was drawn from: topped up and fed, it regrows for a day before the next draw.';
+    case 'waking':
+      return `it wakes with a feed and warmth; at ${at} that takes some hours to a day.`;
+    case 'cycle':
+      return `at ${at} ${cycleReason[culture.keeping.ripe.by]}.`;
+    case 'open':
+      return `at ${at} ${openReason[culture.keeping.ripe.by]}.`;
+  }
+}
