@@ -50,6 +50,7 @@ export interface Mix {
   readonly starter: string;
   readonly dose: number;
   readonly fizz: number;
+  readonly from?: { readonly id: string; readonly version: number };
 }
 
 export const mix = (diary: Kitchen, ago: number, m: Mix): string =>
@@ -60,7 +61,12 @@ export const mix = (diary: Kitchen, ago: number, m: Mix): string =>
     vessel: { kind: 'jar', ml: Math.ceil((m.water + m.sugar + m.dose) * 0.0013) * 1000 },
     closure: 'airlock',
     place: 'counter',
-    recipe: { base: m.base, wantedVolumes: m.fizz, planned: { lotId: m.starter, ml: m.dose } },
+    recipe: {
+      base: m.base,
+      wantedVolumes: m.fizz,
+      planned: { lotId: m.starter, ml: m.dose },
+      ...(m.from ? { from: m.from } : {}),
+    },
     portions: [
       { what: 'water', ml: m.water },
       { what: 'white-sugar', grams: m.sugar },

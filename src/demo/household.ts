@@ -1,5 +1,6 @@
 import type { Entry } from '../core/journal/entry';
 import { Diary } from './diary';
+import { keptThings, springSoda } from './recipes';
 import { beginBug, bottle, feed, mix, move, opened, pitch, squeeze, type Kitchen } from './acts';
 
 const day = 24;
@@ -23,6 +24,7 @@ export function demoHousehold(now: number, offset: number): Entry[] {
   diary.ago(19 * day, { kind: 'temperature-set', place: 'counter', celsius: 22 });
   const nib = beginBug(diary, 17 * day, 'Nib', 750, 520, 26, 25);
   for (let days = 16; days >= 8; days--) feed(diary, nib, days * day + 2, 16, 0);
+  keptThings(diary, 7.5 * day);
   coldBatch(diary, nib);
   for (let days = 6; days >= 3; days--) feed(diary, nib, days * day + 2, 16, days === 6 ? 120 : 0);
   fizzingBatch(diary, nib);
@@ -151,9 +153,11 @@ function firstFerment(diary: Kitchen, starter: string) {
     starter,
     dose: 120,
     fizz: 2.2,
+    from: springSoda,
   });
   pitch(diary, 1.9 * day, starter, brew, 120, 23);
   diary.ago(1 * day, { kind: 'tasted', lotId: brew, sweet: 4, sour: 2, by: 'Ida' });
+  diary.ago(20, { kind: 'stirred', lots: [brew] });
 }
 
 /** Water kefir grains in their cycle. */

@@ -20,13 +20,13 @@ function brew(closure: Closure, events: readonly object[] = [], more: Partial<Lo
   return { ...lot, ...more, events: [...lot.events, ...(events as LotEvent[])] };
 }
 
-const tasksOf = (lot: Lot) =>
+const tasksOf = (lot: Lot, hour = 20) =>
   tendingTasks({
     household: { lots: tableOf([[lot.id, lot]]), warmths: {}, kept: {} },
     living: [lot],
     lotAnswer: () => null,
     starterAnswer: () => null,
-    now: at(20),
+    now: at(hour),
   }).map(({ verb, reason, from, until }) => [
     verb,
     reason,
@@ -39,6 +39,10 @@ const stirred = (hour: number) => ({ kind: 'stirred', at: at(hour), entryId: `s$
 test('peel is stirred twice a day, counted from the last stir; six hours before to ten after it is due', () => {
   expect(tasksOf(brew('cloth'))).toEqual([['tend', 'stir', 6, 22]]);
   expect(tasksOf(brew('cloth', [stirred(9)]))).toEqual([['tend', 'stir', 15, 31]]);
+});
+
+test('put off, it is to be done within two hours', () => {
+  expect(tasksOf(brew('cloth'), 40)).toEqual([['tend', 'stir', 6, 42]]);
 });
 
 test('a lid is lifted when that is due before the stir', () => {

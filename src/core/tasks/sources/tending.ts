@@ -6,10 +6,10 @@ import { pitchOf } from '../../lots/pitch';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
 /** A first ferment’s daily work may be done so long before and after it is due, hours. */
-const slack = { before: 6, after: 10 } as const;
+const slack = { before: 6, after: 10, overdue: 2 } as const;
 
 /** Brews in their first ferment: stir what floats, let gas out, take out what steeps. */
-export function tendingTasks({ living, household }: TaskAsk): readonly Task[] {
+export function tendingTasks({ living, household, now }: TaskAsk): readonly Task[] {
   return living.flatMap((lot): Task[] => {
     const pitch = lot.role === 'brew' ? pitchOf(lot, (id) => lotOf(household, id)) : null;
     if (!pitch) return [];
@@ -17,7 +17,10 @@ export function tendingTasks({ living, household }: TaskAsk): readonly Task[] {
     if (infusing?.stage === 'steeping') return [task(lot, 'infusion', infusing.from, infusing.until)];
     if (lot.place === 'fridge') return [];
     const due = dueOf(lot, pitch.at);
-    return due ? [task(lot, due.reason, due.at - slack.before * hourMs, due.at + slack.after * hourMs)] : [];
+    if (!due) return [];
+    // What was put off is still to be done, soon.
+    const until = Math.max(due.at + slack.after * hourMs, now + slack.overdue * hourMs);
+    return [task(lot, due.reason, due.at - slack.before * hourMs, until)];
   });
 }
 
