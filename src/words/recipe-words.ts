@@ -1,5 +1,10 @@
 import { ingredientOf } from '@/core/matter/ingredients/registry';
+import { portionWords } from './amounts';
 import type { ReadLine } from '@/core/recipes/ingredient-line';
+
+/** How a line was taken that does not say exactly how much. */
+export const estimateWords = ({ line, portion }: ReadLine): string =>
+  portion ? `“${line.trim().slice(0, 60)}” is taken as about ${portionWords(portion)}: a middling one.` : '';
 
 /** What is asked about a line of a recipe that could not be read for sure. */
 export function lineQuestion({ asks, what }: ReadLine): string {

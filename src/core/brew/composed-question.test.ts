@@ -3,6 +3,7 @@ import { lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
 import { answerFamily } from '../forecast/family-answer';
 import { familyQuestion } from '../forecast/family-question';
+import { cold, simmered } from '../recipes/library/methods';
 import { bug, bugEntry, dawn, grainsJar, id } from '../starter/bug.test-tool';
 import { composedQuestion } from './composed-question';
 
@@ -13,7 +14,7 @@ const portions = [
 const now = dawn + 6 * 86_400_000;
 const plain = {
   base: 'ginger-tea',
-  closure: 'airlock',
+  method: simmered(),
   place: 'counter',
   wantedVolumes: 2.5,
   jarMl: 2500,
@@ -34,7 +35,12 @@ test('what is composed asks the same as what is really mixed and pitched', () =>
       culture: null,
       vessel: { kind: 'jar', ml: 2500 },
       closure: 'airlock',
-      recipe: { base: 'ginger-tea', wantedVolumes: 2.5, planned: { lotId: id(0), ml: 160 } },
+      recipe: {
+        base: 'ginger-tea',
+        wantedVolumes: 2.5,
+        method: simmered(),
+        planned: { lotId: id(0), ml: 160 },
+      },
       portions,
     } as Entry,
     {
@@ -138,4 +144,25 @@ test('bare ginger, peel, a packet among the portions, grains out of their jar; n
   })!;
   expect(grains.family.root.culture!.id).toBe('water-kefir-grains');
   expect(composedQuestion({ ...plain, portions, life: { kind: 'portion' } })).toBeNull();
+});
+
+test('a long one is followed for its three weeks, to dryness; its alcohol lies between practice and theory', () => {
+  const question = composedQuestion({
+    ...plain,
+    base: 'fruit',
+    method: cold({ days: [14, 24] }),
+    portions: [
+      { what: 'water', ml: 1800 },
+      { what: 'white-sugar', grams: 220 },
+      { what: 'wine-yeast', grams: 0.8 },
+    ],
+    life: { kind: 'portion' },
+  })!;
+  const { hours, taste, series } = answerFamily(question).answer.lots[0]!;
+  expect(hours.at(-1)).toBe(26 * 24);
+  expect(taste!.best).toBeGreaterThan(48);
+  // 220 g in 1.94 L: 113 g/L of sucrose, 7.1 % by what yeast makes in practice, 7.7 % at the most.
+  const last = series.alcohol.at(-1)!;
+  expect(last[2]).toBeGreaterThan(6.5);
+  expect(last[4]).toBeLessThan(7.8);
 });

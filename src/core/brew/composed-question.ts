@@ -6,9 +6,9 @@ import type { PlaceId, Warmths } from '../kitchen/places';
 import { addPortions } from '../lots/add';
 import { emptyLot } from '../lots/begin';
 import type { Lot } from '../lots/lot';
+import type { Method } from '../lots/method';
 import type { LotFinder, Pitch } from '../lots/pitch';
 import { liftOut, liquidMl, pourOff } from '../matter/contents';
-import type { Closure } from '../vessels/vessel-kinds';
 import { portionOf } from '../lots/transfer';
 import type { Life } from './brew-plan';
 import type { Portion } from '../matter/portion';
@@ -18,7 +18,7 @@ export interface ComposedAsk {
   readonly portions: readonly Portion[];
   readonly life: Life;
   readonly base: BaseKind;
-  readonly closure: Closure;
+  readonly method: Method;
   readonly place: PlaceId;
   readonly wantedVolumes: number;
   readonly jarMl: number;
@@ -45,10 +45,10 @@ export function composedQuestion(ask: ComposedAsk): FamilyQuestion | null {
     role: 'brew',
     name: composedId,
     vessel: { kind: 'jar', ml: Math.max(ask.jarMl, 100) },
-    closure: ask.closure,
+    closure: ask.method.closure,
     place: ask.place,
     culture: bare ? bareIn(ask.portions) : null,
-    recipe: { base: ask.base, wantedVolumes: ask.wantedVolumes },
+    recipe: { base: ask.base, wantedVolumes: ask.wantedVolumes, method: ask.method },
   });
   const mixed = addPortions(begun, ask.portions, moment);
   const root = life.kind === 'lot' || life.kind === 'packet' ? pitched(mixed, life, now) : mixed;

@@ -37,13 +37,18 @@ export function membersOf(root: Lot, find: LotFinder, cultures: CultureTable): L
   return out;
 }
 
+/** A brew that is meant to lie long is followed for as long as it is meant to, and two days more. */
+const plannedHours = ({ role, recipe }: Lot): number =>
+  role === 'brew' && recipe?.method ? (recipe.method.days[1] + 2) * 24 : 0;
+
 /** When a lot's forecast ends: a while ahead, or where the lot did. */
 export function endOf(lot: Lot, start: number, now: number): number {
   const over = lot.opened?.at ?? lot.ended?.at ?? null;
   const longest = start + longestHours * hourMs;
   if (over !== null) return Math.min(over + hourMs, longest);
   const ahead = lot.place === 'fridge' ? lookAheadHours.cold : lookAheadHours.warm;
-  return Math.min(longest, start + (Math.ceil((now - start) / (12 * hourMs)) * 12 + ahead) * hourMs);
+  const usual = start + (Math.ceil((now - start) / (12 * hourMs)) * 12 + ahead) * hourMs;
+  return Math.min(longest, Math.max(usual, start + plannedHours(lot) * hourMs));
 }
 
 /** A jar that everything left is followed until its last drop went. */

@@ -34,4 +34,19 @@ export const bottlingSweetness = (
   lot: Lot,
   wantedVolumes: number,
   cultures: CultureTable = knownCultures,
-): number => Math.max(10, mixedSugar(lot, cultures) * 0.66 + wantedVolumes / volumesPerSugarGram);
+): number =>
+  Math.max(
+    10,
+    mixedSugar(lot, cultures) * (isLong(lot) ? leftAtLast : leftForDrinking) +
+      wantedVolumes / volumesPerSugarGram,
+  );
+
+/** Of the sugar it began with, what is meant to be tasted in the end: two thirds; of a long, dry ferment a tenth. Practice. */
+const leftForDrinking = 0.66;
+const leftAtLast = 0.1;
+/** From so many days of first ferment a brew is meant to end dry. */
+const longDays = 10;
+
+/** Whether a brew is meant to lie until it is dry. */
+export const isLong = ({ recipe }: Pick<Lot, 'recipe'>): boolean =>
+  (recipe?.method?.days[0] ?? 0) >= longDays;

@@ -21,6 +21,8 @@ export interface ImportedRecipe {
   readonly culture: string | null;
   readonly dose: number;
   readonly asked: readonly ReadLine[];
+  /** Lines read by the weight of a middling piece, the middle of a range or a pinch: said, not passed over. */
+  readonly estimated: readonly ReadLine[];
 }
 
 /** Names of living things as recipes call them, the longer first. */
@@ -70,6 +72,7 @@ const mostLines = 80;
 /** Lines of a recipe file laid out as a composition; what is not sure is asked about, never guessed. */
 export function imported(text: RecipeText): ImportedRecipe {
   const asked: ReadLine[] = [];
+  const estimated: ReadLine[] = [];
   const portions: Portion[] = [];
   let living: ReturnType<typeof doseLine> = null;
   for (const line of text.lines.slice(0, mostLines)) {
@@ -81,6 +84,7 @@ export function imported(text: RecipeText): ImportedRecipe {
     const read = readLine(line);
     if (read.portion) portions.push(read.portion);
     else asked.push(read);
+    if (read.portion && read.about) estimated.push(read);
   }
   const rows = portions
     .filter(({ what }) => what !== 'water')
@@ -100,5 +104,6 @@ export function imported(text: RecipeText): ImportedRecipe {
     culture: living?.culture ?? null,
     dose: living?.amount ?? 0,
     asked,
+    estimated,
   };
 }

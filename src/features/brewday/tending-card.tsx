@@ -11,6 +11,7 @@ import { gap } from '@/ui/theme/shape';
 import { duration, inWords } from '@/words/moment';
 import { useBook } from '../forecasting/book';
 import { useAct } from '../shell/act-context';
+import { GrainsHome } from './grains-home';
 import { AlcoholNote } from './alcohol-note';
 import { InfusionCard } from './infusion-card';
 import { StopPoints } from './stop-points';
@@ -28,6 +29,7 @@ export function Tending({ lot, now }: Props) {
   return (
     <>
       <Daily lot={lot} now={now} />
+      <GrainsHome lot={lot} />
       {answer ? <StopPoints answer={answer} now={now} /> : null}
       <InfusionCard lot={lot} now={now} />
       {answer ? <AlcoholNote lot={lot} answer={answer} now={now} /> : null}

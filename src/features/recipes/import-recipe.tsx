@@ -13,7 +13,7 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { portionWords } from '@/words/amounts';
-import { lineQuestion } from '@/words/recipe-words';
+import { estimateWords, lineQuestion } from '@/words/recipe-words';
 import { litres } from '@/words/worktop-words';
 import { useAct } from '../shell/act-context';
 import { keepingOf, recipeOfImport, withAnswers } from './imported-recipe';
@@ -113,6 +113,12 @@ function Found({ found }: { readonly found: ImportedRecipe }) {
       {whole.rows.map(({ portion }, i) => (
         <Text key={i}>{portionWords(portion)}</Text>
       ))}
+      {found.estimated.map((line, i) => (
+        <Note key={`${line.line}-${i}`} tone="plain" testID="estimated-line">
+          {estimateWords(line)}
+        </Note>
+      ))}
+      <Text>{takenAs(found)}</Text>
       {found.asked.map((line, i) => (
         <TextBox
           key={`${line.line}-${i}`}
@@ -131,3 +137,7 @@ function Found({ found }: { readonly found: ImportedRecipe }) {
     </View>
   );
 }
+
+/** What a file does not say is said here: how it is taken, until its maker says otherwise. */
+const takenAs = ({ culture }: ImportedRecipe): string =>
+  `Taken as simmered and strained${culture === null ? ', and as nobody’s starter' : ''}: the worktop is where that is changed.`;

@@ -70,7 +70,7 @@ function useComposed(state: WorktopState, { plan, life }: Planned): FamilyAnswer
     portions: plan.brew.portions,
     life,
     base: baseIn(state),
-    closure: state.method.closure,
+    method: state.method,
     place: state.place,
     wantedVolumes: state.volumes,
     jarMl: plan.brew.jarMl,

@@ -1,0 +1,62 @@
+import { grainsBack } from '@/core/brew/grains-back';
+import { lotOf } from '@/core/journal/household';
+import { isLiving } from '@/core/lots/lineage';
+import type { Lot } from '@/core/lots/lot';
+import { pitchOf } from '@/core/lots/pitch';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { grams, portionsWords } from '@/words/amounts';
+import { useAct } from '../shell/act-context';
+
+/** Grains that ferment in a brew go home the minute it is strained: into fresh sugar water. */
+export function GrainsHome({ lot }: { readonly lot: Lot }) {
+  const act = useAct();
+  const household = useAppSelector(selectHousehold);
+  const pitch = pitchOf(lot, (id) => lotOf(household, id));
+  const back = grainsBack(lot, pitch?.culture.id ?? null);
+  if (!pitch || !back) return null;
+  const from = pitch.fromLotId;
+  const jar = from ? lotOf(household, from) : undefined;
+  const home = jar && isLiving(jar) && jar.role === 'starter' ? jar : null;
+  const name = home?.name ?? `${lot.name}, its grains`.slice(0, 80);
+  const target = home
+    ? { lotId: home.id }
+    : {
+        begin: {
+          role: 'starter',
+          name,
+          vessel: { kind: 'jar', ml: Math.ceil((back.grams / 50) * 1.5) * 1000 },
+          closure: 'cloth',
+          place: 'counter',
+          culture: pitch.culture.id,
+        },
+      };
+  const go = () =>
+    act(
+      {
+        kind: 'transferred',
+        from: lot.id,
+        taken: 'solids',
+        solid: back.solid,
+        targets: [{ ...target, grams: back.grams, portions: [...back.portions] }],
+      } as never,
+      `The grains of ${lot.name} are in fresh sugar water.`,
+    );
+  return (
+    <Card label="Its grains" testID="grains-home">
+      <Text as="subheading" level={2}>
+        Its grains
+      </Text>
+      <Text>{`${grams(Math.round(back.grams))} of grains lie in it. When it tastes right, strain them out in plastic and put them the same minute into ${portionsWords(back.portions)}, in ${home ? `${name}’s jar` : 'a jar of their own'}.`}</Text>
+      <InkButton
+        quiet
+        label="Grains are home"
+        hint={`Grains of ${lot.name} into fresh sugar water`}
+        onPress={go}
+      />
+    </Card>
+  );
+}
