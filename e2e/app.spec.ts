@@ -36,6 +36,7 @@ const serious = async (page: Page) => {
 
 for (const scheme of ['light', 'dark'] as const) {
   test(`axe finds nothing serious on any view, ${scheme}`, async ({ page }) => {
+    test.slow();
     await page.emulateMedia({ colorScheme: scheme });
     for (const place of places) {
       await page.goto(demoAt(place));
@@ -45,6 +46,7 @@ for (const scheme of ['light', 'dark'] as const) {
   });
 
   test(`axe finds nothing serious with something in hand, ${scheme}`, async ({ page }) => {
+    test.slow();
     await page.emulateMedia({ colorScheme: scheme });
     await openPlum(page);
     expect(await serious(page)).toEqual([]);
@@ -119,6 +121,31 @@ test('the chill handle works by keyboard alone', async ({ page }) => {
   expect(Number(await handle.getAttribute('aria-valuenow'))).toBe(first + 13);
   await page.keyboard.press('End');
   await expect(page.getByTestId('pour-sentence')).toContainText('passes the limit');
+});
+
+test('a finger drags the chill moment: all lanes and the sentence stay in sight', async ({ page }) => {
+  await openPlum(page);
+  const handle = page.getByRole('slider', { name: 'Chill here' });
+  const sentence = page.getByTestId('pour-sentence');
+  await handle.scrollIntoViewIfNeeded();
+  // As a thumb would have it: the lanes' foot near the foot of the page.
+  await page.mouse.move(200, 500);
+  await page.mouse.wheel(0, -260);
+  await page.waitForTimeout(400);
+  const box = (await handle.boundingBox())!;
+  const said = await sentence.textContent();
+  const before = Number(await handle.getAttribute('aria-valuenow'));
+  const touch = await page.context().newCDPSession(page);
+  const at = (x: number) => [{ x: box.x + box.width / 2 + x, y: box.y + box.height / 2 }];
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
+  for (const x of [10, 25, 40, 60])
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(x) });
+  await expect(sentence).not.toHaveText(said!);
+  await expect(sentence).toBeInViewport({ ratio: 1 });
+  for (const lane of ['Sweet', 'Fizz', 'Pressure', 'Sour'])
+    await expect(page.getByText(lane, { exact: true }).first()).toBeInViewport();
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  expect(Number(await handle.getAttribute('aria-valuenow'))).toBeGreaterThan(before + 6);
 });
 
 test('what if: one thing changed answers at once and can be taken back', async ({ page }) => {

@@ -2,12 +2,12 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { bottledAt } from '@/core/forecast/courses';
 import type { StoredRun } from '@/core/forecast/stored-run';
-import { Card } from '@/ui/controls/card';
 import { Figure } from '@/ui/controls/figure';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
+import { RidingCard } from './riding-card';
 
 interface Props {
   readonly run: StoredRun;
@@ -28,23 +28,25 @@ export function BottlingCard({ run, wantedVolumes, hour, when }: Props) {
     ? `${duration(early)}–${duration(late)}`
     : `${Number.isFinite(early) ? duration(early) : 'a week'} or more`;
   return (
-    <Card edge={roles.brew} label="If you bottle here" testID="bottling-card">
-      <Text>
-        If you bottle <Text as="strong">{when}</Text>
-      </Text>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <Figure
-          value={then.sweetnessAtBottling[2].toFixed(0)}
-          unit="g/L sweet going in"
-          range={range(then.sweetnessAtBottling[0], then.sweetnessAtBottling[4])}
-        />
-        <Figure value={days} unit={`to ${wantedVolumes} volumes`} range={spread} />
-        <Figure
-          value={then.sweetnessThen[2].toFixed(0)}
-          unit="g/L sweet then"
-          range={range(then.sweetnessThen[0], then.sweetnessThen[4])}
-        />
+    <RidingCard edge={roles.brew} label="If you bottle here" testID="bottling-card">
+      <View style={{ flex: 1, gap: 2 }}>
+        <Text>
+          If you bottle <Text as="strong">{when}</Text>
+        </Text>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
+          <Figure
+            value={then.sweetnessAtBottling[2].toFixed(0)}
+            unit="g/L sweet going in"
+            range={range(then.sweetnessAtBottling[0], then.sweetnessAtBottling[4])}
+          />
+          <Figure value={days} unit={`to ${wantedVolumes} volumes`} range={spread} />
+          <Figure
+            value={then.sweetnessThen[2].toFixed(0)}
+            unit="g/L sweet then"
+            range={range(then.sweetnessThen[0], then.sweetnessThen[4])}
+          />
+        </View>
       </View>
-    </Card>
+    </RidingCard>
   );
 }

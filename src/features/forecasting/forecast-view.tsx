@@ -34,7 +34,7 @@ const applies = (supposed: Supposed, { ferment }: StoredRun, sealed: boolean): b
       ? ferment.amountPerLitre > 0
       : true;
 
-/** The heart: lanes over one clock, and a moment to drag with the answer below it. */
+/** The heart: lanes over one clock, and a moment to drag; its answer rides above them, in sight while the hand moves. */
 export function ForecastView({ path, answer: actual, run: actualRun, now }: Props) {
   const roles = useRoles();
   const lot = path.at(-1)!;
@@ -74,6 +74,10 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
         readings={readings}
         now={now}
       />
+      {warm ? <PourCard run={run} answer={answer} hour={handle.hour} when={when} now={now} /> : null}
+      {!sealed && !over ? (
+        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} hour={handle.hour} when={when} />
+      ) : null}
       <View onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}>
         <LaneStack
           lanes={lanes}
@@ -86,10 +90,6 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
           valueText={when}
         />
       </View>
-      {warm ? <PourCard run={run} answer={answer} hour={handle.hour} when={when} now={now} /> : null}
-      {!sealed && !over ? (
-        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} hour={handle.hour} when={when} />
-      ) : null}
       {movable ? (
         <>
           <Text as="subheading" level={2}>

@@ -5,12 +5,11 @@ import { coolingHours } from '@/core/forecast/lot-stages';
 import { pourAfterChill, settleHours } from '@/core/forecast/pour';
 import type { FiveNumbers } from '@/core/forecast/quantiles';
 import type { StoredRun } from '@/core/forecast/stored-run';
-import { Card } from '@/ui/controls/card';
-import { Figure } from '@/ui/controls/figure';
 import { Text } from '@/ui/controls/text';
-import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { moment } from '@/words/moment';
+import { Glass } from '@/ui/drawings/glass';
+import { moment, quarter } from '@/words/moment';
+import { RidingCard } from './riding-card';
 
 interface Props {
   readonly run: StoredRun;
@@ -27,34 +26,37 @@ export function PourCard({ run, answer, hour, when, now }: Props) {
   const roles = useRoles();
   const limitBar = answer.limitBar ?? 0;
   const pour = useMemo(() => pourAfterChill(run, hour, limitBar), [run, hour, limitBar]);
-  const served = moment(answer.start + (hour + settleHours + coolingHours) * 3_600_000, now);
+  const served = moment(quarter(answer.start + (hour + settleHours + coolingHours) * 3_600_000), now);
   const danger = pour.chanceOverLimit > 0.05;
   const share = Math.round((pour.peakGaugeBar[2] / Math.max(0.1, limitBar)) * 100);
   return (
-    <Card edge={danger ? roles.danger : roles.brew} label="If you chill here" testID="pour-card">
-      <Text>
-        If you chill <Text as="strong">{when}</Text>, then pour {served}
-      </Text>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <Figure
-          value={pour.sweetnessGramsPerLitre[2].toFixed(0)}
-          unit="g/L sweet"
-          range={range(pour.sweetnessGramsPerLitre, 0)}
-        />
-        <Figure value={pour.volumes[2].toFixed(1)} unit="volumes" range={range(pour.volumes, 1)} />
-        <Figure value={pour.abvPercent[2].toFixed(1)} unit="% alcohol" range={range(pour.abvPercent, 1)} />
+    <RidingCard edge={danger ? roles.danger : roles.brew} label="If you chill here" testID="pour-card">
+      <Glass
+        sweetness={pour.sweetnessGramsPerLitre[2]}
+        volumes={pour.volumes[2]}
+        abv={pour.abvPercent[2]}
+        label="The glass as it would be poured"
+      />
+      <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
+        <Text>
+          If you chill <Text as="strong">{when}</Text>, then pour {served}
+        </Text>
+        <Text as="strong">
+          {`${pour.sweetnessGramsPerLitre[2].toFixed(0)} g/L sweet (${range(pour.sweetnessGramsPerLitre, 0)}), ${pour.volumes[2].toFixed(1)} volumes (${range(pour.volumes, 1)}), ${pour.abvPercent[2].toFixed(1)} % (${range(pour.abvPercent, 1)})`}
+        </Text>
+        <Text live testID="pour-sentence" color={danger ? roles.danger : roles.text}>
+          {`Peak ${pour.peakGaugeBar[2].toFixed(1)} bar warm (${range(pour.peakGaugeBar, 1)}), ${share} % of the limit. ${riskWords(pour.chanceOverLimit)}`}
+        </Text>
       </View>
-      <Text live testID="pour-sentence" color={danger ? roles.danger : roles.text}>
-        {`Peak pressure ${pour.peakGaugeBar[2].toFixed(1)} bar warm (${range(pour.peakGaugeBar, 1)}), ${share} % of the limit. ${riskWords(pour.chanceOverLimit)}`}
-      </Text>
-    </Card>
+    </RidingCard>
   );
 }
 
 function riskWords(chance: number): string {
   if (chance <= 0.021) return 'Hardly any chance that it passes the limit.';
   if (chance <= 0.05) return 'About one chance in twenty that it passes the limit.';
+  const inTen = Math.max(1, Math.round(chance * 10));
   if (chance < 0.9)
-    return `About ${Math.max(1, Math.round(chance * 10))} chances in ten that it passes the limit: chill earlier.`;
+    return `About ${inTen === 1 ? 'one chance' : `${inTen} chances`} in ten that it passes the limit: chill earlier.`;
   return 'It almost surely passes the limit: chill earlier, in place, glasses on.';
 }

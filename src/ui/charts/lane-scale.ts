@@ -15,8 +15,8 @@ export interface Lane {
   readonly target?: readonly [number, number];
 }
 
-export const laneHeight = 104;
-export const laneInset = { top: 30, bottom: 8 };
+export const laneHeight = 86;
+export const laneInset = { top: 27, bottom: 7 };
 export const axisWidth = 34;
 
 /** Vertical scale of a lane: from 0 (or below the least) to above the most that matters. */
