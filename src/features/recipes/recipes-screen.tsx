@@ -22,7 +22,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { baseWords } from '@/words/base-words';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
-import { jarFor } from '../brews/worktop/worktop-state';
+import { jarFor } from '../brews/worktop/worktop-life';
 import { accountOf } from './recipe-facts';
 import { ImportRecipe } from './import-recipe';
 import { recipeLayers } from './recipe-layers';

@@ -1,5 +1,6 @@
 import { View, type ViewStyle } from 'react-native';
-import type { WorktopState, Planned } from './worktop-state';
+import type { WorktopState } from './worktop-state';
+import type { Planned } from './worktop-plan';
 import type { Result } from '@/core/result';
 import { Text } from '@/ui/controls/text';
 import { WorktopJar, type JarLayer } from '@/ui/drawings/worktop-jar';

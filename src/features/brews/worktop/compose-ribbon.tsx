@@ -13,7 +13,8 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { useRoles } from '@/ui/theme/use-roles';
 import { composedWords } from '@/words/composed-words';
 import { DeskContext, useBook } from '../../forecasting/book';
-import { baseIn, type Planned, type WorktopState } from './worktop-state';
+import { baseIn, type Planned } from './worktop-plan';
+import type { WorktopState } from './worktop-state';
 
 const hourMs = 3_600_000;
 

@@ -14,7 +14,8 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { grams, millilitres } from '@/words/amounts';
 import { holdWords } from '@/words/worktop-words';
 import { gramsTyped, isPacket } from '../../forms/packet-dose';
-import { withDose, type WorktopState } from './worktop-state';
+import { withDose } from './worktop-turns';
+import type { WorktopState } from './worktop-state';
 
 /** The dose in hand: ml from a jar, grams of a packet or of grains. */
 export function DoseTurner({

@@ -12,7 +12,9 @@ import { lotName } from '@/words/names';
 import { isPacket } from '../../forms/packet-dose';
 import { AmountRow } from './amount-row';
 import { DoseTurner } from './dose-turner';
-import { grainsOf, hasGrains, lotOfLife, withLife, type WorktopState } from './worktop-state';
+import { grainsOf, hasGrains, lotOfLife } from './worktop-life';
+import { withLife } from './worktop-turns';
+import type { WorktopState } from './worktop-state';
 
 interface Props {
   readonly state: WorktopState;

@@ -11,7 +11,8 @@ import { volumeTyped } from '@/core/measures/portion-measure';
 import { useRoles } from '@/ui/theme/use-roles';
 import { holdWords, litres } from '@/words/worktop-words';
 import { AmountRow } from './amount-row';
-import { withMl, type WorktopState } from './worktop-state';
+import { withMl } from './worktop-turns';
+import type { WorktopState } from './worktop-state';
 
 interface Props {
   readonly state: WorktopState;

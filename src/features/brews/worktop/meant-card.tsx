@@ -7,7 +7,8 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { baseWords } from '@/words/base-words';
-import { baseIn, type WorktopState } from './worktop-state';
+import { baseIn } from './worktop-plan';
+import type { WorktopState } from './worktop-state';
 
 /** What is meant beside the amounts: the base, the fizz, a percent of sweetener. */
 export function MeantCard({

@@ -6,7 +6,8 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Worktop } from './worktop';
-import { emptyWorktop, laidOut, withSent, type WorktopState } from './worktop-state';
+import { emptyWorktop, laidOut, withSent } from './lay-out';
+import type { WorktopState } from './worktop-state';
 
 interface Props {
   readonly starters: readonly Lot[];

@@ -1,6 +1,8 @@
 import type { Lot } from '@/core/lots/lot';
 import { recipeOf, type Recipe } from '@/core/recipes/recipe';
-import { baseIn, cultureOfWorktop, type WorktopState } from './worktop-state';
+import { baseIn } from './worktop-plan';
+import { cultureOfWorktop } from './worktop-life';
+import type { WorktopState } from './worktop-state';
 
 /** The worktop as a recipe: its ratios for a litre. */
 export const recipeOfWorktop = (

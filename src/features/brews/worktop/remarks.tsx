@@ -27,7 +27,9 @@ import {
   yieldWords,
 } from '@/words/worktop-words';
 import { Claims } from '../../starters/claims-later';
-import { lotOfLife, type Planned, type WorktopState } from './worktop-state';
+import { lotOfLife } from './worktop-life';
+import type { Planned } from './worktop-plan';
+import type { WorktopState } from './worktop-state';
 
 interface Props {
   readonly state: WorktopState;

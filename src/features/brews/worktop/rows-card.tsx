@@ -12,14 +12,8 @@ import { PasteList } from '../../forms/paste-list';
 import { AmountRow } from './amount-row';
 import { JuiceInstead } from './juice-instead';
 import { RowTurner } from './row-turner';
-import {
-  changedRow,
-  withPicked,
-  withPortions,
-  withoutRow,
-  withRow,
-  type WorktopState,
-} from './worktop-state';
+import { changedRow, withPicked, withPortions, withoutRow, withRow } from './worktop-turns';
+import type { WorktopState } from './worktop-state';
 
 interface Props {
   readonly state: WorktopState;

@@ -3,7 +3,9 @@ import type { Lot } from '@/core/lots/lot';
 import { gramsOfPortion } from '@/core/matter/portion';
 import { parseMeasure, parseNumber } from '@/core/measures/parse-measure';
 import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
-import { doseIsMl, withMl, type WorktopState } from './worktop-state';
+import { doseIsMl } from './worktop-life';
+import { withMl } from './worktop-turns';
+import type { WorktopState } from './worktop-state';
 
 /** What sets the size of a batch, as it is chosen. */
 export const scaleWays = [

@@ -2,7 +2,8 @@ import { bareId, peelId } from '@/core/cultures/registry';
 import type { Act } from '@/core/journal/entry';
 import type { Portion } from '@/core/matter/portion';
 import { sensibleGrams, sensibleMillilitres } from '@/core/measures/sensible';
-import { baseIn, type Planned, type WorktopState } from './worktop-state';
+import { baseIn, type Planned } from './worktop-plan';
+import type { WorktopState } from './worktop-state';
 
 /** An amount as a kitchen measures it; what was typed stays word for word. */
 function measured(portion: Portion): Portion {

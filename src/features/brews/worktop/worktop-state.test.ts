@@ -4,23 +4,11 @@ import { library } from '@/core/recipes/library/registry';
 import { recipeOfWorktop } from './recipe-of-worktop';
 import { scaled } from './scale-typed';
 import { beginningOf } from './start-brew';
-import {
-  baseIn,
-  emptyWorktop,
-  grainsOf,
-  laidOut,
-  lifeOf,
-  lotOfLife,
-  planned,
-  unpitched,
-  withDose,
-  withLife,
-  withMl,
-  withPortions,
-  withRow,
-  withSent,
-  type WorktopState,
-} from './worktop-state';
+import { baseIn, planned, unpitched } from './worktop-plan';
+import { emptyWorktop, laidOut, withSent } from './lay-out';
+import { grainsOf, lifeOf, lotOfLife } from './worktop-life';
+import { withDose, withLife, withMl, withPortions, withRow } from './worktop-turns';
+import type { WorktopState } from './worktop-state';
 
 const jar = (culture: string, portions: Parameters<typeof addPortions>[1], id: string) =>
   addPortions(

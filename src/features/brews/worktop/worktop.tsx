@@ -26,7 +26,8 @@ import { RowsCard } from './rows-card';
 import { ScaleCard } from './scale-card';
 import { beginningOf } from './start-brew';
 import { WarmthRow } from './warmth-row';
-import { planned, unpitched, type WorktopState } from './worktop-state';
+import { planned, unpitched } from './worktop-plan';
+import type { WorktopState } from './worktop-state';
 
 interface Props {
   /** Jars to draw from, the one asked for first. */

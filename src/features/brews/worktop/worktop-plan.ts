@@ -1,0 +1,36 @@
+import type { Life } from '@/core/brew/brew-plan';
+import { planComposition, type ComposedPlan } from '@/core/brew/compose-plan';
+import type { BaseKind } from '@/core/ferment/scenario-kinds';
+import type { Lot } from '@/core/lots/lot';
+import { baseOf } from '@/core/recipes/import-recipe';
+import { success, type Result } from '@/core/result';
+import { lifeOf } from './worktop-life';
+import type { WorktopState } from './worktop-state';
+
+/** The base, chosen or by what goes in. */
+export const baseIn = ({ base, composition }: WorktopState): BaseKind =>
+  base ??
+  baseOf(
+    composition.rows.map(({ portion }) => portion),
+    composition.ml,
+  );
+
+export interface Planned {
+  readonly life: Life;
+  readonly plan: ComposedPlan;
+}
+
+/** Works the worktop out. */
+export function planned(state: WorktopState, lots: readonly Lot[]): Result<Planned> {
+  const life = lifeOf(state, lots);
+  if (!life.ok) return life;
+  const plan = planComposition(state.composition, state.method, life.value);
+  return plan.ok ? success({ life: life.value, plan: plan.value }) : plan;
+}
+
+/** The account as far as it goes while nothing can be pitched: as if it lived on its base. */
+export function unpitched(state: WorktopState): Planned | null {
+  const life: Life = { kind: 'bare' };
+  const plan = planComposition({ ...state.composition, dose: 0 }, state.method, life);
+  return plan.ok ? { life, plan: plan.value } : null;
+}

@@ -1,0 +1,115 @@
+import { turnDose, turnMl, turnRow, withAmount, type Hold, type Turned } from '@/core/brew/composition';
+import type { Lot } from '@/core/lots/lot';
+import type { When } from '@/core/lots/method';
+import { solidGrams } from '@/core/matter/contents';
+import { isPoured, type Portion } from '@/core/matter/portion';
+import { usualWhen } from '@/core/recipes/import-recipe';
+import { isPacket } from '../../forms/packet-dose';
+import { lotOfLife, doseFor } from './worktop-life';
+import type { WorktopState } from './worktop-state';
+
+const turned = (state: WorktopState, { composition, followed }: Turned): WorktopState => ({
+  ...state,
+  composition,
+  followed,
+});
+
+/** A row's amount turned or typed. */
+export function withRow(
+  state: WorktopState,
+  at: number,
+  to: { readonly amount: number; readonly typed?: string | undefined },
+  hold: Hold,
+): WorktopState {
+  const next = turned(state, turnRow(state.composition, at, to.amount, hold));
+  return to.typed === undefined ? next : changedRow(next, at, { typed: to.typed });
+}
+
+/** The litres turned; a dose nobody typed follows them whatever is held. */
+export function withMl(
+  state: WorktopState,
+  ml: number,
+  hold: 'proportions' | 'amounts',
+  { lots, celsius }: { readonly lots: readonly Lot[]; readonly celsius: number },
+): WorktopState {
+  const next = turned(state, turnMl(state.composition, ml, hold));
+  const found = lotOfLife(state.life, lots);
+  if (state.doseTyped || !found || found.grains) return next;
+  const dose = doseFor(found.lot, ml, celsius);
+  if (dose === state.composition.dose) return next;
+  return {
+    ...next,
+    composition: { ...next.composition, dose },
+    followed: [...next.followed.filter((each) => each !== 'dose'), 'dose'],
+  };
+}
+
+export const withDose = (state: WorktopState, dose: number, hold: Hold): WorktopState => ({
+  ...turned(state, turnDose(state.composition, dose, hold)),
+  doseTyped: true,
+});
+
+/** Another source of life: its usual dose follows, until one is typed. */
+export function withLife(
+  state: WorktopState,
+  life: string,
+  lots: readonly Lot[],
+  celsius: number,
+): WorktopState {
+  const found = lotOfLife(life, lots);
+  const dose = !found
+    ? 0
+    : found.grains && !isPacket(found.lot)
+      ? Math.min(60 * (state.composition.ml / 1000), solidGrams(found.lot.contents))
+      : doseFor(found.lot, state.composition.ml, celsius);
+  return {
+    ...state,
+    life,
+    doseTyped: false,
+    followed: ['dose', 'water'],
+    composition: { ...state.composition, dose: Number(dose.toFixed(1)) },
+  };
+}
+
+/** A row's other properties: when it goes in, how ripe it is, what its label says. */
+export function changedRow(
+  state: WorktopState,
+  at: number,
+  change: Partial<Portion>,
+  when?: When,
+): WorktopState {
+  const rows = state.composition.rows.map((row, i) =>
+    i === at ? { when: when ?? row.when, portion: { ...row.portion, ...change } } : row,
+  );
+  return { ...state, composition: { ...state.composition, rows } };
+}
+
+/** Something put on the worktop: to its own row, or one more. */
+export function withPortions(state: WorktopState, portions: readonly Portion[]): WorktopState {
+  let rows = [...state.composition.rows];
+  for (const portion of portions) {
+    if (portion.what === 'water') continue;
+    const at = rows.findIndex((row) => row.portion.what === portion.what);
+    rows =
+      at < 0
+        ? [...rows, { portion, when: usualWhen(portion.what, state.method.heat !== 'none') }]
+        : rows.map((row, i) => (i === at ? { ...row, portion } : row));
+  }
+  return { ...state, composition: { ...state.composition, rows }, followed: ['water'] };
+}
+
+export const withoutRow = (state: WorktopState, at: number): WorktopState => ({
+  ...state,
+  followed: ['water'],
+  composition: { ...state.composition, rows: state.composition.rows.filter((_, i) => i !== at) },
+});
+
+/** Something picked: a usual amount of it for the batch. */
+export function withPicked(state: WorktopState, what: string, usual: number): WorktopState {
+  return withPortions(state, [
+    withAmount({ what, ...usualUnit(what) }, (usual * state.composition.ml) / 1000),
+  ]);
+}
+
+const usualUnit = (what: string): { ml?: number; grams?: number } =>
+  isPoured(what) ? { ml: 0 } : { grams: 0 };
