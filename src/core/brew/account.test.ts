@@ -71,6 +71,22 @@ describe('what the account says beside the sugar', () => {
     const dextrose = of({ what: 'dextrose', grams: 100 });
     expect(dextrose.abvIfDry).toBeCloseTo((dextrose.totalGramsPerLitre * 0.51143 * 0.92) / 7.8924, 3);
   });
+  test('the dose’s own sugar counts in all of it; honey’s four sugars each in their way', () => {
+    const portions = [
+      { what: 'water', ml: 900 },
+      { what: 'honey', grams: 100 },
+    ];
+    const plain = sugarAccount(portions, { ml: 0, residualSugar: 0 });
+    const dosed = sugarAccount(portions, { ml: 100, residualSugar: 20 });
+    const grams = ({ batchMl }: { batchMl: number }, perLitre: number) => (perLitre * batchMl) / 1000;
+    expect(grams(dosed, dosed.sweetness) - grams(plain, plain.sweetness)).toBeCloseTo(2, 6);
+    const ethanol = (account: typeof plain) => grams(account, account.abvIfDry * 7.8924);
+    // Sucrose and maltose 8.5 g at 0.5384, glucose and fructose 71 g at 0.5114, of which 92 %.
+    expect(ethanol(plain)).toBeCloseTo(0.92 * (8.5 * 0.53836 + 71 * 0.51143), 2);
+    expect(ethanol(dosed) - ethanol(plain)).toBeCloseTo(0.92 * 2 * 0.53836, 3);
+    expect(plain.fermentableShare).toBeCloseTo(79.5 / 82.5, 6);
+    expect(dosed.fermentableShare).toBeCloseTo(81.5 / 84.5, 6);
+  });
   test('what does not ferment: the dextrins of rice syrup, the lactose of whey', () => {
     expect(of({ what: 'white-sugar', grams: 100 }).fermentableShare).toBeCloseTo(1, 2);
     expect(of({ what: 'rice-syrup', grams: 100 }).fermentableShare).toBeCloseTo(55 / 77, 6);

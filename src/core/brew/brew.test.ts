@@ -5,7 +5,7 @@ import { mostDrawableMl } from '../starter/draw-plan';
 import { mostSugar, planBrew, suggestedDose } from './brew-plan';
 import { pitchCheck } from './pitch-check';
 import { noDose, sourceName, sugarAccount, sugarRemark } from './sugar-account';
-import { dawn, id, bugEntry, bug } from '../starter/bug.test-tool';
+import { begunAlone, bug, bugEntry, dawn, grainsJar, id } from '../starter/bug.test-tool';
 
 describe('the sugar account', () => {
   // Worked by hand: sugar over the volume water, sugar (0.62 ml/g) and the rest make together.
@@ -188,6 +188,16 @@ describe('a brew worked out', () => {
     );
   });
 
+  test('a packet gives half a gram a litre, or what is left in it; grains’ liquid a tenth of the batch', () => {
+    const packet = begunAlone({
+      culture: 'wine-yeast',
+      vessel: { kind: 'packet', ml: 20 },
+      portions: [{ what: 'wine-yeast', grams: 5 }],
+    });
+    expect([suggestedDose(packet, 3000), suggestedDose(packet, 20_000)]).toEqual([1.5, expect.closeTo(5, 9)]);
+    const { lot } = grainsJar();
+    expect([suggestedDose(lot, 1500), suggestedDose(lot, 50_000)]).toEqual([150, mostDrawableMl(lot)]);
+  });
   test('nothing alive goes in above 40 °C, and a warning comes above 30', () => {
     expect(pitchCheck(40.5)).toMatchObject({ code: 'pitch.too-hot' });
     expect(pitchCheck(30.5)).toMatchObject({

@@ -143,6 +143,15 @@ test('bare ginger, peel, a packet among the portions, grains out of their jar; n
     find: (lotId) => (lotId === lot.id ? lot : undefined),
   })!;
   expect(grains.family.root.culture!.id).toBe('water-kefir-grains');
+  // Their liquid instead is kefir, as it is when it is really drawn; never more than the jar holds.
+  const liquid = composedQuestion({
+    ...plain,
+    portions,
+    life: { kind: 'lot', lot, ml: 180 },
+    find: (lotId) => (lotId === lot.id ? lot : undefined),
+  })!;
+  expect(liquid.family.root.culture!.id).toBe('water-kefir-liquid');
+  expect(liquid.family.root.amountPerLitre * liquid.family.root.liquidLitres).toBeCloseTo(180, 0);
   expect(composedQuestion({ ...plain, portions, life: { kind: 'portion' } })).toBeNull();
 });
 

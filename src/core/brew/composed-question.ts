@@ -1,4 +1,4 @@
-import { bareId, knownCultures } from '../cultures/registry';
+import { bareId } from '../cultures/registry';
 import type { BaseKind } from '../ferment/scenario-kinds';
 import { familyQuestion, type FamilyQuestion } from '../forecast/family-question';
 import type { Learned } from '../forecast/lessons';
@@ -9,7 +9,6 @@ import type { Lot } from '../lots/lot';
 import type { Method } from '../lots/method';
 import type { LotFinder, Pitch } from '../lots/pitch';
 import { liftOut, liquidMl, pourOff } from '../matter/contents';
-import { portionOf } from '../lots/transfer';
 import type { Life } from './brew-plan';
 import type { Portion } from '../matter/portion';
 
@@ -73,9 +72,7 @@ function pitched(mixed: Lot, life: Extract<Life, { lot: Lot }>, now: number): Lo
   const contents =
     life.kind === 'packet'
       ? liftOut(lot.contents, life.grams, 0)
-      : knownCultures(lot.culture)?.unit === 'g' && lot.role === 'starter'
-        ? portionOf(lot.contents, 'solids', { grams: life.ml })
-        : pourOff(lot.contents, Math.min(life.ml, liquidMl(lot.contents)));
+      : pourOff(lot.contents, Math.min(life.ml, liquidMl(lot.contents)));
   return {
     ...mixed,
     culture: lot.culture,

@@ -43,6 +43,27 @@ describe('a batch by what sets its size', () => {
     if (typeof made === 'string') throw new Error(made);
     expect(potLoad(waterOf(made, true), made.rows, quince.method).levelMl).toBeCloseTo(4000, 0);
   });
+  test('by something poured, what is on hand sets the size as well', () => {
+    const pear = recipe('pear-juice-last-batch');
+    const made = scaled({ by: 'ingredient', at: 0, grams: 1000 * 1.047 }, pear);
+    if (typeof made === 'string') throw new Error(made);
+    // A litre of juice at 520 ml a litre.
+    expect(made.ml).toBeCloseTo(1000 / 0.52, 0);
+    expect(made.rows[0]!.portion).toEqual({ what: 'pear-juice', ml: expect.closeTo(1000, 1) });
+  });
+  test('what steeps later is neither in the jar nor in what is strained off it', () => {
+    const green = recipe('green-tea-raspberry');
+    const composition = compositionOf(green, 2000, true);
+    const without = { ...composition, rows: composition.rows.filter(({ when }) => when !== 'infusion') };
+    const [all, bare] = [composition, without].map((each) =>
+      planComposition(each, green.method, { kind: 'bare' }),
+    );
+    if (!all!.ok || !bare!.ok) throw new Error('plan');
+    expect(all!.value).toEqual(bare!.value);
+    expect(all!.value.brew.portions.map(({ what }) => what)).toEqual(['water', 'green-tea', 'white-sugar']);
+    expect(jarLevelMl(composition)).toBe(jarLevelMl(without));
+    expect(waterOf(composition, true)).toBe(waterOf(without, true));
+  });
   test('what cannot set a size is refused', () => {
     expect(size({ by: 'pot', ml: 5000 })).toBe('scale.no-pot');
     expect(size({ by: 'starter', amount: 100 }, recipe('rind-fennel'))).toBe('scale.no-dose');

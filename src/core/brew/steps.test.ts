@@ -152,6 +152,10 @@ describe('what a starter on hand is short of', () => {
     expect((short.restAt! - at.now) / 3_600_000).toBe(24);
     // 4.5 L want 337 ml: 255 of them are 5.7 %, thin but usual.
     expect(shortOfStarter(compositionOf(plum, 4500, true), bug(), at)!.thinly.usual).toBe(true);
+    // Exactly what it gives is enough, and half a millilitre more is nobody's business.
+    const exact = { ...compositionOf(plum, 3400, true), dose: short.gives };
+    expect(shortOfStarter(exact, bug(), at)).toBeNull();
+    expect(shortOfStarter({ ...exact, dose: short.gives + 0.6 }, bug(), at)).not.toBeNull();
   });
 });
 

@@ -27,6 +27,10 @@ test('100 g of white sugar for another, by hand', () => {
     ml: Number((99.9 / 0.66 / 1.33).toFixed(1)),
   });
   expect(swap('sea-salt', 'sugar')).toBe('swap.not-sweet');
+  // 100 ml of honey (142 g) back into white sugar: 112.9 g of sugar, or 104.4 g of sweetness.
+  const back = (equal: 'sugar' | 'sweetness') => swapped({ what: 'honey', ml: 100 }, 'white-sugar', equal);
+  expect(back('sugar')).toEqual({ ok: true, value: { what: 'white-sugar', grams: 113 } });
+  expect(back('sweetness')).toEqual({ ok: true, value: { what: 'white-sugar', grams: 104.5 } });
 });
 
 test('all, half, or into what is there already; the sugar stays the same', () => {
