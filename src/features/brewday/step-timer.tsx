@@ -16,7 +16,7 @@ import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration, moment } from '@/words/moment';
 import { countdown } from '@/words/timer-words';
-import { askToNotify } from './ring';
+import { readyToRing } from './ring';
 import { rings, timerGone, timerSet } from './timers';
 import { useSeconds } from './use-seconds';
 
@@ -42,7 +42,7 @@ export function StepTimer({ lot, step, label, around }: Props) {
         label={`Start ${duration(minutes / 60)}`}
         hint={`Start the clock: ${label}, ${duration(minutes / 60)}`}
         onPress={() => {
-          askToNotify();
+          readyToRing();
           keeper.write(timerSet(about, clockNow(), minutes));
         }}
         style={{ minHeight: 64 }}
