@@ -69,7 +69,15 @@ const views = [
     demo('/brews'),
     phone,
     'light',
-    async (page) => (await plum(page), await ready(page), settle(page)),
+    async (page) => {
+      await plum(page);
+      await ready(page);
+      await settle(page);
+      // The answer rides above the lanes.
+      await page.mouse.move(200, 500);
+      await page.mouse.wheel(0, 640);
+      await page.waitForTimeout(800);
+    },
   ],
   ['starter', demo('/starters'), phone, 'light', (page) => nib(page)],
   ['trouble', demo('/starters'), phone, 'light', trouble],

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { celsiusAt } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
+import { useKeeper } from '@/store/keeper-context';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -38,6 +39,7 @@ interface Props {
 /** A brew is composed: the jar fills, the account and the coming ferment move with every turn of an amount. */
 export function Worktop({ lots, begun }: Props) {
   const act = useAct();
+  const keeper = useKeeper();
   const router = useRouter();
   const wide = useWide();
   const roles = useRoles();
@@ -52,7 +54,10 @@ export function Worktop({ lots, begun }: Props) {
   const begin = (how: 'mixed' | 'steps') => {
     setTried(true);
     if (!worked.ok || unnamed) return;
-    const entry = act(beginningOf(state, worked.value, how), `${state.name.trim()} is on its way.`);
+    const beginning = beginningOf(state, worked.value, how);
+    // Counter mode has its big buttons where the line with Undo would lie.
+    const entry =
+      how === 'steps' ? keeper.write(beginning) : act(beginning, `${state.name.trim()} is on its way.`);
     router.replace((how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`) as never);
   };
   const shown = worked.ok ? worked.value : unpitched(state);
