@@ -48,5 +48,4 @@ const leftAtLast = 0.1;
 const longDays = 10;
 
 /** Whether a brew is meant to lie until it is dry. */
-export const isLong = ({ recipe }: Pick<Lot, 'recipe'>): boolean =>
-  (recipe?.method?.days[0] ?? 0) >= longDays;
+const isLong = ({ recipe }: Pick<Lot, 'recipe'>): boolean => (recipe?.method?.days[0] ?? 0) >= longDays;

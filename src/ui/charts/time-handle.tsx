@@ -1,5 +1,6 @@
-import { useEffect, useRef } from 'react';
+import { useRef } from 'react';
 import { StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
+import { useKeySteps } from '../controls/use-key-steps';
 import { Icon } from '../icons/icon';
 import { useRoles } from '../theme/use-roles';
 
@@ -43,30 +44,15 @@ export function TimeHandle(props: Props) {
   const roles = useRoles();
   const element = useRef<View>(null);
   const from = useRef<number | null>(null);
-  const latest = useRef({ onDrag, onStep });
-  useEffect(() => {
-    latest.current = { onDrag, onStep };
-  });
-  useEffect(() => {
-    const node = element.current as unknown as HTMLElement | null;
-    if (!node) return undefined;
-    const press = (event: KeyboardEvent) => {
-      const step = steps[event.key];
-      if (step === undefined) return;
-      event.preventDefault();
-      latest.current.onStep(event.shiftKey ? step * 6 : step);
-    };
-    node.addEventListener('keydown', press);
-    return () => node.removeEventListener('keydown', press);
-  }, []);
+  useKeySteps(element, steps, (step, shift) => onStep(shift ? step * 6 : step));
   const pointer = {
     onPointerDown: (event: PointerLike) => {
       event.currentTarget.setPointerCapture(event.pointerId);
       from.current = event.clientX;
-      latest.current.onDrag(0, 'start');
+      onDrag(0, 'start');
     },
     onPointerMove: (event: PointerLike) => {
-      if (from.current !== null) latest.current.onDrag(event.clientX - from.current, 'move');
+      if (from.current !== null) onDrag(event.clientX - from.current, 'move');
     },
     onPointerUp: () => (from.current = null),
     onPointerCancel: () => (from.current = null),

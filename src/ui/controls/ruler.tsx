@@ -1,9 +1,10 @@
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { gap } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
 import { Text } from './text';
+import { useKeySteps } from './use-key-steps';
 
 interface Props {
   readonly label: string;
@@ -42,23 +43,7 @@ export function Ruler({ label, value, step, min, max, format, onTurn }: Props) {
   const from = useRef<{ x: number; value: number; step: number } | null>(null);
   const held = (next: number, by: number) =>
     Math.min(max, Math.max(min, Number((Math.round(next / by) * by).toFixed(4))));
-  const latest = useRef({ value, step, turn: (_: number, __: number) => {} });
-  useEffect(() => {
-    latest.current = { value, step, turn: (next, by) => onTurn(held(next, by)) };
-  });
-  useEffect(() => {
-    const node = element.current as unknown as HTMLElement | null;
-    if (!node) return undefined;
-    const press = (event: KeyboardEvent) => {
-      const times = keys[event.key];
-      if (times === undefined) return;
-      event.preventDefault();
-      const { value: now, step: by, turn } = latest.current;
-      turn(now + times * by, by);
-    };
-    node.addEventListener('keydown', press);
-    return () => node.removeEventListener('keydown', press);
-  }, []);
+  useKeySteps(element, keys, (times) => onTurn(held(value + times * step, step)));
   const pointer = {
     onPointerDown: (event: PointerLike) => {
       event.currentTarget.setPointerCapture(event.pointerId);

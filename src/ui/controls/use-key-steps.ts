@@ -1,0 +1,26 @@
+import { useEffect, useRef, type RefObject } from 'react';
+import type { View } from 'react-native';
+
+/** Steps a handle by its keys while it has the focus: so many steps a key, and whether Shift is held. */
+export function useKeySteps(
+  element: RefObject<View | null>,
+  keys: Readonly<Record<string, number>>,
+  onStep: (steps: number, shift: boolean) => void,
+): void {
+  const latest = useRef(onStep);
+  useEffect(() => {
+    latest.current = onStep;
+  });
+  useEffect(() => {
+    const node = element.current as unknown as HTMLElement | null;
+    if (!node) return undefined;
+    const press = (event: KeyboardEvent) => {
+      const steps = keys[event.key];
+      if (steps === undefined) return;
+      event.preventDefault();
+      latest.current(steps, event.shiftKey);
+    };
+    node.addEventListener('keydown', press);
+    return () => node.removeEventListener('keydown', press);
+  }, [element, keys]);
+}
