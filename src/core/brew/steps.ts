@@ -8,7 +8,7 @@ import { planDraw } from '../starter/draw-plan';
 import { usualFeed } from '../starter/feed-plan';
 import { coolingConstant, coolingHours, cooledTo, mixedCelsius, type CoolingWay } from '../workbook/cooling';
 
-const stepIds = [
+export const stepIds = [
   'water',
   'clean',
   'prepare',
