@@ -35,6 +35,8 @@ const ask = (members: number, days: number): FamilyQuestion => ({
       nowHour: 0,
       counterCelsius: null,
       looks: [],
+      risk: null,
+      laterHours: 0,
     },
   ],
   drawn: null,

@@ -3,6 +3,7 @@ import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
 import { rootOf } from '@/core/forecast/family-members';
+import { cautionOf } from '@/core/kitchen/caution';
 import { celsiusAt } from '@/core/kitchen/places';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Task } from '@/core/tasks/task';
@@ -41,7 +42,9 @@ export function taskWords(
             : `chill between ${from} and ${until}`;
       const which = task.lots.length === 1 ? `bottle ${lot.name}` : plural(task.lots.length, 'bottle');
       const celsius = celsiusAt(household.warmths, lot.place, now);
-      const because = answer ? capital(chillReason(answer, lot.vessel.kind, celsius)) : '';
+      const because = answer
+        ? capital(chillReason(answer, lot.vessel.kind, celsius, cautionOf(household) === 'careful'))
+        : '';
       return { over: `Pressure watch, ${which}`, title: `${root.name}: ${title}`, because, span };
     }
     case 'feed': {

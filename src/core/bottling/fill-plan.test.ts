@@ -1,14 +1,104 @@
-import { fillPlan, usualHeadspaceMl } from './fill-plan';
+import { bottlesOf, fillPlan, usualHeadspaceMl, usualHeadspaceShare, type EmptyBottles } from './fill-plan';
 
 test('whole bottles, and what is over', () => {
-  expect(fillPlan(2000, 500, 20)).toEqual({ bottles: 4, leftMl: 80 });
-  expect(fillPlan(1920, 500, 20)).toEqual({ bottles: 4, leftMl: 0 });
-  expect(fillPlan(479, 500, 20)).toEqual({ bottles: 0, leftMl: 479 });
-  expect(fillPlan(0.3, 0.1, 0)).toEqual({ bottles: 3, leftMl: expect.closeTo(0, 9) });
+  expect(bottlesOf(2000, 500, 20)).toEqual({ bottles: 4, leftMl: 80 });
+  expect(bottlesOf(1920, 500, 20)).toEqual({ bottles: 4, leftMl: 0 });
+  expect(bottlesOf(479, 500, 20)).toEqual({ bottles: 0, leftMl: 479 });
+  expect(bottlesOf(0.3, 0.1, 0)).toEqual({ bottles: 3, leftMl: expect.closeTo(0, 9) });
 });
 
 test('a twenty-fifth stays empty, to 5 ml, in small bottles to 1 ml, and never none', () => {
   expect([20, 50, 100, 124, 125, 250, 330, 500, 750, 1000, 5000].map(usualHeadspaceMl)).toEqual([
     1, 2, 4, 5, 5, 10, 15, 20, 30, 40, 200,
   ]);
+  expect(usualHeadspaceShare).toBe(0.04);
+});
+
+const make = (stock: string, kind: EmptyBottles['kind'], ml: number, count: number): EmptyBottles => ({
+  stock,
+  kind,
+  ml,
+  count,
+});
+const plan = (batchMl: number, empty: readonly EmptyBottles[], more = {}) =>
+  fillPlan({ batchMl, empty, headspaceShare: 0.04, pilot: true, ...more });
+const sizes = ({ fills }: ReturnType<typeof fillPlan>) =>
+  fills.map(({ ml, pilot }) => (pilot ? `p${ml}` : ml));
+
+describe('2.6 L into mixed bottles', () => {
+  const shelf = [
+    make('tall', 'swing-top', 750, 2),
+    make('half', 'swing-top', 500, 3),
+    make('small', 'crown-cap', 330, 6),
+    make('soft', 'plastic-soda', 500, 2),
+  ];
+
+  test('the pilot first, then the bottles that leave least over, the fewest of them', () => {
+    // Pilot 480; of 2120 left: 720 + 720 + 480 = 1920 (200 over), 720 + 720 + 316.8 + 316.8 = 2073.6 (46.4 over) and
+    // 4 · 480 = 1920. 720 + 480 + 2 · 316.8 = 1833.6; 480·3 + 2·316.8 = 2073.6 too, in five bottles: four win.
+    const { fills, leftMl, short, noPilot, refused } = plan(2600, shelf);
+    expect(sizes({ fills } as never)).toEqual(['p500', 750, 750, 330, 330]);
+    expect(leftMl).toBeCloseTo(2600 - 480 - 2 * 720 - 2 * 316.8, 6);
+    expect({ short, noPilot, refused }).toEqual({ short: false, noPilot: false, refused: [] });
+    expect(fills[0]).toEqual({
+      stock: 'soft',
+      kind: 'plastic-soda',
+      ml: 500,
+      fillMl: 480,
+      headspaceMl: 20,
+      headspaceCm: 3.7,
+      pilot: true,
+    });
+    expect(fills[1]).toMatchObject({ stock: 'tall', fillMl: 720, headspaceMl: 30, headspaceCm: 6.1 });
+  });
+
+  test('what is dosed takes its room: a tenth of juice, a tenth less from the jar', () => {
+    const { fills } = plan(2600, [make('half', 'swing-top', 500, 9)], { doseShare: 0.1, pilot: false });
+    expect(fills.map(({ fillMl }) => fillMl)).toEqual([430, 430, 430, 430, 430, 430]);
+  });
+
+  test('no soft bottle: it says so and fills glass', () => {
+    const { noPilot, fills } = plan(1000, [make('half', 'swing-top', 500, 3)]);
+    expect(noPilot).toBe(true);
+    expect(fills).toHaveLength(2);
+    expect(plan(1000, [make('half', 'swing-top', 500, 3)], { pilot: false }).noPilot).toBe(false);
+    // A pilot larger than all there is stays empty.
+    expect(sizes(plan(400, [make('soft', 'plastic-soda', 1000, 1), make('s', 'crown-cap', 330, 1)]))).toEqual(
+      [330],
+    );
+  });
+
+  test('preserving jars and decorative glass are left out and named', () => {
+    const { fills, refused } = plan(3000, [
+      make('kilner', 'preserving-jar', 1000, 4),
+      make('vase', 'decorative', 750, 1),
+      make('none', 'decorative', 250, 0),
+      make('half', 'swing-top', 500, 2),
+    ]);
+    expect(fills.map(({ kind }) => kind)).toEqual(['swing-top', 'swing-top']);
+    expect(refused).toEqual(['preserving-jar', 'decorative']);
+  });
+
+  test('short of bottles: how much is over, and what can be done', () => {
+    const { leftMl, short, options } = plan(2600, [make('half', 'swing-top', 500, 3)], { pilot: false });
+    expect(leftMl).toBeCloseTo(1160, 6);
+    expect({ short, options }).toEqual({
+      short: true,
+      options: ['leave-in-jar', 'empty-first', 'drink-now', 'loose-lid'],
+    });
+    // A mouthful over is no shortage.
+    expect(plan(1500, [make('half', 'swing-top', 500, 3)], { pilot: false })).toMatchObject({
+      short: false,
+      options: [],
+    });
+    expect(plan(500, [], { pilot: false })).toMatchObject({ fills: [], leftMl: 500, short: true });
+  });
+
+  test('of as few, the stronger ones; a large batch is planned to 5 ml', () => {
+    const equal = [make('crown', 'crown-cap', 500, 1), make('wine', 'sparkling-wine', 500, 1)];
+    expect(plan(500, equal, { pilot: false }).fills.map(({ kind }) => kind)).toEqual(['sparkling-wine']);
+    const many = plan(10_000, [make('half', 'swing-top', 500, 30)], { pilot: false });
+    expect(many.fills).toHaveLength(20);
+    expect(many.leftMl).toBeCloseTo(400, 6);
+  });
 });

@@ -7,6 +7,7 @@ import { seriesOf, type FiveNumbers } from './quantiles';
 import { doseVigour } from './dose-vigour';
 import { livelinessWhenDrawn } from './starter-answer';
 import { passageHours, passageQuantiles } from './passage';
+import { pressureCourse, type PressureCourse } from './pressure-course';
 import type { StoredRun } from './stored-run';
 import { tellingLooks, type TellingLook } from './telling-look';
 import { chillWindow, tasteWindow, type ChillWindow, type Window } from './windows';
@@ -34,6 +35,8 @@ export interface LotAnswer {
   readonly taste: Window | null;
   /** How long it keeps, when it is sealed and cold. */
   readonly keeping: Keeping | null;
+  /** Where the pressure of a sealed bottle is going. */
+  readonly pressure: PressureCourse | null;
   /** Looks that would narrow the moment to chill or to bottle, for every second hour of the coming days. */
   readonly looks: readonly TellingLook[];
 }
@@ -118,7 +121,7 @@ export function lotAnswer(
     wantedVolumes,
     chill:
       sealedFromHour !== null && limitBar !== null
-        ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour)
+        ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour, ask.risk, ask.laterHours)
         : null,
     taste: sealedFromHour === null ? tasteWindow(run, ask.wantedSweetness) : null,
     keeping:
@@ -129,6 +132,10 @@ export function lotAnswer(
             nowHour: ask.nowHour,
             counterCelsius: ask.counterCelsius,
           })
+        : null,
+    pressure:
+      sealedFromHour !== null && limitBar !== null
+        ? pressureCourse(run, limitBar, ask.risk, Math.max(ask.nowHour, sealedFromHour))
         : null,
     looks: looksOf(ask, run),
   };

@@ -2,12 +2,14 @@ import { knownCultures, type CultureTable } from '../cultures/registry';
 import { usualVigourSpread, type Ferment, type Inflow } from '../ferment/ferment';
 import { bases } from '../ferment/bases';
 import type { BaseKind } from '../ferment/scenario-kinds';
+import { cautionOf } from '../kitchen/caution';
 import { celsiusAt, type Warmths } from '../kitchen/places';
+import { limitOf, strengthIn, type Keeps } from '../kitchen/stock';
 import { drawnFrom, livesAt, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { nothing, plus, volumeOf, type Amounts } from '../matter/substances';
-import { vesselKind } from '../vessels/vessel-kinds';
 import type { Branch, Family } from './family';
+import type { Risk } from './failure';
 import { endOf, jarEnd, membersOf } from './family-members';
 import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
@@ -37,6 +39,10 @@ export interface LotAsk {
   readonly counterCelsius: number | null;
   /** Looks that can be asked for. */
   readonly looks: readonly LookKind[];
+  /** What its batch's glass is thought to bear and how careful its maker is; null for what is not sealed, or not known. */
+  readonly risk: Risk | null;
+  /** How much later than at its best it is meant to be chilled, hours. */
+  readonly laterHours: number;
 }
 
 /** A whole family as one question: plain data, the same for the same history. */
@@ -58,6 +64,8 @@ export interface FamilyAsk {
   readonly learned: (pitch: Pitch) => Learned | null;
   readonly now: number;
   readonly cultures?: CultureTable;
+  /** The household: its bottles, and how careful it is. Careful, and bottles of five years, when left out. */
+  readonly household?: Keeps;
 }
 
 /**
@@ -75,7 +83,8 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
   const rootPart = rootFerment(ask, pitch, start);
   const branches: Branch[] = [];
   const indexOf = new Map<string, number>([[root.id, -1]]);
-  const lots: LotAsk[] = [lotAsk(ask, root, 0, start, cultures)];
+  const sealed = tree.filter(isUnderPressure).length;
+  const lots: LotAsk[] = [lotAsk(ask, root, 0, start, cultures, sealed)];
   for (const lot of tree) {
     const branch = branchOf(ask, lot, start, indexOf, cultures);
     if (!branch) continue;
@@ -86,7 +95,7 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
     else branches.push(branch);
     const index = same >= 0 ? same : branches.length - 1;
     indexOf.set(lot.id, index);
-    lots.push(lotAsk(ask, lot, index + 1, start, cultures));
+    lots.push(lotAsk(ask, lot, index + 1, start, cultures, sealed));
   }
   return {
     rootId: root.id,
@@ -230,13 +239,23 @@ function branchOf(
 /** To a tenth of a millilitre: bottles filled one after the other share a forecast whatever the last digits of their pouring. */
 const tenth = (ml: number) => Math.round(ml * 10) / 10;
 
+/** A closed bottle that has not been opened. */
+const isUnderPressure = (lot: Lot): boolean => lot.closure === 'sealed' && !lot.opened && !lot.ended;
+
+function riskOf({ household = { kept: {} }, now }: FamilyAsk, lot: Lot, bottles: number): Risk | null {
+  const strength = lot.closure === 'sealed' ? strengthIn(lot.vessel, household, now) : null;
+  return strength && { strength, bottles: Math.max(1, bottles), caution: cautionOf(household) };
+}
+
 function lotAsk(
-  { root, now, warmths }: FamilyAsk,
+  ask: FamilyAsk,
   lot: Lot,
   run: number,
   start: number,
   cultures: CultureTable,
+  bottles: number,
 ): LotAsk {
+  const { root, now, warmths } = ask;
   const wantedVolumes = root.recipe?.wantedVolumes ?? 2.5;
   const sealed = lot.closure === 'sealed';
   const over = lot.opened !== null || lot.ended !== null;
@@ -247,11 +266,13 @@ function lotAsk(
     run,
     wantedVolumes,
     wantedSweetness: bottlingSweetness(root, wantedVolumes, cultures),
-    limitBar: sealed ? vesselKind(lot.vessel.kind).limitBar : null,
+    limitBar: sealed ? limitOf(lot.vessel, ask.household ?? { kept: {} }) : null,
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
     nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),
     counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
     looks: over || lot.place === 'fridge' ? [] : looksAt(sealed, [root, lot]),
+    risk: riskOf(ask, lot, bottles),
+    laterHours: (lot.chillDays ?? 0) * 24,
   };
 }
 

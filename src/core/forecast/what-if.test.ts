@@ -31,6 +31,8 @@ const ask = {
   nowHour: 0,
   counterCelsius: null,
   looks: [],
+  risk: null,
+  laterHours: 0,
 };
 
 describe('another future from a stored past', () => {

@@ -1,4 +1,5 @@
 import { passageHours, passageQuantiles } from './passage';
+import { accepted, failureHour, type Risk } from './failure';
 import type { StoredRun } from './stored-run';
 
 /** When something is good: not before `earliest`, at its best at `best`, too far after `latest`. Hours from the run's start. */
@@ -12,16 +13,18 @@ export interface Window {
 }
 
 export interface ChillWindow extends Window {
-  /** What closes the window. */
-  readonly closes: 'limit' | 'fizz' | 'beyond-forecast';
-  /** Hour by which one kitchen in twenty has passed the working limit; Infinity when none does. */
+  /** What closes the window: the working limit's edge, the chance that a bottle of the batch bursts, or too much fizz. */
+  readonly closes: 'limit' | 'strength' | 'fizz' | 'beyond-forecast';
+  /** Hour by which the accepted share of kitchens has passed the working limit; Infinity when none does. */
   readonly limitHour: number;
+  /** Hour by which the accepted share of batches has lost a bottle; Infinity when it never comes so far, or is not asked. */
+  readonly failureHour: number;
   /** Median fizz held at the latest moment, volumes. */
   readonly reached: boolean;
 }
 
-/** Share of plausible kitchens that may pass the limit before the advice says "chill". */
-export const acceptedRisk = 0.05;
+/** Share of plausible kitchens that may pass the limit before the advice says "chill", for who is careful. */
+export const acceptedRisk = accepted.careful.limit;
 
 const spreadOf = (run: StoredRun, hours: Float64Array): number => {
   const [low, high] = passageQuantiles(run, hours, [0.25, 0.75]);
@@ -32,43 +35,58 @@ const spreadOf = (run: StoredRun, hours: Float64Array): number => {
  * When to chill a sealed bottle for a wanted fizz.
  *
  * Opens when four fifths of the fizz are more likely there than not; best at the median; closes when one kitchen in twenty
- * has passed the working limit, or a quarter more fizz than wanted is likely, whichever is first.
+ * has passed the working limit (or the share its maker accepts), a bottle of the batch may have burst with the chance its
+ * maker accepts, or a quarter more fizz than wanted is likely, whichever is first.
  *
  * @param run the bottle left warm, from pitching on
  * @param wantedVolumes 0.5–5
  * @param limitBar working limit, bar gauge
  * @param sealedFromHour hour of sealing
+ * @param risk what the glass bears and how careful its maker is; careful, and the limit alone, when left out
+ * @param laterHours how much later than at its best it is meant to be chilled; earlier when below 0
  */
 export function chillWindow(
   run: StoredRun,
   wantedVolumes: number,
   limitBar: number,
   sealedFromHour: number,
+  risk: Risk | null = null,
+  laterHours = 0,
 ): ChillWindow {
   const end = run.hours[run.hours.length - 1]!;
   const passing = (volumes: number) => passageHours(run, 'heldVolumes', volumes, 'rises', sealedFromHour);
   const over = passageHours(run, 'gaugeBar', limitBar, 'rises', sealedFromHour);
-  const [limitHour] = passageQuantiles(run, over, [acceptedRisk]) as [number];
+  const may = accepted[risk?.caution ?? 'careful'];
+  const [limitHour] = passageQuantiles(run, over, [may.limit]) as [number];
+  const breaks = risk ? failureHour(run, risk, may.failure) : Infinity;
   const median = (hours: Float64Array) => passageQuantiles(run, hours, [0.5])[0]!;
   const wanted = passing(wantedVolumes);
   const tooFizzy = passing(wantedVolumes * 1.25);
   const nearly = passing(wantedVolumes * 0.8);
-  const latest = Math.min(limitHour, median(tooFizzy), end);
-  const closes = latest === limitHour ? 'limit' : latest === end ? 'beyond-forecast' : 'fizz';
+  const latest = Math.max(sealedFromHour, Math.min(limitHour, breaks, median(tooFizzy), end));
+  const closes =
+    latest >= limitHour
+      ? 'limit'
+      : latest >= breaks
+        ? 'strength'
+        : latest === end
+          ? 'beyond-forecast'
+          : 'fizz';
   // A bottle whose limit comes before the fizz is chilled at the limit, for as much fizz as it may hold.
   const opensInTime = median(nearly) < latest - 1;
   const earliest = opensInTime
     ? median(nearly)
     : Math.max(sealedFromHour, latest - Math.max(2, 0.15 * (latest - sealedFromHour)));
-  const best = Math.min(Math.max(median(wanted), earliest), latest);
+  const best = Math.min(Math.max(median(wanted) + laterHours, earliest), latest);
   return {
     earliest,
     best,
     latest,
     earliestSpread: spreadOf(run, nearly),
-    latestSpread: closes === 'limit' ? spreadOf(run, over) : spreadOf(run, tooFizzy),
+    latestSpread: closes === 'limit' || closes === 'strength' ? spreadOf(run, over) : spreadOf(run, tooFizzy),
     closes,
     limitHour,
+    failureHour: breaks,
     reached: opensInTime,
   };
 }

@@ -2,7 +2,7 @@ import type { PlaceId } from '../kitchen/places';
 import { emptyContents, levelMl, scaled, type Contents } from '../matter/contents';
 import { portionsContents } from '../matter/portion';
 import type { Closure, Vessel } from '../vessels/vessel-kinds';
-import type { Lot, RecipeSnapshot, Role } from './lot';
+import type { Lot, Mark, RecipeSnapshot, Role } from './lot';
 
 /** What is said of a new lot. */
 export interface NewLot {
@@ -13,6 +13,9 @@ export interface NewLot {
   readonly place: PlaceId;
   readonly culture?: string | null | undefined;
   readonly recipe?: RecipeSnapshot | null | undefined;
+  readonly mark?: Mark | undefined;
+  readonly variant?: string | undefined;
+  readonly chillDays?: number | undefined;
 }
 
 /** All of several portions in one heap. */
@@ -39,6 +42,9 @@ export const emptyLot = (id: string, at: number, said: NewLot): Lot => ({
   firstPlace: said.place,
   culture: said.culture ?? null,
   recipe: said.recipe ?? null,
+  ...(said.mark ? { mark: said.mark } : {}),
+  ...(said.variant ? { variant: said.variant } : {}),
+  ...(said.chillDays ? { chillDays: said.chillDays } : {}),
   contents: emptyContents,
   markMl: 0,
   lostMl: 0,

@@ -92,6 +92,10 @@ export const movedBy = (event: Extract<LotEvent, { kind: 'added' | 'came' | 'wen
 export const openings = ['still', 'gentle', 'lively', 'gusher'] as const;
 export type OpeningKind = (typeof openings)[number];
 
+/** What is tied to a bottle's neck to tell it from its siblings: shapes, so that nobody needs their colour. */
+export const marks = ['ring', 'two-rings', 'knot', 'tag', 'clip'] as const;
+export type Mark = (typeof marks)[number];
+
 export const endings = ['drunk', 'discarded', 'given', 'dried', 'eaten', 'lost'] as const;
 export type Ending = (typeof endings)[number];
 
@@ -112,6 +116,11 @@ export interface Lot {
   readonly recipe: RecipeSnapshot | null;
   /** How its maker chose to care for it, where there is more than one school. */
   readonly schools?: Readonly<Record<string, string>>;
+  /** How it is told from the other bottles of its batch, and what is other about it. */
+  readonly mark?: Mark;
+  readonly variant?: string;
+  /** Days it is meant to be chilled after its window's best moment. */
+  readonly chillDays?: number;
   readonly steps?: StepsTaken;
   readonly contents: Contents;
   /** Level when filled as begun, ml: the mark to top up to. */

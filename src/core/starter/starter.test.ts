@@ -1,6 +1,6 @@
 import type { Entry } from '../journal/entry';
 import { canAdd, canTake } from '../lots/checks';
-import { fillPlan, usualHeadspaceMl } from '../bottling/fill-plan';
+import { bottlesOf, usualHeadspaceMl } from '../bottling/fill-plan';
 import { planDraw, mostDrawableMl } from './draw-plan';
 import { usualFeed } from './feed-plan';
 import { mendOf, percentagesOf, sugarOfPortions } from './percentages';
@@ -108,8 +108,8 @@ describe('a starter’s amounts', () => {
   });
 
   test('bottles filled, and what is over', () => {
-    expect(fillPlan(2000, 500, 20)).toEqual({ bottles: 4, leftMl: 80 });
-    expect(fillPlan(1920, 500, 20)).toEqual({ bottles: 4, leftMl: 0 });
+    expect(bottlesOf(2000, 500, 20)).toEqual({ bottles: 4, leftMl: 80 });
+    expect(bottlesOf(1920, 500, 20)).toEqual({ bottles: 4, leftMl: 0 });
     expect([usualHeadspaceMl(500), usualHeadspaceMl(750), usualHeadspaceMl(330)]).toEqual([20, 30, 15]);
   });
 });

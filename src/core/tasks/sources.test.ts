@@ -63,6 +63,7 @@ const chill = (latest: number, more: object = {}) => ({
     latestSpread: 6,
     closes: 'limit' as const,
     limitHour: latest,
+    failureHour: Infinity,
     reached: true,
     ...more,
   },

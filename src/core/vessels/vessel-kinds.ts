@@ -22,6 +22,8 @@ export const jarIds = ['jar', 'crock', 'demijohn', 'bowl'] as const;
 export const packetId = 'packet';
 export const vesselIds = [...bottleIds, ...jarIds, packetId] as const;
 export type VesselId = (typeof vesselIds)[number];
+export const isVesselId = (value: unknown): value is VesselId =>
+  (vesselIds as readonly unknown[]).includes(value);
 
 const careful = 'household practice with a margin; a mark on the bottle itself goes first';
 const loose = 'never closed tight';
@@ -132,6 +134,8 @@ export type Closure = (typeof closures)[number];
 export interface Vessel {
   readonly kind: VesselId;
   readonly ml: number;
+  /** The make of the household's stock that it is one of. */
+  readonly stock?: string | undefined;
 }
 
 /** A jar is filled to nine tenths at most: it foams. */

@@ -1,7 +1,10 @@
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/family-answer';
+import { cautionOf } from '@/core/kitchen/caution';
 import { mixedSugar } from '@/core/forecast/wanted-sweetness';
 import type { Lot } from '@/core/lots/lot';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
@@ -26,6 +29,7 @@ const hourMs = 3_600_000;
 /** Do this, from–until, because: and the ribbon. */
 export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
   const roles = useRoles();
+  const careful = cautionOf(useAppSelector(selectHousehold)) === 'careful';
   const window = answer.chill ?? answer.taste;
   if (!window || lot.opened || lot.ended) return null;
   if (lot.role === 'bottle' && lot.place === 'fridge')
@@ -42,7 +46,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
   const until = moment(quarter(span.until), now);
   const sealed = answer.chill !== null;
   const because = sealed
-    ? chillReason(answer, lot.vessel.kind, celsius)
+    ? chillReason(answer, lot.vessel.kind, celsius, careful)
     : 'its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.';
   const verb = sealed ? 'Chill' : 'Taste, and bottle if you like it,';
   const when =

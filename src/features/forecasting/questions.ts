@@ -31,6 +31,7 @@ export function familyOf(
     warmths: household.warmths,
     now,
     learned,
+    household,
   });
   return asked ? { kind: 'family', subject: root.id, asked } : null;
 }

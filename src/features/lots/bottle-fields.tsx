@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Control, FieldValues } from 'react-hook-form';
 import type { Lot } from '@/core/lots/lot';
-import { fillPlan } from '@/core/bottling/fill-plan';
+import { bottlesOf } from '@/core/bottling/fill-plan';
 import { potentialVolumes } from '@/core/gas/potential';
 import { mixedSugar } from '@/core/forecast/wanted-sweetness';
 import { bottleIds, holdsFizz, vesselKind } from '@/core/vessels/vessel-kinds';
@@ -85,7 +85,7 @@ function fillLine(typed: PourValues, lot: Lot): string {
   const sizes = readBottleSizes({ ...typed, count: '1' });
   if (!sizes.ok) return '';
   const there = availableMl(lot, typed.taken);
-  const plan = fillPlan(there, sizes.value.size, sizes.value.headspace);
+  const plan = bottlesOf(there, sizes.value.size, sizes.value.headspace);
   const left = Math.round(plan.leftMl);
   const potential = Math.round(potentialVolumes(mixedSugar(lot), 0));
   const fits = `${(there / 1000).toFixed(2)} L fills ${plan.bottles} of these${left > 20 ? `, ${number(left)} ml over` : ''}.`;

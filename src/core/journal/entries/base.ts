@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { endings, openings } from '../../lots/lot';
+import { endings, marks, openings } from '../../lots/lot';
 import { forms } from '../../matter/ingredient';
 import { ripenesses } from '../../matter/portion';
 import { methodShape, when } from './recipe-shape';
@@ -60,7 +60,12 @@ export const Portion = z
   .refine((p) => (p.grams === undefined) !== (p.ml === undefined), 'Either grams or millilitres.');
 export const portions = z.array(Portion).max(40);
 
-export const Vessel = z.strictObject({ kind: z.enum(vesselIds), ml: z.number().min(20).max(200_000) });
+export const Vessel = z.strictObject({
+  kind: z.enum(vesselIds),
+  ml: z.number().min(20).max(200_000),
+  /** The make of the household's stock that it is one of. */
+  stock: z.string().min(1).max(80).optional(),
+});
 export const closure = z.enum(closures);
 export const place = z.enum(placeIds);
 export const opening = z.enum(openings);
@@ -97,6 +102,11 @@ export const NewLot = z.strictObject({
   place,
   culture: z.enum(cultureIds).nullable().optional(),
   recipe: Recipe.nullable().optional(),
+  /** How bottles of one batch are told apart: a mark tied on, and what is other about it. */
+  mark: z.enum(marks).optional(),
+  variant: z.string().trim().min(1).max(60).optional(),
+  /** Days it is meant to be chilled after its window's best moment; before it when below 0. */
+  chillDays: z.number().min(-3).max(3).optional(),
 });
 
 export const exampleStamp = {

@@ -1,0 +1,51 @@
+import { cautionOf } from './caution';
+import { limitOf, makeOf, stockOf, strengthIn, wearOf } from './stock';
+
+const year = 365.25 * 24 * 3_600_000;
+const now = Date.UTC(2026, 4, 4);
+const tall = { kind: 'swing-top', ml: 750, count: 6, since: now - 3.2 * year, knocks: 1, markedBar: 2 };
+const household = {
+  kept: {
+    stock: {
+      tall,
+      old: { kind: 'crown-cap', ml: 330, count: 12, since: null },
+      vase: { kind: 'vase', ml: 500, count: 1 },
+      thimble: { kind: 'jar', ml: 5, count: 1 },
+    },
+    choice: { caution: { is: 'usual' } },
+  },
+};
+
+test('makes of bottles are read, the smallest first; what cannot be one is left out', () => {
+  expect(stockOf(household)).toEqual([
+    { key: 'old', kind: 'crown-cap', ml: 330, count: 12, since: null, knocks: 0, markedBar: null },
+    { key: 'tall', ...tall },
+  ]);
+  expect(stockOf({ kept: {} })).toEqual([]);
+});
+
+test('a lower mark on the make goes before its kind; a higher one does not', () => {
+  const vessel = { kind: 'swing-top', ml: 750, stock: 'tall' } as const;
+  expect(makeOf(vessel, household)?.count).toBe(6);
+  expect(limitOf(vessel, household)).toBe(2);
+  expect(limitOf({ ...vessel, stock: 'none' }, household)).toBe(2.8);
+  expect(limitOf({ kind: 'swing-top', ml: 750 }, household)).toBe(2.8);
+  expect(limitOf(vessel, { kept: { stock: { tall: { ...tall, markedBar: 9 } } } })).toBe(2.8);
+});
+
+test('wear: years to a half from when it was first used, five when nobody knows', () => {
+  expect(wearOf(stockOf(household)[1]!, now)).toEqual({ years: 3, knocks: 1 });
+  expect(wearOf(stockOf(household)[0]!, now)).toEqual({ years: 5, knocks: 0 });
+  expect(wearOf(null, now)).toEqual({ years: 5, knocks: 0 });
+  // 8.5 · 0.97^3 · 0.85 = 6.594.
+  expect(strengthIn({ kind: 'swing-top', ml: 750, stock: 'tall' }, household, now)!.medianBar).toBeCloseTo(
+    6.594,
+    3,
+  );
+  expect(strengthIn({ kind: 'jar', ml: 1000 }, household, now)).toBeNull();
+});
+
+test('careful unless somebody chose otherwise', () => {
+  expect([cautionOf({ kept: {} }), cautionOf(household)]).toEqual(['careful', 'usual']);
+  expect(cautionOf({ kept: { choice: { caution: { is: 'reckless' } } } })).toBe('careful');
+});
