@@ -1,4 +1,5 @@
-// Makes the shipped font files from the full OFL fonts: Latin only, woff2. Run once after a font update.
+// Makes the shipped font files from the full OFL fonts: Latin only; woff2 for the page, plain ttf for what is printed. Run
+// once after a font update.
 import { readFile, writeFile } from 'node:fs/promises';
 import subsetFont from 'subset-font';
 
@@ -11,9 +12,12 @@ const fonts = [
   ['atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf', 'atkinson-400.woff2'],
   ['atkinson-hyperlegible-next/600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf', 'atkinson-600.woff2'],
 ];
-for (const [from, to] of fonts) {
+const printed = fonts
+  .filter(([, to]) => !to.endsWith('600.woff2'))
+  .map(([from, to]) => [from, to.replace('.woff2', '-print.ttf')]);
+for (const [from, to] of [...fonts, ...printed]) {
   const source = await readFile(`node_modules/@expo-google-fonts/${from}`);
-  const woff2 = await subsetFont(source, text, { targetFormat: 'woff2' });
-  await writeFile(`assets/fonts/${to}`, woff2);
-  console.log(to, woff2.length, 'bytes');
+  const subset = await subsetFont(source, text, { targetFormat: to.endsWith('ttf') ? 'truetype' : 'woff2' });
+  await writeFile(`assets/fonts/${to}`, subset);
+  console.log(to, subset.length, 'bytes');
 }

@@ -89,13 +89,13 @@ export function bottle(
   diary: Kitchen,
   ago: number,
   from: string,
-  b: { vessel: VesselId; count: number; ml: number; fill: number },
+  b: { vessel: VesselId; count: number; ml: number; fill: number; stock?: string },
 ): string[] {
   const target = (number: number) => ({
     begin: {
       role: 'bottle',
       name: String(number),
-      vessel: { kind: b.vessel, ml: b.ml },
+      vessel: { kind: b.vessel, ml: b.ml, ...(b.stock ? { stock: b.stock } : {}) },
       closure: 'sealed',
       place: 'counter',
     } as const,

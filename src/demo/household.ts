@@ -1,6 +1,6 @@
 import type { Entry } from '../core/journal/entry';
 import { Diary } from './diary';
-import { keptThings, springSoda } from './recipes';
+import { cupboard, keptThings, springSoda } from './recipes';
 import { beginBug, bottle, feed, mix, move, opened, pitch, squeeze, type Kitchen } from './acts';
 
 const day = 24;
@@ -25,6 +25,7 @@ export function demoHousehold(now: number, offset: number): Entry[] {
   const nib = beginBug(diary, 17 * day, 'Nib', 750, 520, 26, 25);
   for (let days = 16; days >= 8; days--) feed(diary, nib, days * day + 2, 16, 0);
   keptThings(diary, 7.5 * day);
+  cupboard(diary, 7.5 * day, (hoursAgo) => Math.round(now - hoursAgo * 3_600_000));
   coldBatch(diary, nib);
   for (let days = 6; days >= 3; days--) feed(diary, nib, days * day + 2, 16, days === 6 ? 120 : 0);
   fizzingBatch(diary, nib);
@@ -109,7 +110,13 @@ function coldBatch(diary: Kitchen, starter: string) {
     fizz: 2.3,
   });
   pitch(diary, 7.5 * day, starter, brew, 125, 24);
-  const bottles = bottle(diary, 6.7 * day, brew, { vessel: 'swing-top', count: 3, ml: 500, fill: 480 });
+  const bottles = bottle(diary, 6.7 * day, brew, {
+    vessel: 'swing-top',
+    count: 3,
+    ml: 500,
+    fill: 480,
+    stock: 'swing-500',
+  });
   squeeze(diary, 5.6 * day, bottles[2]!, 'firm');
   move(diary, 5.3 * day, bottles, 'fridge');
   opened(diary, 2.2 * day, bottles[0]!, 'gentle', 4, 2, 'A day more next time.');
@@ -134,7 +141,13 @@ function fizzingBatch(diary: Kitchen, starter: string) {
   pitch(diary, 1.45 * day, starter, brew, 160, 25);
   diary.ago(25.5, { kind: 'tasted', lotId: brew, sweet: 4, sour: 1 });
   diary.ago(25, { kind: 'measured', lotId: brew, quantity: 'sg', value: 1.031 });
-  const bottles = bottle(diary, 24.5, brew, { vessel: 'swing-top', count: 4, ml: 500, fill: 480 });
+  const bottles = bottle(diary, 24.5, brew, {
+    vessel: 'swing-top',
+    count: 4,
+    ml: 500,
+    fill: 480,
+    stock: 'swing-500',
+  });
   squeeze(diary, 7, bottles[3]!, 'gives');
   move(diary, 2, [bottles[0]!], 'fridge');
 }

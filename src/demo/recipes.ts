@@ -72,3 +72,18 @@ export function keptThings(diary: Kitchen, ago: number): void {
   for (const [key, each] of Object.entries(prices))
     diary.ago(ago, { kind: 'kept', thing: 'price', key, value: { each } });
 }
+
+const yearHours = 365 * 24;
+
+/** Bottles in the mill's cupboard, two makes of glass that have seen use and some soft ones. */
+export function cupboard(diary: Kitchen, ago: number, since: (hoursAgo: number) => number): void {
+  const makes = {
+    'swing-500': { kind: 'swing-top', ml: 500, count: 10, since: since(4 * yearHours), knocks: 0 },
+    'swing-750': { kind: 'swing-top', ml: 750, count: 3, since: since(9 * yearHours), knocks: 1 },
+    'crown-330': { kind: 'crown-cap', ml: 330, count: 12, since: null, knocks: 0 },
+    'soft-500': { kind: 'plastic-soda', ml: 500, count: 3, since: since(0.6 * yearHours), knocks: 0 },
+    'kilner-1000': { kind: 'preserving-jar', ml: 1000, count: 4, since: null, knocks: 0 },
+  } as const;
+  for (const [key, make] of Object.entries(makes))
+    diary.ago(ago, { kind: 'kept', thing: 'stock', key, value: { ...make, markedBar: null } });
+}

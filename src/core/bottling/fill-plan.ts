@@ -1,4 +1,5 @@
-import { headspaceCm } from '../vessels/bottle-shape';
+import { leastHeadspaceShare } from '../gas/headspace';
+import { headspaceCm, headspaceMl } from '../vessels/bottle-shape';
 import { holdsFizz, vesselKind, type VesselId } from '../vessels/vessel-kinds';
 
 /** So many bottles of a make that stand empty. */
@@ -42,9 +43,9 @@ export interface FillAsk {
   /** Liquid in the jar that can be bottled. */
   readonly batchMl: number;
   readonly empty: readonly EmptyBottles[];
-  /** Share of each bottle left empty, 0.02–0.4. */
-  readonly headspaceShare: number;
-  /** Share of each bottle that what is dosed takes: juice, purée, syrup. 0–0.5. */
+  /** How far under the rim each is filled, cm. */
+  readonly headspaceCm: number;
+  /** Share of a bottle's liquid that is dosed: juice, purée, syrup. 0–0.5. */
   readonly doseShare?: number;
   readonly pilot: boolean;
 }
@@ -53,6 +54,8 @@ export interface FillAsk {
 const stepOf = (ml: number): number => (ml > 6000 ? 5 : 1);
 /** Less than this is tasted, not bottled. */
 const smallest = 100;
+/** So much more over is as good: then fewer bottles, or stronger ones. */
+const asMuchMl = 15;
 /** Bottles that are reckoned with at most, of each make. */
 const most = 40;
 
@@ -63,9 +66,10 @@ const most = 40;
  * @returns bottles in the order of filling, what is over, and what to do when bottles are short
  */
 export function fillPlan(ask: FillAsk): FillPlan {
-  const { batchMl, headspaceShare, doseShare = 0 } = ask;
+  const { batchMl, doseShare = 0 } = ask;
   const sound = ask.empty.filter(({ kind, count }) => count > 0 && holdsFizz(kind));
-  const fillOf = ({ ml }: { readonly ml: number }) => ml * (1 - headspaceShare - doseShare);
+  const fillOf = ({ kind, ml }: Pick<EmptyBottles, 'kind' | 'ml'>) =>
+    (ml - emptyMl(kind, ml, ask.headspaceCm)) * (1 - doseShare);
   const pilot = ask.pilot
     ? [...sound]
         .filter((each) => each.kind === 'plastic-soda' && fillOf(each) <= batchMl)
@@ -75,14 +79,14 @@ export function fillPlan(ask: FillAsk): FillPlan {
   const after = batchMl - (pilot ? fillOf(pilot) : 0);
   const picked = pickBottles(rest, fillOf, after);
   const toFill = (each: EmptyBottles, isPilot: boolean): Fill => {
-    const emptyMl = each.ml * headspaceShare;
+    const empty = emptyMl(each.kind, each.ml, ask.headspaceCm);
     return {
       stock: each.stock,
       kind: each.kind,
       ml: each.ml,
       fillMl: Math.round(fillOf(each) * 10) / 10,
-      headspaceMl: Math.round(emptyMl * 10) / 10,
-      headspaceCm: Math.round(headspaceCm(each.kind, each.ml, emptyMl) * 10) / 10,
+      headspaceMl: Math.round(empty * 10) / 10,
+      headspaceCm: Math.round(headspaceCm(each.kind, each.ml, empty) * 10) / 10,
       pilot: isPilot,
     };
   };
@@ -103,6 +107,10 @@ export function fillPlan(ask: FillAsk): FillPlan {
     noPilot: ask.pilot && pilot === undefined,
   };
 }
+
+/** What stays empty of a bottle that is filled so far under its rim, ml: never less than a bottle needs. */
+export const emptyMl = (kind: VesselId, ml: number, cm: number): number =>
+  Math.max(ml * leastHeadspaceShare * 1.02, headspaceMl(kind, ml, cm));
 
 /** The bottles that take most of a volume without going over it; of those, the fewest, and the stronger ones. */
 function pickBottles(
@@ -133,7 +141,12 @@ function pickBottles(
   }
   let best = room;
   while (best > 0 && fewest[best] === Infinity) best--;
-  return [...taken[best]!].map((index) => ordered[index]!).sort((a, b) => b.ml - a.ml);
+  let chosen = best;
+  const strong = (v: number) => taken[v]!.reduce((sum, i) => sum + vesselKind(ordered[i]!.kind).limitBar, 0);
+  for (let v = best; v >= Math.max(0, best - Math.ceil(asMuchMl / step)); v--)
+    if (fewest[v]! < fewest[chosen]! || (fewest[v] === fewest[chosen] && v > 0 && strong(v) > strong(chosen)))
+      chosen = v;
+  return taken[chosen]!.map((index) => ordered[index]!).sort((a, b) => b.ml - a.ml);
 }
 
 /** How many bottles of one size a batch fills. @returns whole bottles and what is left over, ml */
@@ -147,11 +160,11 @@ export function bottlesOf(
   return { bottles, leftMl: batchMl - bottles * each };
 }
 
-/** Share of a bottle left empty by school: 2–5 cm of a neck is about 4 %. */
-export const usualHeadspaceShare = 0.04;
+/** How far under the rim a bottle is filled, when nobody says: two to five by school. */
+export const usualHeadspaceCm = 4;
 
 /** Headspace by school: 2–5 cm of a neck is about 4 % of a bottle; never none. @example usualHeadspaceMl(500) // 20 */
 export function usualHeadspaceMl(bottleMl: number): number {
   const each = bottleMl < 125 ? 1 : 5;
-  return Math.max(1, Math.round((bottleMl * usualHeadspaceShare) / each) * each);
+  return Math.max(1, Math.round((bottleMl * 0.04) / each) * each);
 }

@@ -1,6 +1,7 @@
 import type { ForecastWarning } from './contradictions';
 import { weighedFamily } from './ensemble';
-import type { FamilyQuestion, LotAsk } from './family-question';
+import type { FamilyQuestion } from './family-question';
+import type { LotAsk } from './lot-ask';
 import { keepingOf, type Keeping } from './keeping';
 import type { ToldOfKitchen } from './lessons';
 import { seriesOf, type FiveNumbers } from './quantiles';

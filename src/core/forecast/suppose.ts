@@ -1,6 +1,7 @@
 import { allSeries, lotAnswer, type LotAnswer } from './family-answer';
 import { runFamily } from './family';
-import type { FamilyQuestion, LotAsk } from './family-question';
+import type { FamilyQuestion } from './family-question';
+import type { LotAsk } from './lot-ask';
 import type { StoredRun } from './stored-run';
 import { diverged, representatives } from './what-if';
 

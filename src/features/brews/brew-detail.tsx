@@ -21,7 +21,6 @@ import { brewRow, type BrewRow } from './brew-rows';
 
 const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
 const SecondRun = later(async () => (await import('./second-run')).SecondRun);
-const PourSheet = later(async () => (await import('../forms/drawer')).PourSheet);
 const Tending = later(async () => (await import('../forms/drawer')).Tending);
 const AccountCard = later(async () => (await import('../forms/drawer')).AccountCard);
 const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
@@ -34,7 +33,7 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
   const household = useAppSelector(selectHousehold);
   const book = useBook();
   const row = brewRow(lot, household, book);
-  const [open, setOpen] = useState<'pitch' | 'bottle' | null>(null);
+  const [open, setOpen] = useState<'pitch' | null>(null);
   const close = () => setOpen(null);
   return (
     <Screen title={lot.name} over={overline(row, now)} pane={wide} width={980}>
@@ -49,7 +48,10 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
           <InkButton quiet={stepsLeft(row)} label="Pitch the starter" onPress={() => setOpen('pitch')} />
         ) : null}
         {row.stage === 'first-ferment' ? (
-          <InkButton label="Bottle it" onPress={() => setOpen('bottle')} />
+          <InkButton
+            label="Bottle it"
+            onPress={() => router.navigate(`/brews/bottling?brew=${lot.id}` as never)}
+          />
         ) : null}
         {lot.ended ? null : <SecondRun lot={lot} />}
       </View>
@@ -68,7 +70,6 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
       <AccountCard lot={lot} now={now} />
       <LotExtras lot={lot} now={now} />
       {open === 'pitch' ? <PitchSheet lot={lot} onClose={close} /> : null}
-      {open === 'bottle' ? <PourSheet lot={lot} where="bottles" onClose={close} /> : null}
     </Screen>
   );
 }

@@ -14,6 +14,8 @@ export { NewBrew } from '../brews/worktop/new-brew';
 export { RecipesScreen } from '../recipes/recipes-screen';
 export { RecipeScreen } from '../recipes/recipe-screen';
 export { Bell } from '../brewday/bell';
+export { BottlingScreen } from '../bottling/bottling-screen';
+export { StockScreen } from '../bottling/stock-screen';
 export { DayScreen } from '../brewday/day-screen';
 export { Tending } from '../brewday/tending-card';
 export { PacketDose } from '../starters/packet-dose';

@@ -11,6 +11,7 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { number } from '@/words/amounts';
+import { refusedWords } from '@/words/bottling-words';
 import { rowEcho, volumeEcho } from '../forms/portion-form';
 import { availableMl, readBottleSizes, type PourValues } from './pour-form';
 
@@ -70,7 +71,7 @@ export function BottleFields({ control, typed, lot, onSet }: Props) {
       {holdsFizz(typed.vessel) ? (
         <Text>{`${kind.note} Working limit here: ${kind.limitBar} bar over the air outside; a lower mark on the bottle goes first.`}</Text>
       ) : (
-        <Note tone="danger">{`${kind.name}: not made for pressure, it can burst. Keep the lid loose and drink it still, or choose another bottle.`}</Note>
+        <Note tone="danger">{refusedWords(typed.vessel)}</Note>
       )}
       <Note tone="caution">
         Pressure-rated bottles only, one soft plastic pilot beside the glass, in a covered box. Glasses on

@@ -178,7 +178,7 @@ function readBottles(values: PourValues, lot: Lot, numbersTaken: number): FormRe
   const there = availableMl(lot, values.taken);
   if (each * count > there * 1.02 + 1)
     return faultAt('count', `There is liquid for ${Math.floor(there / each + 1e-6)} of these.`);
-  const closure = holdsFizz(values.vessel) || values.vessel === 'decorative' ? 'sealed' : 'loose-lid';
+  const closure = holdsFizz(values.vessel) ? 'sealed' : 'loose-lid';
   const targets = Array.from({ length: count }, (_, i) => ({
     begin: {
       role: 'bottle' as const,

@@ -22,6 +22,11 @@ const doors = [
     title: 'Places and hours',
     words: 'How warm each place is, by day and night; and when you are up.',
   },
+  {
+    href: '/bottles',
+    title: 'Bottles and jars',
+    words: 'What there is, what is full, what each bears; how careful to be.',
+  },
   { href: '/workbook', title: 'Workbook', words: 'Spoons, gravity, cooling, priming: small sums.' },
   { href: '/jars', title: 'How jars are drawn', words: 'Each kind, asleep, at work and lively.' },
   { href: '/data', title: 'Data', words: 'Save the journal to a file, bring one in, start over.' },

@@ -14,9 +14,24 @@ interface Props {
   readonly cold?: boolean;
   readonly open?: boolean;
   readonly plastic?: boolean;
+  /** Colour of its liquid; that of brews when nothing is known of it. */
+  readonly colour?: string | undefined;
+  /** What is tied to its neck. */
+  readonly mark?: BottleMark | null | undefined;
   readonly label: string;
   readonly litreHeight?: number;
 }
+
+export type BottleMark = 'ring' | 'two-rings' | 'knot' | 'tag' | 'clip';
+
+/** Each mark as a shape about the neck, so that nobody needs its colour. */
+const markPaths: Readonly<Record<BottleMark, string>> = {
+  ring: 'M15 20h12',
+  'two-rings': 'M15 17h12M15 23h12',
+  knot: 'M15 20h12M21 20l-5 7M21 20l5 7',
+  tag: 'M15 18h12M27 18l6 4v9l-4 2-4-2v-9z',
+  clip: 'M13 16h5v9h-5zM24 16h5v9h-5z',
+};
 
 const glass =
   'M17 4 H25 V26 Q25 34 32 42 Q36 47 36 54 V100 Q36 108 28 108 H14 Q6 108 6 100 V54 Q6 47 10 42 Q17 34 17 26 Z';
@@ -32,6 +47,8 @@ export function Bottle({
   cold,
   open,
   plastic,
+  colour,
+  mark,
   label,
   litreHeight = 140,
 }: Props) {
@@ -53,7 +70,7 @@ export function Bottle({
         </Defs>
         <Path d={outline} fill={roles.glass} />
         <G clipPath={`url(#${clip})`}>
-          <Rect x={0} y={surface} width={42} height={112 - surface} fill={roles.brewLiquid} />
+          <Rect x={0} y={surface} width={42} height={112 - surface} fill={colour ?? roles.brewLiquid} />
           <Rect x={0} y={105} width={42} height={6} fill={roles.foam} opacity={0.5} />
           {bubbles.map(({ x, y }, i) => (
             <Circle
@@ -91,6 +108,16 @@ export function Bottle({
         >
           {number}
         </SvgText>
+        {mark ? (
+          <Path
+            d={markPaths[mark]}
+            stroke={roles.text}
+            fill={roles.card}
+            strokeWidth={2.6}
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
+        ) : null}
         {cold ? (
           <Path
             d="M21 54v14M15 57.5l12 7M27 57.5l-12 7"

@@ -1,0 +1,36 @@
+import { betweenHours } from '../forecast/between-hours';
+import {
+  placesOf,
+  quantileLevels,
+  valuesAt,
+  weightedQuantiles,
+  type FiveNumbers,
+} from '../forecast/quantiles';
+import type { Quantity } from '../forecast/quantities';
+import type { StoredRun } from '../forecast/stored-run';
+
+/** What a jar's liquid is thought to hold at an hour: what the first ferment left. */
+export interface JarNow {
+  readonly sugarGramsPerLitre: FiveNumbers;
+  readonly co2Volumes: FiveNumbers;
+  readonly ethanolGramsPerLitre: FiveNumbers;
+  readonly celsius: number;
+}
+
+/** Reads a jar's run at an hour, to the nearest reported hour before it. */
+export function jarNow(run: StoredRun, hour: number): JarNow {
+  const { index } = betweenHours(run.hours, hour);
+  const places = placesOf(run);
+  const five = (quantity: Quantity) =>
+    weightedQuantiles(
+      valuesAt(run, quantity, index, places[index]!),
+      run.weights,
+      quantileLevels,
+    ) as unknown as FiveNumbers;
+  return {
+    sugarGramsPerLitre: five('sugarGramsPerLitre'),
+    co2Volumes: five('co2Volumes'),
+    ethanolGramsPerLitre: five('ethanolGramsPerLitre'),
+    celsius: run.ferment.stages.at(-1)!.celsius,
+  };
+}

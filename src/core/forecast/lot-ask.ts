@@ -1,0 +1,79 @@
+import type { CultureTable } from '../cultures/registry';
+import { cautionOf } from '../kitchen/caution';
+import { celsiusAt, type Warmths } from '../kitchen/places';
+import { limitOf, strengthIn, type Keeps } from '../kitchen/stock';
+import type { Lot } from '../lots/lot';
+import type { Risk } from './failure';
+import { looksAt } from './looks-possible';
+import type { LookKind } from './telling-look';
+import { bottlingSweetness } from './wanted-sweetness';
+
+const hourMs = 3_600_000;
+
+interface LotAsker {
+  readonly root: Lot;
+  readonly now: number;
+  readonly warmths: Warmths;
+  readonly household?: Keeps;
+}
+
+/** What is asked of one lot of a family. */
+export interface LotAsk {
+  readonly lotId: string;
+  /** Which run: 0 the jar, n the branch before. */
+  readonly run: number;
+  readonly wantedVolumes: number;
+  readonly wantedSweetness: number;
+  /** Working limit of a sealed bottle, bar gauge; null for what is not sealed. */
+  readonly limitBar: number | null;
+  /** Hour at which it was sealed; null when it is not. */
+  readonly sealedFromHour: number | null;
+  /** When it is asked, hours from the start, in half-days: a question is not another one every minute. */
+  readonly nowHour: number;
+  /** How warm the counter is, for what stands in the fridge and might go back there; null for the rest. */
+  readonly counterCelsius: number | null;
+  /** Looks that can be asked for. */
+  readonly looks: readonly LookKind[];
+  /** What its batch's glass is thought to bear and how careful its maker is; null for what is not sealed, or not known. */
+  readonly risk: Risk | null;
+  /** How much later than at its best it is meant to be chilled, hours. */
+  readonly laterHours: number;
+}
+
+/** A closed bottle that has not been opened. */
+export const isUnderPressure = (lot: Lot): boolean => lot.closure === 'sealed' && !lot.opened && !lot.ended;
+
+function riskOf({ household = { kept: {} }, now }: LotAsker, lot: Lot, bottles: number): Risk | null {
+  const strength = lot.closure === 'sealed' ? strengthIn(lot.vessel, household, now) : null;
+  return strength && { strength, bottles: Math.max(1, bottles), caution: cautionOf(household) };
+}
+
+/** What is asked of a lot: which run, what is wanted of it, what its glass bears. */
+export function lotAsk(
+  ask: LotAsker,
+  lot: Lot,
+  run: number,
+  start: number,
+  cultures: CultureTable,
+  bottles: number,
+): LotAsk {
+  const { root, now, warmths } = ask;
+  const wantedVolumes = root.recipe?.wantedVolumes ?? 2.5;
+  const sealed = lot.closure === 'sealed';
+  const over = lot.opened !== null || lot.ended !== null;
+  const closed = lot.events.find((event) => event.kind === 'closed' && event.closure === 'sealed');
+  const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);
+  return {
+    lotId: lot.id,
+    run,
+    wantedVolumes,
+    wantedSweetness: bottlingSweetness(root, wantedVolumes, cultures),
+    limitBar: sealed ? limitOf(lot.vessel, ask.household ?? { kept: {} }) : null,
+    sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
+    nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),
+    counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
+    looks: over || lot.place === 'fridge' ? [] : looksAt(sealed, [root, lot]),
+    risk: riskOf(ask, lot, bottles),
+    laterHours: (lot.chillDays ?? 0) * 24,
+  };
+}

@@ -1,0 +1,162 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { makesInUse } from '@/core/bottling/empty-bottles';
+import { fillPlan } from '@/core/bottling/fill-plan';
+import type { JarNow } from '@/core/bottling/jar-now';
+import { everyLot, lotOf } from '@/core/journal/household';
+import { limitOf } from '@/core/kitchen/stock';
+import { wentTo } from '@/core/lots/lineage';
+import type { Lot } from '@/core/lots/lot';
+import { drainableMl } from '@/core/lots/transfer';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { planRemarks, potentialWords, shortWords } from '@/words/bottling-words';
+import { WhenField } from '../forms/when-field';
+import { liquidColour } from '../lots/liquid-colour';
+import { useAct } from '../shell/act-context';
+import { BottleHand } from './bottle-hand';
+import { bottlingActs, type LeftOver } from './bottling-entries';
+import { DoseCard } from './dose-card';
+import { FillBoard } from './fill-board';
+import { MakesCard } from './makes-card';
+import { emptyTable, laidOut, shareOf, withBottle, withChange, withoutBottle, worked } from './table-state';
+
+interface Props {
+  readonly lot: Lot;
+  readonly jar: JarNow;
+  readonly now: number;
+}
+
+/** From litres in a jar to bottles: which, how full, with what; each can be other than the rest. */
+export function BottlingTable({ lot, jar, now }: Props) {
+  const act = useAct();
+  const router = useRouter();
+  const household = useAppSelector(selectHousehold);
+  const makes = useMemo(() => makesInUse(household, everyLot(household)), [household]);
+  const empty = useMemo(
+    () => makes.map(({ make, empty: count }) => ({ stock: make.key, kind: make.kind, ml: make.ml, count })),
+    [makes],
+  );
+  const batchMl = drainableMl(lot.contents);
+  const before = wentTo(lot).filter(
+    ({ lotId }) => lotId && lotOf(household, lotId)?.role === 'bottle',
+  ).length;
+  const [state, setState] = useState(() =>
+    laidOut(emptyTable(lot.recipe?.wantedVolumes ?? 2.5, before), batchMl, empty),
+  );
+  const [laidFor, setLaidFor] = useState(empty.length);
+  if (empty.length !== laidFor) {
+    setLaidFor(empty.length);
+    if (state.bottles.length === 0) setState(laidOut(state, batchMl, empty));
+  }
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [left, setLeft] = useState<LeftOver>('leave');
+  const [at, setAt] = useState<number | null>(null);
+  const table = worked(state, batchMl, jar);
+  const plan = fillPlan({
+    batchMl,
+    empty,
+    headspaceCm: state.headspaceCm,
+    pilot: state.pilot,
+    doseShare: shareOf(state.dose),
+  });
+  const row = table.rows.find(({ bottle }) => bottle.key === chosen);
+  const tooMuch = table.leftMl < -1;
+  const full = state.bottles.length > 0 && plan.short && table.leftMl >= 100;
+  const strongest = table.rows.reduce<(typeof table.rows)[number] | null>(
+    (top, each) => (top && top.charged.potentialBar >= each.charged.potentialBar ? top : each),
+    null,
+  );
+  const save = () => {
+    if (tooMuch || state.bottles.length === 0) return;
+    for (const each of bottlingActs(lot.id, table, left))
+      act(each, `${lot.name} is bottled.`, at ?? undefined);
+    router.replace(`/brews/labels?brew=${lot.id}` as never);
+  };
+  return (
+    <View style={{ gap: gap.medium }}>
+      <FillBoard
+        table={table}
+        batchMl={batchMl}
+        colour={liquidColour(lot, (id) => lotOf(household, id))}
+        volumes={jar.co2Volumes[2]}
+        chosen={chosen}
+        onChoose={(key) => setChosen(chosen === key ? null : key)}
+      />
+      {row ? (
+        <BottleHand
+          row={row}
+          state={state}
+          onChange={(change) => setState(withChange(state, row.bottle.key, change))}
+          onRemove={() =>
+            setState({ ...state, bottles: state.bottles.filter(({ key }) => key !== row.bottle.key) })
+          }
+        />
+      ) : null}
+      <MakesCard
+        state={state}
+        makes={makes}
+        remarks={planRemarks(plan)}
+        now={now}
+        onMore={({ make }) => setState(withBottle(state, { stock: make.key, kind: make.kind, ml: make.ml }))}
+        onLess={({ make }) => setState(withoutBottle(state, make.key))}
+        onPick={() => setState(laidOut(state, batchMl, empty))}
+      />
+      <DoseCard
+        state={state}
+        table={table}
+        jar={jar}
+        onState={(change) => setState({ ...state, ...change })}
+      />
+      {full ? (
+        <Card label="What is over" testID="short">
+          <Text as="subheading" level={2}>
+            {`${Math.round(table.leftMl)} ml have no bottle`}
+          </Text>
+          {plan.options.map((option) => (
+            <Text key={option}>{shortWords[option]}</Text>
+          ))}
+        </Card>
+      ) : null}
+      {table.leftMl > 5 ? (
+        <Choice
+          label="What is over"
+          options={[
+            { value: 'leave', label: 'Leave it in the jar' },
+            { value: 'drink', label: 'Drink it now' },
+          ]}
+          value={left}
+          onChange={setLeft}
+        />
+      ) : null}
+      {strongest ? (
+        <Text testID="strongest">
+          {potentialWords(
+            strongest.charged,
+            limitOf(
+              {
+                kind: strongest.bottle.kind,
+                ml: strongest.bottle.ml,
+                stock: strongest.bottle.stock ?? undefined,
+              },
+              household,
+            ),
+          )}
+        </Text>
+      ) : null}
+      <Note tone="caution">
+        Pressure-rated bottles only, the soft pilot beside the glass, in a covered box. Look each rim over for
+        chips. Glasses on when one feels hard. It holds some alcohol.
+      </Note>
+      <WhenField value={at} onChange={setAt} />
+      <InkButton label="Bottled" disabled={tooMuch || state.bottles.length === 0} onPress={save} />
+    </View>
+  );
+}

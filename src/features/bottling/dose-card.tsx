@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { headspaceMl } from '@/core/vessels/bottle-shape';
+import type { JarNow } from '@/core/bottling/jar-now';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Ruler } from '@/ui/controls/ruler';
+import { Text } from '@/ui/controls/text';
+import { useRoles } from '@/ui/theme/use-roles';
+import { leftWords, neededGrams, needWords } from '@/words/bottling-words';
+import { DoseTurn } from './dose-turn';
+import { SampleBox } from './sample-box';
+import type { Dose, TableState, Worktable } from './table-state';
+
+const fizzes = [
+  { value: 1.5, label: 'Soft 1.5' },
+  { value: 2, label: 'Gentle 2' },
+  { value: 2.5, label: 'Lively 2.5' },
+  { value: 3, label: 'Sharp 3' },
+] as const;
+
+interface Props {
+  readonly state: TableState;
+  readonly table: Worktable;
+  readonly jar: JarNow;
+  readonly onState: (change: Partial<TableState>) => void;
+}
+
+/** What goes into every bottle, counted from what the first ferment left; and how far under the rim. */
+export function DoseCard({ state, table, jar, onState }: Props) {
+  const roles = useRoles();
+  const [trying, setTrying] = useState(false);
+  const first = table.rows[0];
+  const liquidMl = first?.charged.liquidMl ?? 480;
+  const needed = neededGrams(state.wantedVolumes, jar);
+  const setDose = (dose: Dose | null) => onState({ dose });
+  const nearest = fizzes.find(({ value }) => value === state.wantedVolumes)?.value ?? null;
+  return (
+    <Card label="What goes in" testID="dose-card">
+      <Text as="subheading" level={2}>
+        What goes in
+      </Text>
+      <Text testID="left-line">{leftWords(jar)}</Text>
+      <Choice
+        label="Fizz wanted, volumes"
+        options={fizzes}
+        value={nearest}
+        onChange={(wantedVolumes) => onState({ wantedVolumes })}
+      />
+      <Text as="strong" live testID="need-line">
+        {needWords(state.wantedVolumes, jar)}
+      </Text>
+      {needed > 0.05 ? (
+        <InkButton
+          quiet
+          label={`Prime with ${needed.toFixed(1)} g of sugar a litre`}
+          onPress={() =>
+            setDose({ what: 'white-sugar', perLitre: Math.round(needed * 10) / 10, unit: 'grams' })
+          }
+        />
+      ) : null}
+      <DoseTurn label="Into each bottle" dose={state.dose} liquidMl={liquidMl} onDose={setDose} />
+      {trying ? (
+        <SampleBox
+          liquidMl={liquidMl}
+          onDose={(dose) => {
+            setDose(dose);
+            setTrying(false);
+          }}
+        />
+      ) : (
+        <InkButton quiet label="Try a dose in a small sample" onPress={() => setTrying(true)} />
+      )}
+      <View style={{ gap: 4 }}>
+        <Text as="strong">Headspace</Text>
+        <Ruler
+          label="Turn headspace"
+          value={state.headspaceCm}
+          step={0.5}
+          min={1.5}
+          max={9}
+          format={(cm) => `${cm} cm under the rim`}
+          onTurn={(headspaceCm) => onState({ headspaceCm })}
+        />
+        <Text live testID="headspace-words">
+          {first
+            ? `${state.headspaceCm} cm under the rim: ${Math.round(first.headspaceMl)} ml stay empty of ${Math.round(first.bottle.ml)}.${headspaceMl(first.bottle.kind, first.bottle.ml, state.headspaceCm) < first.headspaceMl - 0.5 ? ' No less: 2 % must give way when it warms.' : ''}`
+            : `${state.headspaceCm} cm under the rim.`}
+        </Text>
+        <Text color={roles.softText}>
+          Two to five by school: too little gushes, a lot wastes fizz and lets the air sour it.
+        </Text>
+      </View>
+    </Card>
+  );
+}

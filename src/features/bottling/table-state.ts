@@ -1,0 +1,191 @@
+import { chargeOf, type Charged } from '@/core/bottling/charge';
+import { emptyMl, fillPlan, usualHeadspaceCm, type EmptyBottles } from '@/core/bottling/fill-plan';
+import type { JarNow } from '@/core/bottling/jar-now';
+import type { PlaceId } from '@/core/kitchen/places';
+import { marks, type Mark } from '@/core/lots/lot';
+import { mlOfPortion, type Portion } from '@/core/matter/portion';
+import { headspaceCm } from '@/core/vessels/bottle-shape';
+import { holdsFizz, type VesselId } from '@/core/vessels/vessel-kinds';
+
+/** What is dosed into a bottle, for each litre of its liquid. */
+export interface Dose {
+  readonly what: string;
+  readonly perLitre: number;
+  readonly unit: 'grams' | 'ml';
+  /** Sugar of a juice by its label, g/100 ml. */
+  readonly sugar?: number | undefined;
+}
+
+/** One bottle on the table. */
+export interface TableBottle {
+  readonly key: number;
+  readonly stock: string | null;
+  readonly kind: VesselId;
+  readonly ml: number;
+  readonly pilot: boolean;
+  readonly name: string;
+  readonly mark: Mark | null;
+  /** What is other about it, in its maker's words. */
+  readonly variant: string;
+  /** Its own dose; undefined is that of all, null is none. */
+  readonly dose?: Dose | null | undefined;
+  readonly place: PlaceId;
+  /** Poured with what floats in it, not strained. */
+  readonly pulp: boolean;
+  readonly chillDays: number;
+}
+
+/** The bottling table: what is filled, how, and with what. */
+export interface TableState {
+  readonly bottles: readonly TableBottle[];
+  readonly dose: Dose | null;
+  readonly headspaceCm: number;
+  readonly pilot: boolean;
+  readonly wantedVolumes: number;
+  readonly nextKey: number;
+  /** Bottles of this batch that were filled before: their numbers are taken. */
+  readonly taken: number;
+}
+
+/** One bottle worked out. */
+export interface Worked {
+  readonly bottle: TableBottle;
+  readonly portions: readonly Portion[];
+  readonly fillMl: number;
+  readonly headspaceMl: number;
+  readonly headspaceCm: number;
+  readonly charged: Charged;
+}
+
+export interface Worktable {
+  readonly rows: readonly Worked[];
+  readonly usedMl: number;
+  /** Over in the jar; below 0 when the bottles want more than is there. */
+  readonly leftMl: number;
+}
+
+const doseOf = ({ dose }: TableBottle, all: Dose | null): Dose | null => (dose === undefined ? all : dose);
+
+/** A dose in a bottle whose liquid is so much, to what a scale or a spoon can tell. */
+export function dosePortion({ what, perLitre, unit, sugar }: Dose, liquidMl: number): Portion {
+  const amount = (perLitre * liquidMl) / 1000;
+  const fine = unit === 'grams' && amount < 20 ? 10 : 1;
+  return {
+    what,
+    [unit]: Math.round(amount * fine) / fine,
+    ...(sugar === undefined ? {} : { sugar }),
+  };
+}
+
+/** Works out each bottle: what of the jar, what of the dose, how much stays empty, what all of it could do. */
+export function worked(state: TableState, batchMl: number, jar: JarNow): Worktable {
+  const rows = state.bottles.map((bottle): Worked => {
+    const empty = emptyMl(bottle.kind, bottle.ml, state.headspaceCm);
+    const liquid = bottle.ml - empty;
+    const dose = doseOf(bottle, state.dose);
+    const portions = dose && dose.perLitre > 0 ? [dosePortion(dose, liquid)] : [];
+    const fillMl = liquid - portions.reduce((sum, portion) => sum + mlOfPortion(portion), 0);
+    return {
+      bottle,
+      portions,
+      fillMl,
+      headspaceMl: empty,
+      headspaceCm: headspaceCm(bottle.kind, bottle.ml, empty),
+      charged: chargeOf({
+        fillMl,
+        bottleMl: bottle.ml,
+        leftGramsPerLitre: jar.sugarGramsPerLitre[2],
+        presentVolumes: jar.co2Volumes[2],
+        ethanolGramsPerLitre: jar.ethanolGramsPerLitre[2],
+        portions,
+        celsius: jar.celsius,
+      }),
+    };
+  });
+  const usedMl = rows.reduce((sum, { fillMl }) => sum + fillMl, 0);
+  return { rows, usedMl, leftMl: batchMl - usedMl };
+}
+
+const bottleOf = (
+  make: Pick<EmptyBottles, 'stock' | 'kind' | 'ml'>,
+  key: number,
+  name: string,
+  pilot: boolean,
+): TableBottle => ({
+  key,
+  stock: make.stock,
+  kind: make.kind,
+  ml: make.ml,
+  pilot,
+  name,
+  mark: null,
+  variant: '',
+  place: 'counter',
+  pulp: false,
+  chillDays: 0,
+});
+
+/** Laid out afresh: the bottles that leave least over, the pilot first. What differed is gone. */
+export function laidOut(state: TableState, batchMl: number, empty: readonly EmptyBottles[]): TableState {
+  const { fills } = fillPlan({
+    batchMl,
+    empty,
+    headspaceCm: state.headspaceCm,
+    pilot: state.pilot,
+    doseShare: shareOf(state.dose),
+  });
+  const bottles = fills.map((fill, i) =>
+    bottleOf(fill, state.nextKey + i, String(state.taken + i + 1), fill.pilot),
+  );
+  return { ...state, bottles, nextKey: state.nextKey + bottles.length };
+}
+
+/** Share of a bottle's liquid that a dose is. */
+export const shareOf = (dose: Dose | null): number =>
+  dose ? Math.min(0.5, mlOfPortion(dosePortion(dose, 1000)) / 1000) : 0;
+
+/** An empty table for a batch. */
+export const emptyTable = (wantedVolumes: number, taken: number): TableState => ({
+  bottles: [],
+  dose: null,
+  headspaceCm: usualHeadspaceCm,
+  pilot: true,
+  wantedVolumes,
+  nextKey: 1,
+  taken,
+});
+
+/** One bottle more of a make, numbered on. */
+export function withBottle(state: TableState, make: Pick<EmptyBottles, 'stock' | 'kind' | 'ml'>): TableState {
+  const numbers = state.bottles.map(({ name }) => Number(name)).filter(Number.isFinite);
+  const number = Math.max(state.taken, ...numbers) + 1;
+  return {
+    ...state,
+    bottles: [...state.bottles, bottleOf(make, state.nextKey, String(number), make.kind === 'plastic-soda')],
+    nextKey: state.nextKey + 1,
+  };
+}
+
+/** One bottle less of a make: the last of it. */
+export function withoutBottle(state: TableState, stock: string | null): TableState {
+  const last = [...state.bottles].reverse().find((each) => each.stock === stock);
+  return { ...state, bottles: state.bottles.filter((each) => each !== last) };
+}
+
+/** Changes one bottle; one that is now other than its siblings gets a mark of its own. */
+export function withChange(state: TableState, key: number, change: Partial<TableBottle>): TableState {
+  const bottles = state.bottles.map((bottle) => (bottle.key === key ? { ...bottle, ...change } : bottle));
+  const other = bottles.find((bottle) => bottle.key === key);
+  if (!other || other.mark !== null || !differs(other)) return { ...state, bottles };
+  const used = new Set(bottles.map(({ mark }) => mark));
+  const mark = marks.find((each) => !used.has(each)) ?? null;
+  return { ...state, bottles: bottles.map((each) => (each === other ? { ...each, mark } : each)) };
+}
+
+/** Whether something is other about a bottle. */
+export const differs = ({ dose, place, pulp, chillDays, variant }: TableBottle): boolean =>
+  dose !== undefined || place !== 'counter' || pulp || chillDays !== 0 || variant !== '';
+
+/** Kinds on the table that are not made for pressure: they are filled with their lid loose. */
+export const looseOnes = (state: TableState): TableBottle[] =>
+  state.bottles.filter(({ kind }) => !holdsFizz(kind));

@@ -1,0 +1,71 @@
+import fontkit from '@pdf-lib/fontkit';
+import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import { codeOf } from './code';
+import type { Label } from './label';
+import { labelSize, layOut, perSheet, placeOnSheet, sheet, type Face, type Mark } from './label-layout';
+
+/** Points in a millimetre. */
+const pt = 72 / 25.4;
+const ink = rgb(0.1, 0.07, 0.1);
+const line = rgb(0.75, 0.7, 0.65);
+
+export interface FontBytes {
+  readonly display: ArrayBuffer | Uint8Array;
+  readonly text: ArrayBuffer | Uint8Array;
+}
+
+/** Letters a font has not are shown as a box, so that a label never fails for its name. */
+const shown = (text: string, font: PDFFont): string =>
+  [...text]
+    .map((letter) => (font.getCharacterSet().includes(letter.codePointAt(0)!) ? letter : '□'))
+    .join('');
+
+/** Labels as sheets of A4, ten to a sheet, with lines to cut along. @returns the file's bytes */
+export async function labelSheet(labels: readonly Label[], bytes: FontBytes): Promise<Uint8Array> {
+  const document = await PDFDocument.create();
+  document.registerFontkit(fontkit);
+  document.setTitle('Bottle labels');
+  document.setCreator('Yuzet');
+  const fonts: Record<Face, PDFFont> = {
+    display: await document.embedFont(bytes.display, { subset: true }),
+    text: await document.embedFont(bytes.text, { subset: true }),
+  };
+  const measure = (text: string, size: number, face: Face) =>
+    fonts[face].widthOfTextAtSize(shown(text, fonts[face]), size);
+  let page: PDFPage | null = null;
+  labels.forEach((label, index) => {
+    if (!page || index % perSheet === 0) page = document.addPage([sheet.width * pt, sheet.height * pt]);
+    const { x, y } = placeOnSheet(index);
+    page.drawRectangle({
+      x: x * pt,
+      y: (sheet.height - y - labelSize.height) * pt,
+      width: labelSize.width * pt,
+      height: labelSize.height * pt,
+      borderColor: line,
+      borderWidth: 0.5,
+    });
+    for (const mark of layOut(label, codeOf(label.link), measure)) draw(page, mark, x, y, fonts);
+  });
+  return document.save();
+}
+
+function draw(page: PDFPage, mark: Mark, left: number, top: number, fonts: Record<Face, PDFFont>): void {
+  const x = (left + mark.x) * pt;
+  if (mark.kind === 'text')
+    page.drawText(shown(mark.text, fonts[mark.face]), {
+      x,
+      y: (sheet.height - top - mark.y) * pt,
+      size: mark.size * pt,
+      font: fonts[mark.face],
+      color: ink,
+    });
+  else
+    page.drawRectangle({
+      x,
+      y: (sheet.height - top - mark.y - mark.height) * pt,
+      // A hair wider, so that no white line shows between squares.
+      width: mark.width * pt + 0.05,
+      height: mark.height * pt + 0.05,
+      color: rgb(0, 0, 0),
+    });
+}

@@ -1,0 +1,111 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { Asset } from 'expo-asset';
+import { useMemo, useState } from 'react';
+import { Image, View } from 'react-native';
+import { lotOf } from '@/core/journal/household';
+import { wentTo } from '@/core/lots/lineage';
+import type { Lot } from '@/core/lots/lot';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { Screen } from '@/ui/layout/screen';
+import { corners, gap } from '@/ui/theme/shape';
+import { printFonts } from '@/ui/theme/print-fonts';
+import { plural } from '@/words/moment';
+import { saveBlob } from '../data/save-text';
+import { useBook } from '../forecasting/book';
+import { Nowhere } from '../shell/nowhere';
+import { labelOf, type Label } from './label';
+import { labelCanvas, labelsPng } from './label-picture';
+
+/** Labels of a brew's bottles: as they will be printed, as a sheet, as a picture. */
+export function LabelsScreen() {
+  const { brew } = useLocalSearchParams<{ brew?: string }>();
+  const household = useAppSelector(selectHousehold);
+  const lot = brew ? lotOf(household, brew) : undefined;
+  return lot ? <Labels lot={lot} /> : <Nowhere what="brew" back="/brews" />;
+}
+
+function Labels({ lot }: { readonly lot: Lot }) {
+  const router = useRouter();
+  const household = useAppSelector(selectHousehold);
+  const book = useBook();
+  const [fault, setFault] = useState<string | null>(null);
+  const bottles = (
+    lot.role === 'bottle'
+      ? [lot]
+      : wentTo(lot).flatMap(({ lotId }) => (lotId ? [lotOf(household, lotId)] : []))
+  ).filter((each): each is Lot => each?.role === 'bottle' && !each.opened && !each.ended);
+  const labels = bottles.map((each) =>
+    labelOf(each, household, book.lotAnswer(each.id), window.location.href),
+  );
+  const file = `yuzet-labels-${lot.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`;
+  const save = async (make: () => Promise<Blob>, name: string) => {
+    try {
+      saveBlob(await make(), name);
+      setFault(null);
+    } catch {
+      setFault('The labels could not be made just now. Try once more, or save them the other way.');
+    }
+  };
+  return (
+    <Screen title={`Labels for ${lot.name}`} over="Rack" width={980}>
+      {labels.length === 0 ? <Text>No closed bottle of it stands here.</Text> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <InkButton
+          label={`Sheet to print, ${plural(labels.length, 'label')}`}
+          hint="Save the labels as a PDF sheet"
+          disabled={labels.length === 0}
+          onPress={() => void save(() => pdfOf(labels), `${file}.pdf`)}
+        />
+        <InkButton
+          quiet
+          label="As a picture"
+          hint="Save the labels as a PNG"
+          disabled={labels.length === 0}
+          onPress={() => void save(() => labelsPng(labels), `${file}.png`)}
+        />
+        <InkButton quiet label="To the rack" onPress={() => router.navigate('/rack' as never)} />
+      </View>
+      {fault ? <Note tone="danger">{fault}</Note> : null}
+      <Text>
+        The windows are as they stand now: a squeeze may move them. The code leads to the bottle’s page, in a
+        browser that holds this kitchen.
+      </Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
+        {labels.map((label) => (
+          <LabelPreview key={label.lotId} label={label} />
+        ))}
+      </View>
+    </Screen>
+  );
+}
+
+function LabelPreview({ label }: { readonly label: Label }) {
+  const said = JSON.stringify(label);
+  const uri = useMemo(() => labelCanvas(JSON.parse(said) as Label).toDataURL('image/png'), [said]);
+  return (
+    <Image
+      source={{ uri }}
+      accessibilityLabel={`${label.name}, ${label.bottle}. ${label.chill}. ${label.alcohol}`}
+      resizeMode="contain"
+      style={[corners.note, { width: '100%', maxWidth: 460, aspectRatio: 96 / 54 }]}
+    />
+  );
+}
+
+/** The sheet, with the program that makes it and its fonts fetched only now. */
+async function pdfOf(labels: readonly Label[]): Promise<Blob> {
+  const [{ labelSheet }, display, text] = await Promise.all([
+    import('./label-pdf'),
+    bytesOf(printFonts.display),
+    bytesOf(printFonts.text),
+  ]);
+  const bytes = await labelSheet(labels, { display, text });
+  return new Blob([bytes as BlobPart], { type: 'application/pdf' });
+}
+
+const bytesOf = async (font: number): Promise<ArrayBuffer> =>
+  (await fetch(Asset.fromModule(font).uri)).arrayBuffer();

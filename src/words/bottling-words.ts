@@ -1,0 +1,99 @@
+import type { Charged } from '@/core/bottling/charge';
+import { gramsPerWantedVolume } from '@/core/bottling/charge';
+import type { FillPlan, ShortOption } from '@/core/bottling/fill-plan';
+import type { JarNow } from '@/core/bottling/jar-now';
+import type { Caution } from '@/core/kitchen/caution';
+import type { Mark } from '@/core/lots/lot';
+import type { Strength } from '@/core/vessels/strength';
+import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
+import { millilitres } from './amounts';
+import { plural } from './moment';
+
+const one = (value: number) => value.toFixed(1);
+
+export const markWords: Readonly<Record<Mark, string>> = {
+  ring: 'one ring',
+  'two-rings': 'two rings',
+  knot: 'a knot',
+  tag: 'a tag',
+  clip: 'a clip',
+};
+
+/** Why a kind of vessel is not filled for fizz. */
+export const refusedWords = (kind: VesselId): string =>
+  kind === 'preserving-jar'
+    ? 'Preserving jars are left out: their lid and shoulder are not made for pressure, and a wide pane bursts early. With the lid loose, for drinking still, they serve.'
+    : `${vesselKind(kind).name} is left out: flat faces and corners bend under pressure and burst. With the lid loose, for drinking still, it serves.`;
+
+/** What the first ferment left, as a range, and what it could make. */
+export function leftWords({ sugarGramsPerLitre: sugar, co2Volumes }: JarNow): string {
+  const [low, , middle, , high] = sugar;
+  return `The first ferment has left about ${middle.toFixed(0)} g/L of sugar (${low.toFixed(0)}–${high.toFixed(0)}) and ${one(co2Volumes[2])} volumes of gas: an estimate; a hydrometer knows better.`;
+}
+
+/** What is still needed for a fizz, g/L: below 0 when what is left is more than enough. */
+export const neededGrams = (wantedVolumes: number, { sugarGramsPerLitre, co2Volumes }: JarNow): number =>
+  (wantedVolumes - co2Volumes[2]) * gramsPerWantedVolume - sugarGramsPerLitre[2];
+
+export function needWords(wantedVolumes: number, jar: JarNow): string {
+  const needed = neededGrams(wantedVolumes, jar);
+  const takes = (wantedVolumes - jar.co2Volumes[2]) * gramsPerWantedVolume;
+  if (takes <= 0) return `It holds ${one(wantedVolumes)} volumes already: dose nothing.`;
+  return needed > 0.05
+    ? `${one(wantedVolumes)} volumes take ${one(takes)} g/L; ${one(needed)} g/L are wanting. Dosed so, it ends dry.`
+    : `${one(wantedVolumes)} volumes take ${one(takes)} g/L of what is left: dose nothing for fizz, and chill in time.`;
+}
+
+/** What all of it could do, beside what its bottle is good for. */
+export function potentialWords(charged: Charged, limitBar: number): string {
+  const volumes = charged.potentialVolumes;
+  const all = `If all ${charged.sugarGramsPerLitre.toFixed(0)} g/L in it were to ferment: about ${volumes < 10 ? one(volumes) : volumes.toFixed(0)} volumes, some ${charged.potentialBar < 10 ? one(charged.potentialBar) : charged.potentialBar.toFixed(0)} bar.`;
+  if (limitBar < 1) return `${all} Its lid stays loose: none of it builds up.`;
+  if (charged.potentialBar <= limitBar * 0.9)
+    return `${all} That is under the ${one(limitBar)} bar it is good for, as far as the estimate goes.`;
+  if (charged.potentialBar <= limitBar * 1.5)
+    return `${all} That is more than the ${one(limitBar)} bar it is good for: chill it in time.`;
+  return `${all} No bottle is made for that, and this one is good for ${one(limitBar)}: only the cold, in time, stops it.`;
+}
+
+/** How far the batch goes. */
+export function fillWords(bottles: number, batchMl: number, leftMl: number): string {
+  const litres = `${(batchMl / 1000).toFixed(2)} L`;
+  if (leftMl < -1)
+    return `These bottles want ${millilitres(Math.round(-leftMl))} more than the ${litres} there are.`;
+  if (bottles === 0) return `${litres} to bottle, and no bottle chosen yet.`;
+  return `${litres} into ${plural(bottles, 'bottle')}, ${leftMl < 5 ? 'to the last drop' : `${millilitres(Math.round(leftMl))} over`}.`;
+}
+
+export const shortWords: Readonly<Record<ShortOption, string>> = {
+  'leave-in-jar':
+    'Leave it in the jar: it goes on, drier by the day, and can be bottled when one comes free.',
+  'empty-first': 'Drink what is cold and settled first: its bottles come free.',
+  'drink-now': 'Drink it now, still, as the brewer’s share.',
+  'loose-lid': 'A jar with its lid loose, in the fridge: it stays flat, and is drunk within days.',
+};
+
+/** What is wrong or worth saying of a plan. */
+export function planRemarks(plan: Pick<FillPlan, 'noPilot' | 'refused'>): string[] {
+  return [
+    ...(plan.noPilot
+      ? [
+          'No soft plastic bottle stands empty: without a pilot to squeeze, glass tells its pressure to nobody. A small soda bottle will do.',
+        ]
+      : []),
+    ...plan.refused.map(refusedWords),
+  ];
+}
+
+export const cautionWords: Readonly<Record<Caution, string>> = {
+  careful:
+    'A chill window closes before one kitchen in twenty is past the working limit, and before the chance that a bottle of the batch bursts comes to one in a thousand, whichever is first. Advice, never a promise.',
+  usual:
+    'A chill window closes before half the kitchens are past the working limit, and before the chance that a bottle of the batch bursts comes to one in two hundred. More fizz, more risk; glasses and a covered box matter more.',
+};
+
+/** What a make is thought to bear, with the figure a maker can use beside the one that shows how unsure it is. */
+export function strengthWords(limitBar: number, { medianBar, logSpread }: Strength): string {
+  const weak = medianBar * Math.exp(-2.326 * logSpread);
+  return `Good for ${one(limitBar)} bar by careful practice. Half of such bottles, as old as these, are thought to burst by ${one(medianBar)} bar under a load of days, one in a hundred by ${one(weak)}.`;
+}
