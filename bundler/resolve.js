@@ -17,6 +17,17 @@ const resolvers = [
     /(^|\/)(views\/|Header\/)/.test(name) &&
     !/(use|get)[A-Z]|Context|Provider/.test(name) &&
     file('bundler/nothing.js'),
+  // Nor does it have native toolbars and tabs, or the router's own list of routes.
+  (name, from) =>
+    /expo-router[\\/]build[\\/]/.test(from) &&
+    /(stack-utils|\.)\/toolbar(\/(shared|StackToolbar))?$|native-tabs\/NativeTabTrigger$|views\/Sitemap$/.test(name) &&
+    file('bundler/nothing.js'),
+  // The app draws with elements: it reads no SVG files, and its transforms are written as a browser takes them.
+  (name, from) =>
+    (/react-native-svg.*ReactNativeSVG\.web\.js$/.test(from)
+      ? /^\.\/(xml|deprecated|utils\/fetchData)$/.test(name)
+      : /react-native-svg.*extractTransform\.js$/.test(from) && /^\.\/(transform|transformToRn)$/.test(name)) &&
+    file('bundler/nothing.js'),
   // Virtualized lists (45 KB) come with react-native-web's index and are not drawn here.
   (name, from) =>
     /react-native-web/.test(from) &&

@@ -109,6 +109,11 @@ describe('2.6 L into mixed bottles', () => {
     expect(plan(500, [], { pilot: false })).toMatchObject({ fills: [], leftMl: 500, short: true });
   });
 
+  test('soft bottles are kept for pilots', () => {
+    const { fills } = plan(1450, [make('soft', 'plastic-soda', 500, 3), make('half', 'swing-top', 500, 3)]);
+    expect(fills.map(({ kind }) => kind)).toEqual(['plastic-soda', 'swing-top', 'swing-top']);
+  });
+
   test('of as few, the stronger ones; a large batch is planned to 5 ml', () => {
     const equal = [make('crown', 'crown-cap', 500, 1), make('wine', 'sparkling-wine', 500, 1)];
     expect(plan(500, equal, { pilot: false }).fills.map(({ kind }) => kind)).toEqual(['sparkling-wine']);

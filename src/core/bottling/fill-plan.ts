@@ -112,6 +112,10 @@ export function fillPlan(ask: FillAsk): FillPlan {
 export const emptyMl = (kind: VesselId, ml: number, cm: number): number =>
   Math.max(ml * leastHeadspaceShare * 1.02, headspaceMl(kind, ml, cm));
 
+/** What is taken first: stronger glass; soft ones are kept for pilots. */
+const rankOf = ({ kind }: Pick<EmptyBottles, 'kind'>): number =>
+  kind === 'plastic-soda' ? 0 : vesselKind(kind).limitBar;
+
 /** The bottles that take most of a volume without going over it; of those, the fewest, and the stronger ones. */
 function pickBottles(
   makes: readonly EmptyBottles[],
@@ -119,7 +123,7 @@ function pickBottles(
   ml: number,
 ): EmptyBottles[] {
   const ordered = [...makes].sort(
-    (a, b) => vesselKind(b.kind).limitBar - vesselKind(a.kind).limitBar || b.ml - a.ml,
+    (a, b) => rankOf(b) - rankOf(a) || b.ml - a.ml,
   );
   const step = stepOf(ml);
   const room = Math.max(0, Math.floor(ml / step + 1e-9));
@@ -142,7 +146,7 @@ function pickBottles(
   let best = room;
   while (best > 0 && fewest[best] === Infinity) best--;
   let chosen = best;
-  const strong = (v: number) => taken[v]!.reduce((sum, i) => sum + vesselKind(ordered[i]!.kind).limitBar, 0);
+  const strong = (v: number) => taken[v]!.reduce((sum, i) => sum + rankOf(ordered[i]!), 0);
   for (let v = best; v >= Math.max(0, best - Math.ceil(asMuchMl / step)); v--)
     if (fewest[v]! < fewest[chosen]! || (fewest[v] === fewest[chosen] && v > 0 && strong(v) > strong(chosen)))
       chosen = v;

@@ -1,17 +1,16 @@
 import { useLocalSearchParams } from 'expo-router';
-import { jarNow } from '@/core/bottling/jar-now';
 import { lotOf } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
-import { Note } from '@/ui/controls/note';
-import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { lotName } from '@/words/names';
-import { useRuns } from '../forecasting/use-runs';
+import { later } from '../shell/later';
 import { Nowhere } from '../shell/nowhere';
 import { BottlingTable } from './bottling-table';
+
+const JarReader = later(async () => (await import('../forecasting/charts')).JarReader);
 
 /** A brew is bottled: what its first ferment left is counted first. */
 export function BottlingScreen() {
@@ -27,18 +26,12 @@ export function BottlingScreen() {
 
 function Bottling({ lot }: { readonly lot: Lot }) {
   const now = useNow();
-  const { run, answer, household, failed } = useRuns(lot, now);
+  const household = useAppSelector(selectHousehold);
   return (
     <Screen title={`Bottle ${lotName(lot, household)}`} over="Brews" width={760}>
-      {run && answer ? (
-        <BottlingTable lot={lot} jar={jarNow(run, (now - answer.start) / 3_600_000)} now={now} />
-      ) : failed ? (
-        <Note tone="danger">
-          What is left of its sugar could not be worked out just now; it is asked again in a moment.
-        </Note>
-      ) : (
-        <Text as="subheading">Reckoning what the first ferment left…</Text>
-      )}
+      <JarReader lot={lot} now={now}>
+        {(jar) => <BottlingTable lot={lot} jar={jar} now={now} />}
+      </JarReader>
     </Screen>
   );
 }

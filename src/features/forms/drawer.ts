@@ -15,6 +15,7 @@ export { RecipesScreen } from '../recipes/recipes-screen';
 export { RecipeScreen } from '../recipes/recipe-screen';
 export { Bell } from '../brewday/bell';
 export { BottlingScreen } from '../bottling/bottling-screen';
+export { LabelsScreen } from '../labels/labels-screen';
 export { StockScreen } from '../bottling/stock-screen';
 export { DayScreen } from '../brewday/day-screen';
 export { Tending } from '../brewday/tending-card';

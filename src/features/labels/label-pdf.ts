@@ -1,8 +1,7 @@
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
-import { codeOf } from './code';
-import type { Label } from './label';
-import { labelSize, layOut, perSheet, placeOnSheet, sheet, type Face, type Mark } from './label-layout';
+import type * as Layout from './label-layout';
+import type { Face, Mark, Measure } from './label-layout';
 
 /** Points in a millimetre. */
 const pt = 72 / 25.4;
@@ -20,8 +19,18 @@ const shown = (text: string, font: PDFFont): string =>
     .map((letter) => (font.getCharacterSet().includes(letter.codePointAt(0)!) ? letter : '□'))
     .join('');
 
-/** Labels as sheets of A4, ten to a sheet, with lines to cut along. @returns the file's bytes */
-export async function labelSheet(labels: readonly Label[], bytes: FontBytes): Promise<Uint8Array> {
+/**
+ * Labels as sheets of A4, ten to a sheet, with lines to cut along.
+ *
+ * @param labels what is drawn on each, for how wide its letters are
+ * @param layout where things lie; handed in, since the page that asks has it loaded already
+ * @returns the file's bytes
+ */
+export async function labelSheet(
+  labels: readonly ((measure: Measure) => readonly Mark[])[],
+  { labelSize, perSheet, placeOnSheet, sheet }: typeof Layout,
+  bytes: FontBytes,
+): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
   document.setTitle('Bottle labels');
@@ -33,7 +42,7 @@ export async function labelSheet(labels: readonly Label[], bytes: FontBytes): Pr
   const measure = (text: string, size: number, face: Face) =>
     fonts[face].widthOfTextAtSize(shown(text, fonts[face]), size);
   let page: PDFPage | null = null;
-  labels.forEach((label, index) => {
+  labels.forEach((marksOf, index) => {
     if (!page || index % perSheet === 0) page = document.addPage([sheet.width * pt, sheet.height * pt]);
     const { x, y } = placeOnSheet(index);
     page.drawRectangle({
@@ -44,17 +53,18 @@ export async function labelSheet(labels: readonly Label[], bytes: FontBytes): Pr
       borderColor: line,
       borderWidth: 0.5,
     });
-    for (const mark of layOut(label, codeOf(label.link), measure)) draw(page, mark, x, y, fonts);
+    for (const mark of marksOf(measure)) draw(page, mark, x, sheet.height - y, fonts);
   });
   return document.save();
 }
 
+/** @param left top where the label's upper left corner lies, mm from the sheet's lower left one */
 function draw(page: PDFPage, mark: Mark, left: number, top: number, fonts: Record<Face, PDFFont>): void {
   const x = (left + mark.x) * pt;
   if (mark.kind === 'text')
     page.drawText(shown(mark.text, fonts[mark.face]), {
       x,
-      y: (sheet.height - top - mark.y) * pt,
+      y: (top - mark.y) * pt,
       size: mark.size * pt,
       font: fonts[mark.face],
       color: ink,
@@ -62,7 +72,7 @@ function draw(page: PDFPage, mark: Mark, left: number, top: number, fonts: Recor
   else
     page.drawRectangle({
       x,
-      y: (sheet.height - top - mark.y - mark.height) * pt,
+      y: (top - mark.y - mark.height) * pt,
       // A hair wider, so that no white line shows between squares.
       width: mark.width * pt + 0.05,
       height: mark.height * pt + 0.05,

@@ -17,7 +17,9 @@ import { plural } from '@/words/moment';
 import { saveBlob } from '../data/save-text';
 import { useBook } from '../forecasting/book';
 import { Nowhere } from '../shell/nowhere';
+import { codeOf } from './code';
 import { labelOf, type Label } from './label';
+import * as Layout from './label-layout';
 import { labelCanvas, labelsPng } from './label-picture';
 
 /** Labels of a brew's bottles: as they will be printed, as a sheet, as a picture. */
@@ -103,7 +105,10 @@ async function pdfOf(labels: readonly Label[]): Promise<Blob> {
     bytesOf(printFonts.display),
     bytesOf(printFonts.text),
   ]);
-  const bytes = await labelSheet(labels, { display, text });
+  const drawn = labels.map(
+    (label) => (measure: Layout.Measure) => Layout.layOut(label, codeOf(label.link), measure),
+  );
+  const bytes = await labelSheet(drawn, Layout, { display, text });
   return new Blob([bytes as BlobPart], { type: 'application/pdf' });
 }
 

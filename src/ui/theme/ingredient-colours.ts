@@ -80,6 +80,9 @@ const tint: Readonly<Record<string, number>> = {
   culture: 0.5,
 };
 
+/** Water in a drink only thins its colours: it has none of its own. */
+const clear = '#EFE3C8';
+
 /** What goes into a drink, as its colour is mixed. */
 export interface Tinting {
   readonly id: string;
@@ -96,7 +99,7 @@ export function drinkColour(parts: readonly Tinting[], waterGrams: number): stri
       colour: ingredientColour(id, family),
       weight: grams * (tint[family] ?? 0),
     }))
-    .concat({ colour: byFamily.water!, weight: waterGrams * 0.12 });
+    .concat({ colour: clear, weight: waterGrams * 0.12 });
   const sum = weighed.reduce((total, { weight }) => total + weight, 0);
   if (!(sum > 0)) return byFamily.water!;
   const mixed = [0, 1, 2].map((c) =>
