@@ -35,11 +35,13 @@ export function taskWords(
   switch (task.verb) {
     case 'chill': {
       const title =
-        task.until <= now
-          ? 'chill now, where they stand'
-          : due
-            ? `chill by ${until}`
-            : `chill between ${from} and ${until}`;
+        task.reason === 'do-not-handle'
+          ? 'do not handle'
+          : task.until <= now
+            ? 'chill now, where they stand'
+            : due
+              ? `chill by ${until}`
+              : `chill between ${from} and ${until}`;
       const which = task.lots.length === 1 ? `bottle ${lot.name}` : plural(task.lots.length, 'bottle');
       const celsius = celsiusAt(household.warmths, lot.place, now);
       const because = answer

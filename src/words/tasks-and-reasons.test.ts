@@ -162,7 +162,7 @@ describe('what a card says', () => {
 describe('why', () => {
   test('a chill window closes for one of three reasons', () => {
     expect(chillReason(answer('limit', false), 'swing-top', 24)).toBe(
-      'at 24.0 °C one in twenty is past 2.8 bar then, though it likely holds only 1.6 of the 2.4 volumes wanted: safe and on the flat side, or look again before.',
+      'at 24.0 °C one in twenty is past 2.8 bar then, though it likely holds only 1.6 of the 2.4 volumes wanted: chilled in time and on the flat side, or look again before.',
     );
     expect(chillReason(answer('fizz'), 'swing-top', 24)).toBe(
       'at 24.0 °C it passes 3.0 volumes then, a quarter more than you want.',

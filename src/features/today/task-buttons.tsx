@@ -32,7 +32,13 @@ export function TaskButtons({ task }: Props) {
       return (
         <View style={styles.row}>
           <InkButton
-            label={ids.length === 1 ? 'Chilled' : `Chilled all ${ids.length}`}
+            label={
+              task.reason === 'do-not-handle'
+                ? 'It was cooled in place'
+                : ids.length === 1
+                  ? 'Chilled'
+                  : `Chilled all ${ids.length}`
+            }
             style={styles.main}
             onPress={() =>
               act(
@@ -41,8 +47,14 @@ export function TaskButtons({ task }: Props) {
               )
             }
           />
-          <InkButton quiet label="Gives" hint="Squeezed: gives" onPress={() => squeezed('gives')} />
-          <InkButton quiet label="Firm" hint="Squeezed: firm" onPress={() => squeezed('firm')} />
+          {task.reason === 'do-not-handle' ? (
+            <InkButton quiet label="See it" onPress={() => see(hrefOf(lot))} />
+          ) : (
+            <>
+              <InkButton quiet label="Gives" hint="Squeezed: gives" onPress={() => squeezed('gives')} />
+              <InkButton quiet label="Firm" hint="Squeezed: firm" onPress={() => squeezed('firm')} />
+            </>
+          )}
         </View>
       );
     }

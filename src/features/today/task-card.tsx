@@ -13,6 +13,7 @@ import { useBook } from '../forecasting/book';
 import { Why } from '../lots/why';
 import { TaskButtons } from './task-buttons';
 import { TaskPicture } from './task-picture';
+import { WatchLines } from './watch-lines';
 
 interface Props {
   readonly task: Task;
@@ -39,7 +40,10 @@ export function TaskCard({ task, now, look }: Props) {
   const household = useAppSelector(selectHousehold);
   const lot = task.lots[0]!;
   const words = taskWords(task, household, useBook().lotAnswer(lot.id), now);
-  const urgent = (task.verb === 'chill' && task.from <= now) || task.verb === 'discard';
+  const urgent =
+    (task.verb === 'chill' && task.from <= now) ||
+    task.verb === 'discard' ||
+    task.reason === 'cold-do-not-handle';
   const accent =
     task.verb === 'feed'
       ? roles.starter
@@ -63,6 +67,7 @@ export function TaskCard({ task, now, look }: Props) {
           <Text color={roles.softText}>{words.because}</Text>
         </View>
       </View>
+      <WatchLines task={task} now={now} />
       {look ? (
         <Text as="strong" color={roles.brew} testID="asked-look">
           {look}

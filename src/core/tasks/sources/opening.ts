@@ -2,13 +2,14 @@ import { lastAt } from '../../lots/lineage';
 import { rootOf } from '../../forecast/family-members';
 import { lotOf } from '../../journal/household';
 import type { Lot } from '../../lots/lot';
+import { watchOf } from '../pressure-watch';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
 const settleHours = 48;
 const bestDays = 14;
 
 /** Chilled bottles: two days of cold let the gas dissolve, weeks make it drier, and some go on towards their limit. */
-export function openingTasks({ living, household, lotAnswer }: TaskAsk): readonly Task[] {
+export function openingTasks({ living, household, lotAnswer, now }: TaskAsk): readonly Task[] {
   const groups = new Map<string, Lot[]>();
   for (const lot of living) {
     if (lot.role !== 'bottle' || lot.place !== 'fridge') continue;
@@ -34,7 +35,12 @@ export function openingTasks({ living, household, lotAnswer }: TaskAsk): readonl
       until: Math.max(chilled + hourMs, Math.min(best, openBy)),
       fromSoftHours: 12,
       untilSoftHours: pressed ? keeping!.openBySpread : 72,
-      reason: pressed ? `cold-${keeping!.closes}` : 'settled',
+      reason:
+        answer && watchOf(answer, now)?.stage === 'do-not-handle'
+          ? 'cold-do-not-handle'
+          : pressed
+            ? `cold-${keeping!.closes}`
+            : 'settled',
     };
   });
 }

@@ -1,13 +1,14 @@
 import type { Lot } from '../../lots/lot';
 import { rootOf } from '../../forecast/family-members';
 import { lotOf } from '../../journal/household';
+import { watchOf } from '../pressure-watch';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
 /** Windows that close within these hours of each other are one errand. */
 const togetherHours = 4;
 
 /** Sealed bottles that stand warm: chill them within their window; those of a family that are due together, together. */
-export function pressureTasks({ living, household, lotAnswer }: TaskAsk): readonly Task[] {
+export function pressureTasks({ living, household, lotAnswer, now }: TaskAsk): readonly Task[] {
   const latest = (lot: Lot) => lotAnswer(lot.id)!.chill!.latest;
   const warm = living
     .filter((lot) => lot.role === 'bottle' && lot.place !== 'fridge' && lotAnswer(lot.id)?.chill)
@@ -21,11 +22,14 @@ export function pressureTasks({ living, household, lotAnswer }: TaskAsk): readon
     if (group) group.lots.push(lot);
     else groups.push({ rootId, lots: [lot] });
   }
-  return groups.map(({ lots }) => chillTask(lots, lotAnswer));
+  return groups.map(({ lots }) => chillTask(lots, lotAnswer, now));
 }
 
-function chillTask(lots: readonly Lot[], lotAnswer: TaskAsk['lotAnswer']): Task {
-  const { start, chill } = lotAnswer(lots[0]!.id)!;
+function chillTask(lots: readonly Lot[], lotAnswer: TaskAsk['lotAnswer'], now: number): Task {
+  const answer = lotAnswer(lots[0]!.id)!;
+  const { start, chill } = answer;
+  // The bottle of the errand that is nearest its limit speaks for it.
+  const stages = lots.map(({ id }) => watchOf(lotAnswer(id)!, now)?.stage);
   const { earliest, latest, earliestSpread, latestSpread, closes, reached } = chill!;
   return {
     id: `chill-${lots[0]!.id}`,
@@ -36,6 +40,10 @@ function chillTask(lots: readonly Lot[], lotAnswer: TaskAsk['lotAnswer']): Task 
     until: start + latest * hourMs,
     fromSoftHours: earliestSpread,
     untilSoftHours: latestSpread,
-    reason: closes === 'limit' && !reached ? 'limit-before-fizz' : closes,
+    reason: stages.includes('do-not-handle')
+      ? 'do-not-handle'
+      : closes === 'limit' && !reached
+        ? 'limit-before-fizz'
+        : closes,
   };
 }

@@ -1,0 +1,111 @@
+import { betweenHours } from '../forecast/between-hours';
+import type { LotAnswer } from '../forecast/family-answer';
+import type { WatchShare } from '../forecast/pressure-course';
+import { quantileLevels, type FiveNumbers } from '../forecast/quantiles';
+import { hourMs } from './task';
+
+/**
+ * How a closed bottle stands to its working limit. At ease; watched, since it nears the limit within a day; to be chilled now,
+ * since it may be there; not to be handled, since it likely is past it or its glass may give way.
+ */
+export type WatchStage = 'at-ease' | 'watch' | 'chill-now' | 'do-not-handle';
+
+export interface Passing {
+  readonly share: WatchShare;
+  /** When it passes that share: one in twenty, half, nineteen in twenty have by then, ms; Infinity for never. */
+  readonly early: number;
+  readonly middle: number;
+  readonly late: number;
+  /** Chance that it has within a day from now. */
+  readonly withinDay: number;
+}
+
+export interface Watch {
+  readonly stage: WatchStage;
+  /** Gauge now: middle and 95 % edge as shares of the working limit. */
+  readonly share: number;
+  readonly edge: number;
+  readonly passes: readonly Passing[];
+  /** Chance that a bottle of the batch has burst by now, and within a day, 0–1. */
+  readonly failureNow: number;
+  readonly failureWithinDay: number;
+}
+
+/** A batch is not handled once one in so many like it may have lost a bottle. */
+const failureToStandBack = 0.01;
+const aheadHours = 24;
+
+/** Reads an answer's pressure at an instant. @returns null for what is not sealed */
+export function watchOf(answer: LotAnswer, now: number): Watch | null {
+  const { pressure, limitBar, start, series, hours, chill } = answer;
+  if (!pressure || limitBar === null || limitBar <= 0) return null;
+  const hour = (now - start) / hourMs;
+  const gauge = (quantile: number) => valueAt(hours, series.gauge, quantile, hour) / limitBar;
+  const [share, edge] = [gauge(2), gauge(4)];
+  const passes = pressure.passes.map(({ share: of, hours: at }) => ({
+    share: of,
+    early: start + at[0] * hourMs,
+    middle: start + at[2] * hourMs,
+    late: start + at[4] * hourMs,
+    withinDay: passedBy(at, hour + aheadHours),
+  }));
+  const failureNow = failureAt(answer, hour);
+  const stage = stageOf({
+    share,
+    edge,
+    passes,
+    failureNow,
+    closed: chill !== null && chill.latest <= hour,
+    hour,
+    start,
+  });
+  return { stage, share, edge, passes, failureNow, failureWithinDay: failureAt(answer, hour + aheadHours) };
+}
+
+function stageOf(at: {
+  readonly share: number;
+  readonly edge: number;
+  readonly passes: readonly Passing[];
+  readonly failureNow: number;
+  readonly closed: boolean;
+  readonly hour: number;
+  readonly start: number;
+}): WatchStage {
+  if (at.share >= 1 || at.failureNow >= failureToStandBack) return 'do-not-handle';
+  if (at.edge >= 1 || at.share >= 0.9 || at.closed) return 'chill-now';
+  const soon = at.start + (at.hour + aheadHours) * hourMs;
+  const [seventy, ninety] = at.passes;
+  return (seventy && seventy.middle <= soon) || (ninety && ninety.early <= soon) ? 'watch' : 'at-ease';
+}
+
+function valueAt(
+  hours: readonly number[],
+  series: readonly FiveNumbers[],
+  quantile: number,
+  hour: number,
+): number {
+  const { index, share } = betweenHours(hours, hour);
+  const before = series[index]?.[quantile] ?? 0;
+  return before + share * ((series[index + 1]?.[quantile] ?? before) - before);
+}
+
+/** Chance that something with these passage quantiles has happened by an hour: between them in proportion; 0.95 is the most it says. */
+export function passedBy(at: FiveNumbers, hour: number): number {
+  if (hour < at[0]) return 0;
+  for (let i = 1; i < at.length; i++) {
+    if (hour >= at[i]!) continue;
+    const [from, to] = [at[i - 1]!, at[i]!];
+    const along = Number.isFinite(to) && to > from ? (hour - from) / (to - from) : 0;
+    return quantileLevels[i - 1]! + along * (quantileLevels[i]! - quantileLevels[i - 1]!);
+  }
+  return 0.95;
+}
+
+/** What is past a forecast's end counts as it was there. */
+function failureAt({ pressure, hours }: LotAnswer, hour: number): number {
+  const course = pressure?.failure ?? [];
+  if (course.length === 0) return 0;
+  const { index, share } = betweenHours(hours, hour);
+  const before = course[index] ?? course.at(-1)!;
+  return before + share * ((course[index + 1] ?? before) - before);
+}

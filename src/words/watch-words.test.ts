@@ -1,0 +1,68 @@
+import type { Watch } from '@/core/tasks/pressure-watch';
+import { chanceWords, doNow, markedWords, watchLines } from './watch-words';
+
+const now = new Date(2026, 4, 4, 12).getTime();
+const hour = 3_600_000;
+const watch = (more: Partial<Watch> = {}): Watch => ({
+  stage: 'watch',
+  share: 0.62,
+  edge: 0.84,
+  passes: [
+    { share: 0.7, early: now + 3 * hour, middle: now + 7 * hour, late: now + 20 * hour, withinDay: 0.91 },
+    { share: 0.9, early: now + 9 * hour, middle: Infinity, late: Infinity, withinDay: 0.31 },
+    { share: 1, early: Infinity, middle: Infinity, late: Infinity, withinDay: 0 },
+  ],
+  failureNow: 0,
+  failureWithinDay: 0.004,
+  ...more,
+});
+
+test('chances in words', () => {
+  expect([0, 0.0004, 0.004, 0.02, 0.31, 0.9, 0.97].map(chanceWords)).toEqual([
+    'less than 1 in 1,000',
+    'less than 1 in 1,000',
+    '4 in 1,000',
+    '2 in 100',
+    '3 in 10',
+    '9 in 10',
+    'over 9 in 10',
+  ]);
+});
+
+test('where it stands, where it goes, and what the glass may do', () => {
+  expect(watchLines(watch(), now, false)).toEqual([
+    'About 62 % of its limit now, perhaps 84 %.',
+    'It passes 70 % about 19:00 (15:00 at the earliest; within a day 9 in 10), 90 % within a day: 3 in 10.',
+    'That a bottle of the batch bursts within a day if it stays warm: 4 in 1,000.',
+  ]);
+  const over = watch({ failureWithinDay: 0, passes: [{ ...watch().passes[0]!, middle: now - hour }] });
+  expect(watchLines(over, now, true)).toEqual(['About 62 % of its limit now, perhaps 84 %.']);
+});
+
+test('what to do now gets graver; past the limit nobody touches it', () => {
+  expect(doNow('watch', false)).toMatch(/^Squeeze the pilot/);
+  expect(doNow('chill-now', false)).toMatch(/^Into the fridge now/);
+  expect(doNow('do-not-handle', false)).toMatch(/^Do not touch it.*bring the cold to it.*do not carry it\.$/);
+  expect(doNow('do-not-handle', true)).toMatch(/^Leave it closed and cold/);
+});
+
+test('why a bottle is marked', () => {
+  const marked = (stage: Watch['stage'], more: Partial<Watch> = {}) => markedWords(watch({ stage, ...more }));
+  expect([
+    marked('at-ease'),
+    marked('watch'),
+    marked('chill-now', { edge: 1.1 }),
+    marked('chill-now', { share: 0.92 }),
+    marked('chill-now'),
+    marked('do-not-handle', { share: 1.2 }),
+    marked('do-not-handle'),
+  ]).toEqual([
+    '',
+    'nears its limit within a day',
+    'may be at its limit',
+    'past 90 % of its limit',
+    'its window has closed',
+    'likely past its limit',
+    'its glass may give way',
+  ]);
+});

@@ -1,0 +1,82 @@
+import type { Passing, Watch, WatchStage } from '@/core/tasks/pressure-watch';
+import { moment, quarter } from './moment';
+
+export const stageWords: Readonly<Record<WatchStage, string>> = {
+  'at-ease': 'At ease',
+  watch: 'Watched',
+  'chill-now': 'Chill now',
+  'do-not-handle': 'Do not handle',
+};
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** A chance in words that nobody takes for a measurement. @example chanceWords(0.31) // '3 in 10' */
+export function chanceWords(chance: number): string {
+  if (chance < 0.001) return 'less than 1 in 1,000';
+  if (chance < 0.0085) return `${Math.round(chance * 1000)} in 1,000`;
+  if (chance < 0.085) return `${Math.round(chance * 100)} in 100`;
+  return chance > 0.945 ? 'over 9 in 10' : `${Math.round(chance * 10)} in 10`;
+}
+
+function passingWords({ share, early, middle, late, withinDay }: Passing, now: number): string | null {
+  const of = share === 1 ? 'the limit' : percent(share);
+  if (middle <= now) return null;
+  if (!Number.isFinite(middle))
+    return withinDay > 0.01 ? `${of} within a day: ${chanceWords(withinDay)}` : null;
+  const at = (instant: number) => moment(quarter(instant), now);
+  const range =
+    early <= now ? `by ${Number.isFinite(late) ? at(late) : 'some time'}` : `${at(early)} at the earliest`;
+  return `${of} about ${at(middle)} (${range}; within a day ${chanceWords(withinDay)})`;
+}
+
+/** Where a bottle stands to its limit, and where it goes: shares of the limit, when, at what chance. */
+export function watchLines(watch: Watch, now: number, cold: boolean): string[] {
+  const passes = watch.passes.flatMap((passing) => passingWords(passing, now) ?? []);
+  const glass =
+    watch.failureWithinDay >= 0.001
+      ? [
+          `That a bottle of the batch bursts within a day if it stays${cold ? ' there' : ' warm'}: ${chanceWords(watch.failureWithinDay)}.`,
+        ]
+      : [];
+  return [
+    `About ${percent(watch.share)} of its limit now, perhaps ${percent(watch.edge)}.`,
+    ...(passes.length > 0 ? [`It passes ${passes.join(', ')}.`] : []),
+    ...glass,
+  ];
+}
+
+/** What to do now, by stage. */
+export function doNow(stage: WatchStage, cold: boolean): string {
+  switch (stage) {
+    case 'at-ease':
+      return cold ? 'Nothing: it rests.' : 'Nothing: look again tomorrow.';
+    case 'watch':
+      return cold
+        ? 'Drink it soon; make sure it stays cold.'
+        : 'Squeeze the pilot when it gets there, and make room in the fridge.';
+    case 'chill-now':
+      return cold
+        ? 'Open it soon: cold, slowly, over a bowl, glasses on.'
+        : 'Into the fridge now. Glasses on if it feels hard; carry it wrapped in a towel.';
+    case 'do-not-handle':
+      return cold
+        ? 'Leave it closed and cold, covered. Glasses and gloves before anybody reaches near it; vent it only after days of cold, in steps, wrapped, over a bowl.'
+        : 'Do not touch it. Keep everybody away; glasses and gloves on, cover it with a thick towel and a box, and bring the cold to it: ice packs about it, a window open in winter. Do not open it, do not carry it.';
+  }
+}
+
+/** Why a bottle is marked, in a clause. */
+export const markedWords = (watch: Watch): string =>
+  watch.stage === 'do-not-handle'
+    ? watch.share >= 1
+      ? 'likely past its limit'
+      : 'its glass may give way'
+    : watch.stage === 'chill-now'
+      ? watch.edge >= 1
+        ? 'may be at its limit'
+        : watch.share >= 0.9
+          ? 'past 90 % of its limit'
+          : 'its window has closed'
+      : watch.stage === 'watch'
+        ? 'nears its limit within a day'
+        : '';
