@@ -24,12 +24,23 @@ export function changeWords(change: Change): string {
       return `With ${knownCultures(change.to)?.name ?? change.to} instead of ${knownCultures(change.from)?.name ?? change.from}`;
     case 'fizz':
       return `Fizz ${number(change.from)} → ${number(change.to)} volumes`;
+    case 'bottling': {
+      const [title, unit] = bottlingTitles[change.key];
+      const said = (value: string) => (value === '' ? 'nothing' : `${value}${unit}`);
+      return `${title}: ${said(change.from)} → ${said(change.to)}`;
+    }
     case 'method':
       return named(change.key)
         ? `${methodTitles[change.key]}: ${methodLabel(change.key, change.from).toLowerCase()} → ${methodLabel(change.key, change.to).toLowerCase()}`
         : (methodTimes[change.key] ?? '');
   }
 }
+
+const bottlingTitles = {
+  dose: ['Dose of the bottles', ' a litre'],
+  headspaceCm: ['Headspace', ' cm'],
+  warmDays: ['Days warm in the bottle', ''],
+} as const;
 
 const methodTimes: Readonly<Record<string, string>> = {
   minutes: 'Another time at the simmer',

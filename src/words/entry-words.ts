@@ -1,3 +1,4 @@
+import { tasteKinds } from '@/core/lots/lot';
 import type { Entry, EntryOf } from '@/core/journal/entry';
 import type { SignKind } from '@/core/lots/signs';
 import type { Household } from '@/core/journal/household';
@@ -41,7 +42,7 @@ export function entryWords(entry: Entry, household: Household, seenFrom?: string
     case 'tasted':
       return `Tasted: ${tasteLine(entry)}${entry.by ? `, by ${entry.by}` : ''}`;
     case 'opened':
-      return `Opened, ${openingWords[entry.how]}`;
+      return `Opened, ${openingWords[entry.how]}${entry.lostMl ? `, ${Math.round(entry.lostMl)} ml lost` : ''}`;
     case 'ended':
       return `${endingWords[entry.how]}${entry.why ? `: ${entry.why}` : ''}`;
     case 'temperature-set':
@@ -71,10 +72,8 @@ const signLine = (signs: EntryOf<'observed'>['signs']) =>
     .flatMap(([kind, value]) => (value === undefined ? [] : [signSaid(kind as SignKind, value)]))
     .join(', ');
 
-const tasteLine = ({ sweet, sour, fizz, strength, liking }: EntryOf<'tasted'>) =>
-  Object.entries({ sweet, sour, fizz, strength, liking })
-    .flatMap(([name, value]) => (value === undefined ? [] : [`${name} ${value} of 5`]))
-    .join(', ');
+const tasteLine = (entry: EntryOf<'tasted'>) =>
+  tasteKinds.flatMap((kind) => (entry[kind] === undefined ? [] : [`${kind} ${entry[kind]} of 5`])).join(', ');
 
 function measuredWords({ quantity, value }: EntryOf<'measured'>): string {
   const { title, unit, digits } = quantityWords[quantity];

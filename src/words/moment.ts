@@ -50,3 +50,16 @@ export const inWords = (count: number): string => numbers[count] ?? String(count
 
 /** Rounds an instant to the quarter hour, since nobody chills to the minute. */
 export const quarter = (instant: number): number => Math.round(instant / 900_000) * 900_000;
+
+/**
+ * A latest moment as it is said: "before bed" when it is the last moment anybody is up, else "by 18:15".
+ *
+ * @param bedMinute minute of the day at which the household goes to bed
+ */
+export function byWords(instant: number, now: number, bedMinute: number): string {
+  const date = new Date(instant);
+  if (Math.abs(date.getHours() * 60 + date.getMinutes() - bedMinute) > 1)
+    return `by ${moment(quarter(instant), now)}`;
+  const day = moment(instant, now).replace(/ ?\d{1,2}:\d\d$/, '');
+  return day === '' ? 'before bed' : `before bed ${day}`;
+}

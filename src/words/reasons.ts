@@ -22,7 +22,7 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
       return `${warm} the chance that a bottle of the batch bursts comes then to what you accept (${careful ? 'one batch in a thousand' : 'one batch in two hundred'}), by what such glass, as old as it is, is thought to bear.`;
     case 'limit':
       return chill.reached
-        ? `${warm} ${careful ? 'one batch in twenty' : 'half of such batches'} passes ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`
+        ? `${warm} ${careful ? 'one batch in twenty passes' : 'half of such batches pass'} ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`
         : `${warm} ${careful ? 'one in twenty' : 'half of them'} is past ${one(limitBar)} bar then, though it likely holds only ${one(fizzAt(answer, chill.latest))} of the ${one(wantedVolumes)} volumes wanted: chilled in time and on the flat side, or look again before.`;
     case 'fizz':
       return `${warm} it passes ${one(wantedVolumes * 1.25)} volumes then, a quarter more than you want.`;

@@ -5,11 +5,12 @@ import { lotOf } from '@/core/journal/household';
 import { rootOf } from '@/core/forecast/family-members';
 import { cautionOf } from '@/core/kitchen/caution';
 import { celsiusAt } from '@/core/kitchen/places';
+import { wakingOf } from '@/core/kitchen/waking';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Task } from '@/core/tasks/task';
 import { portionsWords, volume } from './amounts';
 import { chillReason } from './reasons';
-import { moment, plural, quarter } from './moment';
+import { byWords, moment, plural, quarter } from './moment';
 
 export interface TaskWords {
   readonly over: string;
@@ -28,6 +29,8 @@ export function taskWords(
 ): TaskWords {
   const from = moment(quarter(task.from), now);
   const until = moment(quarter(task.until), now);
+  const bed = wakingOf(household).to;
+  const by = byWords(task.until, now, bed);
   const span = `Good from ${from} until ${until}.`;
   const lot = task.lots[0]!;
   const root = rootOf(lot, (id) => lotOf(household, id));
@@ -40,8 +43,8 @@ export function taskWords(
           : task.until <= now
             ? 'chill now, where they stand'
             : due
-              ? `chill by ${until}`
-              : `chill between ${from} and ${until}`;
+              ? `chill ${by}`
+              : `chill ${by.startsWith('by ') ? `between ${from} and ${until}` : `from ${from}, ${by}`}`;
       const which = task.lots.length === 1 ? `bottle ${lot.name}` : plural(task.lots.length, 'bottle');
       const celsius = celsiusAt(household.warmths, lot.place, now);
       const because = answer
@@ -109,7 +112,12 @@ export function taskWords(
     case 'open':
       return {
         over: `${plural(task.lots.length, 'bottle')} in the fridge`,
-        title: due ? `Open ${root.name}` : `${root.name} settles until ${from}`,
+        title:
+          task.reason === 'cold-do-not-handle'
+            ? `${root.name}: leave it cold, do not handle`
+            : due
+              ? `Open ${root.name}`
+              : `${root.name} settles until ${from}`,
         because:
           task.reason === 'cold-limit'
             ? `by ${until}: even cold it goes on, and from then one in twenty is past what its bottle is good for.`

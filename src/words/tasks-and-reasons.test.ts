@@ -63,7 +63,7 @@ const task = (
   reason: '',
   ...more,
 });
-const answer = (closes: 'limit' | 'fizz' | 'beyond-forecast', reached = true) =>
+const answer = (closes: 'limit' | 'strength' | 'fizz' | 'beyond-forecast', reached = true) =>
   ({
     start: now,
     chill: { closes, reached, latest: 8 },
@@ -138,6 +138,19 @@ describe('what a card says', () => {
     });
   });
 
+  test('chill: what must be done by bedtime says so', () => {
+    const bed = new Date(2026, 4, 4, 22, 30).getTime();
+    const until = (at: number, from: number) =>
+      said({ ...task('chill', [bottles[0]!], from, 2), until: at }, answer('limit')).title;
+    expect(until(bed, -2)).toBe('1: chill before bed');
+    expect(until(bed + 24 * hourMs, -2)).toBe('1: chill before bed tomorrow');
+    expect(until(bed + 48 * hourMs, 20)).toBe('1: chill from tomorrow 14:15, before bed Wed');
+    expect(said(task('chill', bottles, -9, -1, { reason: 'do-not-handle' })).title).toBe('1: do not handle');
+    expect(said(task('open', bottles, -9, 40, { reason: 'cold-do-not-handle' })).title).toBe(
+      '1: leave it cold, do not handle',
+    );
+  });
+
   test('bottle and open: from when, or now', () => {
     expect(said(task('bottle', [brew], 3, 9)).title).toBe('Taste Plum and bay from 21:15');
     expect(said(task('bottle', [brew], -3, 9)).title).toBe('Taste Plum and bay; bottle it if you like it');
@@ -160,6 +173,19 @@ describe('what a card says', () => {
 });
 
 describe('why', () => {
+  test('a chill window closes by what its maker accepts, and says which it was', () => {
+    expect(chillReason(answer('strength'), 'swing-top', 24)).toBe(
+      'at 24.0 °C the chance that a bottle of the batch bursts comes then to what you accept (one batch in a thousand), by what such glass, as old as it is, is thought to bear.',
+    );
+    expect(chillReason(answer('strength'), 'swing-top', 24, false)).toMatch(/one batch in two hundred/);
+    expect(chillReason(answer('limit'), 'swing-top', 24)).toMatch(
+      /^at 24\.0 °C one batch in twenty passes 2\.8 bar/,
+    );
+    expect(chillReason(answer('limit'), 'swing-top', 24, false)).toMatch(
+      /^at 24\.0 °C half of such batches pass 2\.8 bar/,
+    );
+  });
+
   test('a chill window closes for one of three reasons', () => {
     expect(chillReason(answer('limit', false), 'swing-top', 24)).toBe(
       'at 24.0 °C one in twenty is past 2.8 bar then, though it likely holds only 1.6 of the 2.4 volumes wanted: chilled in time and on the flat side, or look again before.',

@@ -122,9 +122,7 @@ function pickBottles(
   fillOf: (make: EmptyBottles) => number,
   ml: number,
 ): EmptyBottles[] {
-  const ordered = [...makes].sort(
-    (a, b) => rankOf(b) - rankOf(a) || b.ml - a.ml,
-  );
+  const ordered = [...makes].sort((a, b) => rankOf(b) - rankOf(a) || b.ml - a.ml);
   const step = stepOf(ml);
   const room = Math.max(0, Math.floor(ml / step + 1e-9));
   // fewest[v] is the least number of bottles whose fills make up v steps; taken[v] the last one put there.

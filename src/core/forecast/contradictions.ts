@@ -1,5 +1,6 @@
 import type { Reading } from '../ferment/ferment';
-import { feltBelow, isOrdinal, readingError, weighs, wordChance } from './observe';
+import { feltBelow, readingError, weighs, wordChance } from './observe';
+import { isOrdinal } from './ordinal-scales';
 import { spanAt, stageSpans } from '../ferment/time-table';
 import type { StoredRun } from './stored-run';
 import { expectations } from './weigh';

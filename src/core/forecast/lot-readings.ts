@@ -4,7 +4,7 @@ import type { Lot } from '../lots/lot';
 const hourMs = 3_600_000;
 
 /** Kinds that weigh no forecast: they correct the amounts, or tell of care alone. */
-const silent: readonly string[] = ['grams', 'ml', 'colour', 'texture'];
+const silent: readonly string[] = ['grams', 'ml', 'colour', 'texture', 'spice', 'aroma', 'off', 'liking'];
 
 /**
  * Everything read on a lot within hours of an instant, as the forecast takes it.

@@ -2,15 +2,8 @@ import fc from 'fast-check';
 import { Scenario, type Reading } from '../ferment/scenario';
 import { simulate } from '../ferment/simulate';
 import { slots } from '../ferment/state';
-import {
-  expected,
-  feltBelow,
-  likelihood,
-  ordinalScales,
-  readingError,
-  wordChance,
-  type OrdinalKind,
-} from './observe';
+import { expected, feltBelow, likelihood, readingError, wordChance } from './observe';
+import { ordinalScales, type OrdinalKind } from './ordinal-scales';
 import type { Place } from './quantities';
 
 const kinds = Object.keys(ordinalScales) as OrdinalKind[];

@@ -1,6 +1,7 @@
 import type { Reading } from '../ferment/ferment';
 import { hourIndexAt } from './between-hours';
-import { errorOf, expected, isOrdinal, ordinalScales, wordChance, type OrdinalKind } from './observe';
+import { errorOf, expected, wordChance } from './observe';
+import { isOrdinal, ordinalScales, type OrdinalKind } from './ordinal-scales';
 import { placesOf, weightedQuantiles } from './quantiles';
 import { rowAt, rowOf, type StoredRun } from './stored-run';
 

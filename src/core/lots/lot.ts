@@ -32,9 +32,13 @@ export type StepsTaken = Readonly<Record<string, { readonly done: boolean; reado
 
 export type Quantity = 'sg' | 'brix' | 'ph' | 'celsius' | 'gaugeBar' | 'grams' | 'ml';
 
+/** What is scored of a sip, 1 (hardly) to 5 (very); `off` is an off-flavour, `liking` how gladly it is drunk. */
+export const tasteKinds = ['sweet', 'sour', 'fizz', 'strength', 'spice', 'aroma', 'off', 'liking'] as const;
+export type TasteKind = (typeof tasteKinds)[number];
+
 /** Something read, felt or tasted on a lot. */
 export interface Reading {
-  readonly kind: SignKind | Quantity | 'sweet' | 'sour' | 'fizz' | 'strength';
+  readonly kind: SignKind | Quantity | TasteKind;
   readonly value: string | number;
 }
 

@@ -1,5 +1,5 @@
 import type { Method } from '../lots/method';
-import type { Recipe, RecipeLine } from './recipe';
+import type { BottlingWay, Recipe, RecipeLine } from './recipe';
 
 /** One thing that differs between two versions of a recipe. */
 export type Change =
@@ -8,6 +8,12 @@ export type Change =
   | { readonly kind: 'dose'; readonly from: number; readonly to: number; readonly culture: string }
   | { readonly kind: 'culture'; readonly from: string; readonly to: string }
   | { readonly kind: 'fizz'; readonly from: number; readonly to: number }
+  | {
+      readonly kind: 'bottling';
+      readonly key: keyof BottlingWay;
+      readonly from: string;
+      readonly to: string;
+    }
   | { readonly kind: 'method'; readonly key: keyof Method; readonly from: string; readonly to: string };
 
 const told = (value: Method[keyof Method]): string =>
@@ -40,5 +46,18 @@ export function changesBetween(before: Recipe, after: Recipe): Change[] {
     const [from, to] = [told(before.method[key]), told(after.method[key])];
     if (from !== to) out.push({ kind: 'method', key, from, to });
   }
+  if (after.bottling)
+    for (const key of ['dose', 'headspaceCm', 'warmDays'] as const) {
+      const [from, to] = [inShort(before.bottling?.[key]), inShort(after.bottling[key])];
+      if (from !== to) out.push({ kind: 'bottling', key, from, to });
+    }
   return out;
+}
+
+/** A part of how bottles are filled, in short; nothing for what nobody said. */
+function inShort(value: BottlingWay[keyof BottlingWay] | undefined): string {
+  if (value === null || value === undefined) return '';
+  return typeof value === 'object'
+    ? `${value.perLitre} ${value.unit === 'grams' ? 'g' : 'ml'} ${value.what}`
+    : String(value);
 }

@@ -41,6 +41,19 @@ export const RecipeShape = z.strictObject({
   rating: z.number().int().min(1).max(5).nullable(),
   note: z.string().max(600),
   from: from.nullable(),
+  bottling: z
+    .strictObject({
+      dose: z
+        .strictObject({
+          what: z.string().refine(isIngredient, 'An ingredient that is not in the table.'),
+          perLitre: z.number().min(0).max(600),
+          unit: z.enum(['grams', 'ml']),
+        })
+        .nullable(),
+      headspaceCm: z.number().min(0.5).max(20),
+      warmDays: z.number().min(0).max(60).nullable(),
+    })
+    .optional(),
 });
 
 /** A recipe as the household keeps it. */

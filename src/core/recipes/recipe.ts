@@ -36,6 +36,20 @@ export interface Recipe {
   readonly note: string;
   /** The recipe it was copied from. */
   readonly from: { readonly id: string; readonly version: number } | null;
+  /** How its bottles are filled, once somebody found out. */
+  readonly bottling?: BottlingWay | undefined;
+}
+
+/** How bottles are filled: what is dosed for a litre, how far under the rim, days warm until they are chilled. */
+export interface BottlingWay {
+  readonly dose: {
+    readonly what: string;
+    readonly perLitre: number;
+    readonly unit: 'grams' | 'ml';
+  } | null;
+  readonly headspaceCm: number;
+  /** Null while nobody knows. */
+  readonly warmDays: number | null;
 }
 
 /** Key under which a version is kept. @example recipeKey({ id: 'plum', version: 2 }) // 'plum@2' */

@@ -34,13 +34,16 @@ const urgency = {
   tend: 0,
 } as const;
 
+/** Everything there is to do with what lives, however far ahead and in the night too: what the kitchen's clock draws. */
+export const everyTask = (ask: TaskAsk): Task[] => onePerJar(sources.flatMap((source) => source(ask)));
+
 /**
  * What is next: spoilt things and pressure first, then everything by closing time.
  *
  * @returns tasks open within two days, in order; nothing for what the forecast does not know yet
  */
 export const agenda = (ask: TaskAsk): Task[] =>
-  rounds(awakeTasks(onePerJar(sources.flatMap((source) => source(ask))), wakingOf(ask.household), ask.now))
+  rounds(awakeTasks(everyTask(ask), wakingOf(ask.household), ask.now))
     .filter(({ from }) => from < ask.now + aheadMs)
     .sort((a, b) => urgency[b.verb] - urgency[a.verb] || a.until - b.until);
 

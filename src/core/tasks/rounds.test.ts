@@ -61,13 +61,19 @@ describe('waking hours', () => {
     expect(hours(whileAwake({ from: at(9), until: at(10) }, usualWaking))).toEqual([9, 10]);
   });
 
-  test('feeds are moved, pressure is not, nor what is due while nobody sleeps', () => {
+  test('feeds and chilling come before bed, spoilt things and pitching stay, and what is due while nobody sleeps', () => {
     const moved = awakeTasks(
-      [task('a', 20, 27), task('b', 20, 27, { verb: 'chill' }), task('c', 2, 5)],
+      [
+        task('a', 20, 27),
+        task('b', 20, 27, { verb: 'chill' }),
+        task('s', 20, 27, { verb: 'discard' }),
+        task('c', 2, 5),
+      ],
       usualWaking,
       at(18),
     );
     expect(moved.map(hours)).toEqual([
+      [20, 22.5],
       [20, 22.5],
       [20, 27],
       [2, 5],

@@ -3,8 +3,8 @@ import { hourMs, type Task } from './task';
 
 /** Feeds that are offered as one round share at least this long, ms. */
 const together = 1 * hourMs;
-/** Upkeep of jars: pressure and spoilt things are never put off to the morning. */
-const waits: readonly Task['verb'][] = ['feed', 'rest', 'wake'];
+/** What is brought into waking hours: nothing of it is ever put off beyond its end, and spoilt things wait for nobody. */
+const waits: readonly Task['verb'][] = ['feed', 'rest', 'wake', 'chill', 'bottle', 'open', 'tend'];
 
 /** Tasks brought into waking hours: what would end in the night ends before bed. */
 export const awakeTasks = (tasks: readonly Task[], waking: WakingHours, now: number): Task[] =>

@@ -73,18 +73,43 @@ const bottle = (id: string, more: Partial<Lot> = {}) =>
 
 describe('warm bottles', () => {
   test('are chilled within their window, with its soft edges', () => {
-    expect(ask([bottle('a')], { a: chill(20) })).toEqual([
+    expect(ask([bottle('a')], { a: chill(9) })).toEqual([
       expect.objectContaining({
         id: 'chill-a',
         verb: 'chill',
-        from: at(10),
-        until: at(20),
+        from: at(-1),
+        until: at(9),
         fromSoftHours: 3,
         untilSoftHours: 6,
         portions: [],
         reason: 'limit',
       }),
     ]);
+  });
+
+  test('what would close at night closes before bed; in the night itself it is what it is', () => {
+    expect(ask([bottle('a')], { a: chill(15) })[0]).toMatchObject({ from: at(5), until: at(9.5) });
+    // Wholly in the night: its end comes before bed too, and its beginning with it.
+    expect(ask([bottle('a')], { a: chill(14, { earliest: 12 }) })[0]).toMatchObject({
+      from: at(9.5),
+      until: at(9.5),
+    });
+  });
+
+  test('past what their glass may bear, say so instead of a window', () => {
+    const hours = [0, 1, 2];
+    const gauge = hours.map(() => [2, 2.5, 3, 3.5, 4] as const);
+    const over = {
+      ...chill(9),
+      hours,
+      limitBar: 2.8,
+      series: { gauge } as never,
+      pressure: { passes: [], failure: [0, 0, 0] },
+    };
+    expect(ask([bottle('a')], { a: over })[0]!.reason).toBe('do-not-handle');
+    const cold = bottle('a', { place: 'fridge' });
+    expect(ask([cold], { a: { ...over, chill: null } })[0]!.reason).toBe('cold-do-not-handle');
+    expect(ask([bottle('a')], { a: { ...over, limitBar: 3.5 } })[0]!.reason).toBe('limit');
   });
 
   test('say when the limit comes before the fizz, and when the fizz itself closes', () => {
@@ -165,7 +190,8 @@ describe('brews', () => {
       expect.objectContaining({
         id: 'bottle-b',
         from: at(4),
-        until: at(14),
+        // The last moment awake before it.
+        until: at(9.5),
         fromSoftHours: 2,
         untilSoftHours: 5,
         reason: 'sweetness',

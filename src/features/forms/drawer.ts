@@ -22,6 +22,8 @@ export { Tending } from '../brewday/tending-card';
 export { PacketDose } from '../starters/packet-dose';
 export { BeginningGuide } from '../starters/beginning-guide';
 export { BeginScreen } from '../starters/begin-screen';
+export { FoundOne } from '../rack/found-one';
+export { PowerCut } from '../rack/power-cut';
 export { OpeningForm } from '../rack/opening-form';
 export { AheadScreen } from '../planning/ahead-screen';
 export { BuildScreen } from '../planning/build-screen';

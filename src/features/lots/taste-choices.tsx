@@ -1,54 +1,54 @@
+import { View } from 'react-native';
+import type { TasteKind } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 
-const sweetSteps = ['Dry', 'A hint sweet', 'Balanced', 'Sweet', 'Syrupy'];
-const sourSteps = ['Not sour', 'Fresh', 'Tart', 'Sour', 'Vinegary'];
-const fizzSteps = ['Still', 'Prickle', 'Soft', 'Lively', 'Sharp'];
+/** Scores of a sip so far: what nobody scored is not written. */
+export type Taste = Readonly<Partial<Record<TasteKind, number>>>;
 
-export interface Taste {
-  readonly sweet: number;
-  readonly sour: number;
-  readonly fizz?: number;
-}
+/** Each scale in a maker's words, from 1 to 5. */
+const scales: Readonly<
+  Record<Exclude<TasteKind, 'strength'>, readonly [title: string, steps: readonly string[]]>
+> = {
+  sweet: ['Sweet', ['Dry', 'A hint sweet', 'Balanced', 'Sweet', 'Syrupy']],
+  sour: ['Sour', ['Not sour', 'Fresh', 'Tart', 'Sour', 'Vinegary']],
+  fizz: ['Fizz', ['Still', 'Prickle', 'Soft', 'Lively', 'Sharp']],
+  spice: ['Spice', ['None', 'A trace', 'Warm', 'Spicy', 'Burning']],
+  aroma: ['Aroma', ['None', 'Faint', 'Clear', 'Full', 'Too much']],
+  off: ['Anything off', ['Clean', 'A trace', 'Noticeable', 'Strong', 'Undrinkable']],
+  liking: ['How is it?', ['Not again', 'Meh', 'Fine', 'Good', 'Again, please']],
+};
+type Scale = keyof typeof scales;
 
-/** What most sips are: balanced and fresh. */
-export const usualTaste: Taste = { sweet: 3, sour: 2 };
-
-const steps = (labels: readonly string[]) => labels.map((label, i) => ({ value: i + 1, label }));
+/** A jar's sip; a bottle's. */
+export const jarScales: readonly Scale[] = ['sweet', 'sour', 'liking'];
+export const bottleScales: readonly Scale[] = ['sweet', 'sour', 'fizz', 'spice', 'aroma', 'off', 'liking'];
 
 interface Props {
   readonly value: Taste;
   readonly onChange: (taste: Taste) => void;
-  readonly fizz?: boolean;
+  readonly kinds: readonly Scale[];
 }
 
-/** A sip in two or three taps, in a maker's words. */
-export const TasteChoices = ({ value, onChange, fizz }: Props) => (
+/** A sip in a few taps, in a maker's words; a tap on what is chosen takes it back. */
+export const TasteChoices = ({ value, onChange, kinds }: Props) => (
   <>
-    <Text as="strong">Sweet</Text>
-    <Choice
-      label="Sweet"
-      options={steps(sweetSteps)}
-      value={value.sweet}
-      onChange={(sweet) => onChange({ ...value, sweet })}
-    />
-    <Text as="strong">Sour</Text>
-    <Choice
-      label="Sour"
-      options={steps(sourSteps)}
-      value={value.sour}
-      onChange={(sour) => onChange({ ...value, sour })}
-    />
-    {fizz ? (
-      <>
-        <Text as="strong">Fizz</Text>
-        <Choice
-          label="Fizz"
-          options={steps(fizzSteps)}
-          value={value.fizz ?? null}
-          onChange={(step) => onChange({ ...value, fizz: step })}
-        />
-      </>
-    ) : null}
+    {kinds.map((kind) => {
+      const [title, steps] = scales[kind];
+      return (
+        <View key={kind} style={{ gap: 4 }}>
+          <Text as="strong">{title}</Text>
+          <Choice
+            label={title}
+            options={steps.map((label, i) => ({ value: i + 1, label }))}
+            value={value[kind] ?? null}
+            onChange={(score) => {
+              const { [kind]: before, ...rest } = value;
+              onChange(before === score ? rest : { ...rest, [kind]: score });
+            }}
+          />
+        </View>
+      );
+    })}
   </>
 );

@@ -76,9 +76,7 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
       <LotActs lot={lot} />
       <ForecastSection lot={lot} now={now} />
       <LotExtras lot={lot} now={now} />
-      {opening ? (
-        <OpeningForm lot={lot} name={name} cold={lot.place === 'fridge'} onClose={() => setOpening(false)} />
-      ) : null}
+      {opening ? <OpeningForm lot={lot} name={name} onClose={() => setOpening(false)} /> : null}
     </Screen>
   );
 }

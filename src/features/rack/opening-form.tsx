@@ -1,18 +1,27 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { celsiusAt } from '@/core/kitchen/places';
 import type { Lot, OpeningKind } from '@/core/lots/lot';
+import { volumeTyped } from '@/core/measures/portion-measure';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
-import { TasteChoices, usualTaste } from '../lots/taste-choices';
+import { openingReason, wayTitles, wayWords } from '@/words/opening-words';
+import { useBook } from '../forecasting/book';
+import { bottleScales, TasteChoices, type Taste } from '../lots/taste-choices';
+import { TasterChoice } from '../lots/taster-choice';
 import { useAct } from '../shell/act-context';
+import { guideOf } from './guide-of';
 
 interface Props {
   readonly lot: Lot;
   readonly name: string;
-  readonly cold: boolean;
   readonly onClose: () => void;
 }
 
@@ -23,39 +32,107 @@ const openings = [
   { value: 'gusher', label: 'Gusher' },
 ] as const satisfies readonly { value: OpeningKind; label: string }[];
 
-/** How it opened and how it tasted: what the next batch learns from. */
-export function OpeningForm({ lot, name, cold, onClose }: Props) {
+/** How to open it; then how it opened, what was lost, and how it tasted to whom: what the next batch learns from. */
+export function OpeningForm({ lot, name, onClose }: Props) {
+  const [opened, setOpened] = useState(false);
+  return (
+    <Sheet title={opened ? `How is ${name}?` : `Open ${name}`} onClose={onClose}>
+      {opened ? (
+        <Sips lot={lot} onClose={onClose} />
+      ) : (
+        <Opening lot={lot} name={name} onOpened={() => setOpened(true)} />
+      )}
+    </Sheet>
+  );
+}
+
+function Opening({ lot, name, onOpened }: Omit<Props, 'onClose'> & { readonly onOpened: () => void }) {
   const act = useAct();
-  const [opening, setOpening] = useState<OpeningKind>('gentle');
-  const [taste, setTaste] = useState(usualTaste);
+  const now = useNow();
+  const household = useAppSelector(selectHousehold);
+  const answer = useBook().lotAnswer(lot.id);
+  const guide = guideOf(lot, answer, celsiusAt(household.warmths, lot.place, now), now);
+  const [how, setHow] = useState<OpeningKind>('gentle');
+  const [lost, setLost] = useState('');
   const [note, setNote] = useState('');
+  const lostMl = lost.trim() === '' ? null : volumeTyped(lost, 'ml');
+  const lostFault =
+    lostMl && !lostMl.ok
+      ? lostMl.sentence
+      : lostMl?.ok && lostMl.value > lot.vessel.ml
+        ? 'More than it holds.'
+        : undefined;
   const save = () => {
-    const { sweet, sour } = taste;
+    if (lostFault) return;
     act(
       {
         kind: 'opened',
         lotId: lot.id,
-        how: opening,
-        sweet,
-        sour,
+        how,
+        ...(lostMl?.ok ? { lostMl: lostMl.value } : {}),
         ...(note.trim() ? { note: note.trim().slice(0, 2000) } : {}),
       },
       `${name} is opened.`,
     );
-    onClose();
+    onOpened();
   };
+  const grave = guide?.way === 'leave' || guide?.way === 'in-steps';
   return (
-    <Sheet title={`Open ${name}`} onClose={onClose}>
-      {cold ? null : <Note tone="danger">It is warm: chill it first if you can. A warm bottle gushes.</Note>}
+    <>
+      {guide ? (
+        <Note tone={grave ? 'danger' : 'caution'}>
+          {`${wayTitles[guide.way]}. ${wayWords[guide.way]} ${openingReason(guide)}`}
+        </Note>
+      ) : lot.place === 'fridge' ? null : (
+        <Note tone="danger">It is warm: chill it first if you can. A warm bottle gushes.</Note>
+      )}
       <Note tone="caution">
-        Cold, slowly, wrapped in a cloth, over the sink, pointing away. It holds some alcohol: mind children,
-        pregnancy and driving.
+        It holds some alcohol: mind children, pregnancy and driving. Eyes and a squeeze come before any
+        estimate.
       </Note>
       <Text as="strong">How did it open?</Text>
-      <Choice label="How did it open?" options={openings} value={opening} onChange={setOpening} />
-      <TasteChoices value={taste} onChange={setTaste} />
+      <Choice label="How did it open?" options={openings} value={how} onChange={setHow} />
+      <TextBox
+        label="Lost over the rim"
+        value={lost}
+        onChange={setLost}
+        hint="Nothing, or 50 ml, half a cup"
+        error={lostFault}
+      />
       <TextBox label="What to change next time" value={note} onChange={setNote} multiline />
       <InkButton label="Opened" onPress={save} />
-    </Sheet>
+    </>
+  );
+}
+
+/** Sips of one after the other. */
+function Sips({ lot, onClose }: { readonly lot: Lot; readonly onClose: () => void }) {
+  const act = useAct();
+  const router = useRouter();
+  const [by, setBy] = useState('');
+  const [taste, setTaste] = useState<Taste>({});
+  const [noted, setNoted] = useState<readonly string[]>([]);
+  const save = () => {
+    act(
+      { kind: 'tasted', lotId: lot.id, ...taste, ...(by.trim() ? { by: by.trim() } : {}) },
+      `${by.trim() || 'Your'} taste is noted.`,
+    );
+    setNoted([...noted, by.trim() || 'you']);
+    setTaste({});
+  };
+  return (
+    <>
+      {noted.length > 0 ? <Text live>{`Noted: ${noted.join(', ')}. Somebody else?`}</Text> : null}
+      <TasterChoice value={by} onChange={setBy} />
+      <TasteChoices value={taste} onChange={setTaste} kinds={bottleScales} />
+      <InkButton label="Note the taste" disabled={Object.keys(taste).length === 0} onPress={save} />
+      <InkButton
+        quiet
+        label="Beside its siblings"
+        hint="Compare it with the bottles of its batch"
+        onPress={() => router.navigate(`/compare?with=${lot.id}` as never)}
+      />
+      <InkButton quiet label="Done" hint="Done tasting" onPress={onClose} />
+    </>
   );
 }

@@ -1,6 +1,4 @@
 import { StyleSheet } from 'react-native';
-import type { Lot } from '@/core/lots/lot';
-import { vesselKind } from '@/core/vessels/vessel-kinds';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
@@ -8,58 +6,72 @@ import { Text } from '@/ui/controls/text';
 import { HeadroomBar } from '@/ui/drawings/headroom-bar';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { moment, quarter } from '@/words/moment';
 import { lotName } from '@/words/names';
-import type { PressureNow } from '../forecasting/pressure';
+import { markedWords, stageWords } from '@/words/watch-words';
+import type { Shelved } from './rack-order';
 import { LotBottle } from './lot-bottle';
 
 interface Props {
-  readonly lot: Lot;
-  readonly pressure: PressureNow | null;
+  readonly shelved: Shelved;
+  readonly volumes: number;
+  readonly now: number;
+  /** Whether it is one of those picked; undefined while none are being picked. */
+  readonly picked?: boolean | undefined;
   readonly onPress: () => void;
 }
 
-/** One bottle on its shelf, with its headroom. */
-export function RackBottle({ lot, pressure, onPress }: Props) {
+/** One bottle in its crate, with its headroom, and in words why it is marked. */
+export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, picked, onPress }: Props) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
-  const limit = Math.max(0.1, vesselKind(lot.vessel.kind).limitBar);
-  const share = (pressure?.median ?? 0) / limit;
-  const edge = (pressure?.edge ?? 0) / limit;
   const name = lotName(lot, household);
-  const words = pressure
-    ? `${Math.round(share * 100)} % of limit`
+  const grave = watch?.stage === 'do-not-handle' || watch?.stage === 'chill-now';
+  const words = watch
+    ? `${Math.round(watch.share * 100)} % of limit`
     : lot.closure === 'sealed'
       ? '…'
       : 'not sealed';
+  const why = watch ? markedWords(watch) : '';
+  const closes = Number.isFinite(closesAt)
+    ? `${lot.place === 'fridge' ? 'open by' : 'chill by'} ${moment(quarter(closesAt), now)}`
+    : '';
   return (
     <Press
-      role="button"
-      aria-label={`${name}: ${pressure ? `about ${Math.round(share * 100)} percent of its limit` : 'being reckoned'}`}
+      role={picked === undefined ? 'button' : 'checkbox'}
+      {...(picked === undefined ? {} : { 'aria-checked': picked })}
+      aria-label={`${name}: ${watch ? `about ${Math.round(watch.share * 100)} percent of its limit${why ? `, ${why}` : ''}` : 'being reckoned'}${closes ? `; ${closes}` : ''}`}
       onPress={onPress}
       style={[
         styles.cell,
         corners.note,
-        { backgroundColor: roles.card, borderColor: edge >= 1 ? roles.danger : roles.hairline },
+        {
+          backgroundColor: picked ? roles.well : roles.card,
+          borderColor: picked ? roles.text : grave ? roles.danger : roles.hairline,
+          borderWidth: picked ? 3 : 1.5,
+        },
       ]}
     >
-      <LotBottle lot={lot} volumes={pressure?.volumes ?? 0} litreHeight={120} />
-      <HeadroomBar share={share} edge={edge} label="" />
+      <LotBottle lot={lot} volumes={volumes} litreHeight={112} />
+      <HeadroomBar share={watch?.share ?? 0} edge={watch?.edge ?? 0} label="" />
       <Text as="label">{words}</Text>
+      {watch && watch.stage !== 'at-ease' ? (
+        <Text as="label" color={grave ? roles.danger : roles.text} style={styles.name}>
+          {`${stageWords[watch.stage]}: ${why}`}
+        </Text>
+      ) : closes ? (
+        <Text as="label" style={styles.name}>
+          {closes}
+        </Text>
+      ) : null}
       <Text as="label" lines={2} color={roles.softText} style={styles.name}>
-        {name.replace(/, bottle .*$/, '')}
+        {`${name.replace(/, bottle .*$/, '')}${lot.variant ? `: ${lot.variant}` : ''}`}
       </Text>
     </Press>
   );
 }
 
 const styles = StyleSheet.create({
-  cell: {
-    width: 110,
-    alignItems: 'center',
-    paddingVertical: 10,
-    paddingHorizontal: 4,
-    borderWidth: 1.5,
-    gap: 4,
-  },
-  name: { maxWidth: 100, textAlign: 'center' },
+  cell: { width: 110, alignItems: 'center', paddingVertical: 10, paddingHorizontal: 4, gap: 4 },
+  name: { maxWidth: 102, textAlign: 'center' },
 });

@@ -1,116 +1,174 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { lotOf } from '@/core/journal/household';
-import { celsiusAt, placeIds, type PlaceId } from '@/core/kitchen/places';
+import { celsiusAt, placeIds } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
-import { vesselKind } from '@/core/vessels/vessel-kinds';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
-import { useRoles } from '@/ui/theme/use-roles';
+import { useWide } from '@/ui/layout/use-wide';
+import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { placeWords } from '@/words/names';
+import { KitchenClock } from '../clock/kitchen-clock';
 import { useBook } from '../forecasting/book';
-import { pressureAt } from '../forecasting/pressure';
-import { BottleInHand } from './bottle-in-hand';
-import { RackBottle } from './rack-bottle';
+import { later } from '../shell/later';
+import { Crate } from './crate';
+import { HandSheet } from './hand-sheet';
+import { shelve, type RackOrder, type Shelved } from './rack-order';
 
-/** Every closed bottle where it stands, the one nearest its limit first. */
+const FoundOne = later(async () => (await import('../forms/drawer')).FoundOne);
+const PowerCut = later(async () => (await import('../forms/drawer')).PowerCut);
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Every closed bottle in its crate: by place with the one nearest its limit first, or by closing window; one, several or all in hand. */
 export function RackScreen() {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const router = useRouter();
+  const wide = useWide();
   const { bottle: asked } = useLocalSearchParams<{ bottle?: string }>();
   const book = useBook();
-  const nearness = (lot: Lot) =>
-    (pressureAt(book.lotAnswer(lot.id), now)?.edge ?? 0) /
-    Math.max(0.1, vesselKind(lot.vessel.kind).limitBar);
-  const closed = book.living
-    .filter(({ role }) => role === 'bottle')
-    .map((lot) => ({ lot, near: nearness(lot) }))
-    .sort((a, b) => b.near - a.near || (a.lot.id < b.lot.id ? -1 : 1))
-    .map(({ lot }) => lot);
+  const [order, setOrder] = useState<RackOrder>('limit');
+  const [picked, setPicked] = useState<ReadonlySet<string> | null>(null);
+  const [inHand, setInHand] = useState(false);
+  const [mishap, setMishap] = useState<'power' | 'found' | null>(null);
+  const shelved = shelve(book.living, book.lotAnswer, now, order);
   const chosen = asked ? lotOf(household, asked) : undefined;
+  const open = (lot: Lot | undefined): lot is Lot => lot !== undefined && !lot.opened && !lot.ended;
   const choose = (id: string | null) => router.setParams({ bottle: id ?? undefined } as never);
+  const tap = (id: string) => {
+    if (!picked) return choose(id);
+    const next = new Set(picked);
+    if (!next.delete(id)) next.add(id);
+    setPicked(next);
+  };
+  const several = picked ? shelved.filter(({ lot }) => picked.has(lot.id)).map(({ lot }) => lot) : [];
+  const put = () => {
+    setPicked(null);
+    setInHand(false);
+  };
+  const crates = (
+    <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
+      {shelved.length === 0 ? (
+        <NoBottles />
+      ) : (
+        <RackTools
+          order={order}
+          onOrder={setOrder}
+          picking={picked !== null}
+          count={several.length}
+          onPick={() => setPicked(picked ? null : new Set())}
+          onHand={() => setInHand(true)}
+        />
+      )}
+      {order === 'closing' ? (
+        <Crate
+          title="By closing window"
+          note="the first to close first"
+          bottles={shelved}
+          now={now}
+          picked={picked}
+          onChoose={tap}
+        />
+      ) : (
+        placeIds.map((place) => (
+          <Crate
+            key={place}
+            title={capital(placeWords[place])}
+            note={
+              place === 'fridge'
+                ? `${celsiusAt(household.warmths, place, now).toFixed(0)} °C, still slowly rising`
+                : `${celsiusAt(household.warmths, place, now).toFixed(1)} °C`
+            }
+            bottles={shelved.filter(({ lot }: Shelved) => lot.place === place)}
+            now={now}
+            picked={picked}
+            onChoose={tap}
+          />
+        ))
+      )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <InkButton quiet label="The power was out" onPress={() => setMishap('power')} />
+        <InkButton
+          quiet
+          label="Found one"
+          hint="Found a forgotten bottle"
+          onPress={() => setMishap('found')}
+        />
+        <InkButton quiet label="Bottles and jars" onPress={() => router.navigate('/bottles' as never)} />
+        {wide ? null : (
+          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock' as never)} />
+        )}
+      </View>
+    </View>
+  );
   return (
     <Screen
       title="Rack"
-      over={`${plural(closed.length, 'closed bottle')}. Nearest the limit first.`}
-      width={1100}
+      over={`${plural(shelved.length, 'closed bottle')}. ${order === 'limit' ? 'Nearest the limit first.' : 'The first to close first.'}`}
+      width={1360}
     >
-      {closed.length === 0 ? (
-        <Card>
-          <Text as="heading" level={2}>
-            No bottle stands here
-          </Text>
-          <Text>
-            Bottle a brew, and each bottle shows up with the pressure it holds against what its glass may.
-          </Text>
-        </Card>
-      ) : null}
-      {placeIds.map((place) => (
-        <Shelf
-          key={place}
-          place={place}
-          celsius={celsiusAt(household.warmths, place, now)}
-          bottles={closed.filter((lot) => lot.place === place)}
-          now={now}
-          onChoose={choose}
-        />
-      ))}
-      {chosen && !chosen.opened && !chosen.ended ? (
-        <BottleInHand lot={chosen} now={now} onClose={() => choose(null)} />
-      ) : null}
+      {wide ? (
+        <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
+          {crates}
+          <View style={{ flex: 1, minWidth: 0, maxWidth: 620 }}>
+            <KitchenClock now={now} beside />
+          </View>
+        </View>
+      ) : (
+        crates
+      )}
+      {open(chosen) ? <HandSheet lots={[chosen]} now={now} onClose={() => choose(null)} /> : null}
+      {inHand && several.length > 0 ? <HandSheet lots={several} now={now} onClose={put} /> : null}
+      {mishap === 'power' ? <PowerCut now={now} onClose={() => setMishap(null)} /> : null}
+      {mishap === 'found' ? <FoundOne now={now} onClose={() => setMishap(null)} /> : null}
     </Screen>
   );
 }
 
-interface ShelfProps {
-  readonly place: PlaceId;
-  readonly celsius: number;
-  readonly bottles: readonly Lot[];
-  readonly now: number;
-  readonly onChoose: (id: string) => void;
+const NoBottles = () => (
+  <Card>
+    <Text as="heading" level={2}>
+      No bottle stands here
+    </Text>
+    <Text>
+      Bottle a brew, and each bottle shows up with the pressure it holds against what its glass may.
+    </Text>
+  </Card>
+);
+
+interface ToolsProps {
+  readonly order: RackOrder;
+  readonly onOrder: (order: RackOrder) => void;
+  readonly picking: boolean;
+  readonly count: number;
+  readonly onPick: () => void;
+  readonly onHand: () => void;
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
-function Shelf({ place, celsius, bottles, now, onChoose }: ShelfProps) {
-  const roles = useRoles();
-  const book = useBook();
-  if (bottles.length === 0) return null;
-  const note =
-    place === 'fridge' ? `${celsius.toFixed(0)} °C, still slowly rising` : `${celsius.toFixed(1)} °C`;
-  return (
-    <View style={{ gap: 8 }}>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'flex-end' }}>
-        <Text as="heading" level={2}>
-          {capital(placeWords[place])}
-        </Text>
-        <Text color={roles.softText}>{note}</Text>
-      </View>
-      <View
-        style={{
-          flexDirection: 'row',
-          flexWrap: 'wrap',
-          gap: 8,
-          borderBottomWidth: 4,
-          borderColor: roles.hairline,
-          paddingBottom: 8,
-        }}
-      >
-        {bottles.map((lot) => (
-          <RackBottle
-            key={lot.id}
-            lot={lot}
-            pressure={pressureAt(book.lotAnswer(lot.id), now)}
-            onPress={() => onChoose(lot.id)}
-          />
-        ))}
-      </View>
-    </View>
-  );
-}
+/** How the crates are ordered, and whether several bottles are being picked. */
+const RackTools = ({ order, onOrder, picking, count, onPick, onHand }: ToolsProps) => (
+  <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small, alignItems: 'center' }}>
+    <Choice
+      label="Order"
+      options={[
+        { value: 'limit', label: 'By place' },
+        { value: 'closing', label: 'By closing' },
+      ]}
+      value={order}
+      onChange={onOrder}
+    />
+    <InkButton quiet label={picking ? 'Pick none' : 'Pick several'} onPress={onPick} />
+    {picking && count > 0 ? (
+      <InkButton label={`${plural(count, 'bottle')} in hand`} onPress={onHand} />
+    ) : null}
+  </View>
+);

@@ -20,6 +20,8 @@ interface Props {
   readonly end: number;
   /** The same in words, for those who do not see it. */
   readonly summary: string;
+  /** Without its own clock and now: on a clock that many ribbons share. */
+  readonly bare?: boolean;
 }
 
 const height = 20;
@@ -27,7 +29,7 @@ const top = 9;
 const hourMs = 3_600_000;
 
 /** A window on the clock: dotted (not yet), filled (good), hatched (too far), soft where the forecast is unsure. */
-export function Ribbon({ span, now, start, end, summary }: Props) {
+export function Ribbon({ span, now, start, end, summary, bare = false }: Props) {
   const roles = useRoles();
   const [width, setWidth] = useState(300);
   const x = (instant: number) => (Math.min(end, Math.max(start, instant)) - start) * (width / (end - start));
@@ -96,22 +98,39 @@ export function Ribbon({ span, now, start, end, summary }: Props) {
               />
             ))}
           </G>
-          <Path d={`M${x(now) - 6} 0h12l-6 8z`} fill={roles.text} />
-          <Line x1={x(now)} x2={x(now)} y1={4} y2={top + height} stroke={roles.text} strokeWidth={2} />
+          {bare ? null : (
+            <>
+              <Path d={`M${x(now) - 6} 0h12l-6 8z`} fill={roles.text} />
+              <Line x1={x(now)} x2={x(now)} y1={4} y2={top + height} stroke={roles.text} strokeWidth={2} />
+            </>
+          )}
         </Svg>
       </View>
-      <View style={styles.ticks} aria-hidden>
-        {ribbonTicks(start, end, now).map((tick) => (
-          <Text
-            key={tick.at}
-            as="label"
-            color={roles.softText}
-            style={[styles.tick, { left: x(tick.at) - 36 }]}
-          >
-            {tick.label}
-          </Text>
-        ))}
-      </View>
+      {bare ? null : <Ticks start={start} end={end} now={now} x={x} />}
+    </View>
+  );
+}
+
+/** Noons, midnights and now under a ribbon. */
+function Ticks({
+  start,
+  end,
+  now,
+  x,
+}: Pick<Props, 'start' | 'end' | 'now'> & { readonly x: (at: number) => number }) {
+  const roles = useRoles();
+  return (
+    <View style={styles.ticks} aria-hidden>
+      {ribbonTicks(start, end, now).map((tick) => (
+        <Text
+          key={tick.at}
+          as="label"
+          color={roles.softText}
+          style={[styles.tick, { left: x(tick.at) - 36 }]}
+        >
+          {tick.label}
+        </Text>
+      ))}
     </View>
   );
 }

@@ -1,13 +1,13 @@
-import type { Reading } from '../../../lots/lot';
+import { tasteKinds, type Reading } from '../../../lots/lot';
 import { mark, type Fold } from '../../bench';
 
 export const tasted: Fold<'tasted'> = {
   subjects: (entry) => [entry.lotId],
   fold: (bench, entry) => {
-    const { sweet, sour, fizz, strength } = entry;
-    const readings = Object.entries({ sweet, sour, fizz, strength }).flatMap(([kind, value]) =>
-      value === undefined ? [] : [{ kind, value } as Reading],
-    );
+    const readings = tasteKinds.flatMap((kind): Reading[] => {
+      const value = entry[kind];
+      return value === undefined ? [] : [{ kind, value }];
+    });
     mark(bench, [entry.lotId], entry, { kind: 'read', readings, by: entry.by });
   },
 };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { tasteKinds } from '../../../lots/lot';
 import { exampleStamp, exampleSubject, score, stamp, subject } from '../base';
 
 /** Something was tasted: each score from 1 (hardly) to 5 (very), by a person if it is said. */
@@ -11,12 +12,12 @@ export const Tasted = z
     sour: score.optional(),
     fizz: score.optional(),
     strength: score.optional(),
+    spice: score.optional(),
+    aroma: score.optional(),
+    off: score.optional(),
     liking: score.optional(),
   })
-  .refine(
-    (t) => [t.sweet, t.sour, t.fizz, t.strength, t.liking].some((value) => value !== undefined),
-    'Say at least one thing of the taste.',
-  );
+  .refine((t) => tasteKinds.some((kind) => t[kind] !== undefined), 'Say at least one thing of the taste.');
 export type Tasted = z.infer<typeof Tasted>;
 
 export const example: Tasted = { ...exampleStamp, kind: 'tasted', lotId: exampleSubject, sweet: 4, sour: 2 };

@@ -1,0 +1,67 @@
+import type { LotAnswer } from '../forecast/family-answer';
+import type { FiveNumbers } from '../forecast/quantiles';
+import { emptyHousehold } from '../journal/household';
+import { likeThen, nightsOf } from './kitchen-clock';
+
+const hourMs = 3_600_000;
+const noon = new Date(2026, 4, 4, 12).getTime();
+const five = (middle: number): FiveNumbers => [0, 0, middle, 9, 9];
+
+test('nights between two moments, as the household sleeps', () => {
+  const nights = nightsOf(noon, noon + 48 * hourMs, { from: 7 * 60, to: 22 * 60 + 30 });
+  const at = (day: number, hour: number, minute: number) => new Date(2026, 4, day, hour, minute).getTime();
+  expect(nights).toEqual([
+    [at(4, 22, 31), at(5, 7, 0)],
+    [at(5, 22, 31), at(6, 7, 0)],
+  ]);
+  // Begun in the night, and ended in it.
+  expect(nightsOf(at(4, 3, 0), at(4, 23, 0), { from: 7 * 60, to: 22 * 60 + 30 })).toEqual([
+    [at(4, 3, 0), at(4, 7, 0)],
+    [at(4, 22, 31), at(4, 23, 0)],
+  ]);
+});
+
+test('who is up past midnight has a short night', () => {
+  const at = (day: number, hour: number, minute = 0) => new Date(2026, 4, day, hour, minute).getTime();
+  expect(nightsOf(noon, noon + 24 * hourMs, { from: 10 * 60, to: 60 })).toEqual([[at(5, 1, 1), at(5, 10)]]);
+});
+
+test('what a lot is like then: between reports, and nothing beyond them', () => {
+  const answer = {
+    start: noon,
+    hours: [0, 10, 20],
+    limitBar: 2,
+    series: {
+      sweet: [five(80), five(60), five(50)],
+      fizz: [five(0), five(1), five(2)],
+      gauge: [five(0), five(1), five(1.8)],
+    },
+  } as unknown as LotAnswer;
+  const ask = {
+    household: emptyHousehold,
+    living: [],
+    now: noon,
+    lotAnswer: (id: string) => (id === 'a' ? answer : null),
+    starterAnswer: (id: string) =>
+      id === 'jar' ? ({ start: noon, hours: [0, 4], liveliness: [five(0.2), five(0.8)] } as never) : null,
+  };
+  expect(likeThen(ask, 'a', noon + 5 * hourMs)).toEqual({
+    sweetness: 70,
+    volumes: 0.5,
+    limitShare: 0.25,
+    liveliness: null,
+  });
+  expect(likeThen(ask, 'a', noon + 15 * hourMs).limitShare).toBeCloseTo(0.7, 9);
+  expect(likeThen(ask, 'a', noon + 30 * hourMs).sweetness).toBeNull();
+  expect(likeThen(ask, 'a', noon - hourMs).sweetness).toBeNull();
+  expect(likeThen(ask, 'jar', noon + hourMs)).toMatchObject({
+    liveliness: expect.closeTo(0.35, 9),
+    volumes: null,
+  });
+  expect(likeThen(ask, 'nobody', noon)).toEqual({
+    sweetness: null,
+    volumes: null,
+    limitShare: null,
+    liveliness: null,
+  });
+});

@@ -1,0 +1,90 @@
+import { betweenHours } from '../forecast/between-hours';
+import type { FiveNumbers } from '../forecast/quantiles';
+import { nextAwake, isAwake, lastAwake, type WakingHours } from '../kitchen/waking';
+import type { Lot } from '../lots/lot';
+import { everyTask } from './agenda';
+import { hourMs, type Task, type TaskAsk } from './task';
+
+/** One living lot on the kitchen's clock: its next window, if there is one. */
+export interface ClockRow {
+  readonly lot: Lot;
+  readonly task: Task | null;
+}
+
+/** Every living lot with the window that closes first, in the order of closing; those without one after them. */
+export function clockRows(ask: TaskAsk): ClockRow[] {
+  const next = new Map<string, Task>();
+  for (const task of everyTask(ask))
+    for (const { id } of task.lots) {
+      const before = next.get(id);
+      if (!before || task.until < before.until) next.set(id, task);
+    }
+  return ask.living
+    .map((lot) => ({ lot, task: next.get(lot.id) ?? null }))
+    .sort(
+      (a, b) =>
+        (a.task?.until ?? Infinity) - (b.task?.until ?? Infinity) || (a.lot.id < b.lot.id ? -1 : 1) || 0,
+    );
+}
+
+/** What a lot is thought to be like at an instant: middles, null where the forecast does not say. */
+export interface LikeThen {
+  readonly sweetness: number | null;
+  readonly volumes: number | null;
+  /** Gauge as a share of the working limit. */
+  readonly limitShare: number | null;
+  readonly liveliness: number | null;
+}
+
+const middleAt = (hours: readonly number[], series: readonly FiveNumbers[], hour: number): number | null => {
+  if (hours.length === 0 || hour < hours[0]! || hour > hours.at(-1)! + 1) return null;
+  const { index, share } = betweenHours(hours, hour);
+  const before = series[index]?.[2];
+  if (before === undefined) return null;
+  return before + share * ((series[index + 1]?.[2] ?? before) - before);
+};
+
+/** Reads the answers of a lot at an instant. */
+export function likeThen(
+  { lotAnswer, starterAnswer }: Pick<TaskAsk, 'lotAnswer' | 'starterAnswer'>,
+  lotId: string,
+  at: number,
+): LikeThen {
+  const answer = lotAnswer(lotId);
+  const jar = starterAnswer(lotId);
+  const hour = answer ? (at - answer.start) / hourMs : 0;
+  const of = (series: 'sweet' | 'fizz' | 'gauge') =>
+    answer ? middleAt(answer.hours, answer.series[series], hour) : null;
+  const gauge = answer?.limitBar ? of('gauge') : null;
+  return {
+    sweetness: of('sweet'),
+    volumes: answer?.limitBar ? of('fizz') : null,
+    limitShare: gauge === null ? null : gauge / answer!.limitBar!,
+    liveliness: jar ? middleAt(jar.hours, jar.liveliness, (at - jar.start) / hourMs) : null,
+  };
+}
+
+/** Spans between two instants when nobody is up, ms. @returns in order, clipped to the span */
+export function nightsOf(from: number, to: number, waking: WakingHours): (readonly [number, number])[] {
+  const out: (readonly [number, number])[] = [];
+  let at = from;
+  for (let i = 0; i < 100 && at < to; i++) {
+    if (isAwake(at, waking)) {
+      at = fallAsleep(at, waking);
+      continue;
+    }
+    const wake = Math.min(to, nextAwake(at, waking));
+    out.push([at, wake]);
+    at = Math.max(wake, at + 60_000);
+  }
+  return out;
+}
+
+/** The first moment after one awake at which nobody is up. */
+function fallAsleep(at: number, waking: WakingHours): number {
+  const minute = 60_000;
+  let step = at;
+  // Half-hours up to the first asleep one, then back to the last moment awake before it.
+  while (isAwake(step, waking)) step += 30 * minute;
+  return lastAwake(step, waking) + minute;
+}

@@ -1,0 +1,126 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { clockRows, likeThen, nightsOf, type ClockRow } from '@/core/tasks/kitchen-clock';
+import { awayOf } from '@/core/kitchen/plans';
+import { wakingOf } from '@/core/kitchen/waking';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Press } from '@/ui/controls/press';
+import { Text } from '@/ui/controls/text';
+import { Ribbon } from '@/ui/drawings/ribbon';
+import { SharedClock } from '@/ui/drawings/shared-clock';
+import { useRoles } from '@/ui/theme/use-roles';
+import { likeWords, verbWords } from '@/words/clock-words';
+import { moment, quarter } from '@/words/moment';
+import { lotName } from '@/words/names';
+import { useBook } from '../forecasting/book';
+import { hrefOf } from '../lots/href';
+
+interface Props {
+  readonly now: number;
+  /** Names beside their ribbons, when there is room. */
+  readonly beside: boolean;
+}
+
+const hourMs = 3_600_000;
+const nameWidth = 170;
+
+/** Every living lot on one clock: its window, what it will be like at a moment drawn along the axis; a row leads to it. */
+export function KitchenClock({ now, beside }: Props) {
+  const roles = useRoles();
+  const household = useAppSelector(selectHousehold);
+  const { living, lotAnswer, starterAnswer } = useBook();
+  const [ahead, setAhead] = useState(0);
+  const hour = Math.floor(now / hourMs) * hourMs;
+  const [start, end] = [hour - 12 * hourMs, hour + 84 * hourMs];
+  const ask = { household, living, lotAnswer, starterAnswer, now };
+  const rows = clockRows(ask);
+  const nights = useMemo(() => nightsOf(start, end, wakingOf(household)), [start, end, household]);
+  const away = awayOf(household);
+  const at = Math.min(end, now + ahead * hourMs);
+  const atWords = ahead === 0 ? 'now' : moment(quarter(at), now);
+  return (
+    <View testID="kitchen-clock" style={{ gap: 8 }}>
+      <Text as="heading" level={2}>
+        The kitchen’s clock
+      </Text>
+      <Text live color={roles.softText}>
+        {`${ahead === 0 ? 'As it is now' : `As it is likely to be ${atWords}`}. Draw along the axis to read another moment.`}
+      </Text>
+      <SharedClock
+        start={start}
+        end={end}
+        now={now}
+        nights={away ? [...nights, [Math.max(start, away.from), Math.min(end, away.to)]] : nights}
+        at={at}
+        atWords={atWords}
+        onAt={(to) => setAhead((to - now) / hourMs)}
+        names={beside ? nameWidth : 0}
+      >
+        {rows.map((row) => (
+          <Row
+            key={row.lot.id}
+            row={row}
+            like={likeWords(likeThen(ask, row.lot.id, at))}
+            now={now}
+            start={start}
+            end={end}
+            beside={beside}
+          />
+        ))}
+      </SharedClock>
+    </View>
+  );
+}
+
+interface RowProps {
+  readonly row: ClockRow;
+  readonly like: string;
+  readonly now: number;
+  readonly start: number;
+  readonly end: number;
+  readonly beside: boolean;
+}
+
+function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
+  const router = useRouter();
+  const roles = useRoles();
+  const household = useAppSelector(selectHousehold);
+  const name = lotName(lot, household);
+  const window = task
+    ? `${verbWords(task.verb)} from ${moment(quarter(task.from), now)} until ${moment(quarter(task.until), now)}`
+    : 'nothing to do yet';
+  return (
+    <Press
+      role="link"
+      aria-label={`${name}: ${window}; ${like}`}
+      onPress={() => router.navigate(hrefOf(lot) as never)}
+      style={[styles.row, beside ? styles.beside : null, { borderColor: roles.hairline }]}
+    >
+      <View style={beside ? { width: nameWidth, paddingRight: 8 } : styles.above}>
+        <Text as="strong" lines={beside ? 2 : 1} style={{ flexShrink: 1 }}>
+          {name}
+        </Text>
+        <Text as="label" color={roles.softText} lines={2}>
+          {like}
+        </Text>
+      </View>
+      <View style={{ flex: beside ? 1 : undefined }}>
+        {task ? (
+          <Ribbon bare span={task} now={now} start={start} end={end} summary={window} />
+        ) : (
+          <Text as="label" color={roles.softText}>
+            {window}
+          </Text>
+        )}
+      </View>
+    </Press>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { borderBottomWidth: 1, paddingVertical: 6, gap: 2 },
+  beside: { flexDirection: 'row', alignItems: 'center', gap: 0 },
+  above: { flexDirection: 'row', justifyContent: 'space-between', gap: 8, alignItems: 'baseline' },
+});

@@ -1,0 +1,91 @@
+import { View } from 'react-native';
+import type { Lot } from '@/core/lots/lot';
+import { lotSigns } from '@/core/lots/signs';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { plural } from '@/words/moment';
+import { signWords } from '@/words/names';
+import { useAct } from '../shell/act-context';
+
+interface Props {
+  readonly lots: readonly Lot[];
+  readonly cold: boolean;
+  /** Past what its glass may bear: it is neither felt nor vented. */
+  readonly grave: boolean;
+  readonly leaving: boolean;
+  readonly onLeaving: () => void;
+  readonly onDone: () => void;
+}
+
+/** What hands do with bottles, each in a tap: for one, several, or all that are in hand. */
+export function HandActs({ lots, cold, grave, leaving, onLeaving, onDone }: Props) {
+  const act = useAct();
+  const ids = lots.map(({ id }) => id);
+  const said = lots.length === 1 ? `Bottle ${lots[0]!.name}` : plural(lots.length, 'bottle');
+  const look = (kind: 'squeeze' | 'hiss', value: string) => {
+    for (const lot of lots)
+      act(
+        { kind: 'observed', lotId: lot.id, signs: { [kind]: value } },
+        `${said}: ${signWords[kind].words[value]!.toLowerCase()}. The forecast takes it in.`,
+      );
+  };
+  const move = () => {
+    act(
+      { kind: 'moved', lots: ids, place: cold ? 'counter' : 'fridge' },
+      cold ? `${said}: back on the counter.` : `${said}: in the fridge.`,
+    );
+    onDone();
+  };
+  const plastic = lots.every(({ vessel }) => vessel.kind === 'plastic-soda');
+  return (
+    <>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <InkButton
+          quiet={cold}
+          label={
+            cold
+              ? leaving
+                ? 'Move it all the same'
+                : 'Back to the counter'
+              : grave
+                ? 'It was cooled in place'
+                : 'Chilled'
+          }
+          onPress={cold && !leaving && lots.length === 1 ? onLeaving : move}
+          style={{ flexGrow: 1 }}
+        />
+        {grave ? null : (
+          <InkButton
+            quiet
+            label="Burped"
+            onPress={() => act({ kind: 'vented', lots: ids, long: false }, `${said}: burped.`)}
+          />
+        )}
+      </View>
+      {grave ? null : (
+        <>
+          <Text as="strong">{plastic ? 'Squeeze' : 'Squeeze of its pilot, or press of the cap'}</Text>
+          <Choice
+            label="Squeeze"
+            options={lotSigns.squeeze.map((value) => ({ value, label: signWords.squeeze.words[value]! }))}
+            value={null}
+            onChange={(value) => look('squeeze', value)}
+          />
+          <Text as="strong">Hiss when vented</Text>
+          <Choice
+            label="Hiss"
+            options={lotSigns.hiss.map((value) => ({ value, label: signWords.hiss.words[value]! }))}
+            value={null}
+            onChange={(value) => look('hiss', value)}
+          />
+          <Text>
+            A burp lets out mostly trapped air: the first takes about a sixth of the pressure, later ones
+            little. While sugar is left it buys hardly any time; cold does.
+          </Text>
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,135 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { placeIds } from '@/core/kitchen/places';
+import { limitOf } from '@/core/kitchen/stock';
+import { rootOf } from '@/core/forecast/family-members';
+import { lotOf } from '@/core/journal/household';
+import type { Lot } from '@/core/lots/lot';
+import { watchOf } from '@/core/tasks/pressure-watch';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Note } from '@/ui/controls/note';
+import { Sheet } from '@/ui/controls/sheet';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { lotName, placeWords } from '@/words/names';
+import { keepingWords } from '@/words/keeping-words';
+import { plural } from '@/words/moment';
+import { doNow } from '@/words/watch-words';
+import { useBook } from '../forecasting/book';
+import { CounterAgain } from '../forecasting/counter-again';
+import { pressureAt } from '../forecasting/pressure';
+import { useAct } from '../shell/act-context';
+import { later } from '../shell/later';
+import { HandActs } from './hand-acts';
+
+const OpeningForm = later(async () => (await import('../forms/drawer')).OpeningForm);
+
+interface Props {
+  readonly lots: readonly Lot[];
+  readonly now: number;
+  readonly onClose: () => void;
+}
+
+/** A bottle in hand, or several, or its whole batch: squeeze, hiss, burp, chill, move, open; all else is on its page. */
+export function HandSheet({ lots: given, now, onClose }: Props) {
+  const router = useRouter();
+  const household = useAppSelector(selectHousehold);
+  const book = useBook();
+  const [whole, setWhole] = useState(false);
+  const [opening, setOpening] = useState(false);
+  const [moving, setMoving] = useState(false);
+  const [leaving, setLeaving] = useState(false);
+  const find = (id: string) => lotOf(household, id);
+  const lot = given[0]!;
+  const siblings = book.living.filter(
+    (each) => each.role === 'bottle' && rootOf(each, find) === rootOf(lot, find) && each.place === lot.place,
+  );
+  const lots = whole && given.length === 1 ? siblings : given;
+  const one = lots.length === 1;
+  const cold = lots.every(({ place }) => place === 'fridge');
+  const name = one ? lotName(lot, household) : plural(lots.length, 'bottle');
+  const stages = lots.map(({ id }) => {
+    const answer = book.lotAnswer(id);
+    return answer ? watchOf(answer, now)?.stage : undefined;
+  });
+  const grave = stages.includes('do-not-handle');
+  const answer = book.lotAnswer(lot.id);
+  const pressure = pressureAt(answer, now);
+  const keeping = answer && one ? keepingWords(answer, now) : null;
+  if (opening) return <OpeningForm lot={lot} name={name} onClose={onClose} />;
+  return (
+    <Sheet title={name} onClose={onClose}>
+      {one ? (
+        <Text>
+          {pressure
+            ? `About ${pressure.median.toFixed(1)} bar over the air outside, perhaps ${pressure.edge.toFixed(1)}; this bottle is good for ${limitOf(lot.vessel, household)}. Some ${pressure.volumes.toFixed(1)} volumes of fizz. An estimate.`
+            : lot.closure === 'sealed'
+              ? 'Being reckoned…'
+              : 'It is not sealed: no pressure builds.'}
+        </Text>
+      ) : null}
+      {grave ? <Note tone="danger">{doNow('do-not-handle', cold)}</Note> : null}
+      {given.length === 1 && siblings.length > 1 ? (
+        <Choice
+          label="Which"
+          options={[
+            { value: 'one', label: 'This one' },
+            { value: 'all', label: `All ${siblings.length} of its batch here` },
+          ]}
+          value={whole ? 'all' : 'one'}
+          onChange={(which) => setWhole(which === 'all')}
+        />
+      ) : null}
+      {leaving && one ? <CounterAgain lot={lot} answer={answer} /> : null}
+      <HandActs
+        lots={lots}
+        cold={cold}
+        grave={grave}
+        leaving={leaving}
+        onLeaving={() => setLeaving(true)}
+        onDone={onClose}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        {one ? <InkButton quiet={!cold} label="Open it" onPress={() => setOpening(true)} /> : null}
+        <InkButton quiet label="Move" onPress={() => setMoving(!moving)} />
+        {one ? (
+          <InkButton quiet label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}` as never)} />
+        ) : (
+          <InkButton
+            quiet
+            label="Compare"
+            disabled={lots.length > 4}
+            onPress={() => router.navigate(`/compare?bottles=${lots.map(({ id }) => id).join(',')}` as never)}
+          />
+        )}
+      </View>
+      {moving ? <MoveTo lots={lots} onDone={onClose} /> : null}
+      {keeping ? <Text>{`${keeping.title}: ${keeping.because}`}</Text> : null}
+    </Sheet>
+  );
+}
+
+/** Where several bottles go, in a tap. */
+function MoveTo({ lots, onDone }: { readonly lots: readonly Lot[]; readonly onDone: () => void }) {
+  const act = useAct();
+  return (
+    <Choice
+      label="Where to"
+      options={placeIds
+        .filter((place) => lots.some((lot) => lot.place !== place))
+        .map((value) => ({ value, label: placeWords[value] }))}
+      value={null}
+      onChange={(place) => {
+        act(
+          { kind: 'moved', lots: lots.map(({ id }) => id), place },
+          `${plural(lots.length, 'bottle')} moved.`,
+        );
+        onDone();
+      }}
+    />
+  );
+}

@@ -1,0 +1,43 @@
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { Lot } from '@/core/lots/lot';
+import { shelve } from './rack-order';
+
+const now = 1_800_000_000_000;
+const bottle = (id: string, place = 'counter') => ({ id, role: 'bottle', place }) as unknown as Lot;
+const answer = (bar: number, latest: number, openBy = 0) =>
+  ({
+    start: now,
+    hours: [0, 1],
+    limitBar: 2,
+    chill: { latest },
+    keeping: { openBy },
+    series: {
+      gauge: [
+        [0, 0, bar, 0, bar * 1.5],
+        [0, 0, bar, 0, bar * 1.5],
+      ],
+    },
+    pressure: { passes: [], failure: [] },
+  }) as unknown as LotAnswer;
+const answers: Record<string, LotAnswer> = {
+  a: answer(1, 10),
+  b: answer(1.2, 30),
+  c: answer(0.2, 99, 5),
+};
+const ids = (order: 'limit' | 'closing') =>
+  shelve(
+    [bottle('d'), bottle('a'), bottle('b'), bottle('c', 'fridge'), { id: 'j', role: 'starter' } as Lot],
+    (id) => answers[id] ?? null,
+    now,
+    order,
+  );
+
+test('nearest the limit first, by the edge of what is likely; what nobody reckoned last', () => {
+  expect(ids('limit').map(({ lot }) => lot.id)).toEqual(['b', 'a', 'c', 'd']);
+  expect(ids('limit')[0]!.watch!.edge).toBeCloseTo(0.9, 9);
+});
+
+test('by closing: warm ones are chilled by, cold ones opened by', () => {
+  expect(ids('closing').map(({ lot }) => lot.id)).toEqual(['c', 'a', 'b', 'd']);
+  expect(ids('closing').map(({ closesAt }) => (closesAt - now) / 3_600_000)).toEqual([5, 10, 30, Infinity]);
+});

@@ -1,0 +1,35 @@
+import type { LikeThen } from '@/core/tasks/kitchen-clock';
+import type { Task } from '@/core/tasks/task';
+
+/** What a lot is like then, in a clause: middles of the forecast. */
+export function likeWords({ sweetness, volumes, limitShare, liveliness }: LikeThen): string {
+  const parts = [
+    ...(limitShare === null ? [] : [`${Math.round(limitShare * 100)} % of its limit`]),
+    ...(volumes === null ? [] : [`${volumes.toFixed(1)} volumes`]),
+    ...(sweetness === null ? [] : [`${sweetness.toFixed(0)} g/L sweet`]),
+    ...(liveliness === null ? [] : [livelyIn(liveliness)]),
+  ];
+  return parts.length > 0 ? parts.join(', ') : 'beyond its forecast';
+}
+
+const livelyIn = (liveliness: number) =>
+  liveliness >= 0.85
+    ? 'at its liveliest'
+    : liveliness >= 0.6
+      ? 'lively'
+      : liveliness >= 0.35
+        ? 'half awake'
+        : 'quiet';
+
+const verbs: Readonly<Record<Task['verb'], string>> = {
+  chill: 'chill',
+  feed: 'feed',
+  rest: 'rest',
+  wake: 'wake',
+  pitch: 'pitch',
+  bottle: 'taste or bottle',
+  open: 'open',
+  tend: 'tend',
+  discard: 'discard',
+};
+export const verbWords = (verb: Task['verb']): string => verbs[verb];
