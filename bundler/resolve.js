@@ -22,6 +22,9 @@ const resolvers = [
     /expo-router[\\/]build[\\/]/.test(from) &&
     /(stack-utils|\.)\/toolbar(\/(shared|StackToolbar))?$|native-tabs\/NativeTabTrigger$|views\/Sitemap$/.test(name) &&
     file('bundler/nothing.js'),
+  // No page changes the document's head.
+  (name, from) =>
+    /expo-router[\\/]build[\\/]head/.test(from) && name === './ExpoHead' && file('bundler/headless.js'),
   // The app draws with elements: it reads no SVG files, and its transforms are written as a browser takes them.
   (name, from) =>
     (/react-native-svg.*ReactNativeSVG\.web\.js$/.test(from)

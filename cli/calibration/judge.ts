@@ -1,7 +1,6 @@
 import { fermentOf, type KnownKitchen } from '../../src/core/ferment/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
-import {} from '../../src/core/forecast/observe.ts';
 import { ordinalScales } from '../../src/core/forecast/ordinal-scales.ts';
 import { tellingLooks } from '../../src/core/forecast/telling-look.ts';
 import { passageHours, passageQuantiles } from '../../src/core/forecast/passage.ts';

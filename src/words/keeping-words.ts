@@ -1,5 +1,5 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
-import { moment, plural, quarter } from './moment';
+import { eveningBefore, moment, plural, quarter } from './moment';
 
 const one = (value: number) => value.toFixed(1);
 const hourMs = 3_600_000;
@@ -12,7 +12,7 @@ export function keepingWords(
   const { keeping, limitBar, wantedVolumes, start } = answer;
   if (!keeping || limitBar === null) return null;
   const at = start + keeping.openBy * hourMs;
-  const by = moment(quarter(awake(at, now)), now);
+  const by = moment(quarter(eveningBefore(at, now)), now);
   switch (keeping.closes) {
     case 'limit':
       return {
@@ -30,13 +30,6 @@ export function keepingWords(
         because: `it goes on slowly; the chance that it passes ${one(limitBar)} bar by then is about ${percent(keeping.chanceAtEnd)}.`,
       };
   }
-}
-
-/** A moment far off is named at eight in the evening before it: nobody opens a bottle at half past two. */
-function awake(at: number, now: number): number {
-  if (at - now < 36 * hourMs) return at;
-  const evening = new Date(at).setHours(20, 0, 0, 0);
-  return evening <= at ? evening : evening - 24 * hourMs;
 }
 
 const percent = (share: number) =>

@@ -63,3 +63,10 @@ export function byWords(instant: number, now: number, bedMinute: number): string
   const day = moment(instant, now).replace(/ ?\d{1,2}:\d\d$/, '');
   return day === '' ? 'before bed' : `before bed ${day}`;
 }
+
+/** A latest moment that is days off, at eight in the evening before it: nobody opens a bottle at half past two. */
+export function eveningBefore(instant: number, now: number): number {
+  if (instant - now < 36 * 3_600_000) return instant;
+  const evening = new Date(instant).setHours(20, 0, 0, 0);
+  return evening <= instant ? evening : evening - dayMs;
+}

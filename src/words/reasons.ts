@@ -19,7 +19,7 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
   if (!chill || limitBar === null) return '';
   switch (chill.closes) {
     case 'strength':
-      return `${warm} the chance that a bottle of the batch bursts comes then to what you accept (${careful ? 'one batch in a thousand' : 'one batch in two hundred'}), by what such glass, as old as it is, is thought to bear.`;
+      return `${warm} the chance that one of the batch bursts reaches ${careful ? '1 in 1,000' : '1 in 200'} then, what you accept of glass this old.`;
     case 'limit':
       return chill.reached
         ? `${warm} ${careful ? 'one batch in twenty passes' : 'half of such batches pass'} ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`

@@ -32,8 +32,8 @@ test('chances in words', () => {
 test('where it stands, where it goes, and what the glass may do', () => {
   expect(watchLines(watch(), now, false)).toEqual([
     'About 62 % of its limit now, perhaps 84 %.',
-    'It passes 70 % about 19:00 (15:00 at the earliest; within a day 9 in 10), 90 % within a day: 3 in 10.',
-    'That a bottle of the batch bursts within a day if it stays warm: 4 in 1,000.',
+    'It passes 70 % about 19:00 (9 in 10 within a day), 90 %: 3 in 10 within a day.',
+    'One of the batch bursts within a day if left warm: 4 in 1,000.',
   ]);
   const over = watch({ failureWithinDay: 0, passes: [{ ...watch().passes[0]!, middle: now - hour }] });
   expect(watchLines(over, now, true)).toEqual(['About 62 % of its limit now, perhaps 84 %.']);

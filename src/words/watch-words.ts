@@ -18,20 +18,18 @@ export function chanceWords(chance: number): string {
   return chance > 0.945 ? 'over 9 in 10' : `${Math.round(chance * 10)} in 10`;
 }
 
-function passingWords({ share, early, middle, late, withinDay }: Passing, now: number): string | null {
+function passingWords({ share, middle, withinDay }: Passing, now: number): string | null {
   const of = share === 1 ? 'the limit' : percent(share);
   if (middle <= now) return null;
-  if (!Number.isFinite(middle))
-    return withinDay > 0.01 ? `${of} within a day: ${chanceWords(withinDay)}` : null;
-  const at = (instant: number) => moment(quarter(instant), now);
-  const range =
-    early <= now ? `by ${Number.isFinite(late) ? at(late) : 'some time'}` : `${at(early)} at the earliest`;
-  return `${of} about ${at(middle)} (${range}; within a day ${chanceWords(withinDay)})`;
+  const chance = `${chanceWords(withinDay)} within a day`;
+  if (!Number.isFinite(middle)) return withinDay > 0.01 ? `${of}: ${chance}` : null;
+  return `${of} about ${moment(quarter(middle), now)} (${chance})`;
 }
 
 /** Where a bottle stands to its limit, and where it goes: shares of the limit, when, at what chance. */
 export function watchLines(watch: Watch, now: number, cold: boolean): string[] {
-  const passes = watch.passes.flatMap((passing) => passingWords(passing, now) ?? []);
+  // The next two are enough: what comes after them is far off, or the same story.
+  const passes = watch.passes.flatMap((passing) => passingWords(passing, now) ?? []).slice(0, 2);
   const glass =
     watch.failureWithinDay >= 0.001
       ? [

@@ -23,7 +23,7 @@ interface SoundKind extends Strength {
   readonly source: string;
 }
 
-const glass = (medianBar: number, logSpread = 0.28): SoundKind => ({
+const glass = (medianBar: number, logSpread = 0.24): SoundKind => ({
   medianBar,
   logSpread,
   yearLeaves: 0.97,

@@ -16,6 +16,8 @@ export { RecipeScreen } from '../recipes/recipe-screen';
 export { Bell } from '../brewday/bell';
 export { BottlingScreen } from '../bottling/bottling-screen';
 export { LabelsScreen } from '../labels/labels-screen';
+export { CompareScreen } from '../compare/compare-screen';
+export { BackScreen } from '../back/back-screen';
 export { StockScreen } from '../bottling/stock-screen';
 export { DayScreen } from '../brewday/day-screen';
 export { Tending } from '../brewday/tending-card';

@@ -27,6 +27,12 @@ const doors = [
     title: 'Bottles and jars',
     words: 'What there is, what is full, what each bears; how careful to be.',
   },
+  {
+    href: '/back',
+    title: 'Looking back',
+    words: 'Past batches, whether the forecast was right, what each likes, what it saved.',
+  },
+  { href: '/clock', title: 'The kitchen’s clock', words: 'Every jar, brew and bottle on one axis of time.' },
   { href: '/workbook', title: 'Workbook', words: 'Spoons, gravity, cooling, priming: small sums.' },
   { href: '/jars', title: 'How jars are drawn', words: 'Each kind, asleep, at work and lively.' },
   { href: '/data', title: 'Data', words: 'Save the journal to a file, bring one in, start over.' },

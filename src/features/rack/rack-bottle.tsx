@@ -6,7 +6,7 @@ import { Text } from '@/ui/controls/text';
 import { HeadroomBar } from '@/ui/drawings/headroom-bar';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { moment, quarter } from '@/words/moment';
+import { eveningBefore, moment, quarter } from '@/words/moment';
 import { lotName } from '@/words/names';
 import { markedWords, stageWords } from '@/words/watch-words';
 import type { Shelved } from './rack-order';
@@ -34,7 +34,7 @@ export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, pi
       : 'not sealed';
   const why = watch ? markedWords(watch) : '';
   const closes = Number.isFinite(closesAt)
-    ? `${lot.place === 'fridge' ? 'open by' : 'chill by'} ${moment(quarter(closesAt), now)}`
+    ? `${lot.place === 'fridge' ? 'open by' : 'chill by'} ${moment(quarter(eveningBefore(closesAt, now)), now)}`
     : '';
   return (
     <Press

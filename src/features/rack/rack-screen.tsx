@@ -16,7 +16,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { placeWords } from '@/words/names';
-import { KitchenClock } from '../clock/kitchen-clock';
+import { KitchenClock } from '../clock/clock-later';
 import { useBook } from '../forecasting/book';
 import { later } from '../shell/later';
 import { Crate } from './crate';

@@ -8,10 +8,15 @@ import { celsiusAt } from '@/core/kitchen/places';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
+import { View } from 'react-native';
 import { Card } from '@/ui/controls/card';
+import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
+import { useWide } from '@/ui/layout/use-wide';
+import { gap } from '@/ui/theme/shape';
 import { inWords } from '@/words/moment';
+import { KitchenClock } from '../clock/clock-later';
 import { useBook } from '../forecasting/book';
 import { TaskCard } from './task-card';
 import { FirstBug } from './first-bug';
@@ -26,6 +31,7 @@ export function TodayScreen() {
   const now = useNow();
   const router = useRouter();
   const book = useBook();
+  const wide = useWide();
   const over = format(now, 'EEEE, H:mm');
   if (household.lots.size === 0) {
     return (
@@ -51,8 +57,8 @@ export function TodayScreen() {
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
   const asked = askedOf(tasks, lotAnswer, now);
   const open = tasks.filter(({ from }) => from <= now + 2 * 3_600_000);
-  return (
-    <Screen title={headline(open.length, now)} over={over} aside={<WarmthControl celsius={celsius} />}>
+  const actions = (
+    <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {tasks.length === 0 ? <QuietDay /> : null}
       {tasks.map((task) => (
         <TaskCard key={task.id} task={task} now={now} look={asked?.task === task ? asked.words : null} />
@@ -60,6 +66,28 @@ export function TodayScreen() {
       <Suspense fallback={null}>
         <DoneToday now={now} />
       </Suspense>
+    </View>
+  );
+  return (
+    <Screen
+      title={headline(open.length, now)}
+      over={over}
+      width={wide ? 1360 : 640}
+      aside={<WarmthControl celsius={celsius} />}
+    >
+      {wide ? (
+        <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
+          {actions}
+          <View style={{ flex: 1, minWidth: 0, maxWidth: 640 }}>
+            <KitchenClock now={now} beside />
+          </View>
+        </View>
+      ) : (
+        <>
+          {actions}
+          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock' as never)} />
+        </>
+      )}
     </Screen>
   );
 }

@@ -1,0 +1,108 @@
+import { format } from 'date-fns/format';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { everyLot } from '@/core/journal/household';
+import { calibrationOf } from '@/core/tasting/looking-back';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { Press } from '@/ui/controls/press';
+import { Text } from '@/ui/controls/text';
+import { Screen } from '@/ui/layout/screen';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+import { calibrationWords } from '@/words/back-words';
+import { causeWords } from '@/words/compare-words';
+import { duration, plural } from '@/words/moment';
+import { useBefore } from '../forecasting/use-before';
+import { batchesOf, openedBottles, type Batch } from './batches';
+import { PalatesCard } from './palates-card';
+import { SavedCard } from './saved-card';
+
+type Grouping = 'season' | 'starter';
+
+/** What became of past batches: by season or starter, forecast beside what was found, mishaps and their likely causes, what was saved. */
+export function BackScreen() {
+  const now = useNow();
+  const household = useAppSelector(selectHousehold);
+  const [by, setBy] = useState<Grouping>('season');
+  const before = useBefore(openedBottles(household));
+  const batches = batchesOf(household, before);
+  const checked = batches.flatMap((batch) => batch.checked);
+  const groups = new Map<string, Batch[]>();
+  for (const batch of batches) {
+    const key = by === 'season' ? `${batch.season} ${format(batch.at, 'yyyy')}` : batch.starter;
+    groups.set(key, [...(groups.get(key) ?? []), batch]);
+  }
+  return (
+    <Screen title="Looking back" over={plural(batches.length, 'batch', 'batches')} width={860}>
+      <Card label="Was it right?" testID="calibration">
+        <Text as="subheading" level={2}>
+          Was it right nine times in ten?
+        </Text>
+        <Text>{calibrationWords(calibrationOf(checked))}</Text>
+      </Card>
+      <PalatesCard lots={everyLot(household)} now={now} />
+      {batches.length === 0 ? (
+        <Text>Nothing was opened yet. What you open and taste is looked back at here.</Text>
+      ) : (
+        <Choice
+          label="In groups by"
+          options={[
+            { value: 'season', label: 'By season' },
+            { value: 'starter', label: 'By starter' },
+          ]}
+          value={by}
+          onChange={setBy}
+        />
+      )}
+      {[...groups].map(([title, each]) => (
+        <View key={title} style={{ gap: gap.small }}>
+          <Text as="heading" level={2}>
+            {title.charAt(0).toUpperCase() + title.slice(1)}
+          </Text>
+          {each.map((batch) => (
+            <BatchRow key={batch.brew.id} batch={batch} />
+          ))}
+        </View>
+      ))}
+      {batches.length > 0 ? <SavedCard batches={batches} /> : null}
+    </Screen>
+  );
+}
+
+const range = (five: readonly number[], digits: number) =>
+  `${five[0]!.toFixed(digits)}–${five[4]!.toFixed(digits)}`;
+
+function BatchRow({ batch }: { readonly batch: Batch }) {
+  const router = useRouter();
+  const roles = useRoles();
+  const { brew, opened, abv, sugarLeft, mishaps, checked, liking } = batch;
+  const held = checked.filter((each) => each.held).length;
+  const facts = [
+    `${plural(opened.length, 'bottle')} opened after ${duration(batch.warmHours)} warm`,
+    abv ? `alcohol ${range(abv, 1)} %` : null,
+    sugarLeft ? `${range(sugarLeft, 0)} g/L sweet left` : null,
+    liking === null ? null : `liked ${liking.toFixed(1)} of 5`,
+    checked.length > 0 ? `forecast held in ${held} of ${checked.length} looks` : null,
+  ].filter(Boolean);
+  return (
+    <Press
+      role="link"
+      aria-label={`${brew.name}, its bottles side by side`}
+      onPress={() => router.navigate(`/compare?with=${opened[0]!.id}` as never)}
+      style={{ borderTopWidth: 1, borderColor: roles.hairline, paddingVertical: 8, gap: 2 }}
+    >
+      <Text as="strong">{`${brew.name}, ${format(batch.at, 'd MMM')}, from ${batch.starter}`}</Text>
+      <Text>{`${facts.join('; ')}.`}</Text>
+      {mishaps.map(({ lotId, what, causes }) => (
+        <Text key={lotId} color={roles.danger}>
+          {`${what === 'gusher' ? 'Gushed' : 'Flat'}: ${causes.map((cause) => causeWords[cause]).join(', ')}.`}
+        </Text>
+      ))}
+    </Press>
+  );
+}

@@ -1,0 +1,35 @@
+import { View } from 'react-native';
+import { peopleOf } from '@/core/kitchen/people';
+import type { Lot } from '@/core/lots/lot';
+import { palatesOf } from '@/core/tasting/palate';
+import { tastingsOf } from '@/core/tasting/tastings';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { Text } from '@/ui/controls/text';
+import { palateLines } from '@/words/back-words';
+
+/** What each of the household likes, learned from their scores. */
+export function PalatesCard({ lots, now }: { readonly lots: readonly Lot[]; readonly now: number }) {
+  const household = useAppSelector(selectHousehold);
+  const people = peopleOf(household).map(({ name }) => name);
+  const palates = palatesOf(lots.flatMap(tastingsOf), people, now);
+  return (
+    <Card label="Whose palate" testID="palates">
+      <Text as="subheading" level={2}>
+        What each likes
+      </Text>
+      {palates.length === 0 ? (
+        <Text>Say who sips when you taste, and each palate is learned here, sip by sip.</Text>
+      ) : null}
+      {palates.map((palate) => (
+        <View key={palate.person}>
+          <Text as="strong">{palate.person}</Text>
+          {palateLines(palate).map((line) => (
+            <Text key={line}>{line}</Text>
+          ))}
+        </View>
+      ))}
+    </Card>
+  );
+}

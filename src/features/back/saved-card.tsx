@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { pricesOf } from '@/core/brew/cost';
+import { parseNumber } from '@/core/measures/parse-measure';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { number } from '@/words/amounts';
+import { useAct } from '../shell/act-context';
+import type { Batch } from './batches';
+
+/** Key under which the price of a litre from the shop is kept, beside those of ingredients. */
+const shopKey = 'shop-soda';
+
+/** What the batches cost by the household's prices, beside what as much would have cost in a shop. */
+export function SavedCard({ batches }: { readonly batches: readonly Batch[] }) {
+  const act = useAct();
+  const household = useAppSelector(selectHousehold);
+  const shop = pricesOf(household)[shopKey];
+  const [typed, setTyped] = useState(shop === undefined ? '' : String(shop));
+  const priced = batches.filter(({ cost }) => cost !== null);
+  const litres = priced.reduce((sum, batch) => sum + batch.litres, 0);
+  const cost = priced.reduce((sum, batch) => sum + batch.cost!, 0);
+  const each = parseNumber(typed);
+  const fine = Number.isFinite(each) && each >= 0 && each < 1000;
+  return (
+    <Card label="What it saved" testID="saved">
+      <Text as="subheading" level={2}>
+        What it cost, and saved
+      </Text>
+      <Text>
+        {priced.length === 0
+          ? 'No ingredient has a price yet: say some in a brew’s amounts, and what a batch costs is reckoned.'
+          : `${number(litres)} L for ${cost.toFixed(2)} by your prices, ${(cost / Math.max(0.01, litres)).toFixed(2)} a litre; what has no price is not counted.`}
+      </Text>
+      {priced.length > 0 && shop !== undefined ? (
+        <Text as="strong">{`From a shop it would have been ${(shop * litres).toFixed(2)}: ${Math.max(0, shop * litres - cost).toFixed(2)} saved.`}</Text>
+      ) : null}
+      <TextBox
+        label="A litre of soda in the shop"
+        value={typed}
+        onChange={setTyped}
+        numeric
+        hint="In your money"
+        error={typed.trim() === '' || fine ? undefined : 'A price, such as 1.80.'}
+      />
+      <InkButton
+        quiet
+        label="Keep the price"
+        disabled={!fine || typed.trim() === ''}
+        onPress={() =>
+          act({ kind: 'kept', thing: 'price', key: shopKey, value: { each } }, 'The shop’s price is kept.')
+        }
+      />
+    </Card>
+  );
+}
