@@ -1,5 +1,6 @@
 import type { BaseKind } from '../core/ferment/scenario-kinds';
 import type { PlaceId } from '../core/kitchen/places';
+import type { Mark } from '../core/lots/lot';
 import type { VesselId } from '../core/vessels/vessel-kinds';
 import type { Diary } from './diary';
 
@@ -89,10 +90,20 @@ export function bottle(
   diary: Kitchen,
   ago: number,
   from: string,
-  b: { vessel: VesselId; count: number; ml: number; fill: number; stock?: string },
+  b: {
+    vessel: VesselId;
+    count: number;
+    ml: number;
+    fill: number;
+    stock?: string;
+    /** From this number on the bottles are other than the first ones. */
+    other?: { from: number; variant: string; mark: Mark; what: string; grams: number };
+  },
 ): string[] {
+  const isOther = (number: number) => b.other !== undefined && number >= b.other.from;
   const target = (number: number) => ({
     begin: {
+      ...(isOther(number) ? { variant: b.other!.variant, mark: b.other!.mark } : {}),
       role: 'bottle',
       name: String(number),
       vessel: { kind: b.vessel, ml: b.ml, ...(b.stock ? { stock: b.stock } : {}) },
@@ -100,6 +111,7 @@ export function bottle(
       place: 'counter',
     } as const,
     ml: b.fill,
+    ...(isOther(number) ? { portions: [{ what: b.other!.what, grams: b.other!.grams }] } : {}),
   });
   const id = diary.ago(ago, {
     kind: 'transferred',
@@ -129,3 +141,11 @@ export const opened = (
   sour: number,
   note: string,
 ): string => diary.ago(ago, { kind: 'opened', lotId, how, sweet, sour, ...(note ? { note } : {}) });
+
+export const tasted = (
+  diary: Kitchen,
+  ago: number,
+  lotId: string,
+  by: string,
+  scores: { sweet: number; sour: number; fizz: number; aroma?: number; liking: number },
+): string => diary.ago(ago, { kind: 'tasted', lotId, by, ...scores });

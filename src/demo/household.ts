@@ -1,7 +1,7 @@
 import type { Entry } from '../core/journal/entry';
 import { Diary } from './diary';
 import { cupboard, keptThings, springSoda } from './recipes';
-import { beginBug, bottle, feed, mix, move, opened, pitch, squeeze, type Kitchen } from './acts';
+import { beginBug, bottle, feed, mix, move, opened, pitch, squeeze, tasted, type Kitchen } from './acts';
 
 const day = 24;
 
@@ -85,11 +85,26 @@ function pastBatch(diary: Kitchen, starter: string, { ago, name, sugar, warm, ho
   });
   pitch(diary, ago - 1, starter, brew, 165, 25);
   diary.ago(ago - 20, { kind: 'tasted', lotId: brew, sweet: 4, sour: 2 });
-  const bottles = bottle(diary, ago - 22, brew, { vessel: 'crown-cap', count: 4, ml: 500, fill: 480 });
+  const bottles = bottle(diary, ago - 22, brew, {
+    vessel: 'crown-cap',
+    count: 4,
+    ml: 500,
+    fill: 475,
+    other: { from: 3, variant: 'with honey', mark: 'ring', what: 'honey', grams: 4 },
+  });
   move(diary, ago - warm, bottles, 'fridge');
   bottles.forEach((id, index) =>
     opened(diary, ago - warm - 60 - index * 30, id, how, sweet, sour, index === 0 ? 'Good. Same again.' : ''),
   );
+  // Each tastes the first plain one and the first with honey.
+  for (const [index, ida, bo] of [
+    [0, 4, 3],
+    [2, 5, 3],
+  ] as const) {
+    const at = ago - warm - 60.5 - index * 30;
+    tasted(diary, at, bottles[index]!, 'Ida', { sweet, sour, fizz: 3, aroma: 3, liking: ida });
+    tasted(diary, at, bottles[index]!, 'Bo', { sweet: sweet + 1, sour, fizz: 4, liking: bo });
+  }
   feed(diary, starter, ago - day, 18, 170);
 }
 

@@ -33,7 +33,7 @@ export function watchLines(watch: Watch, now: number, cold: boolean): string[] {
   const glass =
     watch.failureWithinDay >= 0.001
       ? [
-          `That a bottle of the batch bursts within a day if it stays${cold ? ' there' : ' warm'}: ${chanceWords(watch.failureWithinDay)}.`,
+          `One of the batch bursts within a day if left${cold ? '' : ' warm'}: ${chanceWords(watch.failureWithinDay)}.`,
         ]
       : [];
   return [

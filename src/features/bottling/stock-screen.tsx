@@ -38,7 +38,9 @@ export function StockScreen() {
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {makes.map((each) => (
-          <MakeCard key={each.make.key} use={each} now={now} />
+          <View key={each.make.key} style={{ flexGrow: 1, flexBasis: 400, minWidth: 0, maxWidth: '100%' }}>
+            <MakeCard use={each} now={now} />
+          </View>
         ))}
       </View>
       {adding ? (

@@ -21,6 +21,8 @@ import { NextCard } from './next-card';
 import { seenOf } from './seen-of';
 
 const most = 4;
+/** Smaller differences are no difference, steps. */
+const worthSaying = 0.25;
 
 /** Bottles laid beside each other: those asked for, or the siblings of one. */
 export function CompareScreen() {
@@ -103,7 +105,7 @@ function Differences({ laid }: { readonly laid: readonly Lot[] }) {
     laid.slice(i + 1).flatMap((second) =>
       (['liking', 'sweet', 'fizz', 'sour', 'aroma'] as const).flatMap((kind) => {
         const found = differenceIn(kind, tastingsOf(first), tastingsOf(second));
-        return found
+        return found && Math.abs(found.steps) >= worthSaying
           ? [
               {
                 key: `${first.id} ${second.id} ${kind}`,
@@ -120,7 +122,11 @@ function Differences({ laid }: { readonly laid: readonly Lot[] }) {
         What to believe
       </Text>
       {lines.length === 0 ? (
-        <Text>Taste two of them, and what differs is said here, with how much of it to believe.</Text>
+        <Text>
+          {laid.every((lot) => tastingsOf(lot).length > 0)
+            ? 'No difference worth the name between them, as they were tasted.'
+            : 'Taste two of them, and what differs is said here, with how much of it to believe.'}
+        </Text>
       ) : (
         lines.map(({ key, words }) => <Text key={key}>{words}</Text>)
       )}

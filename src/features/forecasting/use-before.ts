@@ -4,51 +4,60 @@ import type { LotAnswer } from '@/core/forecast/family-answer';
 import { familyQuestion } from '@/core/forecast/family-question';
 import { rootOf } from '@/core/forecast/family-members';
 import { lotOf, type Household } from '@/core/journal/household';
+import { wentTo } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { DeskContext, useBook } from './book';
-import type { PitchedFrom } from './questions';
 
-const subjectOf = (lot: Lot): string => `before:${lot.id}`;
-
-/** The question of an opened bottle's family as it stood before it was opened. */
-function beforeQuestion(lot: Lot, household: Household, learned: (pitch: PitchedFrom) => never) {
-  const at = lot.opened!.at;
+/** The question of a family as it stood before its first bottle was opened: nobody had learned from it then. */
+function beforeQuestion(root: Lot, at: number, household: Household) {
   const find = (id: string) => {
     const each = lotOf(household, id);
     return each && lotAsOf(each, at);
   };
   const asked = familyQuestion({
-    root: rootOf(find(lot.id)!, find),
+    root: find(root.id)!,
     find,
     warmths: household.warmths,
     now: at,
-    learned,
+    learned: () => null,
     household,
   });
-  return asked ? ({ kind: 'family', subject: subjectOf(lot), asked } as const) : null;
+  return asked ? ({ kind: 'family', subject: `before:${root.id}`, asked } as const) : null;
 }
 
 /**
- * What was forecast of opened bottles before anybody opened them, and what is forecast of the rest. Asked once each, after
- * everything that lives.
+ * What was forecast of opened bottles before anybody opened one of their batch, and what is forecast of the rest. Asked once a
+ * batch, after everything that lives.
  */
 export function useBefore(lots: readonly Lot[]): (lotId: string) => LotAnswer | null {
   const household = useAppSelector(selectHousehold);
   const desk = useContext(DeskContext)!;
   const book = useBook();
   useSyncExternalStore(desk.subscribe, desk.snapshot);
-  const opened = lots.filter((lot) => lot.opened);
-  const ids = opened.map(({ id }) => id).join(' ');
+  const find = (id: string) => lotOf(household, id);
+  const roots = [...new Set(lots.filter((lot) => lot.opened).map((lot) => rootOf(lot, find).id))].join(' ');
   useEffect(() => {
-    for (const [index, id] of ids.split(' ').entries()) {
-      const lot = lotOf(household, id);
-      // As if nothing had been learned since: what is known now was not known then.
-      const question = lot?.opened ? beforeQuestion(lot, household, (() => null) as never) : null;
+    for (const [index, id] of roots.split(' ').entries()) {
+      const root = lotOf(household, id);
+      const opened = root && firstOpened(root, household);
+      const question = opened ? beforeQuestion(root, opened, household) : null;
       if (question) desk.ask(question, 300 + index);
     }
-  }, [desk, household, ids]);
-  return (lotId) =>
-    desk.familyAnswer(`before:${lotId}`)?.lots.find((each) => each.lotId === lotId) ?? book.lotAnswer(lotId);
+  }, [desk, household, roots]);
+  return (lotId) => {
+    const lot = find(lotId);
+    if (!lot?.opened) return book.lotAnswer(lotId);
+    const answer = desk.familyAnswer(`before:${rootOf(lot, find).id}`);
+    return answer?.lots.find((each) => each.lotId === lotId) ?? null;
+  };
+}
+
+/** When the first bottle of a batch was opened; null while all are closed. */
+function firstOpened(root: Lot, household: Household): number | null {
+  const opened = wentTo(root).flatMap(
+    ({ lotId }) => (lotId ? lotOf(household, lotId)?.opened?.at : null) ?? [],
+  );
+  return opened.length > 0 ? Math.min(...opened) : null;
 }
