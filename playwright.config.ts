@@ -14,6 +14,7 @@ export default defineConfig({
     ? [['list'], ['json', { outputFile: 'test-results/e2e.json' }]]
     : [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
+    actionTimeout: 20_000,
     baseURL: `http://localhost:${port}`,
     viewport: { width: 390, height: 844 },
     hasTouch: true,

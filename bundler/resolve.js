@@ -20,8 +20,13 @@ const resolvers = [
   // Nor does it have native toolbars and tabs, or the router's own list of routes.
   (name, from) =>
     /expo-router[\\/]build[\\/]/.test(from) &&
-    /(stack-utils|\.)\/toolbar(\/(shared|StackToolbar))?$|native-tabs\/NativeTabTrigger$|views\/Sitemap$/.test(name) &&
+    /(stack-utils|\.)\/toolbar(\/(shared|StackToolbar))?$|native-tabs\/NativeTabTrigger$|views\/Sitemap$/.test(
+      name,
+    ) &&
     file('bundler/nothing.js'),
+  // The helpers of what TypeScript compiled reach Metro through a wrapper that it reads as empty; their plain module works.
+  (name, from) =>
+    name === 'tslib' && /pdf-lib/.test(from) && file('node_modules/pdf-lib/node_modules/tslib/tslib.es6.js'),
   // No page changes the document's head.
   (name, from) =>
     /expo-router[\\/]build[\\/]head/.test(from) && name === './ExpoHead' && file('bundler/headless.js'),
@@ -29,8 +34,8 @@ const resolvers = [
   (name, from) =>
     (/react-native-svg.*ReactNativeSVG\.web\.js$/.test(from)
       ? /^\.\/(xml|deprecated|utils\/fetchData)$/.test(name)
-      : /react-native-svg.*extractTransform\.js$/.test(from) && /^\.\/(transform|transformToRn)$/.test(name)) &&
-    file('bundler/nothing.js'),
+      : /react-native-svg.*extractTransform\.js$/.test(from) &&
+        /^\.\/(transform|transformToRn)$/.test(name)) && file('bundler/nothing.js'),
   // Virtualized lists (45 KB) come with react-native-web's index and are not drawn here.
   (name, from) =>
     /react-native-web/.test(from) &&

@@ -109,9 +109,9 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await button(page, 'Note it').click();
   await expect(page.getByText('Specific gravity 1.029').first()).toBeVisible();
 
-  await button(page, 'Bottle it').click();
+  await act(page, 'Pour');
   await page.getByRole('radio', { name: 'Square or decorative glass' }).click();
-  await expect(page.getByText(/not made for pressure, it can burst/)).toBeVisible();
+  await expect(page.getByText(/flat faces and corners bend under pressure and burst/)).toBeVisible();
   await page.getByRole('radio', { name: 'Plastic soda bottle' }).click();
   await field(page, 'Bottles').fill('9');
   await field(page, 'Dose, each bottle').fill('2 g');
@@ -157,14 +157,17 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await page.getByRole('radio', { name: 'Gives' }).click();
   await button(page, 'Burped').click();
   await button(page, 'Chilled').click();
-  await expect(page.getByRole('dialog').getByRole('button', { name: 'Back to the counter' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Fridge' })).toBeVisible();
   await at(9.5);
   await page.reload();
+  await page.getByRole('group', { name: 'Fridge' }).getByRole('button').click();
+  await expect(page.getByRole('dialog').getByRole('button', { name: 'Back to the counter' })).toBeVisible();
   await button(page, 'Open it').click();
   await page.getByRole('radio', { name: 'Lively' }).click();
-  await page.getByRole('radiogroup', { name: 'Sour' }).getByRole('radio', { name: 'Tart' }).click();
   await page.getByRole('textbox', { name: 'What to change next time' }).fill('<b>A little less sugar</b>');
   await button(page, 'Opened').click();
+  await page.getByRole('radiogroup', { name: 'Sour' }).getByRole('radio', { name: 'Tart' }).click();
+  await button(page, 'Note the taste').click();
   await page.reload();
   await expect(page.getByText('3 closed bottles')).toBeVisible();
 

@@ -40,7 +40,7 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await sheet(page).getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByText('Looked: good foam, smell yeasty')).toBeVisible();
   await at(48);
-  await button(page, 'Bottle it').click();
+  await act(page, 'Pour');
   await field(page, 'Bottles').fill('2');
   await field(page, 'Size').fill('330 ml');
   await field(page, 'Headspace').fill('15 ml');
@@ -51,7 +51,7 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
     page.getByText(/^Bottled 2 × 330 ml, swing-top, pressure-rated, each with 2.1 g \(½ tsp\) white sugar/),
   ).toBeVisible();
   await at(50);
-  await button(page, 'Bottle it').click();
+  await act(page, 'Pour');
   await page.getByRole('radio', { name: 'Plastic soda bottle' }).click();
   await field(page, 'Bottles').fill('1');
   await field(page, 'Dose, each bottle').fill('4 g');

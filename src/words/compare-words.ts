@@ -45,8 +45,6 @@ export function differenceWords(
 ): string {
   const [a, b] = steps >= 0 ? [first, second] : [second, first];
   const by = Math.abs(steps);
-  if (by < 0.25)
-    return `${tasteTitles[kind]}: no difference worth the name, from ${plural(pairs, 'pair')} of sips.`;
   return `${a} is ${more[kind]} than ${b} by ${by.toFixed(1)} steps; from ${plural(pairs, 'pair')} of sips that is ${beliefWords(chance)}.`;
 }
 

@@ -19,7 +19,7 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
   if (!chill || limitBar === null) return '';
   switch (chill.closes) {
     case 'strength':
-      return `${warm} the chance that one of the batch bursts reaches ${careful ? '1 in 1,000' : '1 in 200'} then, what you accept of glass this old.`;
+      return `${warm} the chance that one of the batch bursts reaches ${careful ? '1 in 200' : '1 in 50'} then, what you accept of glass this old.`;
     case 'limit':
       return chill.reached
         ? `${warm} ${careful ? 'one batch in twenty passes' : 'half of such batches pass'} ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`

@@ -175,9 +175,9 @@ describe('what a card says', () => {
 describe('why', () => {
   test('a chill window closes by what its maker accepts, and says which it was', () => {
     expect(chillReason(answer('strength'), 'swing-top', 24)).toBe(
-      'at 24.0 °C the chance that one of the batch bursts reaches 1 in 1,000 then, what you accept of glass this old.',
+      'at 24.0 °C the chance that one of the batch bursts reaches 1 in 200 then, what you accept of glass this old.',
     );
-    expect(chillReason(answer('strength'), 'swing-top', 24, false)).toMatch(/reaches 1 in 200 then/);
+    expect(chillReason(answer('strength'), 'swing-top', 24, false)).toMatch(/reaches 1 in 50 then/);
     expect(chillReason(answer('limit'), 'swing-top', 24)).toMatch(
       /^at 24\.0 °C one batch in twenty passes 2\.8 bar/,
     );

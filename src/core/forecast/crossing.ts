@@ -31,3 +31,17 @@ export function crossingOf(
   };
   return { earliest: at(0), middle: at(2), latest: at(4) };
 }
+
+/**
+ * When a rising course comes to a level, as {@link crossingOf} for a falling one: quickest, middle, slowest kitchens.
+ *
+ * @example risingCrossing([0, 10], [[0, 0, 0, 0, 0], [1, 2, 4, 5, 8]], 2).middle // 5
+ */
+export function risingCrossing(
+  hours: readonly number[],
+  series: readonly FiveNumbers[],
+  level: number,
+): Crossing {
+  const turned = series.map(([a, b, c, d, e]): FiveNumbers => [-e, -d, -c, -b, -a]);
+  return crossingOf(hours, turned, -level);
+}

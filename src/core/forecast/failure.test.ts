@@ -49,8 +49,8 @@ test('the hour at which a share is reached lies between the reports about it', (
 
 test('what a careful and a usual maker accept', () => {
   expect(accepted).toEqual({
-    careful: { limit: 0.05, failure: 0.001 },
-    usual: { limit: 0.5, failure: 0.005 },
+    careful: { limit: 0.05, failure: 0.005 },
+    usual: { limit: 0.5, failure: 0.02 },
   });
 });
 
@@ -60,10 +60,10 @@ test('the chill window closes where the glass or the limit says so, and says whi
     chillWindow(run, 5, limitBar, 0, { ...weak, caution });
   const careful = by(2.8, 'careful');
   expect(careful.closes).toBe('strength');
-  expect(careful.latest).toBeCloseTo(failureHour(run, weak, 0.001), 6);
+  expect(careful.latest).toBeCloseTo(failureHour(run, weak, 0.005), 6);
   const usual = by(2.8, 'usual');
   expect(usual.closes).toBe('strength');
-  expect(usual.latest).toBeCloseTo(failureHour(run, weak, 0.005), 6);
+  expect(usual.latest).toBeCloseTo(failureHour(run, weak, 0.02), 6);
   expect(usual.latest).toBeGreaterThan(careful.latest);
   // A low limit is passed before such glass is in doubt: the quick kitchen at the 5 %, the slow one at the half.
   expect(by(0.5, 'careful')).toMatchObject({ closes: 'limit' });

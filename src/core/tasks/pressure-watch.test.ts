@@ -74,7 +74,7 @@ test('a window that has closed says chill now, whatever the pressure', () => {
 
 test('glass in doubt is not handled, though its limit is far', () => {
   const weak = answer({
-    pressure: { passes: answer().pressure!.passes, failure: answer().hours.map((h) => 1e-3 * h) },
+    pressure: { passes: answer().pressure!.passes, failure: answer().hours.map((h) => 4e-3 * h) },
   });
   expect(watchOf(weak, start + 9.9 * hourMs)!.stage).toBe('watch');
   expect(watchOf(weak, start + 10 * hourMs)!.stage).toBe('do-not-handle');

@@ -31,8 +31,8 @@ export interface Watch {
   readonly failureWithinDay: number;
 }
 
-/** A batch is not handled once one in so many like it may have lost a bottle. */
-const failureToStandBack = 0.01;
+/** A batch is not handled once so many like it may have lost a bottle: one in twenty-five. */
+const failureToStandBack = 0.04;
 const aheadHours = 24;
 
 /** Reads an answer's pressure at an instant. @returns null for what is not sealed */

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { cautionOf } from '@/core/kitchen/caution';
+import { wakingOf, whileAwake } from '@/core/kitchen/waking';
 import { mixedSugar } from '@/core/forecast/wanted-sweetness';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
@@ -10,9 +11,10 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
 import { askedLook, lookWords } from '@/words/look-words';
-import { moment, quarter } from '@/words/moment';
+import { byWords, moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
 import { Why } from '../lots/why';
+import { WhoseFizz } from './whose-fizz';
 import { ColdAdvice } from './cold-advice';
 
 interface Props {
@@ -29,21 +31,27 @@ const hourMs = 3_600_000;
 /** Do this, from–until, because: and the ribbon. */
 export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
   const roles = useRoles();
-  const careful = cautionOf(useAppSelector(selectHousehold)) === 'careful';
+  const household = useAppSelector(selectHousehold);
+  const careful = cautionOf(household) === 'careful';
+  const waking = wakingOf(household);
   const window = answer.chill ?? answer.taste;
   if (!window || lot.opened || lot.ended) return null;
   if (lot.role === 'bottle' && lot.place === 'fridge')
     return <ColdAdvice lot={lot} answer={answer} now={now} />;
   const at = (hour: number) => answer.start + hour * hourMs;
+  const whole = { from: at(window.earliest), until: at(window.latest) };
+  const awake = whileAwake(whole, waking);
+  // In the night itself, what is left of a window is as it is.
+  const { from: opens, until: closes } = awake.until > now ? awake : whole;
   const span = {
-    from: at(window.earliest),
-    until: at(window.latest),
+    from: opens,
+    until: closes,
     fromSoftHours: window.earliestSpread,
     untilSoftHours: window.latestSpread,
   };
   const look = askedLook(answer, now);
   const from = moment(quarter(span.from), now);
-  const until = moment(quarter(span.until), now);
+  const by = byWords(span.until, now, waking.to);
   const sealed = answer.chill !== null;
   const because = sealed
     ? chillReason(answer, lot.vessel.kind, celsius, careful)
@@ -55,12 +63,15 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
         ? 'now, in place'
         : 'now'
       : span.from <= now
-        ? `by ${until}`
-        : `between ${from} and ${until}`;
+        ? by
+        : by.startsWith('by ')
+          ? `between ${from} and ${by.slice(3)}`
+          : `from ${from}, ${by}`;
   return (
     <View style={{ gap: 8 }} testID="advice">
       <Text as="subheading" level={2} live>{`${verb} ${when}, because ${because}`}</Text>
       <Ribbon span={span} now={now} {...ribbonClock(now)} summary={`${verb} ${when}.`} />
+      {sealed ? <WhoseFizz answer={answer} now={now} /> : null}
       {look ? <Text as="strong">{lookWords(look, lot, answer, now)}</Text> : null}
       <Text color={roles.softText}>{drivers(celsius, mixedSugar(root), readings)}</Text>
       <Why topic={sealed ? 'chill' : 'taste'} lot={lot} now={now} />

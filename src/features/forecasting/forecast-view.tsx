@@ -17,6 +17,7 @@ import { supposedOptions, useSupposed, type Supposed } from './supposed';
 import { useHandle } from './use-handle';
 import { useView } from './use-view';
 import { hourScale } from '@/ui/charts/lane-scale';
+import { liquidColour } from '../lots/liquid-colour';
 
 interface Props {
   /** The lot and, before it, those its liquid came from. */
@@ -74,7 +75,16 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
         readings={readings}
         now={now}
       />
-      {warm ? <PourCard run={run} answer={answer} hour={handle.hour} when={when} now={now} /> : null}
+      {warm ? (
+        <PourCard
+          run={run}
+          answer={answer}
+          hour={handle.hour}
+          when={when}
+          now={now}
+          colour={liquidColour(lot, (id) => path.find((each) => each.id === id))}
+        />
+      ) : null}
       {!sealed && !over ? (
         <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} hour={handle.hour} when={when} />
       ) : null}

@@ -42,6 +42,7 @@ export function LaneStack({ lanes, course, view, width, sealed, handle, label, v
               toHour={view.to}
               width={width}
               nights={view.nights}
+              away={view.away}
             />
           ))}
         </View>

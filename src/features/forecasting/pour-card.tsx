@@ -17,12 +17,14 @@ interface Props {
   readonly hour: number;
   readonly when: string;
   readonly now: number;
+  /** Colour of the drink, from what is in it. */
+  readonly colour: string;
 }
 
 const range = (five: FiveNumbers, digits: number) => `${five[0].toFixed(digits)}–${five[4].toFixed(digits)}`;
 
 /** What would be poured if the bottle went into the fridge at the handle. */
-export function PourCard({ run, answer, hour, when, now }: Props) {
+export function PourCard({ run, answer, hour, when, now, colour }: Props) {
   const roles = useRoles();
   const limitBar = answer.limitBar ?? 0;
   const pour = useMemo(() => pourAfterChill(run, hour, limitBar), [run, hour, limitBar]);
@@ -35,6 +37,7 @@ export function PourCard({ run, answer, hour, when, now }: Props) {
         sweetness={pour.sweetnessGramsPerLitre[2]}
         volumes={pour.volumes[2]}
         abv={pour.abvPercent[2]}
+        colour={colour}
         label="The glass as it would be poured"
       />
       <View style={{ flex: 1, minWidth: 0, gap: 2 }}>

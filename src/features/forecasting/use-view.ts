@@ -1,6 +1,11 @@
 import { format } from 'date-fns/format';
 import { useMemo } from 'react';
 import type { LotAnswer } from '@/core/forecast/family-answer';
+import { awayOf } from '@/core/kitchen/plans';
+import { wakingOf } from '@/core/kitchen/waking';
+import { nightsOf } from '@/core/tasks/kitchen-clock';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 
 const hourMs = 3_600_000;
 
@@ -10,10 +15,13 @@ export interface View {
   readonly to: number;
   readonly nowHour: number;
   readonly days: readonly { readonly hour: number; readonly label: string }[];
+  /** When nobody is up, and when nobody is home. */
   readonly nights: readonly (readonly [number, number])[];
+  readonly away: readonly (readonly [number, number])[];
 }
 
 export function useView(answer: LotAnswer, now: number): View {
+  const household = useAppSelector(selectHousehold);
   const coarseNow = Math.floor(now / (hourMs / 4)) * (hourMs / 4);
   return useMemo(() => {
     const { start } = answer;
@@ -26,7 +34,6 @@ export function useView(answer: LotAnswer, now: number): View {
     const to = Math.max(24, Math.min(end, wanted));
     const from = Math.max(0, Math.min(nowHour - 72, to - 96));
     const days: { hour: number; label: string }[] = [];
-    const nights: (readonly [number, number])[] = [];
     const day = new Date(start + from * hourMs);
     day.setHours(0, 0, 0, 0);
     for (let i = 0; i < 60; i++) {
@@ -35,8 +42,16 @@ export function useView(answer: LotAnswer, now: number): View {
       const hour = (midnight.getTime() - start) / hourMs;
       if (hour > to) break;
       days.push({ hour, label: format(midnight, 'EEE d') });
-      nights.push([Math.max(from, hour - 2), Math.min(to, Math.max(from, hour + 6))]);
     }
-    return { from, to, nowHour, days, nights };
-  }, [answer, coarseNow]);
+    const hoursOf = ([a, b]: readonly [number, number]) =>
+      [
+        (Math.max(a, start + from * hourMs) - start) / hourMs,
+        (Math.min(b, start + to * hourMs) - start) / hourMs,
+      ] as const;
+    const span = [start + from * hourMs, start + to * hourMs] as const;
+    const nights = nightsOf(...span, wakingOf(household)).map(hoursOf);
+    const plan = awayOf(household);
+    const away = plan && plan.from < span[1] && plan.to > span[0] ? [hoursOf([plan.from, plan.to])] : [];
+    return { from, to, nowHour, days, nights, away };
+  }, [answer, coarseNow, household]);
 }

@@ -13,10 +13,15 @@ interface Props {
   readonly width: number;
   /** Night spans to shade, in hours. */
   readonly nights: readonly (readonly [number, number])[];
+  /** Spans when nobody is home. */
+  readonly away?: readonly (readonly [number, number])[];
 }
 
+const none: readonly (readonly [number, number])[] = [];
+
 /** One lane of the forecast: a median line in a soft 50 % and a fainter 90 % band, with its own value axis. */
-export const LaneChart = memo(function LaneChart({ lane, hours, fromHour, toHour, width, nights }: Props) {
+export const LaneChart = memo(function LaneChart(props: Props) {
+  const { lane, hours, fromHour, toHour, width, nights, away = none } = props;
   const roles = useRoles();
   const points = useMemo(
     () =>
@@ -45,6 +50,23 @@ export const LaneChart = memo(function LaneChart({ lane, hours, fromHour, toHour
           fill={roles.well}
           opacity={0.75}
         />
+      ))}
+      {away.map(([from, to]) => (
+        <G key={from}>
+          <Rect
+            x={x(from)}
+            y={0}
+            width={Math.max(0, x(to) - x(from))}
+            height={laneHeight}
+            fill={roles.well}
+            opacity={0.5}
+            stroke={roles.softText}
+            strokeDasharray="3 4"
+          />
+          <SvgText x={x(from) + 4} y={laneHeight - 6} fontSize={13} fontFamily={plain} fill={roles.softText}>
+            away
+          </SvgText>
+        </G>
       ))}
       {ticks.map((tick) => (
         <G key={tick}>

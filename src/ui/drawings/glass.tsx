@@ -11,6 +11,8 @@ interface Props {
   readonly volumes: number;
   /** Alcohol, percent: the measure at its side, of six. */
   readonly abv: number;
+  /** Colour of the drink; that of brews when nothing is known of it. */
+  readonly colour?: string;
   readonly label: string;
   readonly height?: number;
 }
@@ -19,7 +21,7 @@ const [top, bottom] = [16, 92];
 const mostAbv = 6;
 
 /** A poured glass, drawn from its numbers: depth of colour by sweetness, bubbles and foam by fizz, the measure beside it by strength. */
-export function Glass({ sweetness, volumes, abv, label, height = 96 }: Props) {
+export function Glass({ sweetness, volumes, abv, colour, label, height = 96 }: Props) {
   const roles = useRoles();
   const body = 'M12 6 L18 94 Q18 98 22 98 H46 Q50 98 50 94 L56 6 Z';
   const foam = Math.min(16, Math.max(0, volumes - 0.8) * 6);
@@ -36,7 +38,7 @@ export function Glass({ sweetness, volumes, abv, label, height = 96 }: Props) {
         </Defs>
         <Path d={body} fill={roles.glass} />
         <G clipPath="url(#poured-glass)">
-          <Rect x={8} y={top} width={52} height={90} fill={roles.brewLiquid} opacity={depth} />
+          <Rect x={8} y={top} width={52} height={90} fill={colour ?? roles.brewLiquid} opacity={depth} />
           {bubbles.map(({ x, y }, i) => (
             <Circle
               key={i}
