@@ -40,7 +40,7 @@ const margin = 4;
 /** Side of the code: a phone reads a third of a millimetre a square. */
 const codeSide = 25;
 /** Size below which nobody reads a label at arm's length. */
-const smallest = 2.1;
+const smallest = 2.5;
 
 /** Where the label of that number lies on its sheet. */
 export const placeOnSheet = (index: number): { readonly x: number; readonly y: number } => ({
@@ -94,7 +94,7 @@ export function layOut(label: Label, code: Code, measure: Measure): Mark[] {
   for (const text of [label.alcohol, label.contents, label.cautions]) {
     const room = labelSize.height - margin / 2 - y;
     const most = Math.max(1, Math.floor(room / (smallest * 1.18)));
-    write(text, smallest + 0.2, 'text', rest, Math.min(text === label.contents ? 3 : 4, most));
+    write(text, smallest, 'text', rest, Math.min(text === label.contents ? 3 : 4, most));
     y += 0.5;
   }
   const square = codeSide / code.size;

@@ -4,6 +4,7 @@ import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
 import { rootOf } from '@/core/forecast/family-members';
 import { hourIndexAt } from '@/core/forecast/between-hours';
+import { wakingOf, whileAwake } from '@/core/kitchen/waking';
 import { madeWith, type MadeWith } from '@/core/lots/made-with';
 import type { Lot } from '@/core/lots/lot';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
@@ -48,7 +49,7 @@ export function labelOf(lot: Lot, household: Household, answer: LotAnswer | null
     bottle: `Bottle ${lot.name}${lot.mark ? `, ${markWords[lot.mark]}` : ''}`,
     other: [lot.variant, own.length > 0 ? `with ${portionsWords(own)}` : ''].filter(Boolean).join('; '),
     filled: `Filled ${dateTime(lot.begunAt)}`,
-    chill: chillLine(lot, answer),
+    chill: chillLine(lot, answer, household),
     contents: `Made with ${made
       .filter(({ grams }) => grams > traceShare * all)
       .map(({ what }) => ingredientOf(what).name.toLowerCase())
@@ -59,13 +60,17 @@ export function labelOf(lot: Lot, household: Household, answer: LotAnswer | null
   };
 }
 
-function chillLine(lot: Lot, answer: LotAnswer | null): string {
+/** Its window, brought into the hours somebody is up. */
+function chillLine(lot: Lot, answer: LotAnswer | null, household: Household): string {
   if (lot.closure !== 'sealed') return 'Its lid is loose: keep it cold, drink it within days.';
   if (lot.place === 'fridge') return 'Keep cold. Two days cold let the gas dissolve.';
   if (!answer?.chill) return 'Chill it in time: see its page.';
-  const at = (hour: number) => dateTime(answer.start + hour * hourMs);
+  const at = (hour: number) => answer.start + hour * hourMs;
   const { earliest, latest } = answer.chill;
-  return `Chill between ${at(earliest)} and ${at(latest)}`;
+  const { from, until } = whileAwake({ from: at(earliest), until: at(latest) }, wakingOf(household));
+  return until > from
+    ? `Chill between ${dateTime(from)} and ${dateTime(until)}`
+    : `Chill by ${dateTime(until)}`;
 }
 
 /** From what is in it now to what it has at the end of its window, by nine tenths of kitchens. */

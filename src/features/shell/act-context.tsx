@@ -18,7 +18,14 @@ interface Said {
   readonly undone: boolean;
 }
 
-/** Provides `useAct`, and the line at the foot of the page that says what was done and takes it back, and back again. */
+interface Saying {
+  readonly said: Said | null;
+  readonly gone: () => void;
+}
+
+const SayingContext = createContext<Saying>({ said: null, gone: () => undefined });
+
+/** Provides `useAct`, and what was done last to `SaidNotice`. */
 export function ActProvider({ children }: { readonly children: ReactNode }) {
   const keeper = useKeeper();
   const [said, setSaid] = useState<Said | null>(null);
@@ -30,22 +37,28 @@ export function ActProvider({ children }: { readonly children: ReactNode }) {
     },
     [keeper],
   );
-  const gone = useCallback(() => setSaid(null), []);
-  const value = useMemo(() => act, [act]);
+  const saying = useMemo(() => ({ said, gone: () => setSaid(null) }), [said]);
   return (
-    <ActContext.Provider value={value}>
-      {children}
-      {said ? (
-        <Notice
-          words={said.words}
-          action={said.undone ? 'Redo' : 'Undo'}
-          onAction={() =>
-            act({ kind: 'undone', targetId: said.entryId }, said.undone ? 'Restored.' : 'Taken back.')
-          }
-          onGone={gone}
-          raised={84}
-        />
-      ) : null}
+    <ActContext.Provider value={act}>
+      <SayingContext.Provider value={saying}>{children}</SayingContext.Provider>
     </ActContext.Provider>
+  );
+}
+
+/** The line at the foot of the page that says what was done and takes it back, and back again. */
+export function SaidNotice() {
+  const act = useAct();
+  const { said, gone } = useContext(SayingContext);
+  if (!said) return null;
+  return (
+    <Notice
+      words={said.words}
+      action={said.undone ? 'Redo' : 'Undo'}
+      onAction={() =>
+        act({ kind: 'undone', targetId: said.entryId }, said.undone ? 'Restored.' : 'Taken back.')
+      }
+      onGone={gone}
+      raised={84}
+    />
   );
 }

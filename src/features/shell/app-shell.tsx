@@ -1,6 +1,7 @@
 import { usePathname, useRouter } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Portal } from 'react-native-paper';
 import { clockNow } from '@/store/environment';
 import { ticked } from '@/store/journal-slice';
 import { selectAhead, selectHousehold, selectStatus } from '@/store/selectors';
@@ -12,6 +13,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
 import { BookProvider, DeskContext } from '../forecasting/book';
 import { desk, disk, store } from './app-instance';
+import { SaidNotice } from './act-context';
 import { Banners } from './banners';
 import { ErrorBoundary } from './error-boundary';
 import { Keys } from './keys';
@@ -28,11 +30,19 @@ const places: readonly PlaceItem[] = [
   { href: '/more', label: 'More', icon: 'more' },
 ];
 
-const underMore: readonly string[] = ['/data', '/cautions', '/places', '/jars', '/workbook'];
+const underMore: readonly string[] = [
+  '/data',
+  '/cautions',
+  '/places',
+  '/jars',
+  '/workbook',
+  '/back',
+  '/clock',
+];
 
 const placeOf = (path: string) => {
   if (underMore.includes(path)) return '/more';
-  if (path.startsWith('/bottles')) return '/rack';
+  if (path.startsWith('/bottles') || path === '/compare') return '/rack';
   return places.find((place) => place.href !== '/' && path.startsWith(place.href))?.href ?? '/';
 };
 
@@ -53,19 +63,23 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
       upright={wide}
     />
   );
-  return (
+  const ready = status === 'ready';
+  const frame = (
     <View style={[styles.frame, { backgroundColor: roles.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide ? bar : null}
       <View style={styles.page}>
         <ErrorBoundary>
           <Banners />
-          {status === 'ready' ? <Booked>{children}</Booked> : <Opening status={status} />}
+          {ready ? children : <Opening status={status} />}
         </ErrorBoundary>
       </View>
       {wide ? null : bar}
       <Keys places={places} />
+      <SaidNotice />
     </View>
   );
+  // Sheets are drawn by the host: within it they know the forecasts and what acts there are, as any page does.
+  return <ErrorBoundary>{ready ? <Booked>{frame}</Booked> : frame}</ErrorBoundary>;
 }
 
 /** The forecasts of all that lives, for whatever page is shown. */
@@ -81,7 +95,7 @@ function Booked({ children }: { readonly children: ReactNode }) {
     <DeskContext value={desk}>
       {household.kept.timer ? <Bell shown={path !== '/brews/day'} /> : null}
       <BookProvider desk={desk} household={household} now={now}>
-        {children}
+        <Portal.Host>{children}</Portal.Host>
       </BookProvider>
     </DeskContext>
   );
