@@ -11,20 +11,19 @@ import type { Lot } from '@/core/lots/lot';
 import { drainableMl } from '@/core/lots/transfer';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { Card } from '@/ui/controls/card';
-import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
-import { planRemarks, potentialWords, shortWords } from '@/words/bottling-words';
+import { planRemarks, potentialWords } from '@/words/bottling-words';
 import { WhenField } from '../forms/when-field';
 import { liquidColour } from '../lots/liquid-colour';
 import { useAct } from '../shell/act-context';
 import { BottleHand } from './bottle-hand';
-import { bottlingActs, type LeftOver } from './bottling-entries';
+import { bottlingActs, type LeftOver as Left } from './bottling-entries';
 import { DoseCard } from './dose-card';
 import { FillBoard } from './fill-board';
+import { LeftOver } from './left-over';
 import { MakesCard } from './makes-card';
 import { emptyTable, laidOut, shareOf, withBottle, withChange, withoutBottle, worked } from './table-state';
 
@@ -57,7 +56,7 @@ export function BottlingTable({ lot, jar, now }: Props) {
     if (state.bottles.length === 0) setState(laidOut(state, batchMl, empty));
   }
   const [chosen, setChosen] = useState<number | null>(null);
-  const [left, setLeft] = useState<LeftOver>('leave');
+  const [left, setLeft] = useState<Left>('leave');
   const [at, setAt] = useState<number | null>(null);
   const table = worked(state, batchMl, jar);
   const plan = fillPlan({
@@ -115,27 +114,7 @@ export function BottlingTable({ lot, jar, now }: Props) {
         jar={jar}
         onState={(change) => setState({ ...state, ...change })}
       />
-      {full ? (
-        <Card label="What is over" testID="short">
-          <Text as="subheading" level={2}>
-            {`${Math.round(table.leftMl)} ml have no bottle`}
-          </Text>
-          {plan.options.map((option) => (
-            <Text key={option}>{shortWords[option]}</Text>
-          ))}
-        </Card>
-      ) : null}
-      {table.leftMl > 5 ? (
-        <Choice
-          label="What is over"
-          options={[
-            { value: 'leave', label: 'Leave it in the jar' },
-            { value: 'drink', label: 'Drink it now' },
-          ]}
-          value={left}
-          onChange={setLeft}
-        />
-      ) : null}
+      <LeftOver leftMl={table.leftMl} options={full ? plan.options : []} left={left} onLeft={setLeft} />
       {strongest ? (
         <Text testID="strongest">
           {potentialWords(

@@ -1,7 +1,6 @@
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type * as Layout from './label-layout';
-import type { Face, Mark, Measure } from './label-layout';
 
 /** Points in a millimetre. */
 const pt = 72 / 25.4;
@@ -27,7 +26,7 @@ const shown = (text: string, font: PDFFont): string =>
  * @returns the file's bytes
  */
 export async function labelSheet(
-  labels: readonly ((measure: Measure) => readonly Mark[])[],
+  labels: readonly ((measure: Layout.Measure) => readonly Layout.Mark[])[],
   { labelSize, perSheet, placeOnSheet, sheet }: typeof Layout,
   bytes: FontBytes,
 ): Promise<Uint8Array> {
@@ -35,11 +34,11 @@ export async function labelSheet(
   document.registerFontkit(fontkit);
   document.setTitle('Bottle labels');
   document.setCreator('Yuzet');
-  const fonts: Record<Face, PDFFont> = {
+  const fonts: Record<Layout.Face, PDFFont> = {
     display: await document.embedFont(bytes.display, { subset: true }),
     text: await document.embedFont(bytes.text, { subset: true }),
   };
-  const measure = (text: string, size: number, face: Face) =>
+  const measure = (text: string, size: number, face: Layout.Face) =>
     fonts[face].widthOfTextAtSize(shown(text, fonts[face]), size);
   let page: PDFPage | null = null;
   labels.forEach((marksOf, index) => {
@@ -59,7 +58,13 @@ export async function labelSheet(
 }
 
 /** @param left top where the label's upper left corner lies, mm from the sheet's lower left one */
-function draw(page: PDFPage, mark: Mark, left: number, top: number, fonts: Record<Face, PDFFont>): void {
+function draw(
+  page: PDFPage,
+  mark: Layout.Mark,
+  left: number,
+  top: number,
+  fonts: Record<Layout.Face, PDFFont>,
+): void {
   const x = (left + mark.x) * pt;
   if (mark.kind === 'text')
     page.drawText(shown(mark.text, fonts[mark.face]), {

@@ -7,10 +7,7 @@ import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
-import { Card } from '@/ui/controls/card';
-import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
-import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
@@ -22,6 +19,7 @@ import { later } from '../shell/later';
 import { Crate } from './crate';
 import { HandSheet } from './hand-sheet';
 import { shelve, type RackOrder, type Shelved } from './rack-order';
+import { NoBottles, RackTools } from './rack-tools';
 
 const FoundOne = later(async () => (await import('../forms/drawer')).FoundOne);
 const PowerCut = later(async () => (await import('../forms/drawer')).PowerCut);
@@ -133,42 +131,3 @@ export function RackScreen() {
     </Screen>
   );
 }
-
-const NoBottles = () => (
-  <Card>
-    <Text as="heading" level={2}>
-      No bottle stands here
-    </Text>
-    <Text>
-      Bottle a brew, and each bottle shows up with the pressure it holds against what its glass may.
-    </Text>
-  </Card>
-);
-
-interface ToolsProps {
-  readonly order: RackOrder;
-  readonly onOrder: (order: RackOrder) => void;
-  readonly picking: boolean;
-  readonly count: number;
-  readonly onPick: () => void;
-  readonly onHand: () => void;
-}
-
-/** How the crates are ordered, and whether several bottles are being picked. */
-const RackTools = ({ order, onOrder, picking, count, onPick, onHand }: ToolsProps) => (
-  <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small, alignItems: 'center' }}>
-    <Choice
-      label="Order"
-      options={[
-        { value: 'limit', label: 'By place' },
-        { value: 'closing', label: 'By closing' },
-      ]}
-      value={order}
-      onChange={onOrder}
-    />
-    <InkButton quiet label={picking ? 'Pick none' : 'Pick several'} onPress={onPick} />
-    {picking && count > 0 ? (
-      <InkButton label={`${plural(count, 'bottle')} in hand`} onPress={onHand} />
-    ) : null}
-  </View>
-);

@@ -3,6 +3,7 @@ import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-
 import { useRoles } from '../theme/use-roles';
 import { plain, strong } from '../theme/type';
 import { lanePaths, type LanePoint } from './lane-paths';
+import { LaneShades } from './lane-shades';
 import { axisWidth, hourScale, laneHeight, laneScale, type Lane } from './lane-scale';
 
 interface Props {
@@ -40,34 +41,7 @@ export const LaneChart = memo(function LaneChart(props: Props) {
   const ticks = y.ticks(3).slice(0, 4);
   return (
     <Svg width={width} height={laneHeight} aria-hidden>
-      {nights.map(([from, to]) => (
-        <Rect
-          key={from}
-          x={x(from)}
-          y={0}
-          width={Math.max(0, x(to) - x(from))}
-          height={laneHeight}
-          fill={roles.well}
-          opacity={0.75}
-        />
-      ))}
-      {away.map(([from, to]) => (
-        <G key={from}>
-          <Rect
-            x={x(from)}
-            y={0}
-            width={Math.max(0, x(to) - x(from))}
-            height={laneHeight}
-            fill={roles.well}
-            opacity={0.5}
-            stroke={roles.softText}
-            strokeDasharray="3 4"
-          />
-          <SvgText x={x(from) + 4} y={laneHeight - 6} fontSize={13} fontFamily={plain} fill={roles.softText}>
-            away
-          </SvgText>
-        </G>
-      ))}
+      <LaneShades nights={nights} away={away} x={x} />
       {ticks.map((tick) => (
         <G key={tick}>
           <Line

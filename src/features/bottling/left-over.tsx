@@ -1,0 +1,42 @@
+import type { ShortOption } from '@/core/bottling/fill-plan';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { Text } from '@/ui/controls/text';
+import { shortWords } from '@/words/bottling-words';
+import type { LeftOver as Left } from './bottling-entries';
+
+interface Props {
+  readonly leftMl: number;
+  /** What can be done when bottles are short; none when they are not. */
+  readonly options: readonly ShortOption[];
+  readonly left: Left;
+  readonly onLeft: (left: Left) => void;
+}
+
+/** What no bottle takes: what can be done about it, and what is done. */
+export function LeftOver({ leftMl, options, left, onLeft }: Props) {
+  if (leftMl <= 5) return null;
+  return (
+    <>
+      {options.length > 0 ? (
+        <Card label="What is over" testID="short">
+          <Text as="subheading" level={2}>
+            {`${Math.round(leftMl)} ml have no bottle`}
+          </Text>
+          {options.map((option) => (
+            <Text key={option}>{shortWords[option]}</Text>
+          ))}
+        </Card>
+      ) : null}
+      <Choice
+        label="What is done with what is over"
+        options={[
+          { value: 'leave', label: 'Leave it in the jar' },
+          { value: 'drink', label: 'Drink it now' },
+        ]}
+        value={left}
+        onChange={onLeft}
+      />
+    </>
+  );
+}
