@@ -60,7 +60,7 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
   const answer = book.lotAnswer(lot.id);
   const pressure = pressureAt(answer, now);
   const keeping = answer && one ? keepingWords(answer, now) : null;
-  if (opening) return <OpeningForm lot={lot} name={name} onClose={onClose} />;
+  if (opening || lot.opened) return <OpeningForm lot={lot} name={name} onClose={onClose} />;
   return (
     <Sheet title={name} onClose={onClose}>
       {one ? (

@@ -34,7 +34,7 @@ const openings = [
 
 /** How to open it; then how it opened, what was lost, and how it tasted to whom: what the next batch learns from. */
 export function OpeningForm({ lot, name, onClose }: Props) {
-  const [opened, setOpened] = useState(false);
+  const [opened, setOpened] = useState(lot.opened !== null);
   return (
     <Sheet title={opened ? `How is ${name}?` : `Open ${name}`} onClose={onClose}>
       {opened ? (

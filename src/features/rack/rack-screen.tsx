@@ -40,7 +40,8 @@ export function RackScreen() {
   const [mishap, setMishap] = useState<'power' | 'found' | null>(null);
   const shelved = shelve(book.living, book.lotAnswer, now, order);
   const chosen = asked ? lotOf(household, asked) : undefined;
-  const open = (lot: Lot | undefined): lot is Lot => lot !== undefined && !lot.opened && !lot.ended;
+  // One that was opened stays in hand: it is tasted next.
+  const handled = (lot: Lot | undefined): lot is Lot => lot?.role === 'bottle' && !lot.ended;
   const choose = (id: string | null) => router.setParams({ bottle: id ?? undefined } as never);
   const tap = (id: string) => {
     if (!picked) return choose(id);
@@ -124,7 +125,7 @@ export function RackScreen() {
       ) : (
         crates
       )}
-      {open(chosen) ? <HandSheet lots={[chosen]} now={now} onClose={() => choose(null)} /> : null}
+      {handled(chosen) ? <HandSheet lots={[chosen]} now={now} onClose={() => choose(null)} /> : null}
       {inHand && several.length > 0 ? <HandSheet lots={several} now={now} onClose={put} /> : null}
       {mishap === 'power' ? <PowerCut now={now} onClose={() => setMishap(null)} /> : null}
       {mishap === 'found' ? <FoundOne now={now} onClose={() => setMishap(null)} /> : null}
