@@ -26,7 +26,8 @@ try {
   const handle = page.getByRole('slider', { name: 'Chill here' });
   await handle.waitFor();
   await handle.scrollIntoViewIfNeeded();
-  await wait(2000);
+  // The demo's forecasts are worked out once, in the background; the drag is counted when they are there.
+  await wait(20_000);
   const touch = await page.context().newCDPSession(page);
   for (const rate of [1, 4]) {
     await touch.send('Emulation.setCPUThrottlingRate', { rate });
@@ -43,7 +44,10 @@ try {
     });
     await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
     for (let i = 1; i <= 120; i++) {
-      await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(Math.sin(i / 12) * 70) });
+      await touch.send('Input.dispatchTouchEvent', {
+        type: 'touchMove',
+        touchPoints: at(Math.sin(i / 12) * 70),
+      });
       await wait(16);
     }
     await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });

@@ -33,4 +33,6 @@ export const workerAnswerer: Answerer = {
   familyWithRuns: (question) => call((remote) => remote.familyWithRuns(question)),
   starter: (question) => call((remote) => remote.starter(question)),
   suppose: (ask, run) => call((remote) => remote.suppose(ask, run)),
+  chills: (run, hours, limitBar, untilHour) =>
+    call((remote) => remote.chills(run, hours, limitBar, untilHour)),
 };

@@ -35,6 +35,7 @@ function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
     familyWithRuns: (q) =>
       answer(q, 'runs').then((value) => ({ answer: value, runs: ['the run'], runOf: {} }) as never),
     starter: (q) => answer(q, 'starter'),
+    chills: () => Promise.reject(new Error('nothing is chilled here')),
     suppose: (ask, run) =>
       answer({ rootId: `${ask.lot.lotId} in ${String(run)}`, start: ask.nowHour }, 'suppose'),
   };

@@ -3,6 +3,7 @@ import type { FamilyQuestion } from '../core/forecast/family-question';
 import type { StarterAnswer } from '../core/forecast/starter-answer';
 import type { StarterQuestion } from '../core/forecast/starter-question';
 import type { StoredRun } from '../core/forecast/stored-run';
+import type { ChilledThen } from '../core/forecast/courses';
 import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/suppose';
 
 /** Whoever computes: the worker in the app, the core itself in a test. */
@@ -11,6 +12,12 @@ export interface Answerer {
   familyWithRuns(question: FamilyQuestion): Promise<AnswerWithRuns>;
   starter(question: StarterQuestion): Promise<StarterAnswer>;
   suppose(ask: SupposeAsk, run: StoredRun): Promise<RunAnswer>;
+  chills(
+    run: StoredRun,
+    hours: readonly number[],
+    limitBar: number,
+    untilHour: number,
+  ): Promise<readonly ChilledThen[]>;
 }
 
 export type Question =
@@ -122,6 +129,16 @@ export class ForecastDesk {
     if (!run) return null;
     const ask = { question: whole.asked, lot, nowHour, supposition };
     return this.answerer.suppose(ask, run).catch(() => null);
+  }
+
+  /** What chilling at each hour gives, worked out beforehand. Null when it could not be computed. */
+  chills(
+    run: StoredRun,
+    hours: readonly number[],
+    limitBar: number,
+    untilHour: number,
+  ): Promise<readonly ChilledThen[] | null> {
+    return this.answerer.chills(run, hours, limitBar, untilHour).catch(() => null);
   }
 
   /** A forecast of what is only composed: asked straight away, kept nowhere. Null when it could not be computed. */

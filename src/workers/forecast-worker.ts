@@ -1,4 +1,5 @@
 import { expose, transfer } from 'comlink';
+import { chillTable } from '../core/forecast/courses';
 import { answerFamily } from '../core/forecast/family-answer';
 import type { FamilyQuestion } from '../core/forecast/family-question';
 import { answerStarter } from '../core/forecast/starter-answer';
@@ -24,6 +25,9 @@ const api = {
     const { rows, celsius, weights } = other.run;
     return transfer(other, [rows.buffer, celsius.buffer, weights.buffer]);
   },
+  /** What chilling at each hour gives, for a handle that is dragged. */
+  chills: (run: StoredRun, hours: readonly number[], limitBar: number, untilHour: number) =>
+    chillTable(run, hours, limitBar, untilHour),
 };
 
 export type ForecastWorker = typeof api;

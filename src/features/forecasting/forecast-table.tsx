@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Course } from '@/core/forecast/courses';
 import type { FiveNumbers } from '@/core/forecast/quantiles';
@@ -32,11 +32,11 @@ function everyHalfDay(hours: readonly number[], nowHour: number): { hour: number
 }
 
 /** The same numbers as a table, every half day. */
-export function ForecastTable({ course, start, now, sealed }: Props) {
+export const ForecastTable = memo(function ForecastTable({ course, start, now, sealed }: Props) {
   const roles = useRoles();
   const [open, setOpen] = useState(false);
   const nowHour = (now - start) / 3_600_000;
-  const rows = everyHalfDay(course.hours, nowHour);
+  const rows = open ? everyHalfDay(course.hours, nowHour) : [];
   const { series } = course;
   return (
     <View style={{ gap: 8 }}>
@@ -77,7 +77,7 @@ export function ForecastTable({ course, start, now, sealed }: Props) {
       ) : null}
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', paddingVertical: 6, gap: 6 },

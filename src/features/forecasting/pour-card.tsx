@@ -1,8 +1,8 @@
-import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { coolingHours } from '@/core/forecast/lot-stages';
-import { pourAfterChill, settleHours } from '@/core/forecast/pour';
+import { settleHours } from '@/core/forecast/pour';
+import type { ChilledThen } from '@/core/forecast/courses';
 import type { FiveNumbers } from '@/core/forecast/quantiles';
 import type { StoredRun } from '@/core/forecast/stored-run';
 import { Text } from '@/ui/controls/text';
@@ -10,24 +10,29 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { Glass } from '@/ui/drawings/glass';
 import { moment, quarter } from '@/words/moment';
 import { RidingCard } from './riding-card';
+import { usePour } from './use-chills';
 
 interface Props {
   readonly run: StoredRun;
   readonly answer: LotAnswer;
   readonly hour: number;
+  readonly table: ReadonlyMap<number, ChilledThen> | null;
   readonly when: string;
   readonly now: number;
   /** Colour of the drink, from what is in it. */
   readonly colour: string;
 }
 
+/** Room for the longest usual sentence, so that the lanes below do not move while the hand does. */
+const wordsHeight = 178;
+
 const range = (five: FiveNumbers, digits: number) => `${five[0].toFixed(digits)}–${five[4].toFixed(digits)}`;
 
 /** What would be poured if the bottle went into the fridge at the handle. */
-export function PourCard({ run, answer, hour, when, now, colour }: Props) {
+export function PourCard({ run, answer, hour, table, when, now, colour }: Props) {
   const roles = useRoles();
   const limitBar = answer.limitBar ?? 0;
-  const pour = useMemo(() => pourAfterChill(run, hour, limitBar), [run, hour, limitBar]);
+  const pour = usePour(run, hour, limitBar, table);
   const served = moment(quarter(answer.start + (hour + settleHours + coolingHours) * 3_600_000), now);
   const danger = pour.chanceOverLimit > 0.05;
   const share = Math.round((pour.peakGaugeBar[2] / Math.max(0.1, limitBar)) * 100);
@@ -40,7 +45,7 @@ export function PourCard({ run, answer, hour, when, now, colour }: Props) {
         colour={colour}
         label="The glass as it would be poured"
       />
-      <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
+      <View style={{ flex: 1, minWidth: 0, minHeight: wordsHeight, gap: 2 }}>
         <Text>
           If you chill <Text as="strong">{when}</Text>, then pour {served}
         </Text>

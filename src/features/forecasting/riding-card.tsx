@@ -13,7 +13,14 @@ interface Props {
 /** The answer of the handle: it stays in sight above the lanes while the hand moves below it. */
 export function RidingCard({ label, testID, edge, children }: Props) {
   const roles = useRoles();
-  const rides = { position: 'sticky', top: 0, zIndex: 3 } as unknown as ViewStyle;
+  // A layer of its own, laid out for itself: what changes in it while a hand moves lays out and paints nothing else.
+  const rides = {
+    position: 'sticky',
+    top: 0,
+    zIndex: 3,
+    contain: 'content',
+    willChange: 'transform',
+  } as unknown as ViewStyle;
   return (
     <View
       role="group"

@@ -3,7 +3,7 @@ import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-
 import { useRoles } from '../theme/use-roles';
 import { plain, strong } from '../theme/type';
 import { lanePaths, type LanePoint } from './lane-paths';
-import { LaneShades } from './lane-shades';
+import { LaneGround } from './lane-ground';
 import { axisWidth, hourScale, laneHeight, laneScale, type Lane } from './lane-scale';
 
 interface Props {
@@ -38,32 +38,17 @@ export const LaneChart = memo(function LaneChart(props: Props) {
     lane.name === 'Sour' ? null : 0,
   );
   const { band, median } = lanePaths(points, x, y);
-  const ticks = y.ticks(3).slice(0, 4);
   return (
     <Svg width={width} height={laneHeight} aria-hidden>
-      <LaneShades nights={nights} away={away} x={x} />
-      {ticks.map((tick) => (
-        <G key={tick}>
-          <Line
-            x1={axisWidth}
-            x2={width}
-            y1={y(tick)}
-            y2={y(tick)}
-            stroke={roles.hairline}
-            strokeWidth={0.8}
-          />
-          <SvgText
-            x={axisWidth - 5}
-            y={y(tick) + 4}
-            fontSize={13}
-            fontFamily={plain}
-            textAnchor="end"
-            fill={roles.softText}
-          >
-            {Number(tick.toFixed(1))}
-          </SvgText>
-        </G>
-      ))}
+      <LaneGround
+        nights={nights}
+        away={away}
+        fromHour={fromHour}
+        toHour={toHour}
+        width={width}
+        least={y.domain()[0]!}
+        most={y.domain()[1]!}
+      />
       {lane.target ? (
         <Rect
           x={axisWidth}

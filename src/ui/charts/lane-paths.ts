@@ -12,11 +12,13 @@ export function lanePaths(
   const all = points as LanePoint[];
   const band = (low: number, high: number) =>
     area<LanePoint>()
+      .digits(1)
       .x(([hour]) => x(hour))
       .y0(([, five]) => y(five[low]!))
       .y1(([, five]) => y(five[high]!))(all) ?? '';
   const median =
     line<LanePoint>()
+      .digits(1)
       .x(([hour]) => x(hour))
       .y(([, five]) => y(five[2]))(all) ?? '';
   return { band, median };

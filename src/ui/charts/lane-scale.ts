@@ -28,8 +28,12 @@ export function laneScale(lane: Lane, visible: readonly FiveNumbers[], floor: nu
   );
   const least = floor ?? Math.min(...visible.map((five) => five[0]));
   const room = Math.max(1e-6, most - least);
-  return scaleLinear([least, most + room * 0.08], [laneHeight - laneInset.bottom, laneInset.top]).nice(3);
+  return valueScale(least, most + room * 0.08).nice(3);
 }
+
+/** Values between two ends of an axis to pixels from a lane's top. */
+export const valueScale = (least: number, most: number) =>
+  scaleLinear([least, most], [laneHeight - laneInset.bottom, laneInset.top]);
 
 /** Horizontal scale: hours from the forecast's start to pixels. */
 export const hourScale = (fromHour: number, toHour: number, width: number) =>

@@ -57,11 +57,13 @@ export function TimeHandle(props: Props) {
     onPointerUp: () => (from.current = null),
     onPointerCancel: () => (from.current = null),
   };
-  const web = { touchAction: 'none', cursor: 'ew-resize' } as unknown as ViewStyle;
+  const web = { touchAction: 'none', cursor: 'ew-resize', willChange: 'transform' } as unknown as ViewStyle;
+  // Moved, not laid out anew: the page stays as it is while the hand moves.
+  const moved = (to: number) => ({ transform: [{ translateX: to }] });
   return (
     <>
       <View
-        style={[styles.line, { left: x - 1.5, height: height - knob / 2, backgroundColor: color }]}
+        style={[styles.line, moved(x - 1.5), web, { height: height - knob / 2, backgroundColor: color }]}
         aria-hidden
       />
       <View
@@ -77,7 +79,8 @@ export function TimeHandle(props: Props) {
         style={
           [
             styles.knob,
-            { left: x - knob / 2, top: height - knob, backgroundColor: color },
+            moved(x - knob / 2),
+            { top: height - knob, backgroundColor: color },
             web,
           ] as StyleProp<ViewStyle>
         }
@@ -89,9 +92,10 @@ export function TimeHandle(props: Props) {
 }
 
 const styles = StyleSheet.create({
-  line: { position: 'absolute', top: 0, width: 3 },
+  line: { position: 'absolute', top: 0, left: 0, width: 3, pointerEvents: 'none' },
   knob: {
     position: 'absolute',
+    left: 0,
     width: knob,
     height: knob,
     borderRadius: knob / 2,

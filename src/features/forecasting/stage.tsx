@@ -1,0 +1,83 @@
+import { useMemo, useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { StoredRun } from '@/core/forecast/stored-run';
+import type { Lot } from '@/core/lots/lot';
+import { hourScale } from '@/ui/charts/lane-scale';
+import { useRoles } from '@/ui/theme/use-roles';
+import { liquidColour } from '../lots/liquid-colour';
+import { BottlingCard } from './bottling-card';
+import { ForecastTable } from './forecast-table';
+import { LaneStack } from './lane-stack';
+import { lanesOf } from './lanes';
+import { PourCard } from './pour-card';
+import { useChills, useCourse } from './use-chills';
+import { useHandle } from './use-handle';
+import { useRested } from './use-rested';
+import type { View as Shown } from './use-view';
+
+/** The lanes are drawn anew when the hand has rested so long. */
+const restMs = 90;
+
+interface Props {
+  readonly path: readonly Lot[];
+  readonly answer: LotAnswer;
+  readonly run: StoredRun;
+  readonly view: Shown;
+  readonly now: number;
+  /** What stands between the lanes and their table. */
+  readonly children: ReactNode;
+}
+
+/**
+ * The lanes with their handle, and the answer that rides above them. The handle, the glass and its sentence follow the hand at
+ * once; the lanes follow when it rests, so that no frame waits for them.
+ */
+export function Stage({ path, answer, run, view, now, children }: Props) {
+  const roles = useRoles();
+  const lot = path.at(-1)!;
+  const [width, setWidth] = useState(358);
+  const scale = hourScale(view.from, view.to, width);
+  const handle = useHandle(answer, view, (hours) => scale(view.from + hours) - scale(view.from));
+  const sealed = answer.limitBar !== null;
+  const over = lot.opened !== null || lot.ended !== null;
+  const warm = sealed && lot.place !== 'fridge' && !over;
+  const table = useChills(run, warm ? answer.limitBar : null, handle.min, handle.max, view.to);
+  const later = useRested(handle.hour, restMs);
+  const course = useCourse(run, answer, warm ? later : null, view.to, table);
+  const lanes = useMemo(() => lanesOf(path, answer, course, roles), [path, answer, course, roles]);
+  const when = handle.words(answer.start, now);
+  const colour = liquidColour(lot, (id) => path.find((each) => each.id === id));
+  return (
+    <>
+      {warm ? (
+        <PourCard
+          run={run}
+          answer={answer}
+          hour={handle.hour}
+          table={table}
+          when={when}
+          now={now}
+          colour={colour}
+        />
+      ) : null}
+      {!sealed && !over ? (
+        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} hour={later} when={when} />
+      ) : null}
+      <View onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}>
+        <LaneStack
+          lanes={lanes}
+          course={course}
+          view={view}
+          width={width}
+          sealed={sealed}
+          handle={warm || (!sealed && !over) ? handle : null}
+          label={sealed ? 'Chill here' : 'Bottle here'}
+          valueText={when}
+        />
+      </View>
+      {children}
+      <ForecastTable course={course} start={answer.start} now={now} sealed={sealed} />
+    </>
+  );
+}
