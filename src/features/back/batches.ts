@@ -18,7 +18,7 @@ import {
   type Mishap,
   type Season,
 } from '@/core/tasting/looking-back';
-import { comparedOf } from '@/core/tasting/compare';
+import { comparedOf, warmHoursOf } from '@/core/tasting/compare';
 import { meanScore, tastingsOf } from '@/core/tasting/tastings';
 
 const hourMs = 3_600_000;
@@ -31,6 +31,7 @@ export interface Batch {
   /** Name of the jar it was pitched from; that of its kind when there was none. */
   readonly starter: string;
   readonly opened: readonly Lot[];
+  /** Mean of its bottles. */
   readonly warmHours: number;
   readonly liking: number | null;
   /** What was forecast when the first was opened. */
@@ -93,7 +94,8 @@ function batchOf(
     season: seasonOf(brew.begunAt),
     starter: (pitch?.fromLotId ? find(pitch.fromLotId)?.name : undefined) ?? pitch?.culture.name ?? 'nothing',
     opened,
-    warmHours: comparedOf(opened[0]!, null, opened[0]!.opened!.at).warmHours,
+    warmHours:
+      opened.reduce((sum, lot) => sum + warmHoursOf(lot, lot.opened!.at), 0) / opened.length,
     liking: meanScore(opened.flatMap(tastingsOf), 'liking')?.mean ?? null,
     abv: at('alcohol'),
     sugarLeft: at('sweet'),

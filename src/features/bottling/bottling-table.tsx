@@ -25,7 +25,17 @@ import { DoseCard } from './dose-card';
 import { FillBoard } from './fill-board';
 import { LeftOver } from './left-over';
 import { MakesCard } from './makes-card';
-import { emptyTable, laidOut, shareOf, withBottle, withChange, withoutBottle, worked } from './table-state';
+import { wayOf } from './way-of';
+import {
+  withWay,
+  emptyTable,
+  laidOut,
+  shareOf,
+  withBottle,
+  withChange,
+  withoutBottle,
+  worked,
+} from './table-state';
 
 interface Props {
   readonly lot: Lot;
@@ -48,7 +58,11 @@ export function BottlingTable({ lot, jar, now }: Props) {
     ({ lotId }) => lotId && lotOf(household, lotId)?.role === 'bottle',
   ).length;
   const [state, setState] = useState(() =>
-    laidOut(emptyTable(lot.recipe?.wantedVolumes ?? 2.5, before), batchMl, empty),
+    laidOut(
+      withWay(emptyTable(lot.recipe?.wantedVolumes ?? 2.5, before), wayOf(lot, household)),
+      batchMl,
+      empty,
+    ),
   );
   const [laidFor, setLaidFor] = useState(empty.length);
   if (empty.length !== laidFor) {

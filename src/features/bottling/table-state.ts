@@ -4,6 +4,7 @@ import type { JarNow } from '@/core/bottling/jar-now';
 import type { PlaceId } from '@/core/kitchen/places';
 import { marks, type Mark } from '@/core/lots/lot';
 import { mlOfPortion, type Portion } from '@/core/matter/portion';
+import type { BottlingWay } from '@/core/recipes/recipe';
 import { headspaceCm } from '@/core/vessels/bottle-shape';
 import { holdsFizz, type VesselId } from '@/core/vessels/vessel-kinds';
 
@@ -189,3 +190,7 @@ export const differs = ({ dose, place, pulp, chillDays, variant }: TableBottle):
 /** Kinds on the table that are not made for pressure: they are filled with their lid loose. */
 export const looseOnes = (state: TableState): TableBottle[] =>
   state.bottles.filter(({ kind }) => !holdsFizz(kind));
+
+/** The table set as a recipe's bottles were found to be best: its dose and its headspace. */
+export const withWay = (state: TableState, way: BottlingWay | null): TableState =>
+  way ? { ...state, dose: way.dose, headspaceCm: way.headspaceCm } : state;

@@ -1,7 +1,10 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { crossingOf } from '@/core/forecast/crossing';
 import type { LotAnswer } from '@/core/forecast/family-answer';
+import { everyLot } from '@/core/journal/household';
+import { palateOf } from '@/core/tasting/palate';
+import { tastingsOf } from '@/core/tasting/tastings';
 import { peopleOf, type Person } from '@/core/kitchen/people';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -59,7 +62,8 @@ interface StopProps {
 function Stop({ person, answer, now, end }: StopProps) {
   const act = useAct();
   const roles = useRoles();
-  const stopsAt = person.stopsAt ?? stops[1].value;
+  const learned = useLearnedSweetness(person.name);
+  const stopsAt = learned ?? person.stopsAt ?? stops[1].value;
   const crossing = crossingOf(answer.hours, answer.series.sweet, stopsAt);
   const at = (hour: number | null) => (hour === null ? end : answer.start + hour * hourMs);
   const [from, middle, until] = [at(crossing.earliest), at(crossing.middle), at(crossing.latest)];
@@ -88,10 +92,11 @@ function Stop({ person, answer, now, end }: StopProps) {
         />
       )}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.small }}>
-        <Text
-          color={roles.softText}
-          style={{ flex: 1 }}
-        >{`Likes it ${label.toLowerCase()}, about ${stopsAt} g/L.`}</Text>
+        <Text color={roles.softText} style={{ flex: 1 }}>
+          {learned === null
+            ? `Likes it ${label.toLowerCase()}, about ${stopsAt} g/L.`
+            : `About ${stopsAt} g/L, learned from what ${person.name} scored.`}
+        </Text>
         <InkButton
           quiet
           label="Take out"
@@ -106,6 +111,18 @@ function Stop({ person, answer, now, end }: StopProps) {
       </View>
     </View>
   );
+}
+
+/** Sweetness somebody likes by their own scores, to 1 g/L; null until three sips were scored. */
+function useLearnedSweetness(name: string): number | null {
+  const household = useAppSelector(selectHousehold);
+  return useMemo(() => {
+    const sips = everyLot(household)
+      .flatMap(tastingsOf)
+      .filter(({ by }) => by === name);
+    const { sweet } = palateOf(name, sips, 0).likes;
+    return sweet.n >= 3 ? Math.round(sweet.level) : null;
+  }, [household, name]);
 }
 
 function AddPerson({ taken, onDone }: { readonly taken: readonly Person[]; readonly onDone: () => void }) {
