@@ -28,10 +28,28 @@ const trouble = async (page) => {
   for (const name of ['Small grains', 'Vinegar']) await page.getByRole('checkbox', { name }).click();
   await page.waitForTimeout(800);
 };
-const weeks = async (page) => {
-  await nib(page);
-  await page.getByTestId('jar-chart').scrollIntoViewIfNeeded();
-  await page.getByTestId('jar-chart').evaluate((node) => node.scrollIntoView());
+const bottling = async (page) => {
+  await page
+    .getByRole('link', { name: /Rhubarb and sage/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Bottle it' }).click();
+  await page.getByTestId('fill-board').waitFor();
+  await page.getByRole('button', { name: /^Bottle 2,/ }).click();
+  await page.getByRole('textbox', { name: 'What is other about it' }).fill('a day later');
+  await page.mouse.move(200, 500);
+  await page.mouse.wheel(0, -3000);
+  await page.waitForTimeout(800);
+};
+/** Past batches are asked about after everything that lives. */
+const reckonedBack = async (page) => {
+  await page.getByText(/looks/).first().waitFor({ timeout: 60_000 });
+  await page.waitForTimeout(15_000);
+};
+const compare = async (page) => {
+  await reckonedBack(page);
+  await page.getByRole('link', { name: /^Medlar and bay/ }).click();
+  await page.getByTestId('compare').waitFor();
   await page.waitForTimeout(1500);
 };
 const inHand = async (page) => {
@@ -53,14 +71,6 @@ const counter = async (page) => {
   await page.getByRole('button', { name: /^Start the clock/ }).click();
   await page.waitForTimeout(2500);
 };
-const plumAt = async (page, then) => {
-  await plum(page);
-  await ready(page);
-  await then();
-  await page.waitForTimeout(1500);
-};
-const act = (page, name) =>
-  page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();
 const views = [
   ['today', demo('/'), phone, 'light', settle],
   ['today-night', demo('/'), phone, 'dark', settle],
@@ -82,26 +92,17 @@ const views = [
   ['starter', demo('/starters'), phone, 'light', (page) => nib(page)],
   ['trouble', demo('/starters'), phone, 'light', trouble],
   ['jars', demo('/jars'), { width: 390, height: 1960 }, 'light', settle],
-  ['jar-weeks', demo('/starters'), phone, 'light', weeks],
-  ['ahead-night', demo('/starters/ahead'), phone, 'dark', (page) => page.waitForTimeout(1500)],
+  ['compare', demo('/back'), { width: 390, height: 1180 }, 'light', compare],
+  ['clock-night', demo('/clock'), phone, 'dark', settle],
   ['worktop', demo('/brews/new?recipe=plum-fig-leaf'), phone, 'light', settle],
   ['worktop-wide-night', demo('/brews/new?recipe=plum-fig-leaf'), wide, 'dark', turning],
   ['counter', demo('/brews/new?recipe=quince-bay-ginger-beer'), phone, 'light', counter],
   ['recipes-wide', demo('/brews/recipes'), wide, 'light', settle],
   ['rack-night', demo('/rack'), phone, 'dark', settle],
   ['bottle', demo('/rack'), phone, 'light', inHand],
-  ['pouring', demo('/brews'), phone, 'light', (page) => plumAt(page, () => act(page, 'Pour'))],
-  [
-    'starter-wide',
-    demo('/starters'),
-    wide,
-    'light',
-    async (page) => {
-      await page.getByRole('link', { name: /Nib/ }).click();
-      await settle(page);
-    },
-  ],
-  ['data', demo('/data'), phone, 'light', settle],
+  ['bottling', demo('/brews'), phone, 'light', bottling],
+  ['rack-wide', demo('/rack'), wide, 'light', settle],
+  ['back', demo('/back'), phone, 'light', reckonedBack],
   ['first-start', '/?demo=0', phone, 'light', (page) => page.waitForTimeout(1500)],
   ['today-wide-night', demo('/'), wide, 'dark', settle],
 ];

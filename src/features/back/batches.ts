@@ -64,7 +64,14 @@ export function batchesOf(household: Household, before: (lotId: string) => LotAn
     byRoot.set(root, [...(byRoot.get(root) ?? []), lot]);
   }
   return [...byRoot]
-    .map(([brew, opened]) => batchOf(brew, opened, household, before))
+    .map(([brew, opened]) =>
+      batchOf(
+        brew,
+        opened.sort((a, b) => a.opened!.at - b.opened!.at),
+        household,
+        before,
+      ),
+    )
     .sort((a, b) => b.at - a.at);
 }
 
@@ -94,8 +101,7 @@ function batchOf(
     season: seasonOf(brew.begunAt),
     starter: (pitch?.fromLotId ? find(pitch.fromLotId)?.name : undefined) ?? pitch?.culture.name ?? 'nothing',
     opened,
-    warmHours:
-      opened.reduce((sum, lot) => sum + warmHoursOf(lot, lot.opened!.at), 0) / opened.length,
+    warmHours: opened.reduce((sum, lot) => sum + warmHoursOf(lot, lot.opened!.at), 0) / opened.length,
     liking: meanScore(opened.flatMap(tastingsOf), 'liking')?.mean ?? null,
     abv: at('alcohol'),
     sugarLeft: at('sweet'),

@@ -99,10 +99,10 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
       style={[styles.row, beside ? styles.beside : null, { borderColor: roles.hairline }]}
     >
       <View style={beside ? { width: nameWidth, paddingRight: 8 } : styles.above}>
-        <Text as="strong" lines={beside ? 2 : 1} style={{ flexShrink: 1 }}>
+        <Text as="strong" lines={2} style={beside ? { flexShrink: 1 } : { flex: 1, minWidth: 0 }}>
           {name}
         </Text>
-        <Text as="label" color={roles.softText} lines={2}>
+        <Text as="label" color={roles.softText} lines={3} style={beside ? null : styles.like}>
           {like}
         </Text>
       </View>
@@ -122,5 +122,6 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
 const styles = StyleSheet.create({
   row: { borderBottomWidth: 1, paddingVertical: 6, gap: 2 },
   beside: { flexDirection: 'row', alignItems: 'center', gap: 0 },
+  like: { maxWidth: '46%', textAlign: 'right' },
   above: { flexDirection: 'row', justifyContent: 'space-between', gap: 8, alignItems: 'baseline' },
 });
