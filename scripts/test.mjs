@@ -1,7 +1,16 @@
 // The one command: installs what is missing, then types, lint, import rules, unit tests, build, budget, and stories in Chromium.
+import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { installPackages, run, root } from './run.mjs';
+
+/** Installs a package of Debian's when we may. */
+function debian(name) {
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) return false;
+  console.log(`Installing ${name}…`);
+  run('apt-get', ['update', '-qq']);
+  return run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name]) === 0;
+}
 
 /** Finds Debian's Chromium, installing it when we may. */
 function chromium() {
@@ -9,20 +18,23 @@ function chromium() {
     (file) => file && existsSync(file),
   );
   if (known) return known;
-  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
-    console.log('Installing Chromium…');
-    run('apt-get', ['update', '-qq']);
-    if (run('apt-get', ['install', '-y', '-qq', 'chromium']) === 0 && existsSync('/usr/bin/chromium'))
-      return '/usr/bin/chromium';
-  }
+  if (debian('chromium') && existsSync('/usr/bin/chromium')) return '/usr/bin/chromium';
   console.error(
     'The stories need Chromium: as root run "apt-get install chromium", or set CHROMIUM to its path.',
   );
   process.exit(1);
 }
 
+/** Printed labels are read back with poppler's tools. */
+function poppler() {
+  if (spawnSync('pdftotext', ['-v']).status === 0 || debian('poppler-utils')) return;
+  console.error('The stories read PDF files back: as root run "apt-get install poppler-utils".');
+  process.exit(1);
+}
+
 installPackages();
 process.env.CHROMIUM = chromium();
+poppler();
 const results = path.join(root, 'test-results');
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });

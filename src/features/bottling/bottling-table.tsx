@@ -5,7 +5,6 @@ import { makesInUse } from '@/core/bottling/empty-bottles';
 import { fillPlan } from '@/core/bottling/fill-plan';
 import type { JarNow } from '@/core/bottling/jar-now';
 import { everyLot, lotOf } from '@/core/journal/household';
-import { limitOf } from '@/core/kitchen/stock';
 import { wentTo } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { drainableMl } from '@/core/lots/transfer';
@@ -13,9 +12,8 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
-import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
-import { planRemarks, potentialWords } from '@/words/bottling-words';
+import { planRemarks } from '@/words/bottling-words';
 import { WhenField } from '../forms/when-field';
 import { liquidColour } from '../lots/liquid-colour';
 import { useAct } from '../shell/act-context';
@@ -25,6 +23,7 @@ import { DoseCard } from './dose-card';
 import { FillBoard } from './fill-board';
 import { LeftOver } from './left-over';
 import { MakesCard } from './makes-card';
+import { Strongest } from './strongest';
 import { wayOf } from './way-of';
 import {
   withWay,
@@ -83,10 +82,6 @@ export function BottlingTable({ lot, jar, now }: Props) {
   const row = table.rows.find(({ bottle }) => bottle.key === chosen);
   const tooMuch = table.leftMl < -1;
   const full = state.bottles.length > 0 && plan.short && table.leftMl >= 100;
-  const strongest = table.rows.reduce<(typeof table.rows)[number] | null>(
-    (top, each) => (top && top.charged.potentialBar >= each.charged.potentialBar ? top : each),
-    null,
-  );
   const save = () => {
     if (tooMuch || state.bottles.length === 0) return;
     for (const each of bottlingActs(lot.id, table, left))
@@ -129,21 +124,7 @@ export function BottlingTable({ lot, jar, now }: Props) {
         onState={(change) => setState({ ...state, ...change })}
       />
       <LeftOver leftMl={table.leftMl} options={full ? plan.options : []} left={left} onLeft={setLeft} />
-      {strongest ? (
-        <Text testID="strongest">
-          {potentialWords(
-            strongest.charged,
-            limitOf(
-              {
-                kind: strongest.bottle.kind,
-                ml: strongest.bottle.ml,
-                stock: strongest.bottle.stock ?? undefined,
-              },
-              household,
-            ),
-          )}
-        </Text>
-      ) : null}
+      <Strongest rows={table.rows} />
       <Note tone="caution">
         Pressure-rated bottles only, the soft pilot beside the glass, in a covered box. Look each rim over for
         chips. Glasses on when one feels hard. It holds some alcohol.

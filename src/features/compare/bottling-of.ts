@@ -1,7 +1,7 @@
 import { isPoured } from '@/core/matter/portion';
 import type { BottlingWay } from '@/core/recipes/recipe';
 import { headspaceCm } from '@/core/vessels/bottle-shape';
-import type { Beside } from './seen-of';
+import type { Beside } from './beside';
 
 const tenth = (value: number) => Math.round(value * 10) / 10;
 

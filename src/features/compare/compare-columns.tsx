@@ -10,7 +10,7 @@ import { tasteTitles } from '@/words/compare-words';
 import { duration } from '@/words/moment';
 import { openingWords } from '@/words/names';
 import { LotBottle } from '../rack/lot-bottle';
-import type { Beside } from './seen-of';
+import type { Beside } from './beside';
 import { bottlingOf } from './bottling-of';
 
 interface Props {

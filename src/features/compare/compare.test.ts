@@ -3,7 +3,8 @@ import type { Compared } from '@/core/tasting/compare';
 import type { Tasting } from '@/core/tasting/tastings';
 import { beliefWords, differenceWords, proposalWords } from '@/words/compare-words';
 import { bottlingOf } from './bottling-of';
-import { seenOf, type Beside } from './seen-of';
+import type { Beside } from './beside';
+import { seenOf } from './seen-of';
 
 const now = 1_800_000_000_000;
 const sip = (by: string, scores: Tasting['scores']): Tasting => ({ lotId: 'x', at: now, by, scores });

@@ -1,3 +1,4 @@
+import { firstKind } from '@/core/cultures/registry';
 import type { Row } from '@/core/brew/composition';
 import { bases } from '@/core/ferment/bases';
 import type { BaseKind } from '@/core/ferment/scenario-kinds';
@@ -31,6 +32,6 @@ export function recipeOfBrew(brew: Lot, id: string): Recipe {
       note: '',
       from: null,
     },
-    brew.culture ?? 'ginger-bug',
+    brew.culture ?? firstKind.id,
   );
 }

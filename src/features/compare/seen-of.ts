@@ -1,17 +1,11 @@
+import type { Beside } from './beside';
 import { bottlingOf } from './bottling-of';
 import { peopleOf } from '@/core/kitchen/people';
 import type { Household } from '@/core/journal/household';
-import { differenceIn, type Compared } from '@/core/tasting/compare';
+import { differenceIn } from '@/core/tasting/compare';
 import { palateOf } from '@/core/tasting/palate';
 import { meanScore, type Tasting } from '@/core/tasting/tastings';
 import type { Seen } from '@/core/recipes/next-version';
-import type { VesselId } from '@/core/vessels/vessel-kinds';
-
-/** A bottle with what kind of glass it is: its headspace is said in centimetres. */
-export interface Beside {
-  readonly compared: Compared;
-  readonly kind: VesselId;
-}
 
 const middle = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
