@@ -124,7 +124,7 @@ describe('entries in words', () => {
   test('a transfer is told from where one stands', () => {
     const bottling = entries.filter((entry) => entry.kind === 'transferred')[1]!;
     expect(entryWords(bottling, household, `${bottling.id}-2`)).toBe(
-      '480 ml (2 cups) drawn from Quince and thyme',
+      '475 ml (2 cups) drawn from Quince and thyme',
     );
   });
 

@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, G, Line, LinearGradient, Path, Rect, Stop } from 'react-native-svg';
-import { Text } from '../controls/text';
 import { useRoles } from '../theme/use-roles';
-import { ribbonTicks } from './ribbon-ticks';
+import { ClockTicks } from './clock-ticks';
 
 export interface RibbonSpan {
   readonly from: number;
@@ -106,31 +105,11 @@ export function Ribbon({ span, now, start, end, summary, bare = false }: Props) 
           )}
         </Svg>
       </View>
-      {bare ? null : <Ticks start={start} end={end} now={now} x={x} />}
-    </View>
-  );
-}
-
-/** Noons, midnights and now under a ribbon. */
-function Ticks({
-  start,
-  end,
-  now,
-  x,
-}: Pick<Props, 'start' | 'end' | 'now'> & { readonly x: (at: number) => number }) {
-  const roles = useRoles();
-  return (
-    <View style={styles.ticks} aria-hidden>
-      {ribbonTicks(start, end, now).map((tick) => (
-        <Text
-          key={tick.at}
-          as="label"
-          color={roles.softText}
-          style={[styles.tick, { left: x(tick.at) - 36 }]}
-        >
-          {tick.label}
-        </Text>
-      ))}
+      {bare ? null : (
+        <View style={styles.ticks} aria-hidden>
+          <ClockTicks start={start} end={end} now={now} x={x} />
+        </View>
+      )}
     </View>
   );
 }
@@ -140,5 +119,4 @@ const between = (at: number, [from, to]: readonly [number, number]) =>
 
 const styles = StyleSheet.create({
   ticks: { height: 20, overflow: 'hidden' },
-  tick: { position: 'absolute', width: 72, textAlign: 'center' },
 });

@@ -1,9 +1,8 @@
 import { useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
-import { Text } from '../controls/text';
 import { useKeySteps } from '../controls/use-key-steps';
 import { useRoles } from '../theme/use-roles';
-import { ribbonTicks } from './ribbon-ticks';
+import { ClockTicks } from './clock-ticks';
 
 interface Props {
   readonly start: number;
@@ -80,16 +79,7 @@ export function SharedClock(props: Props) {
           ] as StyleProp<ViewStyle>
         }
       >
-        {ribbonTicks(start, end, now).map((tick) => (
-          <Text
-            key={tick.at}
-            as="label"
-            color={roles.softText}
-            style={[styles.tick, { left: x(tick.at) - 36 }]}
-          >
-            {tick.label}
-          </Text>
-        ))}
+        <ClockTicks start={start} end={end} now={now} x={x} top={3} />
         <View
           style={[styles.knob, { left: x(at) - 8, borderColor: roles.brew, backgroundColor: roles.card }]}
         />
@@ -115,7 +105,6 @@ export function SharedClock(props: Props) {
 
 const styles = StyleSheet.create({
   axis: { height: 48, borderTopLeftRadius: 6, borderTopRightRadius: 18, overflow: 'hidden' },
-  tick: { position: 'absolute', top: 3, width: 72, textAlign: 'center' },
   knob: { position: 'absolute', bottom: 2, width: 16, height: 20, borderWidth: 3, borderRadius: 5 },
   behind: { position: 'absolute', top: 0, right: 0, bottom: 0, pointerEvents: 'none' },
   night: { position: 'absolute', top: 0, bottom: 0, opacity: 0.75 },
