@@ -5,6 +5,9 @@ import { settleHours } from '@/core/forecast/pour';
 import type { ChilledThen } from '@/core/forecast/courses';
 import type { FiveNumbers } from '@/core/forecast/quantiles';
 import type { StoredRun } from '@/core/forecast/stored-run';
+import { nextAwake, wakingOf } from '@/core/kitchen/waking';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { Glass } from '@/ui/drawings/glass';
@@ -33,7 +36,9 @@ export function PourCard({ run, answer, hour, table, when, now, colour }: Props)
   const roles = useRoles();
   const limitBar = answer.limitBar ?? 0;
   const pour = usePour(run, hour, limitBar, table);
-  const served = moment(quarter(answer.start + (hour + settleHours + coolingHours) * 3_600_000), now);
+  const waking = wakingOf(useAppSelector(selectHousehold));
+  const settled = answer.start + (hour + settleHours + coolingHours) * 3_600_000;
+  const served = moment(quarter(nextAwake(settled, waking)), now);
   const danger = pour.chanceOverLimit > 0.05;
   const share = Math.round((pour.peakGaugeBar[2] / Math.max(0.1, limitBar)) * 100);
   return (

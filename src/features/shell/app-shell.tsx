@@ -79,7 +79,12 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
     </View>
   );
   // Sheets are drawn by the host: within it they know the forecasts and what acts there are, as any page does.
-  return <ErrorBoundary>{ready ? <Booked>{frame}</Booked> : frame}</ErrorBoundary>;
+  // The frame is the same before the journal is there and after: what was opened meanwhile stays open.
+  return (
+    <ErrorBoundary>
+      <Booked>{frame}</Booked>
+    </ErrorBoundary>
+  );
 }
 
 /** The forecasts of all that lives, for whatever page is shown. */
