@@ -1,5 +1,5 @@
 import type { Charged } from '@/core/bottling/charge';
-import { gramsPerWantedVolume } from '@/core/bottling/charge';
+import { sugarForFizz } from '@/core/bottling/charge';
 import type { FillPlan, ShortOption } from '@/core/bottling/fill-plan';
 import type { JarNow } from '@/core/bottling/jar-now';
 import type { Caution } from '@/core/kitchen/caution';
@@ -31,13 +31,16 @@ export function leftWords({ sugarGramsPerLitre: sugar, co2Volumes }: JarNow): st
   return `The first ferment has left about ${middle.toFixed(0)} g/L of sugar (${low.toFixed(0)}–${high.toFixed(0)}) and ${one(co2Volumes[2])} volumes of gas: an estimate; a hydrometer knows better.`;
 }
 
+/** Sugar that a fizz takes of a jar as it is now, and what of it is wanting, g/L. */
+const forFizz = (wantedVolumes: number, { sugarGramsPerLitre, co2Volumes }: JarNow) =>
+  sugarForFizz(wantedVolumes, co2Volumes[2], sugarGramsPerLitre[2]);
+
 /** What is still needed for a fizz, g/L: below 0 when what is left is more than enough. */
-export const neededGrams = (wantedVolumes: number, { sugarGramsPerLitre, co2Volumes }: JarNow): number =>
-  (wantedVolumes - co2Volumes[2]) * gramsPerWantedVolume - sugarGramsPerLitre[2];
+export const neededGrams = (wantedVolumes: number, jar: JarNow): number =>
+  forFizz(wantedVolumes, jar).wanting;
 
 export function needWords(wantedVolumes: number, jar: JarNow): string {
-  const needed = neededGrams(wantedVolumes, jar);
-  const takes = (wantedVolumes - jar.co2Volumes[2]) * gramsPerWantedVolume;
+  const { takes, wanting: needed } = forFizz(wantedVolumes, jar);
   if (takes <= 0) return `It holds ${one(wantedVolumes)} volumes already: dose nothing.`;
   return needed > 0.05
     ? `${one(wantedVolumes)} volumes take ${one(takes)} g/L; ${one(needed)} g/L are wanting. Dosed so, it ends dry.`

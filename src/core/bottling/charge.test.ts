@@ -1,4 +1,4 @@
-import { chargeOf, doseFor, gramsPerWantedVolume, scaledDose } from './charge';
+import { chargeOf, scaledDose, sugarForFizz } from './charge';
 
 const half = {
   fillMl: 480,
@@ -58,13 +58,13 @@ test('a brim-full bottle is reckoned with a hundredth of room; a forgotten one b
   expect(chargeOf({ ...half, leftGramsPerLitre: 90 }).potentialBar).toBeGreaterThan(20);
 });
 
-test('the dose for a fizz, by hand: a dry base at 0.8 volumes wants 9 g/L for 3', () => {
-  // 2.2 volumes / 0.2601 / 0.94 = 9.00 g/L: 4.5 g in half a litre.
-  expect(doseFor(3, 0.8, 0, 500)).toBeCloseTo(4.5, 2);
-  expect(doseFor(3, 0.8, 4, 500)).toBeCloseTo(2.5, 2);
-  expect(doseFor(3, 0.8, 20, 500)).toBe(0);
-  expect(doseFor(2, 2.5, 0, 500)).toBe(0);
-  expect(gramsPerWantedVolume).toBeCloseTo(4.09, 2);
+test('the sugar a fizz takes, by hand: a dry base at 0.8 volumes wants 9 g/L for 3', () => {
+  // 2.2 volumes / 0.2601 / 0.94 = 9.00 g/L.
+  expect(sugarForFizz(3, 0.8, 0).takes).toBeCloseTo(9, 1);
+  expect(sugarForFizz(3, 0.8, 4).wanting).toBeCloseTo(5, 1);
+  expect(sugarForFizz(3, 0.8, 20).wanting).toBeCloseTo(-11, 1);
+  expect(sugarForFizz(2, 2.5, 0).takes).toBeLessThan(0);
+  expect(sugarForFizz(1.8, 0.8, 0).takes).toBeCloseTo(4.09, 2);
 });
 
 test('a dose tried in a weighed sample goes to the bottle as strong as it was', () => {

@@ -1,4 +1,4 @@
-import { potentialVolumes, primingSugar, volumesPerSugarGram } from '../gas/potential';
+import { potentialVolumes, volumesPerSugarGram } from '../gas/potential';
 import { sealedBottleGas } from '../gas/sealed-bottle';
 import { fermentableGrams, volumeOf } from '../matter/substances';
 import { portionsContents, type Portion } from '../matter/portion';
@@ -68,25 +68,24 @@ export function chargeOf(bottle: BottleCharge): Charged {
   };
 }
 
+/** Sugar that one volume of fizz takes, g/L, in practice. */
+const gramsPerWantedVolume = 1 / (volumesPerSugarGram * practicalShare.co2);
+
 /**
- * Sugar to dose for a wanted fizz, g a bottle, over what the first ferment left to eat.
+ * Sugar that a fizz takes, and what of it is wanting when so much is left to eat.
  *
- * @param spareGramsPerLitre sugar that is left and meant to be eaten; 0 for a base that is dry, or whose sugar is to stay
- * @returns grams of sucrose for this bottle, never negative
- * @example Math.round(doseFor(3, 0.8, 0, 500) * 10) / 10 // 4.5
+ * @param leftGramsPerLitre sugar that is left; 0 for a base that is dry, or whose sugar is to stay
+ * @returns g/L of sucrose, in practice; below 0 when there is gas, or sugar, enough already
+ * @example Math.round(sugarForFizz(3, 0.8, 4).wanting * 10) / 10 // 5
  */
-export function doseFor(
+export function sugarForFizz(
   wantedVolumes: number,
   presentVolumes: number,
-  spareGramsPerLitre: number,
-  liquidMl: number,
-): number {
-  const needed = primingSugar(wantedVolumes, presentVolumes) / practicalShare.co2;
-  return (Math.max(0, needed - spareGramsPerLitre) * liquidMl) / 1000;
+  leftGramsPerLitre: number,
+): { readonly takes: number; readonly wanting: number } {
+  const takes = (wantedVolumes - presentVolumes) * gramsPerWantedVolume;
+  return { takes, wanting: takes - leftGramsPerLitre };
 }
-
-/** Sugar that one volume of fizz takes, g/L, in practice. */
-export const gramsPerWantedVolume = 1 / (volumesPerSugarGram * practicalShare.co2);
 
 /** A dose tried in a weighed sample, scaled to a bottle: as strong there as in the sample. */
 export function scaledDose(dose: Portion, sampleMl: number, bottleMl: number): Portion {

@@ -5,7 +5,6 @@ import {
   dosePortion,
   emptyTable,
   laidOut,
-  looseOnes,
   shareOf,
   withBottle,
   withChange,
@@ -84,7 +83,6 @@ test('one more and one less of a make', () => {
   expect(withBottle(laid(), empty[1]!).bottles.at(-1)!.pilot).toBe(true);
   expect(withoutBottle(more, 'half').bottles.map(({ name }) => name)).toEqual(['3', '4', '5', '6']);
   expect(withoutBottle(laid(), 'none').bottles).toHaveLength(4);
-  expect(looseOnes(withBottle(laid(), empty[2]!))).toHaveLength(1);
 });
 
 test('a dose for a litre in a bottle: to a tenth of a gram while it is small', () => {

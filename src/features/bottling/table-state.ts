@@ -6,7 +6,7 @@ import { marks, type Mark } from '@/core/lots/lot';
 import { mlOfPortion, type Portion } from '@/core/matter/portion';
 import type { BottlingWay } from '@/core/recipes/recipe';
 import { headspaceCm } from '@/core/vessels/bottle-shape';
-import { holdsFizz, type VesselId } from '@/core/vessels/vessel-kinds';
+import type { VesselId } from '@/core/vessels/vessel-kinds';
 
 /** What is dosed into a bottle, for each litre of its liquid. */
 export interface Dose {
@@ -186,10 +186,6 @@ export function withChange(state: TableState, key: number, change: Partial<Table
 /** Whether something is other about a bottle. */
 export const differs = ({ dose, place, pulp, chillDays, variant }: TableBottle): boolean =>
   dose !== undefined || place !== 'counter' || pulp || chillDays !== 0 || variant !== '';
-
-/** Kinds on the table that are not made for pressure: they are filled with their lid loose. */
-export const looseOnes = (state: TableState): TableBottle[] =>
-  state.bottles.filter(({ kind }) => !holdsFizz(kind));
 
 /** The table set as a recipe's bottles were found to be best: its dose and its headspace. */
 export const withWay = (state: TableState, way: BottlingWay | null): TableState =>

@@ -78,8 +78,7 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
       <SaidNotice />
     </View>
   );
-  // Sheets are drawn by the host: within it they know the forecasts and what acts there are, as any page does.
-  // The frame is the same before the journal is there and after: what was opened meanwhile stays open.
+  // The host within `Booked` draws sheets, so they read forecasts and write acts like a page. The frame is the same before the journal is there and after: what was opened meanwhile stays open.
   return (
     <ErrorBoundary>
       <Booked>{frame}</Booked>
