@@ -7,20 +7,22 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
+import { useRested } from './hand';
 import { RidingCard } from './riding-card';
+import type { Handle } from './use-handle';
 
 interface Props {
   readonly run: StoredRun;
   readonly wantedVolumes: number;
-  readonly hour: number;
-  readonly when: string;
+  readonly handle: Handle;
 }
 
 const range = (low: number, high: number) => `${low.toFixed(0)}–${high.toFixed(0)}`;
 
 /** What bottling at the handle would lead to. */
-export function BottlingCard({ run, wantedVolumes, hour, when }: Props) {
+export function BottlingCard({ run, wantedVolumes, handle }: Props) {
   const roles = useRoles();
+  const hour = handle.hourOf(useRested(handle.hand));
   const then = useMemo(() => bottledAt(run, hour, wantedVolumes), [run, hour, wantedVolumes]);
   const [early, middle, late] = then.hoursToFizz;
   const days = Number.isFinite(middle) ? duration(middle) : 'over a week';
@@ -31,7 +33,7 @@ export function BottlingCard({ run, wantedVolumes, hour, when }: Props) {
     <RidingCard edge={roles.brew} label="If you bottle here" testID="bottling-card">
       <View style={{ flex: 1, gap: 2 }}>
         <Text>
-          If you bottle <Text as="strong">{when}</Text>
+          If you bottle <Text as="strong">{handle.words(hour)}</Text>
         </Text>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
           <Figure

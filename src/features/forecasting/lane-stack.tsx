@@ -3,10 +3,9 @@ import type { Course } from '@/core/forecast/courses';
 import { DayAxis } from '@/ui/charts/day-axis';
 import { LaneChart } from '@/ui/charts/lane-chart';
 import { hourScale, laneHeight, type Lane } from '@/ui/charts/lane-scale';
-import { TimeHandle } from '@/ui/charts/time-handle';
-import { useRoles } from '@/ui/theme/use-roles';
+import { ClockHandle } from './clock-handle';
 import { NowLine } from './now-line';
-import type { useHandle } from './use-handle';
+import type { Handle } from './use-handle';
 import type { View as Shown } from './use-view';
 
 interface Props {
@@ -15,15 +14,14 @@ interface Props {
   readonly view: Shown;
   readonly width: number;
   readonly sealed: boolean;
-  readonly handle: ReturnType<typeof useHandle> | null;
+  readonly handle: Handle | null;
   readonly label: string;
-  readonly valueText: string;
 }
 
 /** Lanes over one clock, now as a line through them, and the handle that can be dragged. */
-export function LaneStack({ lanes, course, view, width, sealed, handle, label, valueText }: Props) {
-  const roles = useRoles();
+export function LaneStack({ lanes, course, view, width, sealed, handle, label }: Props) {
   const scale = hourScale(view.from, view.to, width);
+  const hourPixels = scale(view.from + 1) - scale(view.from);
   const height = lanes.length * laneHeight;
   return (
     <>
@@ -48,18 +46,7 @@ export function LaneStack({ lanes, course, view, width, sealed, handle, label, v
         </View>
         <NowLine x={scale(view.nowHour)} height={height} />
         {handle ? (
-          <TimeHandle
-            x={scale(handle.hour)}
-            height={height}
-            label={label}
-            valueText={valueText}
-            value={handle.hour}
-            min={handle.min}
-            max={handle.max}
-            onDrag={handle.drag}
-            onStep={handle.step}
-            color={roles.brew}
-          />
+          <ClockHandle handle={handle} scale={scale} hourPixels={hourPixels} height={height} label={label} />
         ) : null}
       </View>
     </>

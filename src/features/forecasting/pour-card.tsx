@@ -1,7 +1,8 @@
+import { useRef } from 'react';
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { coolingHours } from '@/core/forecast/lot-stages';
-import { settleHours } from '@/core/forecast/pour';
+import { settleHours, type Pour } from '@/core/forecast/pour';
 import type { ChilledThen } from '@/core/forecast/courses';
 import type { FiveNumbers } from '@/core/forecast/quantiles';
 import type { StoredRun } from '@/core/forecast/stored-run';
@@ -10,17 +11,20 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { Glass } from '@/ui/drawings/glass';
+import { restyle, rewrite } from '@/ui/redraw';
+import { Glass, type GlassHandle } from '@/ui/drawings/glass';
 import { moment, quarter } from '@/words/moment';
+import { useRiding } from './hand';
+import { useHeldSize } from './use-held-size';
 import { RidingCard } from './riding-card';
-import { usePour } from './use-chills';
+import { pourAt } from './use-chills';
+import type { Handle } from './use-handle';
 
 interface Props {
   readonly run: StoredRun;
   readonly answer: LotAnswer;
-  readonly hour: number;
+  readonly handle: Handle;
   readonly table: ReadonlyMap<number, ChilledThen> | null;
-  readonly when: string;
   readonly now: number;
   /** Colour of the drink, from what is in it. */
   readonly colour: string;
@@ -31,35 +35,57 @@ const wordsHeight = 178;
 
 const range = (five: FiveNumbers, digits: number) => `${five[0].toFixed(digits)}–${five[4].toFixed(digits)}`;
 
-/** What would be poured if the bottle went into the fridge at the handle. */
-export function PourCard({ run, answer, hour, table, when, now, colour }: Props) {
+/** The glass and its sentences, in words. */
+function wordsOf(pour: Pour, limitBar: number) {
+  const { sweetnessGramsPerLitre: sweet, volumes, abvPercent: abv, peakGaugeBar: peak } = pour;
+  const share = Math.round((peak[2] / Math.max(0.1, limitBar)) * 100);
+  return {
+    taste: `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}), ${volumes[2].toFixed(1)} volumes (${range(volumes, 1)}), ${abv[2].toFixed(1)} % (${range(abv, 1)})`,
+    pressure: `Peak ${peak[2].toFixed(1)} bar warm (${range(peak, 1)}), ${share} % of the limit. ${riskWords(pour.chanceOverLimit)}`,
+  };
+}
+
+/** What would be poured if the bottle went into the fridge at the handle: drawn past React, since it rides with the hand. */
+export function PourCard({ run, answer, handle, table, now, colour }: Props) {
   const roles = useRoles();
-  const limitBar = answer.limitBar ?? 0;
-  const pour = usePour(run, hour, limitBar, table);
   const waking = wakingOf(useAppSelector(selectHousehold));
-  const settled = answer.start + (hour + settleHours + coolingHours) * 3_600_000;
-  const served = moment(quarter(nextAwake(settled, waking)), now);
-  const danger = pour.chanceOverLimit > 0.05;
-  const share = Math.round((pour.peakGaugeBar[2] / Math.max(0.1, limitBar)) * 100);
+  const card = useRef<View>(null);
+  const glass = useRef<GlassHandle>(null);
+  const [when, served, taste, pressure] = [
+    useRef<View>(null),
+    useRef<View>(null),
+    useRef<View>(null),
+    useRef<View>(null),
+  ];
+  useHeldSize(card, handle.hand);
+  useRiding(handle.hand, (chosen) => {
+    const hour = handle.hourOf(chosen);
+    const limitBar = answer.limitBar ?? 0;
+    const pour = pourAt(run, hour, limitBar, table);
+    const words = wordsOf(pour, limitBar);
+    const settled = answer.start + (hour + settleHours + coolingHours) * 3_600_000;
+    const danger = pour.chanceOverLimit > 0.05;
+    glass.current?.pour({
+      sweetness: pour.sweetnessGramsPerLitre[2],
+      volumes: pour.volumes[2],
+      abv: pour.abvPercent[2],
+    });
+    rewrite(when.current, handle.words(hour));
+    rewrite(served.current, moment(quarter(nextAwake(settled, waking)), now));
+    rewrite(taste.current, words.taste);
+    rewrite(pressure.current, words.pressure);
+    restyle(pressure.current, { color: danger ? roles.danger : roles.text });
+    restyle(card.current, { borderColor: danger ? roles.danger : roles.brew });
+  });
   return (
-    <RidingCard edge={danger ? roles.danger : roles.brew} label="If you chill here" testID="pour-card">
-      <Glass
-        sweetness={pour.sweetnessGramsPerLitre[2]}
-        volumes={pour.volumes[2]}
-        abv={pour.abvPercent[2]}
-        colour={colour}
-        label="The glass as it would be poured"
-      />
+    <RidingCard ref={card} edge={roles.brew} label="If you chill here" testID="pour-card">
+      <Glass ref={glass} colour={colour} label="The glass as it would be poured" />
       <View style={{ flex: 1, minWidth: 0, minHeight: wordsHeight, gap: 2 }}>
         <Text>
-          If you chill <Text as="strong">{when}</Text>, then pour {served}
+          If you chill <Text as="strong" ref={when} />, then pour <Text ref={served} />
         </Text>
-        <Text as="strong">
-          {`${pour.sweetnessGramsPerLitre[2].toFixed(0)} g/L sweet (${range(pour.sweetnessGramsPerLitre, 0)}), ${pour.volumes[2].toFixed(1)} volumes (${range(pour.volumes, 1)}), ${pour.abvPercent[2].toFixed(1)} % (${range(pour.abvPercent, 1)})`}
-        </Text>
-        <Text live testID="pour-sentence" color={danger ? roles.danger : roles.text}>
-          {`Peak ${pour.peakGaugeBar[2].toFixed(1)} bar warm (${range(pour.peakGaugeBar, 1)}), ${share} % of the limit. ${riskWords(pour.chanceOverLimit)}`}
-        </Text>
+        <Text as="strong" ref={taste} />
+        <Text live testID="pour-sentence" ref={pressure} />
       </View>
     </RidingCard>
   );

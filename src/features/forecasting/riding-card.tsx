@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, Ref } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -7,40 +7,42 @@ interface Props {
   readonly label: string;
   readonly testID: string;
   readonly edge: string;
+  readonly ref?: Ref<View>;
   readonly children: ReactNode;
 }
 
 /** The answer of the handle: it stays in sight above the lanes while the hand moves below it. */
-export function RidingCard({ label, testID, edge, children }: Props) {
+export function RidingCard({ label, testID, edge, ref, children }: Props) {
   const roles = useRoles();
-  // A layer of its own, laid out for itself: what changes in it while a hand moves lays out and paints nothing else.
-  const rides = {
-    position: 'sticky',
-    top: 0,
-    zIndex: 3,
-    contain: 'content',
-    willChange: 'transform',
-  } as unknown as ViewStyle;
   return (
-    <View
-      role="group"
-      aria-label={label}
-      testID={testID}
-      style={[
-        corners.card,
-        {
-          flexDirection: 'row',
-          gap: gap.medium,
-          alignItems: 'center',
-          padding: gap.medium,
-          borderWidth: 2,
-          borderColor: edge,
-          backgroundColor: roles.card,
-        },
-        rides,
-      ]}
-    >
-      {children}
+    <View role="group" aria-label={label} testID={testID} style={rides}>
+      <View
+        ref={ref}
+        style={[
+          corners.card,
+          {
+            flexDirection: 'row',
+            gap: gap.medium,
+            alignItems: 'center',
+            padding: gap.medium,
+            borderWidth: 2,
+            borderColor: edge,
+            backgroundColor: roles.card,
+          },
+        ]}
+      >
+        {children}
+      </View>
     </View>
   );
 }
+
+// A layer of its own, so that it is painted alone; a block, since a browser lays out no part of a flexible row by itself.
+const rides = {
+  position: 'sticky',
+  top: 0,
+  zIndex: 3,
+  display: 'block',
+  contain: 'content',
+  willChange: 'transform',
+} as unknown as ViewStyle;

@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { StoredRun } from '@/core/forecast/stored-run';
 import type { Lot } from '@/core/lots/lot';
-import { hourScale } from '@/ui/charts/lane-scale';
 import { useRoles } from '@/ui/theme/use-roles';
 import { liquidColour } from '../lots/liquid-colour';
 import { BottlingCard } from './bottling-card';
@@ -12,12 +11,9 @@ import { LaneStack } from './lane-stack';
 import { lanesOf } from './lanes';
 import { PourCard } from './pour-card';
 import { useChills, useCourse } from './use-chills';
+import { useRested } from './hand';
 import { useHandle } from './use-handle';
-import { useRested } from './use-rested';
 import type { View as Shown } from './use-view';
-
-/** The lanes are drawn anew when the hand has rested so long. */
-const restMs = 90;
 
 interface Props {
   readonly path: readonly Lot[];
@@ -37,32 +33,22 @@ export function Stage({ path, answer, run, view, now, children }: Props) {
   const roles = useRoles();
   const lot = path.at(-1)!;
   const [width, setWidth] = useState(358);
-  const scale = hourScale(view.from, view.to, width);
-  const handle = useHandle(answer, view, (hours) => scale(view.from + hours) - scale(view.from));
+  const handle = useHandle(answer, view, now);
   const sealed = answer.limitBar !== null;
   const over = lot.opened !== null || lot.ended !== null;
   const warm = sealed && lot.place !== 'fridge' && !over;
   const table = useChills(run, warm ? answer.limitBar : null, handle.min, handle.max, view.to);
-  const later = useRested(handle.hour, restMs);
+  const later = handle.hourOf(useRested(handle.hand));
   const course = useCourse(run, answer, warm ? later : null, view.to, table);
   const lanes = useMemo(() => lanesOf(path, answer, course, roles), [path, answer, course, roles]);
-  const when = handle.words(answer.start, now);
   const colour = liquidColour(lot, (id) => path.find((each) => each.id === id));
   return (
     <>
       {warm ? (
-        <PourCard
-          run={run}
-          answer={answer}
-          hour={handle.hour}
-          table={table}
-          when={when}
-          now={now}
-          colour={colour}
-        />
+        <PourCard run={run} answer={answer} handle={handle} table={table} now={now} colour={colour} />
       ) : null}
       {!sealed && !over ? (
-        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} hour={later} when={when} />
+        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} handle={handle} />
       ) : null}
       <View onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}>
         <LaneStack
@@ -73,7 +59,6 @@ export function Stage({ path, answer, run, view, now, children }: Props) {
           sealed={sealed}
           handle={warm || (!sealed && !over) ? handle : null}
           label={sealed ? 'Chill here' : 'Bottle here'}
-          valueText={when}
         />
       </View>
       {children}

@@ -29,15 +29,12 @@ export function useChills(run: StoredRun, limitBar: number | null, from: number,
 }
 
 /** The glass if it is chilled at an hour: from the table, or worked out at once while that is on its way. */
-export const usePour = (
+export const pourAt = (
   run: StoredRun,
   hour: number,
   limitBar: number,
   table: ReadonlyMap<number, ChilledThen> | null,
-): Pour => {
-  const known = table?.get(hour)?.pour;
-  return useMemo(() => known ?? pourAfterChill(run, hour, limitBar), [known, run, hour, limitBar]);
-};
+): Pour => table?.get(hour)?.pour ?? pourAfterChill(run, hour, limitBar);
 
 /** The lanes if it is chilled at an hour, or as they are. */
 export function useCourse(

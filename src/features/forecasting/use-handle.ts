@@ -1,41 +1,54 @@
-import { useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Window } from '@/core/forecast/windows';
 import { isAwake, lastAwake, nextAwake, wakingOf, type WakingHours } from '@/core/kitchen/waking';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { moment, quarter } from '@/words/moment';
+import { Hand } from './hand';
 import type { View } from './use-view';
 
 const hourMs = 3_600_000;
 
+/** The moment that can be chosen on the forecast, in whole hours of its clock. */
+export interface Handle {
+  readonly hand: Hand;
+  readonly min: number;
+  readonly max: number;
+  /** The hour that a choice stands for: within the range, and the best one while nothing was chosen. */
+  readonly hourOf: (chosen: number | null) => number;
+  readonly drag: (hours: number, phase: 'start' | 'move') => void;
+  readonly step: (hours: number) => void;
+  readonly words: (hour: number) => string;
+}
+
 /**
  * The moment chosen on the forecast. It starts at the best one that somebody is up for, stays in the future, and moves in
- * whole hours.
- *
- * @param pixels how many pixels some hours are wide
+ * whole hours. It is the same handle for as long as the forecast stands, wherever the hand is.
  */
-export function useHandle(answer: LotAnswer, view: View, pixels: (hours: number) => number) {
-  const min = Math.ceil(Math.max(view.from, view.nowHour));
-  const max = Math.max(min, Math.floor(view.to) - 1);
-  const waking = wakingOf(useAppSelector(selectHousehold));
-  const window = answer.chill ?? answer.taste;
-  const best = window ? awakeBest(answer.start, window, waking) : min;
-  const [chosen, setChosen] = useState<number | null>(null);
-  const from = useRef(0);
-  const held = (hour: number) => Math.min(max, Math.max(min, Math.round(hour)));
-  const hour = held(chosen ?? best);
-  return {
-    hour,
-    min,
-    max,
-    drag: (moved: number, phase: 'start' | 'move') => {
-      if (phase === 'start') from.current = hour;
-      else setChosen(held(from.current + moved / pixels(1)));
-    },
-    step: (hours: number) => setChosen(held(hour + hours)),
-    words: (start: number, now: number) => moment(quarter(start + hour * hourMs), now),
-  };
+export function useHandle(answer: LotAnswer, view: View, now: number): Handle {
+  const household = useAppSelector(selectHousehold);
+  const [hand] = useState(() => new Hand());
+  const coarseNow = Math.floor(now / 900_000) * 900_000;
+  return useMemo(() => {
+    const min = Math.ceil(Math.max(view.from, view.nowHour));
+    const max = Math.max(min, Math.floor(view.to) - 1);
+    const window = answer.chill ?? answer.taste;
+    const best = window ? awakeBest(answer.start, window, wakingOf(household)) : min;
+    const hourOf = (chosen: number | null) => Math.min(max, Math.max(min, Math.round(chosen ?? best)));
+    return {
+      hand,
+      min,
+      max,
+      hourOf,
+      drag: (hours, phase) => {
+        if (phase === 'start') hand.grip(hourOf(hand.chosen()));
+        else hand.hold(hourOf(hand.gripped + hours));
+      },
+      step: (hours) => hand.hold(hourOf(hourOf(hand.chosen()) + hours)),
+      words: (hour) => moment(quarter(answer.start + hour * hourMs), coarseNow),
+    };
+  }, [answer, view, household, hand, coarseNow]);
 }
 
 /** The best moment of a window, or the nearest to it within the window at which somebody is up. */

@@ -1,15 +1,26 @@
-import { useRef } from 'react';
+import { useImperativeHandle, useRef, type Ref } from 'react';
 import { StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
 import { useKeySteps } from '../controls/use-key-steps';
+import { describe, restyle } from '../redraw';
 import { Icon } from '../icons/icon';
 import { useRoles } from '../theme/use-roles';
 
-interface Props {
+/** Where the handle stands, in pixels, and what that means. */
+export interface Stand {
   readonly x: number;
+  readonly value: number;
+  readonly valueText: string;
+}
+
+/** What can be moved at every frame. */
+export interface TimeHandleRef {
+  move(to: Stand): void;
+}
+
+interface Props {
+  readonly ref: Ref<TimeHandleRef>;
   readonly height: number;
   readonly label: string;
-  readonly valueText: string;
-  readonly value: number;
   readonly min: number;
   readonly max: number;
   /** Called with a horizontal move in pixels from where the drag began. */
@@ -38,11 +49,21 @@ interface PointerLike {
   preventDefault(): void;
 }
 
-/** A vertical line on the clock with a knob to drag by finger or mouse, and to step by arrow keys. */
-export function TimeHandle(props: Props) {
-  const { x, height, label, valueText, value, min, max, onDrag, onStep, color } = props;
+/**
+ * A vertical line on the clock with a knob to drag by finger or mouse, and to step by arrow keys. It is moved past React, and by
+ * a transform: the page is not laid out anew while the hand moves.
+ */
+export function TimeHandle({ ref, height, label, min, max, onDrag, onStep, color }: Props) {
   const roles = useRoles();
+  const line = useRef<View>(null);
   const element = useRef<View>(null);
+  useImperativeHandle(ref, () => ({
+    move: ({ x, value, valueText }) => {
+      restyle(line.current, { transform: `translateX(${x - 1.5}px)` });
+      restyle(element.current, { transform: `translateX(${x - knob / 2}px)` });
+      describe(element.current, { 'aria-valuenow': String(Math.round(value)), 'aria-valuetext': valueText });
+    },
+  }));
   const from = useRef<number | null>(null);
   useKeySteps(element, steps, (step, shift) => onStep(shift ? step * 6 : step));
   const pointer = {
@@ -58,12 +79,11 @@ export function TimeHandle(props: Props) {
     onPointerCancel: () => (from.current = null),
   };
   const web = { touchAction: 'none', cursor: 'ew-resize', willChange: 'transform' } as unknown as ViewStyle;
-  // Moved, not laid out anew: the page stays as it is while the hand moves.
-  const moved = (to: number) => ({ transform: [{ translateX: to }] });
   return (
     <>
       <View
-        style={[styles.line, moved(x - 1.5), web, { height: height - knob / 2, backgroundColor: color }]}
+        ref={line}
+        style={[styles.line, web, { height: height - knob / 2, backgroundColor: color }]}
         aria-hidden
       />
       <View
@@ -72,18 +92,9 @@ export function TimeHandle(props: Props) {
         role="slider"
         tabIndex={0}
         aria-label={label}
-        aria-valuenow={Math.round(value)}
         aria-valuemin={Math.round(min)}
         aria-valuemax={Math.round(max)}
-        aria-valuetext={valueText}
-        style={
-          [
-            styles.knob,
-            moved(x - knob / 2),
-            { top: height - knob, backgroundColor: color },
-            web,
-          ] as StyleProp<ViewStyle>
-        }
+        style={[styles.knob, { top: height - knob, backgroundColor: color }, web] as StyleProp<ViewStyle>}
       >
         <Icon name="drag" color={roles.ground} />
       </View>

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { useState } from 'react';
+import { createRef, useState } from 'react';
 import { PaperProvider } from 'react-native-paper';
-import { TimeHandle } from '../charts/time-handle';
+import { TimeHandle, type TimeHandleRef } from '../charts/time-handle';
 import { HeadroomBar } from '../drawings/headroom-bar';
 import { Bottle } from '../drawings/bottle';
 import { PlaceBar } from '../layout/place-bar';
@@ -106,13 +106,12 @@ describe('controls', () => {
 
 describe('the handle on the clock', () => {
   const handle = (onStep: (hours: number) => void, onDrag = jest.fn()) => {
+    const knob = createRef<TimeHandleRef>();
     themed(
       <TimeHandle
-        x={100}
+        ref={knob}
         height={300}
         label="Chill here"
-        valueText="tomorrow 3:00"
-        value={40.4}
         min={30}
         max={90}
         onDrag={onDrag}
@@ -120,6 +119,7 @@ describe('the handle on the clock', () => {
         color={nightRoles.brew}
       />,
     );
+    knob.current!.move({ x: 100, value: 40.4, valueText: 'tomorrow 3:00' });
     return screen.getByRole('slider', { name: 'Chill here' });
   };
 
@@ -130,6 +130,8 @@ describe('the handle on the clock', () => {
       ['aria-valuenow', 'aria-valuemin', 'aria-valuemax'].map((name) => slider.getAttribute(name)),
     ).toEqual(['40', '30', '90']);
     expect(slider.getAttribute('tabindex')).toBe('0');
+    // Its middle stands at the pixel it was moved to: the knob is 48 wide.
+    expect(slider.style.transform).toBe('translateX(76px)');
   });
 
   test.each([

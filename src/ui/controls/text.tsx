@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, Ref } from 'react';
 import { Text as NativeText, type StyleProp, type TextStyle } from 'react-native';
 import { type, type TypeName } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
@@ -7,7 +7,9 @@ interface Props {
   readonly as?: TypeName;
   readonly color?: string;
   readonly style?: StyleProp<TextStyle>;
-  readonly children: ReactNode;
+  /** None for a text that is written past React. */
+  readonly children?: ReactNode;
+  readonly ref?: Ref<NativeText>;
   readonly level?: 1 | 2 | 3;
   readonly lines?: number;
   readonly live?: boolean;
@@ -15,13 +17,14 @@ interface Props {
 }
 
 /** Text in one of our sizes; a level makes it a heading for screen readers. */
-export function Text({ as = 'body', color, style, children, level, lines, live, testID }: Props) {
+export function Text({ as = 'body', color, style, children, level, lines, live, testID, ref }: Props) {
   const roles = useRoles();
   const heading = level ? ({ role: 'heading', 'aria-level': level } as const) : {};
   return (
     <NativeText
       {...heading}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
+      ref={ref}
       numberOfLines={lines}
       testID={testID}
       style={[type[as], { color: color ?? roles.text }, style]}

@@ -1,0 +1,41 @@
+import type { Component } from 'react';
+import type { View } from 'react-native';
+
+/**
+ * Drawing past React, for the few things that change at every frame while a hand moves: rendering them anew takes a slow phone
+ * longer than a frame. Who draws so draws again after every render of its own, since React puts back what it knows.
+ */
+
+type Styled = Partial<CSSStyleDeclaration>;
+
+const elementOf = (view: View | null) => view as unknown as HTMLElement | null;
+
+/** The size of a view as it is drawn, as a style that keeps it. */
+export function sizeOf(view: View | null): Styled {
+  const element = elementOf(view);
+  return element ? { width: `${element.offsetWidth}px`, height: `${element.offsetHeight}px` } : {};
+}
+
+/** Changes how a view or a text looks. */
+export function restyle(view: View | null, style: Styled): void {
+  const element = elementOf(view);
+  if (element) Object.assign(element.style, style);
+}
+
+/** Changes what a screen reader is told. */
+export function describe(view: View | null, attributes: Readonly<Record<string, string>>): void {
+  const element = elementOf(view);
+  for (const [name, value] of Object.entries(attributes)) element?.setAttribute(name, value);
+}
+
+/** Changes what a text says. Give such a text no children. */
+export function rewrite(text: View | null, words: string): void {
+  const element = elementOf(text);
+  if (element && element.textContent !== words) element.textContent = words;
+}
+
+/** Changes attributes of a drawn shape. */
+export function redraw(shape: Component | null, attributes: Readonly<Record<string, string | number>>): void {
+  const drawn = shape as unknown as { setNativeProps(props: { style: object }): void } | null;
+  drawn?.setNativeProps({ style: attributes });
+}
