@@ -99,7 +99,7 @@ async function bottleIt(page: Page, brew: string) {
   await expect(page.getByTestId('potential')).toHaveText(
     /^If all \d+ g\/L in it were to ferment: about \d+ volumes, some \d+ bar\. No bottle is made for that/,
   );
-  await field(page, 'What is other about it').fill('twice the sugar');
+  await field(page, 'What differs').fill('twice the sugar');
   await hand.getByRole('radio', { name: 'Its own' }).click();
   await chip(page, 'Dose of this bottle', 'Sugar');
   await page.getByRole('slider', { name: 'Turn White sugar' }).press('PageUp');
@@ -110,7 +110,7 @@ async function bottleIt(page: Page, brew: string) {
   await chip(page, 'Chill it', '1 day later');
   await field(page, 'Short name').fill('late');
   await button(page, /^Bottle 4, 500 ml/).click();
-  await chip(page, 'Strained', 'With its pulp');
+  await chip(page, 'Strained or not', 'With its pulp');
   await expect(button(page, /^Bottle 4, 500 ml, a knot/)).toBeVisible();
   await button(page, 'Bottled').click();
   await expect(page.getByRole('heading', { name: 'Labels for Gooseberry and bay' })).toBeVisible();
@@ -128,11 +128,12 @@ test('2.6 litres into mixed bottles: a pilot, three variants, squeezes, chill, o
   await page.goto('/rack');
   await expect(page.getByText('5 closed bottles', { exact: false })).toBeVisible();
   const pilot = button(page, /Gooseberry and bay, bottle 1:/);
-  const closes = async () => /chill by ([^;]*)$/.exec((await pilot.getAttribute('aria-label'))!)?.[1];
-  await expect(pilot).toHaveAttribute('aria-label', /chill by/);
+  const closes = async () =>
+    /chill ((?:by|before) [^;]*)$/.exec((await pilot.getAttribute('aria-label'))!)?.[1];
+  await expect(pilot).toHaveAttribute('aria-label', /chill (by|before)/);
   await at(page, 16);
   await page.reload();
-  await expect(pilot).toHaveAttribute('aria-label', /percent of its limit.*chill by/);
+  await expect(pilot).toHaveAttribute('aria-label', /percent of its limit.*chill (by|before)/);
   const before = await closes();
   await pilot.click();
   await chip(page, 'Squeeze', 'Soft');
@@ -141,7 +142,7 @@ test('2.6 litres into mixed bottles: a pilot, three variants, squeezes, chill, o
   const soft = await closes();
   await at(page, 38);
   await page.reload();
-  await expect(pilot).toHaveAttribute('aria-label', /percent of its limit.*chill by/);
+  await expect(pilot).toHaveAttribute('aria-label', /percent of its limit.*chill (by|before)/);
   await pilot.click();
   await chip(page, 'Squeeze', 'Firm');
   await sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
@@ -333,7 +334,10 @@ test('the power was out, and one was found behind the flour', async ({ page }) =
   await expect(first).toBeVisible();
   const before = await share();
   await button(page, 'The power was out').click();
-  await page.getByRole('radiogroup', { name: 'For how long' }).getByRole('radio', { name: '24 h' }).click();
+  await page
+    .getByRole('radiogroup', { name: 'How long it was out' })
+    .getByRole('radio', { name: '24 h' })
+    .click();
   await page
     .getByRole('radiogroup', { name: 'How warm it got' })
     .getByRole('radio', { name: '22 °C' })

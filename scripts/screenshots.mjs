@@ -36,7 +36,7 @@ const bottling = async (page) => {
   await page.getByRole('button', { name: 'Bottle it' }).click();
   await page.getByTestId('fill-board').waitFor();
   await page.getByRole('button', { name: /^Bottle 2,/ }).click();
-  await page.getByRole('textbox', { name: 'What is other about it' }).fill('a day later');
+  await page.getByRole('textbox', { name: 'What differs' }).fill('a day later');
   await page.mouse.move(200, 500);
   await page.mouse.wheel(0, -3000);
   await page.waitForTimeout(800);

@@ -12,10 +12,10 @@ export function calibrationWords({ held, of, low, high }: Calibration): string {
   if (of < 8)
     return `${found} Too few to tell: the true share may be anything from ${percent(low)} to ${percent(high)}.`;
   if (high < 0.9)
-    return `${found} That is too few (${percent(low)}–${percent(high)}): in this kitchen the bands are too narrow, so leave more room than they say.`;
+    return `${found} That is too few (${Math.round(low * 100)}–${percent(high).replace(' ', '\u00a0')}): in this kitchen the bands are too narrow, so leave more room than they say.`;
   if (low > 0.9)
-    return `${found} That is more than enough (${percent(low)}–${percent(high)}): the bands are wider here than they need be.`;
-  return `${found} That agrees (${percent(low)}–${percent(high)}).`;
+    return `${found} That is more than enough (${Math.round(low * 100)}–${percent(high).replace(' ', '\u00a0')}): the bands are wider here than they need be.`;
+  return `${found} That agrees (${Math.round(low * 100)}–${percent(high).replace(' ', '\u00a0')}).`;
 }
 
 const likingWords = ({ level, range, n }: Liking, digits: number, unit: string): string =>

@@ -1,15 +1,23 @@
 import type { LikeThen } from '@/core/tasks/kitchen-clock';
 import type { Task } from '@/core/tasks/task';
 
-/** What a lot is like then, in a clause: middles of the forecast. */
-export function likeWords({ sweetness, volumes, limitShare, liveliness }: LikeThen): string {
+/**
+ * What a lot is like then, in a clause: middles of the forecast.
+ *
+ * @param unpitched whether it still waits for its starter: nothing is forecast until then
+ */
+export function likeWords(
+  { sweetness, volumes, limitShare, liveliness }: LikeThen,
+  unpitched: boolean,
+): string {
   const parts = [
     ...(limitShare === null ? [] : [`${Math.round(limitShare * 100)} % of its limit`]),
     ...(volumes === null ? [] : [`${volumes.toFixed(1)} volumes`]),
     ...(sweetness === null ? [] : [`${sweetness.toFixed(0)} g/L sweet`]),
     ...(liveliness === null ? [] : [livelyIn(liveliness)]),
   ];
-  return parts.length > 0 ? parts.join(', ') : 'beyond its forecast';
+  if (parts.length > 0) return parts.join(', ');
+  return unpitched ? 'not pitched yet' : 'beyond its forecast';
 }
 
 const livelyIn = (liveliness: number) =>

@@ -1,4 +1,5 @@
 import { format } from 'date-fns/format';
+import { lastAwake, type WakingHours } from '../core/kitchen/waking';
 
 const dayMs = 86_400_000;
 
@@ -62,6 +63,12 @@ export function byWords(instant: number, now: number, bedMinute: number): string
     return `by ${moment(quarter(instant), now)}`;
   const day = moment(instant, now).replace(/ ?\d{1,2}:\d\d$/, '');
   return day === '' ? 'before bed' : `before bed ${day}`;
+}
+
+/** The end of a window as it is said: the last moment before it at which somebody is up. */
+export function closesWords(instant: number, now: number, waking: WakingHours): string {
+  const awake = lastAwake(instant, waking);
+  return byWords(awake > now ? awake : instant, now, waking.to);
 }
 
 /** A latest moment that is days off, at eight in the evening before it: nobody opens a bottle at half past two. */

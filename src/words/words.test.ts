@@ -5,7 +5,7 @@ import { journalOf } from '@/core/journal/journal';
 import { amountOf, echo, number, portionsWords, kitchenVolume, volume } from './amounts';
 import { entryWords } from './entry-words';
 import { changeWords, inputWords, relations } from './grounds-words';
-import { clock, duration, inWords, moment, plural, quarter } from './moment';
+import { clock, closesWords, duration, inWords, moment, plural, quarter } from './moment';
 import { lotName, nameOfLot, signWords } from './names';
 import { lotSigns, signKinds } from '@/core/lots/signs';
 
@@ -92,6 +92,27 @@ describe('moments', () => {
       '2:00',
     ]);
     expect(moment(at(0, 30), at(12, 0))).toBe('1:30 (summer time)');
+  });
+
+  test('a window closes at the last moment somebody is up, or as it is when that is past', () => {
+    const at = (day: number, hour: number, minute = 0) => new Date(2026, 4, 4 + day, hour, minute).getTime();
+    const waking = { from: 7 * 60, to: 22 * 60 + 30 };
+    const evening = at(0, 18, 20);
+    expect([
+      closesWords(at(0, 20, 10), evening, waking),
+      closesWords(at(1, 2, 45), evening, waking),
+      closesWords(at(2, 3), evening, waking),
+      closesWords(at(2, 8, 5), evening, waking),
+      closesWords(at(1, 2, 45), at(0, 23, 30), waking),
+      closesWords(at(0, 9), evening, waking),
+    ]).toEqual([
+      'by 20:15',
+      'before bed',
+      'before bed tomorrow',
+      'by Wed 8:00',
+      'by tomorrow 2:45',
+      'by 9:00',
+    ]);
   });
 
   test('days are counted by the calendar, over the night of 23 and of 25 hours too', () => {

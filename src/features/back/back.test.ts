@@ -123,7 +123,7 @@ test('was it right? In words, by how many looks there were', () => {
     calibrationWords(calibrationOf(Array.from({ length: all }, (_, i) => ({ held: i < held }))));
   expect(of(0, 0)).toMatch(/^Nothing to check yet/);
   expect(of(3, 3)).toMatch(/Too few to tell: the true share may be anything from \d+ % to 100 %\.$/);
-  expect(of(9, 10)).toMatch(/That agrees \(\d+ %–\d+ %\)\.$/);
+  expect(of(9, 10)).toMatch(/That agrees \(\d+–\d+\u00a0%\)\.$/);
   expect(of(12, 20)).toMatch(/the bands are too narrow/);
   expect(of(60, 60)).toMatch(/wider here than they need be/);
 });

@@ -60,13 +60,14 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
           onChange={(name) => onChange({ name: name.slice(0, 12) })}
         />
         <TextBox
-          label="What is other about it"
+          label="What differs"
           value={bottle.variant}
           onChange={(variant) => onChange({ variant: variant.slice(0, 60) })}
           hint="Twice the sugar"
         />
       </View>
       <Choice
+        titled
         label="Its dose"
         options={[
           { value: 'all', label: 'As the rest' },
@@ -83,22 +84,23 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
           onDose={(dose) => onChange({ dose })}
         />
       )}
-      <Text as="strong">Chill it</Text>
       <Choice
+        titled
         label="Chill it"
         options={days}
         value={bottle.chillDays}
         onChange={(chillDays) => onChange({ chillDays })}
       />
-      <Text as="strong">Where it stands</Text>
       <Choice
+        titled
         label="Where it stands"
         options={placeIds.map((value) => ({ value, label: placeWords[value] }))}
         value={bottle.place}
         onChange={(place) => onChange({ place })}
       />
       <Choice
-        label="Strained"
+        titled
+        label="Strained or not"
         options={[
           { value: 'yes', label: 'Strained' },
           { value: 'no', label: 'With its pulp' },
@@ -107,6 +109,7 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
         onChange={(strained) => onChange({ pulp: strained === 'no' })}
       />
       <Choice
+        titled
         label="Mark on its neck"
         options={[
           { value: 'none', label: 'no mark' },

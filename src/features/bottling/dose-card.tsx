@@ -43,6 +43,7 @@ export function DoseCard({ state, table, jar, onState }: Props) {
       </Text>
       <Text testID="left-line">{leftWords(jar)}</Text>
       <Choice
+        titled
         label="Fizz wanted, volumes"
         options={fizzes}
         value={nearest}

@@ -40,6 +40,7 @@ export function DoseTurn({ label, dose, liquidMl, onDose }: Props) {
   return (
     <View style={{ gap: gap.small }}>
       <Choice
+        titled
         label={label}
         options={doseKinds.map(({ value, label: words }) => ({ value, label: words }))}
         value={(dose?.what ?? 'none') as DoseKind}

@@ -29,6 +29,7 @@ export function LeftOver({ leftMl, options, left, onLeft }: Props) {
         </Card>
       ) : null}
       <Choice
+        titled
         label="What is done with what is over"
         options={[
           { value: 'leave', label: 'Leave it in the jar' },

@@ -43,7 +43,7 @@ export function SampleBox({ liquidMl, onDose }: Props) {
   return (
     <View style={{ gap: gap.small }} testID="sample">
       <Text>Weigh a small sample, dose it, taste. What tastes right goes to the bottles as strong.</Text>
-      <Choice label="Dose of the sample" options={tryable} value={what as never} onChange={setWhat} />
+      <Choice titled label="Dose of the sample" options={tryable} value={what as never} onChange={setWhat} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <TextBox label="Sample" value={sample} onChange={setSample} hint="100 ml" error={sampleFault} />
         <TextBox

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { mixedSugar } from '@/core/forecast/wanted-sweetness';
+import { nextAwake, wakingOf, type WakingHours } from '@/core/kitchen/waking';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -12,7 +13,7 @@ import { LongList } from '@/ui/layout/long-list';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
-import { duration, moment, quarter } from '@/words/moment';
+import { closesWords, duration, moment, quarter } from '@/words/moment';
 import { useBook, type Book } from '../forecasting/book';
 import { brewRows, type BrewRow } from './brew-rows';
 
@@ -32,6 +33,7 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const book = useBook();
+  const waking = wakingOf(household);
   const rows = brewRows(household, book);
   return (
     <Screen title="Brews">
@@ -60,7 +62,7 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
             key={row.brew.id}
             row={row}
             now={now}
-            next={nextWords(row, book, now)}
+            next={nextWords(row, book, now, waking)}
             chosen={row.brew.id === chosen}
             onPress={() => router.navigate(`/brews/${row.brew.id}` as never)}
           />
@@ -72,13 +74,13 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
 
 const hourMs = 3_600_000;
 
-function nextWords({ brew, stage, bottles }: BrewRow, book: Book, now: number): string {
+function nextWords({ brew, stage, bottles }: BrewRow, book: Book, now: number, waking: WakingHours): string {
   if (stage === 'mixed') return 'pitch below 30 °C';
   if (stage === 'finished') return moment(brew.begunAt, now);
   if (stage === 'first-ferment') {
     const answer = book.lotAnswer(brew.id);
     return answer?.taste
-      ? `taste from ${moment(quarter(answer.start + answer.taste.earliest * hourMs), now)}`
+      ? `taste from ${moment(quarter(nextAwake(answer.start + answer.taste.earliest * hourMs, waking)), now)}`
       : 'reckoning…';
   }
   const warm = bottles.filter(({ place }) => place !== 'fridge');
@@ -87,7 +89,7 @@ function nextWords({ brew, stage, bottles }: BrewRow, book: Book, now: number): 
     const answer = book.lotAnswer(bottle.id);
     return answer?.chill ? [answer.start + answer.chill.latest * hourMs] : [];
   });
-  return closing.length > 0 ? `chill by ${moment(quarter(Math.min(...closing)), now)}` : 'reckoning…';
+  return closing.length > 0 ? `chill ${closesWords(Math.min(...closing), now, waking)}` : 'reckoning…';
 }
 
 interface CardProps {

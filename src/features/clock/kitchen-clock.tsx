@@ -62,7 +62,7 @@ export function KitchenClock({ now, beside }: Props) {
           <Row
             key={row.lot.id}
             row={row}
-            like={likeWords(likeThen(ask, row.lot.id, at))}
+            like={likeWords(likeThen(ask, row.lot.id, at), row.task?.verb === 'pitch')}
             now={now}
             start={start}
             end={end}
@@ -88,6 +88,8 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const name = lotName(lot, household);
+  // On a phone names stand above their ribbons, after the line of now, which would strike them through.
+  const afterNow = `${(100 * (now - start)) / (end - start)}%` as const;
   const window = task
     ? `${verbWords(task.verb)} from ${moment(quarter(task.from), now)} until ${moment(quarter(task.until), now)}`
     : 'nothing to do yet';
@@ -98,7 +100,7 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
       onPress={() => router.navigate(hrefOf(lot) as never)}
       style={[styles.row, beside ? styles.beside : null, { borderColor: roles.hairline }]}
     >
-      <View style={beside ? { width: nameWidth, paddingRight: 8 } : styles.above}>
+      <View style={beside ? { width: nameWidth, paddingRight: 8 } : [styles.above, { marginLeft: afterNow }]}>
         <Text as="strong" lines={2} style={beside ? { flexShrink: 1 } : { flex: 1, minWidth: 0 }}>
           {name}
         </Text>
@@ -123,5 +125,11 @@ const styles = StyleSheet.create({
   row: { borderBottomWidth: 1, paddingVertical: 6, gap: 2 },
   beside: { flexDirection: 'row', alignItems: 'center', gap: 0 },
   like: { maxWidth: '46%', textAlign: 'right' },
-  above: { flexDirection: 'row', justifyContent: 'space-between', gap: 8, alignItems: 'baseline' },
+  above: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    gap: 8,
+    alignItems: 'baseline',
+    paddingLeft: 6,
+  },
 });

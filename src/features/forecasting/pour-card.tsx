@@ -10,6 +10,7 @@ import { nextAwake, wakingOf } from '@/core/kitchen/waking';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
+import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
 import { restyle, rewrite } from '@/ui/redraw';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
@@ -31,7 +32,7 @@ interface Props {
 }
 
 /** Room for the longest usual sentence, so that the lanes below do not move while the hand does. */
-const wordsHeight = 178;
+const wordsHeight = { phone: 178, wide: 76 };
 
 const range = (five: FiveNumbers, digits: number) => `${five[0].toFixed(digits)}–${five[4].toFixed(digits)}`;
 
@@ -48,6 +49,7 @@ function wordsOf(pour: Pour, limitBar: number) {
 /** What would be poured if the bottle went into the fridge at the handle: drawn past React, since it rides with the hand. */
 export function PourCard({ run, answer, handle, table, now, colour }: Props) {
   const roles = useRoles();
+  const minHeight = useWide() ? wordsHeight.wide : wordsHeight.phone;
   const waking = wakingOf(useAppSelector(selectHousehold));
   const card = useRef<View>(null);
   const glass = useRef<GlassHandle>(null);
@@ -80,7 +82,7 @@ export function PourCard({ run, answer, handle, table, now, colour }: Props) {
   return (
     <RidingCard ref={card} edge={roles.brew} label="If you chill here" testID="pour-card">
       <Glass ref={glass} colour={colour} label="The glass as it would be poured" />
-      <View style={{ flex: 1, minWidth: 0, minHeight: wordsHeight, gap: 2 }}>
+      <View style={{ flex: 1, minWidth: 0, minHeight, gap: 2 }}>
         <Text>
           If you chill <Text as="strong" ref={when} />, then pour <Text ref={served} />
         </Text>

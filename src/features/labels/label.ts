@@ -1,4 +1,5 @@
 import { format } from 'date-fns/format';
+import { isSameDay } from 'date-fns/isSameDay';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
@@ -69,7 +70,7 @@ function chillLine(lot: Lot, answer: LotAnswer | null, household: Household): st
   const { earliest, latest } = answer.chill;
   const { from, until } = whileAwake({ from: at(earliest), until: at(latest) }, wakingOf(household));
   return until > from
-    ? `Chill between ${dateTime(from)} and ${dateTime(until)}`
+    ? `Chill between ${dateTime(from)} and ${isSameDay(from, until) ? format(quarter(until), 'HH:mm') : dateTime(until)}`
     : `Chill by ${dateTime(until)}`;
 }
 

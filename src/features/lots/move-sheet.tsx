@@ -9,7 +9,6 @@ import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
-import { Text } from '@/ui/controls/text';
 import { moveWords } from '@/words/move-words';
 import { closureWords, placeWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
@@ -43,8 +42,8 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
   };
   return (
     <Sheet title={`Move ${lot.name}`} onClose={onClose}>
-      <Text as="strong">Where</Text>
       <Choice
+        titled
         label="Where"
         options={placeIds.map((value) => ({
           value,
@@ -59,8 +58,8 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
           {moveWords(effect, lot.name)}
         </Note>
       ) : null}
-      <Text as="strong">Closed by</Text>
       <Choice
+        titled
         label="Closed by"
         options={closures.map((value) => ({ value, label: capital(closureWords[value]) }))}
         value={closure}

@@ -11,7 +11,6 @@ import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
-import { Text } from '@/ui/controls/text';
 import { lotName } from '@/words/names';
 import { volumeEcho } from '../forms/portion-form';
 import { resolverOf } from '../forms/read-form';
@@ -95,10 +94,15 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
       }
       onClose={onClose}
     >
-      <Text as="strong">What</Text>
-      <Choice label="What" options={takens} value={typed.taken} onChange={(taken) => set('taken', taken)} />
-      <Text as="strong">Where to</Text>
       <Choice
+        titled
+        label="What"
+        options={takens}
+        value={typed.taken}
+        onChange={(taken) => set('taken', taken)}
+      />
+      <Choice
+        titled
         label="Where to"
         options={wheres.filter(({ value }) => value !== 'lot' || others.length > 0)}
         value={typed.where}

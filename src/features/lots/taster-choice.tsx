@@ -18,6 +18,7 @@ export function TasterChoice({ value, onChange }: Props) {
   return (
     <>
       <Choice
+        titled
         label="Who sips"
         options={[
           ...people.map(({ name }) => ({ value: name, label: name })),

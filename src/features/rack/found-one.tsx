@@ -29,8 +29,11 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
   const [place, setPlace] = useState<PlaceId>('cupboard');
   const [days, setDays] = useState<number | null>(null);
   const [said, setSaid] = useState(false);
-  const bottles = book.living.filter(({ role }) => role === 'bottle');
-  const lot = bottles.find((each) => each.id === id);
+  const bottles = book.living
+    .filter(({ role }) => role === 'bottle')
+    .map((bottle) => ({ bottle, name: lotName(bottle, household) }))
+    .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }));
+  const lot = bottles.find(({ bottle }) => bottle.id === id)?.bottle;
   const answer = lot ? book.lotAnswer(lot.id) : null;
   const watch = answer && watchOf(answer, now);
   const save = () => {
@@ -61,11 +64,11 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
         </>
       ) : (
         <>
-          <Text as="strong">Which is it?</Text>
           <Choice
-            label="Which is it"
+            titled
+            label="Which is it?"
             options={[
-              ...bottles.map((each) => ({ value: each.id, label: lotName(each, household) })),
+              ...bottles.map(({ bottle, name }) => ({ value: bottle.id, label: name })),
               { value: 'unknown', label: 'Nobody wrote it down' },
             ]}
             value={id}
@@ -74,16 +77,16 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
           {id === 'unknown' ? <Unknown celsius={celsiusAt(household.warmths, 'counter', now)} /> : null}
           {lot ? (
             <>
-              <Text as="strong">Where has it stood?</Text>
               <Choice
-                label="Where has it stood"
+                titled
+                label="Where has it stood?"
                 options={placeIds.map((value) => ({ value, label: placeWords[value] }))}
                 value={place}
                 onChange={setPlace}
               />
-              <Text as="strong">Since when?</Text>
               <Choice
-                label="Since when"
+                titled
+                label="Since when?"
                 options={[...spans, { value: 0, label: 'Since it was filled' }]}
                 value={days ?? 0}
                 onChange={(value) => setDays(value === 0 ? null : value)}

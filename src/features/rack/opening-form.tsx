@@ -90,8 +90,7 @@ function Opening({ lot, name, onOpened }: Omit<Props, 'onClose'> & { readonly on
         It holds some alcohol: mind children, pregnancy and driving. Eyes and a squeeze come before any
         estimate.
       </Note>
-      <Text as="strong">How did it open?</Text>
-      <Choice label="How did it open?" options={openings} value={how} onChange={setHow} />
+      <Choice titled label="How did it open?" options={openings} value={how} onChange={setHow} />
       <TextBox
         label="Lost over the rim"
         value={lost}

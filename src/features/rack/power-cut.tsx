@@ -74,10 +74,15 @@ export function PowerCut({ now, onClose }: { readonly now: number; readonly onCl
             A closed fridge warms by some three to five degrees in six hours. Say what you think; a
             thermometer in a glass of water knows better.
           </Text>
-          <Choice label="For how long" options={lengths} value={hours} onChange={setHours} />
-          <Text as="strong">How warm it got inside</Text>
-          <Choice label="How warm it got" options={warmths} value={celsius} onChange={setCelsius} />
-          <Choice label="Until when" options={since} value={ago} onChange={setAgo} />
+          <Choice titled label="How long it was out" options={lengths} value={hours} onChange={setHours} />
+          <Choice
+            titled
+            label="How warm it got inside"
+            options={warmths}
+            value={celsius}
+            onChange={setCelsius}
+          />
+          <Choice titled label="Until when" options={since} value={ago} onChange={setAgo} />
           <Text>{`It is ${celsiusAt(household.warmths, 'fridge', now).toFixed(0)} °C there otherwise.`}</Text>
           <Note tone="caution">
             Keep it shut until it is cold again: bottles that warmed are handled cold.

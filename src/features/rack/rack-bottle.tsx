@@ -1,4 +1,5 @@
 import { StyleSheet } from 'react-native';
+import { wakingOf } from '@/core/kitchen/waking';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
@@ -6,7 +7,7 @@ import { Text } from '@/ui/controls/text';
 import { HeadroomBar } from '@/ui/drawings/headroom-bar';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { eveningBefore, moment, quarter } from '@/words/moment';
+import { closesWords, eveningBefore } from '@/words/moment';
 import { lotName } from '@/words/names';
 import { markedWords, stageWords } from '@/words/watch-words';
 import type { Shelved } from './rack-order';
@@ -34,7 +35,7 @@ export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, pi
       : 'not sealed';
   const why = watch ? markedWords(watch) : '';
   const closes = Number.isFinite(closesAt)
-    ? `${lot.place === 'fridge' ? 'open by' : 'chill by'} ${moment(quarter(eveningBefore(closesAt, now)), now)}`
+    ? `${lot.place === 'fridge' ? 'open' : 'chill'} ${closesWords(eveningBefore(closesAt, now), now, wakingOf(household))}`
     : '';
   return (
     <Press
@@ -72,6 +73,6 @@ export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, pi
 }
 
 const styles = StyleSheet.create({
-  cell: { width: 110, alignItems: 'center', paddingVertical: 10, paddingHorizontal: 4, gap: 4 },
+  cell: { width: 104, alignItems: 'center', paddingVertical: 10, paddingHorizontal: 4, gap: 4 },
   name: { maxWidth: 102, textAlign: 'center' },
 });

@@ -13,7 +13,6 @@ import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
-import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { lotName } from '@/words/names';
 import { chosenWay } from './begin-form';
@@ -78,8 +77,8 @@ export function BeginPart({ way }: { readonly way: WayToBegin }) {
   };
   return (
     <>
-      <Text as="strong">Of which batch?</Text>
       <Choice
+        titled
         label="Of which batch?"
         options={batches.map((lot) => ({ value: lot.id, label: lotName(lot, household) }))}
         value={chosen}

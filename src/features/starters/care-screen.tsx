@@ -40,8 +40,8 @@ function Care({ lot }: { readonly lot: Lot }) {
     <Screen title={`How ${lot.name} is kept`} over={`Starters / ${keptCulture(lot)!.name}`} width={760}>
       <Text>Makers disagree. Choose what you keep to: feeds and warnings follow it.</Text>
       <View style={{ gap: gap.small }}>
-        <Text as="strong">Cover</Text>
         <Choice
+          titled
           label="Cover"
           options={closures.map((value) => ({ value, label: capital(closureWords[value]) }))}
           value={lot.closure}

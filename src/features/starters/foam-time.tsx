@@ -31,8 +31,8 @@ export function FoamTime({ lot, now }: { readonly lot: Lot; readonly now: number
       ) : null}
       {!known && past.length > 0 && since < 48 ? (
         <>
-          <Text as="strong">How soon after its feed did it foam?</Text>
           <Choice
+            titled
             label="How soon after its feed did it foam?"
             options={past.map((value) => ({ value, label: duration(value) }))}
             value={null}

@@ -53,8 +53,8 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
       {feed.length > 0 ? (
         <Text testID="usual-feed">{`As usual: ${strainMl > 0 ? `strain ${volume(strainMl)} ${discard ? 'and throw it away' : 'off'}, then ` : ''}${portionsWords(feed)}.${percent}`}</Text>
       ) : null}
-      <Text as="strong">How does it look?</Text>
       <Choice
+        titled
         label="How does it look?"
         options={lotSigns.foam.map((value) => ({ value, label: signWords.foam.words[value]! }))}
         value={null}

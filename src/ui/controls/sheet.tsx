@@ -33,6 +33,9 @@ function Body({ title, onClose, children }: Props) {
     close.current = onClose;
   });
   useEffect(() => holdFocus(dialog.current as unknown as HTMLElement | null, () => close.current()), []);
+  // Another job in the same sheet begins at its top.
+  const scroll = useRef<ScrollView>(null);
+  useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [title]);
   return (
     <View style={styles.outer}>
       <Pressable
@@ -58,6 +61,7 @@ function Body({ title, onClose, children }: Props) {
           </Press>
         </View>
         <ScrollView
+          ref={scroll}
           contentContainerStyle={styles.body}
           style={styles.scroll}
           keyboardShouldPersistTaps="handled"

@@ -14,9 +14,9 @@ function poured(sweetness: number, volumes: number, abv: number) {
     </PaperProvider>,
   );
   glass.current!.pour({ sweetness, volumes, abv });
-  const [liquid, head] = container.querySelectorAll('g rect');
+  const [liquid, head] = Array.from(container.querySelectorAll('g rect'));
   const bubbles = container.querySelector('g > path')!.getAttribute('d')!;
-  const strength = [...container.querySelectorAll('line')].at(-1)!;
+  const strength = Array.from(container.querySelectorAll('line')).at(-1)!;
   return {
     depth: Number(liquid!.getAttribute('opacity')),
     bubbles: (bubbles.match(/M/g) ?? []).length,

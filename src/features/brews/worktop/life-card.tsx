@@ -5,7 +5,6 @@ import { mostDrawableMl } from '@/core/starter/draw-plan';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/controls/choice';
-import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { grams, millilitres, volume } from '@/words/amounts';
 import { lotName } from '@/words/names';
@@ -45,8 +44,8 @@ export function LifeCard({ state, lots, celsius, open, onOpen, onState }: Props)
   ];
   return (
     <View style={{ gap: gap.small }}>
-      <Text as="strong">What brings it to life?</Text>
       <Choice
+        titled
         label="What brings it to life?"
         options={lives}
         value={state.life}

@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import { baseKinds } from '@/core/ferment/scenario-kinds';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { Choice } from '@/ui/controls/choice';
-import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { baseWords } from '@/words/base-words';
@@ -22,8 +21,8 @@ export function MeantCard({
   const read = parseNumber(volumes);
   return (
     <View style={{ gap: gap.small }}>
-      <Text as="strong">Base</Text>
       <Choice
+        titled
         label="Base"
         options={baseKinds.map((value) => ({ value, label: baseWords[value] }))}
         value={baseIn(state)}

@@ -7,7 +7,6 @@ import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { isPoured, type Portion } from '@/core/matter/portion';
 import { labelSugar } from '@/core/workbook/label-sugar';
 import { Choice } from '@/ui/controls/choice';
-import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { whenOptions } from '@/words/method-words';
@@ -29,8 +28,13 @@ export function RowDetails({ row, onChange, onSwap }: Props) {
   const { family } = ingredientOf(portion.what);
   return (
     <View style={{ gap: gap.small }}>
-      <Text as="strong">Goes in</Text>
-      <Choice label="Goes in" options={whenOptions} value={when} onChange={(next) => onChange({}, next)} />
+      <Choice
+        titled
+        label="Goes in"
+        options={whenOptions}
+        value={when}
+        onChange={(next) => onChange({}, next)}
+      />
       {family === 'fruit' ? (
         <Choice
           label="Ripeness"

@@ -47,8 +47,8 @@ export function ScaleCard({ state, lots, celsius, onState }: Props) {
   };
   return (
     <View style={{ gap: gap.small }}>
-      <Text as="strong">How much?</Text>
       <Choice
+        titled
         label="How much?"
         options={scaleWays}
         value={way}

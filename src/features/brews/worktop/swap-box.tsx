@@ -6,7 +6,6 @@ import { ingredientOf } from '@/core/matter/ingredients/registry';
 import type { Portion } from '@/core/matter/portion';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
-import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { portionWords } from '@/words/amounts';
 
@@ -39,8 +38,8 @@ export function SwapBox({ portion, onSwap }: Props) {
   const other = what ? swapped(withAmount(portion, amountIn(portion) * share), what, equal) : null;
   return (
     <View style={{ gap: gap.small }} testID="swap">
-      <Text as="strong">Swap it for</Text>
       <Choice
+        titled
         label="Swap it for"
         options={sweeteners
           .filter((id) => id !== portion.what)
