@@ -36,6 +36,7 @@ export function rewrite(text: View | null, words: string): void {
 
 /** Changes attributes of a drawn shape. */
 export function redraw(shape: Component | null, attributes: Readonly<Record<string, string | number>>): void {
-  const drawn = shape as unknown as { setNativeProps(props: { style: object }): void } | null;
-  drawn?.setNativeProps({ style: attributes });
+  const { elementRef } = (shape ?? {}) as { elementRef?: { current: SVGElement | null } };
+  for (const [name, value] of Object.entries(attributes))
+    elementRef?.current?.setAttribute(name, String(value));
 }

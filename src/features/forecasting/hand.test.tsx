@@ -32,7 +32,7 @@ describe('a hand on the clock', () => {
     expect(drawn).toEqual([null, 7, 8, 9, 9]);
   });
 
-  test('what is costly follows a quarter of a second after the last move', () => {
+  test('what is costly follows when the hand has not moved from one look to the next', () => {
     const hand = new Hand();
     const shown: (number | null)[] = [];
     function Lanes() {
@@ -40,12 +40,17 @@ describe('a hand on the clock', () => {
       return null;
     }
     render(<Lanes />);
+    // Looked at every 150 ms; each time it has moved on.
     for (const hour of [3, 4, 5]) {
       act(() => hand.hold(hour));
-      act(() => jest.advanceTimersByTime(240));
+      act(() => jest.advanceTimersByTime(140));
     }
-    expect(shown).toEqual([null]);
     act(() => jest.advanceTimersByTime(20));
+    expect(shown).toEqual([null]);
+    act(() => jest.advanceTimersByTime(100));
     expect(shown.at(-1)).toBe(5);
+    act(() => hand.hold(9));
+    act(() => jest.advanceTimersByTime(151));
+    expect(shown.at(-1)).toBe(9);
   });
 });

@@ -1,22 +1,36 @@
 import { startTransition, useEffect, useLayoutEffect, useState } from 'react';
 
+type Follower = () => void;
+
+/** A hand rests that has not moved from one look to the next, so far apart. */
+const restMs = 150;
+
+const joined = (crowd: Set<Follower>, follower: Follower): (() => void) => {
+  crowd.add(follower);
+  return () => void crowd.delete(follower);
+};
+
 /**
  * The hour a hand holds on the clock, outside React: the few parts that ride with the hand are drawn at each move without a
  * render, so that a slow phone keeps every frame.
  */
 export class Hand {
   private held: number | null = null;
+  private moves = 0;
+  private waiting = false;
   /** Where the hand took hold: a drag is counted from there. */
   gripped = 0;
-  private readonly followers = new Set<() => void>();
+  private readonly followers = new Set<Follower>();
+  private readonly resters = new Set<Follower>();
 
   /** The hour chosen so far; null before anything was. */
   readonly chosen = (): number | null => this.held;
 
-  readonly follow = (follower: () => void): (() => void) => {
-    this.followers.add(follower);
-    return () => void this.followers.delete(follower);
-  };
+  /** Told at every move. @returns what ends it */
+  readonly follow = (follower: Follower): (() => void) => joined(this.followers, follower);
+
+  /** Told when the hand has rested. @returns what ends it */
+  readonly rest = (rester: Follower): (() => void) => joined(this.resters, rester);
 
   grip(hour: number): void {
     this.gripped = hour;
@@ -25,7 +39,20 @@ export class Hand {
   hold(hour: number): void {
     if (hour === this.held) return;
     this.held = hour;
+    this.moves += 1;
     this.followers.forEach((follower) => follower());
+    if (!this.waiting) this.wait();
+  }
+
+  /** Looks from time to time whether it moved since: a timer set again at each move would cost more than the move. */
+  private wait(): void {
+    this.waiting = true;
+    const { moves } = this;
+    setTimeout(() => {
+      if (moves !== this.moves) return this.wait();
+      this.waiting = false;
+      this.resters.forEach((rester) => rester());
+    }, restMs);
   }
 }
 
@@ -37,23 +64,10 @@ export function useRiding(hand: Hand, draw: (chosen: number | null) => void): vo
   });
 }
 
-/** What is costly to draw waits until the hand has rested so long. */
-export const restMs = 250;
-
 /** The chosen hour once the hand has rested for a while. */
 export function useRested(hand: Hand): number | null {
   const [rested, setRested] = useState(hand.chosen);
-  useEffect(() => {
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    const stop = hand.follow(() => {
-      clearTimeout(timer);
-      // In slices, so that a hand that moves on meanwhile is not held up.
-      timer = setTimeout(() => startTransition(() => setRested(hand.chosen())), restMs);
-    });
-    return () => {
-      stop();
-      clearTimeout(timer);
-    };
-  }, [hand]);
+  // In slices, so that a hand that moves on meanwhile is not held up.
+  useEffect(() => hand.rest(() => startTransition(() => setRested(hand.chosen()))), [hand]);
   return rested;
 }

@@ -36,6 +36,7 @@ export function useHandle(answer: LotAnswer, view: View, now: number): Handle {
     const window = answer.chill ?? answer.taste;
     const best = window ? awakeBest(answer.start, window, wakingOf(household)) : min;
     const hourOf = (chosen: number | null) => Math.min(max, Math.max(min, Math.round(chosen ?? best)));
+    const words = new Map<number, string>();
     return {
       hand,
       min,
@@ -46,7 +47,11 @@ export function useHandle(answer: LotAnswer, view: View, now: number): Handle {
         else hand.hold(hourOf(hand.gripped + hours));
       },
       step: (hours) => hand.hold(hourOf(hourOf(hand.chosen()) + hours)),
-      words: (hour) => moment(quarter(answer.start + hour * hourMs), coarseNow),
+      words: (hour) => {
+        const known = words.get(hour) ?? moment(quarter(answer.start + hour * hourMs), coarseNow);
+        words.set(hour, known);
+        return known;
+      },
     };
   }, [answer, view, household, hand, coarseNow]);
 }

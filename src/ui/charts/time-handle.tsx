@@ -4,6 +4,7 @@ import { useKeySteps } from '../controls/use-key-steps';
 import { describe, restyle } from '../redraw';
 import { Icon } from '../icons/icon';
 import { useRoles } from '../theme/use-roles';
+import { useDrag } from './use-drag';
 
 /** Where the handle stands, in pixels, and what that means. */
 export interface Stand {
@@ -42,13 +43,6 @@ const steps: Readonly<Record<string, number>> = {
   End: Infinity,
 };
 
-interface PointerLike {
-  readonly clientX: number;
-  readonly pointerId: number;
-  readonly currentTarget: { setPointerCapture(id: number): void };
-  preventDefault(): void;
-}
-
 /**
  * A vertical line on the clock with a knob to drag by finger or mouse, and to step by arrow keys. It is moved past React, and by
  * a transform: the page is not laid out anew while the hand moves.
@@ -64,20 +58,8 @@ export function TimeHandle({ ref, height, label, min, max, onDrag, onStep, color
       describe(element.current, { 'aria-valuenow': String(Math.round(value)), 'aria-valuetext': valueText });
     },
   }));
-  const from = useRef<number | null>(null);
   useKeySteps(element, steps, (step, shift) => onStep(shift ? step * 6 : step));
-  const pointer = {
-    onPointerDown: (event: PointerLike) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      from.current = event.clientX;
-      onDrag(0, 'start');
-    },
-    onPointerMove: (event: PointerLike) => {
-      if (from.current !== null) onDrag(event.clientX - from.current, 'move');
-    },
-    onPointerUp: () => (from.current = null),
-    onPointerCancel: () => (from.current = null),
-  };
+  useDrag(element, onDrag);
   const web = { touchAction: 'none', cursor: 'ew-resize', willChange: 'transform' } as unknown as ViewStyle;
   return (
     <>
@@ -87,7 +69,6 @@ export function TimeHandle({ ref, height, label, min, max, onDrag, onStep, color
         aria-hidden
       />
       <View
-        {...(pointer as object)}
         ref={element}
         role="slider"
         tabIndex={0}
