@@ -65,8 +65,9 @@ export function byWords(instant: number, now: number, bedMinute: number): string
   return day === '' ? 'before bed' : `before bed ${day}`;
 }
 
-/** The end of a window as it is said: the last moment before it at which somebody is up. */
+/** The end of a window as it is said: the last moment before it at which somebody is up, or now when it is past. */
 export function closesWords(instant: number, now: number, waking: WakingHours): string {
+  if (quarter(instant) <= now) return 'now';
   const awake = lastAwake(instant, waking);
   return byWords(awake > now ? awake : instant, now, waking.to);
 }

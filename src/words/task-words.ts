@@ -40,7 +40,7 @@ export function taskWords(
       const title =
         task.reason === 'do-not-handle'
           ? 'do not handle'
-          : task.until <= now
+          : quarter(task.until) <= now
             ? 'chill now, where they stand'
             : due
               ? `chill ${by}`

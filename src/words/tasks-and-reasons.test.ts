@@ -95,6 +95,8 @@ describe('what a card says', () => {
       because: '',
     });
     expect(said(task('chill', bottles, -9, -1)).title).toBe('1: chill now, where they stand');
+    // Nobody is told to have done it by a quarter of an hour that is past.
+    expect(said(task('chill', bottles, -2, 0.02)).title).toBe('1: chill now, where they stand');
   });
 
   test('feed: the amounts, and why by then', () => {

@@ -94,7 +94,7 @@ describe('moments', () => {
     expect(moment(at(0, 30), at(12, 0))).toBe('1:30 (summer time)');
   });
 
-  test('a window closes at the last moment somebody is up, or as it is when that is past', () => {
+  test('a window closes at the last moment somebody is up, as it is when that is past, and now once it has closed itself', () => {
     const at = (day: number, hour: number, minute = 0) => new Date(2026, 4, 4 + day, hour, minute).getTime();
     const waking = { from: 7 * 60, to: 22 * 60 + 30 };
     const evening = at(0, 18, 20);
@@ -111,7 +111,7 @@ describe('moments', () => {
       'before bed tomorrow',
       'by Wed 8:00',
       'by tomorrow 2:45',
-      'by 9:00',
+      'now',
     ]);
   });
 

@@ -5,7 +5,7 @@ const cold: OpeningAsk = {
   celsius: 4,
   hoursCold: 60,
   pulpShare: 0,
-  headspaceShare: 0.04,
+  headspaceCm: 4,
   limitShare: 0.5,
   standBack: false,
 };
@@ -27,11 +27,13 @@ test('what makes it livelier adds to it, and is named', () => {
     because: ['pulp'],
     liveliness: expect.closeTo(calm + 0.5, 9),
   });
-  expect(guide({ headspaceShare: 0.02 })).toMatchObject({
+  expect(guide({ headspaceCm: 1.9 })).toMatchObject({
     because: ['full'],
     liveliness: expect.closeTo(calm + 0.3, 9),
   });
-  expect(guide({ hoursCold: 10, pulpShare: 0.02, headspaceShare: 0.02 }).way).toBe('in-steps');
+  // Two centimetres are what the fullest school leaves.
+  expect(guide({ headspaceCm: 2 }).because).toEqual([]);
+  expect(guide({ hoursCold: 10, pulpShare: 0.02, headspaceCm: 1.9 }).way).toBe('in-steps');
 });
 
 test('the same bottle warm keeps half as much in the open: it is left', () => {

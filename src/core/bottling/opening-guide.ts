@@ -1,4 +1,5 @@
 import { co2Solubility, volumesOfMoles } from '../gas/co2-solubility';
+import { leastHeadspaceCm } from '../vessels/bottle-shape';
 
 /** How to open a bottle: plainly, slowly over a bowl, letting gas off in steps, or not at all for now. */
 export type OpeningWay = 'plain' | 'slow' | 'in-steps' | 'leave';
@@ -15,8 +16,8 @@ export interface OpeningAsk {
   readonly hoursCold: number;
   /** Pulp and sediment, share of the liquid, 0–1. */
   readonly pulpShare: number;
-  /** Headspace as a share of the bottle. */
-  readonly headspaceShare: number;
+  /** How far its liquid stands under the rim, cm. */
+  readonly headspaceCm: number;
   /** Gauge pressure as a share of its working limit: 95 % edge. */
   readonly limitShare: number;
   /** Whether it is not to be handled at all. */
@@ -38,7 +39,6 @@ const leaveFrom = 4.2;
 const adds = { unsettled: 0.4, pulp: 0.5, full: 0.3 } as const;
 const settledAfterHours = 24;
 const pulpy = 0.01;
-const brimful = 0.025;
 const warmFrom = 10;
 
 /**
@@ -48,7 +48,7 @@ const warmFrom = 10;
  * more for gas that has not settled, for pulp and for too little headspace.
  *
  * @returns the calmest way that is careful enough; an estimate
- * @example openingGuide({ volumes: 2.4, celsius: 4, hoursCold: 60, pulpShare: 0, headspaceShare: 0.04, limitShare: 0.5, standBack: false }).way // 'plain'
+ * @example openingGuide({ volumes: 2.4, celsius: 4, hoursCold: 60, pulpShare: 0, headspaceCm: 4, limitShare: 0.5, standBack: false }).way // 'plain'
  */
 export function openingGuide(ask: OpeningAsk): OpeningGuide {
   const keeps = volumesOfMoles(co2Solubility(ask.celsius, 50, 5));
@@ -56,7 +56,7 @@ export function openingGuide(ask: OpeningAsk): OpeningGuide {
     ...(ask.celsius >= warmFrom ? (['warm'] as const) : []),
     ...(ask.celsius < warmFrom && ask.hoursCold < settledAfterHours ? (['unsettled'] as const) : []),
     ...(ask.pulpShare > pulpy ? (['pulp'] as const) : []),
-    ...(ask.headspaceShare < brimful ? (['full'] as const) : []),
+    ...(ask.headspaceCm < leastHeadspaceCm ? (['full'] as const) : []),
   ];
   const liveliness =
     ask.volumes / keeps +

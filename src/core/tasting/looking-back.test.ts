@@ -97,7 +97,7 @@ test('seasons by the calendar, and turned round in the south', () => {
 const facts: MishapFacts = {
   warmHours: 60,
   pulp: false,
-  headspaceShare: 0.04,
+  headspaceCm: 4,
   openedCold: true,
   volumes: 2.5,
   sugar: 40,
@@ -109,7 +109,7 @@ const causes = (how: OpeningKind, more: Partial<MishapFacts> = {}) =>
 
 test('why a bottle gushed', () => {
   expect(causes('gusher', { openedCold: false, pulp: true })).toEqual(['opened-warm', 'pulp']);
-  expect(causes('gusher', { volumes: 3.1, headspaceShare: 0.02 })).toEqual(['too-long-warm', 'too-full']);
+  expect(causes('gusher', { volumes: 3.1, headspaceCm: 1.9 })).toEqual(['too-long-warm', 'too-full']);
   expect(causes('gusher')).toEqual(['too-long-warm']);
   expect(causes('gusher', { volumes: null })).toEqual(['too-long-warm']);
 });

@@ -3,6 +3,7 @@ import type { LotAnswer } from '../forecast/family-answer';
 import { ordinalScales } from '../forecast/ordinal-scales';
 import type { FiveNumbers } from '../forecast/quantiles';
 import type { Lot } from '../lots/lot';
+import { leastHeadspaceCm } from '../vessels/bottle-shape';
 import { tastingsOf } from './tastings';
 
 const hourMs = 3_600_000;
@@ -113,7 +114,8 @@ export interface Mishap {
 export interface MishapFacts {
   readonly warmHours: number;
   readonly pulp: boolean;
-  readonly headspaceShare: number;
+  /** How far it was filled under its rim. */
+  readonly headspaceCm: number;
   /** Where it stood when it was opened. */
   readonly openedCold: boolean;
   /** Fizz and sugar that were forecast when it was opened, middles; null when nobody reckoned. */
@@ -132,7 +134,7 @@ export function mishapOf(lot: Lot, facts: MishapFacts): Mishap | null {
       ...(facts.openedCold ? [] : (['opened-warm'] as const)),
       ...(volumes !== null && volumes > wantedVolumes * 1.2 ? (['too-long-warm'] as const) : []),
       ...(facts.pulp ? (['pulp'] as const) : []),
-      ...(facts.headspaceShare < 0.025 ? (['too-full'] as const) : []),
+      ...(facts.headspaceCm < leastHeadspaceCm ? (['too-full'] as const) : []),
     ];
     return { lotId: lot.id, what: 'gusher', causes: causes.length > 0 ? causes : ['too-long-warm'] };
   }

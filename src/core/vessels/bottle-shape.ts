@@ -72,6 +72,9 @@ export function headspaceMl(kind: VesselId, ml: number, cm: number): number {
   );
 }
 
+/** Fuller than any school fills: less than so much under the rim, cm, and it runs over more readily. Practice. */
+export const leastHeadspaceCm = 2;
+
 /**
  * How far under the rim the liquid stands when so much is left empty: the other way round of {@link headspaceMl}.
  *

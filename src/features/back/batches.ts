@@ -20,6 +20,7 @@ import {
 } from '@/core/tasting/looking-back';
 import { comparedOf, warmHoursOf } from '@/core/tasting/compare';
 import { meanScore, tastingsOf } from '@/core/tasting/tastings';
+import { headspaceCm } from '@/core/vessels/bottle-shape';
 
 const hourMs = 3_600_000;
 
@@ -119,7 +120,7 @@ function mishapIn(lot: Lot, brew: Lot, household: Household, before: LotAnswer |
   return mishapOf(lot, {
     warmHours,
     pulp,
-    headspaceShare: headspaceMl / bottleMl,
+    headspaceCm: headspaceCm(lot.vessel.kind, bottleMl, headspaceMl),
     openedCold: (lastMove?.kind === 'moved' ? lastMove.place : lot.firstPlace) === 'fridge',
     volumes: before?.series.fizz[index]?.[2] ?? null,
     sugar: before?.series.sweet[index]?.[2] ?? null,

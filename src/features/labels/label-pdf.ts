@@ -12,10 +12,10 @@ export interface FontBytes {
   readonly text: ArrayBuffer | Uint8Array;
 }
 
-/** Letters a font has not are shown as a box, so that a label never fails for its name. */
+/** Letters a font has not are shown as a question mark, so that a label never fails for its name, and never stays blank. */
 const shown = (text: string, font: PDFFont): string =>
   [...text]
-    .map((letter) => (font.getCharacterSet().includes(letter.codePointAt(0)!) ? letter : '□'))
+    .map((letter) => (font.getCharacterSet().includes(letter.codePointAt(0)!) ? letter : '?'))
     .join('');
 
 /**

@@ -3,6 +3,7 @@ import { betweenHours } from '@/core/forecast/between-hours';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { liquidMl, solidGrams } from '@/core/matter/contents';
+import { headspaceCm } from '@/core/vessels/bottle-shape';
 import { watchOf } from '@/core/tasks/pressure-watch';
 
 const hourMs = 3_600_000;
@@ -24,7 +25,7 @@ export function guideOf(
     celsius,
     hoursCold: lot.place === 'fridge' ? (now - (moved?.at ?? lot.begunAt)) / hourMs : 0,
     pulpShare: solidGrams(lot.contents) / liquid,
-    headspaceShare: Math.max(0, lot.vessel.ml - liquid) / lot.vessel.ml,
+    headspaceCm: headspaceCm(lot.vessel.kind, lot.vessel.ml, Math.max(0, lot.vessel.ml - liquid)),
     limitShare: watch.edge,
     standBack: watch.stage === 'do-not-handle',
   });
