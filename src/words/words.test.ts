@@ -105,14 +105,7 @@ describe('moments', () => {
       closesWords(at(2, 8, 5), evening, waking),
       closesWords(at(1, 2, 45), at(0, 23, 30), waking),
       closesWords(at(0, 9), evening, waking),
-    ]).toEqual([
-      'by 20:15',
-      'before bed',
-      'before bed tomorrow',
-      'by Wed 8:00',
-      'by tomorrow 2:45',
-      'now',
-    ]);
+    ]).toEqual(['by 20:15', 'before bed', 'before bed tomorrow', 'by Wed 8:00', 'by tomorrow 2:45', 'now']);
   });
 
   test('days are counted by the calendar, over the night of 23 and of 25 hours too', () => {
