@@ -180,6 +180,16 @@ test('after one visit it starts without a network, deep links and forecasts incl
   await expect(page.getByRole('heading', { name: 'A new brew' })).toBeVisible();
 });
 
+test('before the scripts are there a page stands in, and the app takes it away', async ({ page }) => {
+  await page.route('**/*.js', (route) => route.abort());
+  await page.goto('/');
+  await expect(page.getByText('what to do, how much, and when')).toBeVisible();
+  await page.unroute('**/*.js');
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByText('what to do, how much, and when')).toHaveCount(0);
+});
+
 test('the first load stays within its budget, and the server sets its headers', async ({ page, request }) => {
   const sizes: number[] = [];
   page.on('response', (response) => {

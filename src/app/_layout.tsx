@@ -34,6 +34,8 @@ export default function RootLayout() {
 }
 
 function Themed() {
+  // The page of public/index.html that stood in until now.
+  useEffect(() => document.getElementById('shell')?.remove(), []);
   const system = useColorScheme();
   const choice = useAppSelector(selectLook);
   const dark = choice === 'system' ? system === 'dark' : choice === 'night';
