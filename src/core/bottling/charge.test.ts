@@ -40,6 +40,20 @@ test('what is dosed counts, in the litre it is then part of', () => {
   expect(headspaceMl).toBeCloseTo(500 - liquidMl, 6);
 });
 
+test('what was left and what is dosed act together, worked by hand', () => {
+  // 480 ml with 8 g/L left, and 4.8 g of sugar (2.98 ml): 7.95 + 9.93 g/L in 483 ml, 0.894 volumes there already.
+  const { liquidMl, sugarGramsPerLitre, potentialVolumes, potentialBar } = chargeOf({
+    ...half,
+    leftGramsPerLitre: 8,
+    portions: [{ what: 'white-sugar', grams: 4.8 }],
+  });
+  expect(liquidMl).toBeCloseTo(482.98, 2);
+  expect(sugarGramsPerLitre).toBeCloseTo(7.951 + 9.928, 2);
+  expect(potentialVolumes).toBeCloseTo(0.894 + 17.879 * 0.2601 * 0.94, 2);
+  // Some 0.775 volumes a bar in the sweetness-free, slightly alcoholic liquid and its 3.5 % of room: 6.8 bar.
+  expect(potentialBar).toBeCloseTo(6.793, 2);
+});
+
 test('juice dilutes what was left and brings its own', () => {
   const { liquidMl, leftGramsPerLitre, dosedGramsPerLitre } = chargeOf({
     ...half,

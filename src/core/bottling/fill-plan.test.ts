@@ -122,3 +122,50 @@ describe('2.6 L into mixed bottles', () => {
     expect(many.leftMl).toBeCloseTo(10_000 - 20 * 484.6, 6);
   });
 });
+
+describe('which bottles are taken', () => {
+  test('no make of which there is none, in what is filled or in what is refused', () => {
+    const planned = plan(950, [
+      make('half', 'swing-top', 500, 2),
+      make('none', 'swing-top', 950, 0),
+      make('deco', 'decorative', 500, 0),
+    ]);
+    expect(sizes(planned)).toEqual([500]);
+    expect(planned).toMatchObject({ refused: [], short: false, noPilot: true });
+  });
+
+  test('the smallest soft bottle is the pilot, though a larger one stands before it', () => {
+    const planned = plan(2500, [
+      make('big', 'plastic-soda', 1000, 1),
+      make('little', 'plastic-soda', 330, 2),
+      make('half', 'swing-top', 500, 3),
+    ]);
+    expect(planned.fills[0]).toMatchObject({ stock: 'little', pilot: true });
+    // One of the two little ones is the pilot: at most one more is filled.
+    expect(planned.fills.filter(({ stock }) => stock === 'little').length).toBeLessThanOrEqual(2);
+  });
+
+  test('of those that leave as much the fewest, and of those the stronger', () => {
+    const same = { headspaceCm: 2, pilot: false };
+    // Two per cent stay empty of each: a litre takes one bottle of 1000 or two of 500.
+    expect(sizes(plan(980, [make('a', 'swing-top', 500, 2), make('b', 'swing-top', 1000, 1)], same))).toEqual(
+      [1000],
+    );
+    const strong = plan(490, [make('a', 'swing-top', 500, 1), make('b', 'sparkling-wine', 500, 1)], same);
+    expect(strong.fills.map(({ kind }) => kind)).toEqual(['sparkling-wine']);
+  });
+
+  test('over six litres volumes are told apart by 5 ml: nothing is overfilled for it', () => {
+    const { fills, leftMl } = plan(9000, [make('half', 'swing-top', 500, 40)], { pilot: false });
+    // 484.6 each: eighteen take 8723.
+    expect(fills.length).toBe(18);
+    expect(leftMl).toBeCloseTo(9000 - 18 * 484.6, 0);
+  });
+
+  test('short only when every bottle is full and a glass and more is over', () => {
+    const half = make('half', 'swing-top', 500, 1);
+    expect(plan(584, [half], { pilot: false })).toMatchObject({ short: false, options: [] });
+    expect(plan(585, [half], { pilot: false })).toMatchObject({ short: true });
+    expect(plan(585, [half], { pilot: false }).options).toContain('loose-lid');
+  });
+});

@@ -31,6 +31,10 @@ test('what makes it livelier adds to it, and is named', () => {
     because: ['full'],
     liveliness: expect.closeTo(calm + 0.3, 9),
   });
+  // At the very edge: a day cold is settled, a hundredth of pulp is clear, ten degrees are warm.
+  expect(guide({ hoursCold: 24 }).because).toEqual([]);
+  expect(guide({ pulpShare: 0.01 }).because).toEqual([]);
+  expect(guide({ celsius: 10, hoursCold: 0 }).because).toEqual(['warm']);
   // Two centimetres are what the fullest school leaves.
   expect(guide({ headspaceCm: 2 }).because).toEqual([]);
   expect(guide({ hoursCold: 10, pulpShare: 0.02, headspaceCm: 1.9 }).way).toBe('in-steps');
