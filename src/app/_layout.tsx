@@ -35,7 +35,10 @@ export default function RootLayout() {
 
 function Themed() {
   // The page of public/index.html that stood in until now.
-  useEffect(() => document.getElementById('shell')?.remove(), []);
+  useEffect(() => {
+    document.getElementById('shell')?.remove();
+    performance.mark('first page');
+  }, []);
   const system = useColorScheme();
   const choice = useAppSelector(selectLook);
   const dark = choice === 'system' ? system === 'dark' : choice === 'night';
