@@ -139,6 +139,15 @@ test('2.6 litres into mixed bottles: a pilot, three variants, squeezes, chill, o
   await chip(page, 'Squeeze', 'Soft');
   await sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
   await expect.poll(closes).not.toBe(before);
+  // Soft again the next evening: later still.
+  await at(page, 27);
+  await page.reload();
+  await expect(pilot).toHaveAttribute('aria-label', /percent of its limit.*chill (by|before)/);
+  const evening = await closes();
+  await pilot.click();
+  await chip(page, 'Squeeze', 'Soft');
+  await sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
+  await expect.poll(closes).not.toBe(evening);
   await at(page, 38);
   await page.reload();
   await expect(pilot).toHaveAttribute('aria-label', /percent of its limit.*chill (now|by|before)/);
