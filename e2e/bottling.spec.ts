@@ -130,23 +130,24 @@ test('2.6 litres into mixed bottles: a pilot, three variants, squeezes, chill, o
   const pilot = button(page, /Gooseberry and bay, bottle 1:/);
   const closes = async () =>
     /chill ((?:by|before) [^;]*)$/.exec((await pilot.getAttribute('aria-label'))!)?.[1];
+  const squeeze = async (feel: string) => {
+    await pilot.click();
+    await chip(page, 'Squeeze', feel);
+    await sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
+  };
   await expect(pilot).toHaveAttribute('aria-label', /chill (by|before)/);
   await at(page, 16);
   await page.reload();
   await expect(pilot).toHaveAttribute('aria-label', /percent of its limit.*chill (by|before)/);
   const before = await closes();
-  await pilot.click();
-  await chip(page, 'Squeeze', 'Soft');
-  await sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
+  await squeeze('Soft');
   await expect.poll(closes).not.toBe(before);
   // Soft again the next evening: later still.
   await at(page, 27);
   await page.reload();
   await expect(pilot).toHaveAttribute('aria-label', /percent of its limit.*chill (by|before)/);
   const evening = await closes();
-  await pilot.click();
-  await chip(page, 'Squeeze', 'Soft');
-  await sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
+  await squeeze('Soft');
   await expect.poll(closes).not.toBe(evening);
   await at(page, 38);
   await page.reload();
@@ -154,9 +155,7 @@ test('2.6 litres into mixed bottles: a pilot, three variants, squeezes, chill, o
   const share = async () =>
     Number(/about (\d+) percent/.exec((await pilot.getAttribute('aria-label'))!)?.[1] ?? NaN);
   const thought = await share();
-  await pilot.click();
-  await chip(page, 'Squeeze', 'Firm');
-  await sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
+  await squeeze('Firm');
   // A soft one was thought of before; firm is some 1.3 bar, and the other looks are still believed.
   await expect.poll(share).toBeGreaterThan(thought + 2);
 
