@@ -73,6 +73,8 @@ module.exports = {
       folder('demo'),
       npm,
     ),
+    // Runs modules of all folders before they are needed.
+    allow('^src/entry[.]js$', '^src/', npm),
     allow(folder('app'), folder('app'), folder('features'), folder('ui'), folder('store'), npm, shipped),
     allow('^server/', '^server/', npm, '^(node:)?[a-z]+(/promises)?$'),
     // The bench also drives the built app behind the real server.

@@ -13,6 +13,7 @@ const sources = [
   'babel.config.js',
   'metro.config.js',
   'bundler',
+  'package.json',
   'package-lock.json',
   'scripts/build.mjs',
 ];

@@ -1,6 +1,6 @@
-import { useFonts } from 'expo-font';
+import { loadAsync } from 'expo-font';
 import { Slot } from 'expo-router';
-import { useEffect, useMemo } from 'react';
+import { startTransition, useEffect, useMemo, useState } from 'react';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
@@ -17,13 +17,16 @@ import { paperTheme } from '@/ui/theme/paper-theme';
 import { dayRoles, nightRoles } from '@/ui/theme/roles';
 
 export default function RootLayout() {
-  const [fontsReady, fontFault] = useFonts(fontFiles);
+  const [ready, setReady] = useState(false);
   useEffect(() => {
+    // With its fonts there, or without them; and drawn in pieces, so that the page answers meanwhile.
+    const begin = () => startTransition(() => setReady(true));
+    void loadAsync(fontFiles).then(begin, begin);
     void keeper.open();
     watchForUpdates();
     return fetchPlaces();
   }, []);
-  if (!fontsReady && !fontFault) return null;
+  if (!ready) return null;
   return (
     <Provider store={store}>
       <KeeperContext value={keeper}>

@@ -1,6 +1,7 @@
 import {
   createContext,
   useContext,
+  useDeferredValue,
   useEffect,
   useMemo,
   useRef,
@@ -56,7 +57,8 @@ export function BookProvider({
   readonly now: number;
   readonly children: ReactNode;
 }) {
-  const version = useSyncExternalStore(desk.subscribe, desk.snapshot);
+  // What an answer changes may be any card: pages are drawn anew in pieces, so that a tap meanwhile is answered at once.
+  const version = useDeferredValue(useSyncExternalStore(desk.subscribe, desk.snapshot));
   const halfHour = Math.ceil(now / halfHourMs) * halfHourMs;
   const lots = useMemo(() => everyLot(household), [household]);
   const living = useMemo(() => lots.filter(isLiving), [lots]);
@@ -65,7 +67,7 @@ export function BookProvider({
     [lots, household],
   );
   const today = Math.floor(now / dayMs) * dayMs;
-  const fresh = useFresh(desk, household, living);
+  const fresh = useDeferredValue(useFresh(desk, household, living));
   const book = useMemo(
     () => ({ ...readBook(desk, household, living, finished, today, version), fresh }),
     [desk, household, living, finished, today, version, fresh],

@@ -1,5 +1,5 @@
 import { usePathname, useRouter } from 'expo-router';
-import { useEffect, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Portal } from 'react-native-paper';
 import { clockNow } from '@/store/environment';
@@ -52,7 +52,8 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
   const wide = useWide();
   const path = usePathname();
   const router = useRouter();
-  const status = useAppSelector(selectStatus);
+  // A page that comes with the journal is drawn in pieces.
+  const status = useDeferredValue(useAppSelector(selectStatus));
   useUnsavedGuard();
   useDeskStart(status === 'ready');
   const bar = (

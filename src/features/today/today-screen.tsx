@@ -1,6 +1,6 @@
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useDeferredValue } from 'react';
 import { agenda } from '@/core/tasks/agenda';
 import { askedOf } from './asked';
 import { firstKind } from '@/core/cultures/registry';
@@ -23,6 +23,7 @@ import { FirstBug } from './first-bug';
 import { QuietDay } from './quiet-day';
 import { WarmthControl } from './warmth-control';
 
+const firstCards = 3;
 const DoneToday = lazy(async () => ({ default: (await import('./done-today')).DoneToday }));
 
 /** What needs hands, in the order of its closing time, pressure first. */
@@ -32,6 +33,8 @@ export function TodayScreen() {
   const router = useRouter();
   const book = useBook();
   const wide = useWide();
+  // At first as many cards as a phone shows; the rest a moment later, so that neither holds the page for long.
+  const whole = useDeferredValue(true, false);
   const over = format(now, 'EEEE, H:mm');
   if (household.lots.size === 0) {
     return (
@@ -60,12 +63,10 @@ export function TodayScreen() {
   const actions = (
     <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {tasks.length === 0 ? <QuietDay /> : null}
-      {tasks.map((task) => (
+      {(whole ? tasks : tasks.slice(0, firstCards)).map((task) => (
         <TaskCard key={task.id} task={task} now={now} look={asked?.task === task ? asked.words : null} />
       ))}
-      <Suspense fallback={null}>
-        <DoneToday now={now} />
-      </Suspense>
+      <Suspense fallback={null}>{whole ? <DoneToday now={now} /> : null}</Suspense>
     </View>
   );
   return (
