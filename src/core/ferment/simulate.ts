@@ -63,6 +63,7 @@ export function simulate(
  * report hours; those rows lie on straight lines between their neighbours.
  *
  * @param runs as they stand before the first stage; each is used up
+ * @returns the report hours passed over
  */
 export function followAll(
   runs: readonly FermentRun[],
@@ -70,14 +71,15 @@ export function followAll(
   hours: readonly number[],
   into: Recorder,
   pace: Pace,
-): void {
+): readonly Gap[] {
   let gaps: readonly Gap[] = [];
   runs.forEach((run, member) => (gaps = follow(run, stages, hours, into, member, runs.length, pace)));
   for (const gap of gaps) fillIn(into, hours, gap, runs.length);
+  return gaps;
 }
 
 /** Report hours that a long step passed over: from `first` up to `end`, which was reached. The same for every member. */
-interface Gap {
+export interface Gap {
   readonly first: number;
   readonly end: number;
 }

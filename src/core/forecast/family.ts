@@ -109,6 +109,12 @@ function runBranch(
     resumeRun(parent.ferment, member, stage, fromHour, parent.rows, rowAt(parent, m, drawn)),
   );
   const into = { rows, celsius, first: rowOf(parent, 0, drawn + 1) };
-  followAll(drawnRuns, stages, relative, into, paceOf(ferment));
-  return { ferment, hours, members, rows, celsius, weights: parent.weights };
+  const gaps = [
+    ...(parent.gaps ?? []).filter(({ end }) => end <= drawn),
+    ...followAll(drawnRuns, stages, relative, into, paceOf(ferment)).map(({ first, end }) => ({
+      first: first + drawn + 1,
+      end: end + drawn + 1,
+    })),
+  ];
+  return { ferment, hours, members, rows, celsius, weights: parent.weights, gaps };
 }

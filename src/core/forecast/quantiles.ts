@@ -1,6 +1,9 @@
 import { fillingAt, spanAt, stageSpans } from '../ferment/time-table';
-import { quantities, type Place, type Quantity } from './quantities';
+import { slots } from '../ferment/state';
+import { quantities, sums, type Place, type Quantity } from './quantities';
 import { rowAt, rowOf, type StoredRun } from './stored-run';
+
+const { ROW_SIZE } = slots;
 
 /** The quantiles every series carries, low to high. */
 export const quantileLevels = [0.05, 0.25, 0.5, 0.75, 0.95] as const;
@@ -129,8 +132,17 @@ export function placesOf(run: StoredRun): readonly Place[] {
 
 /** Every member's value of a quantity at one reported hour. */
 export function valuesAt(run: StoredRun, quantity: Quantity, hourIndex: number, place: Place): Float64Array {
-  const of = quantities[quantity];
   const values = new Float64Array(run.members.length);
+  const sum = sums[quantity];
+  if (sum) {
+    for (const [slot, factor] of sum)
+      for (let m = 0, at = rowAt(run, 0, hourIndex) + slot; m < values.length; m++, at += ROW_SIZE)
+        values[m]! += factor * run.rows[at]!;
+    return values;
+  }
+  // Nothing presses on a jar.
+  if (quantity === 'gaugeBar' && place.stage.vessel !== 'sealed') return values;
+  const of = quantities[quantity];
   const here = { ...place };
   for (let m = 0; m < values.length; m++) {
     here.celsius = run.celsius[rowOf(run, m, hourIndex)]!;
@@ -145,7 +157,12 @@ const worked = new WeakMap<StoredRun, Map<Quantity, readonly Float64Array[]>>();
 export function valuesOverTime(run: StoredRun, quantity: Quantity): readonly Float64Array[] {
   const known = worked.get(run)?.get(quantity);
   if (known) return known;
-  const values = placesOf(run).map((place, hour) => valuesAt(run, quantity, hour, place));
+  const places = placesOf(run);
+  const values = acrossGaps(
+    run,
+    (hour) => valuesAt(run, quantity, hour, places[hour]!),
+    (before, after, share) => before.map((value, m) => value + share * (after[m]! - value)),
+  );
   const ofRun = worked.get(run) ?? new Map<Quantity, readonly Float64Array[]>();
   worked.set(run, ofRun.set(quantity, values));
   return values;
@@ -153,7 +170,32 @@ export function valuesOverTime(run: StoredRun, quantity: Quantity): readonly Flo
 
 /** Five quantiles of a quantity at every reported hour. */
 export function seriesOf(run: StoredRun, quantity: Quantity): FiveNumbers[] {
-  return valuesOverTime(run, quantity).map(
-    (values) => weightedQuantiles(values, run.weights, quantileLevels) as unknown as FiveNumbers,
+  const values = valuesOverTime(run, quantity);
+  const five = (numbers: readonly number[]) => numbers as unknown as FiveNumbers;
+  return acrossGaps(
+    run,
+    (hour) => five(weightedQuantiles(values[hour]!, run.weights, quantileLevels)),
+    (before, after, share) => five(before.map((value, level) => value + share * (after[level]! - value))),
   );
+}
+
+/** Something of every reported hour: worked out where steps ended, on lines between in the hours that long steps passed over. */
+function acrossGaps<T>(
+  run: StoredRun,
+  workedOut: (hour: number) => T,
+  between: (before: T, after: T, share: number) => T,
+): T[] {
+  const { hours, gaps = [] } = run;
+  const found: T[] = [];
+  let next = 0;
+  for (const { first, end } of [...gaps, { first: hours.length, end: hours.length }]) {
+    for (; next < first; next++) found[next] = workedOut(next);
+    if (end === hours.length) break;
+    found[end] = workedOut(end);
+    const span = hours[end]! - hours[first - 1]!;
+    for (; next < end; next++)
+      found[next] = between(found[first - 1]!, found[end]!, (hours[next]! - hours[first - 1]!) / span);
+    next = end + 1;
+  }
+  return found;
 }

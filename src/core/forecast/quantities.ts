@@ -37,8 +37,10 @@ export const gravityAt = (r: Rows, at: number): number =>
     acids: r[at + LACTIC]! + r[at + ACETIC]! + r[at + GLYCEROL]!,
   });
 
+const volumesPerGram = 1 / gramsPerVolume;
+
 /** All CO2 in the vessel as volumes of the liquid: what is dissolved once it is cold and settled. */
-export const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! / gramsPerVolume;
+export const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! * volumesPerGram;
 
 const closed = freshClosedVessel();
 
@@ -82,3 +84,20 @@ export const quantities = {
 } as const satisfies Record<string, (r: Rows, at: number, place: Place) => number>;
 
 export type Quantity = keyof typeof quantities;
+
+/** Those that are sums over a row's numbers, as places and factors: all members at once are added up without a call each. */
+export const sums: { readonly [name in Quantity]?: readonly (readonly [slot: number, factor: number])[] } = {
+  sugarGramsPerLitre: [
+    [SUCROSE, 1],
+    [GLUCOSE, 1],
+    [FRUCTOSE, 1],
+  ],
+  sweetnessGramsPerLitre: [
+    [SUCROSE, 1],
+    [GLUCOSE, sweetnessOf.glucose],
+    [FRUCTOSE, sweetnessOf.fructose],
+  ],
+  heldVolumes: [[CO2, volumesPerGram]],
+  abvPercent: [[ETHANOL, abvOfEthanol(1)]],
+  ph: [[PH, 1]],
+};

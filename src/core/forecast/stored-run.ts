@@ -1,4 +1,4 @@
-import { followAll, longestStep, type Pace } from '../ferment/simulate';
+import { followAll, longestStep, type Gap, type Pace } from '../ferment/simulate';
 import { beginRun } from '../ferment/ferment-run';
 import type { Member } from '../ferment/member';
 import type { Ferment } from '../ferment/ferment';
@@ -24,6 +24,8 @@ export interface StoredRun {
   readonly celsius: Float32Array;
   /** Weights of the members, summing to 1. */
   readonly weights: Float64Array;
+  /** Reported hours that long steps passed over: what is read off them lies on lines between their ends, too. */
+  readonly gaps?: readonly Gap[];
 }
 
 /** Which row is a member's at an hour. */
@@ -51,9 +53,9 @@ export function runMembers(
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
   const runs = members.map((member) => beginRun(ferment, member));
-  followAll(runs, ferment.stages, hours, { rows, celsius, first: 0 }, paceOf(ferment));
+  const gaps = followAll(runs, ferment.stages, hours, { rows, celsius, first: 0 }, paceOf(ferment));
   const weights = new Float64Array(members.length).fill(1 / members.length);
-  return { ferment, hours, members, rows, celsius, weights };
+  return { ferment, hours, members, rows, celsius, weights, gaps };
 }
 
 /** The hours a ferment is reported at: every `stepHours`, and others asked for, such as those of draws. */
