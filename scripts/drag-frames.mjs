@@ -82,7 +82,7 @@ try {
     await page
       .getByRole('link', { name: /Plum and bay/ })
       .first()
-      .click();
+      .tap();
     const handle = page.getByRole('slider', { name: 'Chill here' });
     await handle.waitFor();
     await handle.scrollIntoViewIfNeeded();

@@ -31,7 +31,10 @@ export function describe(view: View | null, attributes: Readonly<Record<string, 
 /** Changes what a text says. Give such a text no children. */
 export function rewrite(text: View | null, words: string): void {
   const element = elementOf(text);
-  if (element && element.textContent !== words) element.textContent = words;
+  const node = element?.firstChild;
+  // The words of a node that is there: a new node would be laid out as something new.
+  if (node instanceof Text) node.data !== words && (node.data = words);
+  else if (element) element.textContent = words;
 }
 
 /** Changes attributes of a drawn shape. */

@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { TimeHandle, type TimeHandleRef } from '@/ui/charts/time-handle';
 import { useRoles } from '@/ui/theme/use-roles';
-import { useRiding } from './hand';
+import { readableMs, useRiding } from './hand';
 import type { Handle } from './use-handle';
 
 interface Props {
@@ -17,10 +17,15 @@ interface Props {
 export function ClockHandle({ handle, scale, hourPixels, height, label }: Props) {
   const roles = useRoles();
   const knob = useRef<TimeHandleRef>(null);
-  useRiding(handle.hand, (chosen) => {
-    const hour = handle.hourOf(chosen);
-    knob.current?.move({ x: scale(hour), value: hour, valueText: handle.words(hour) });
-  });
+  useRiding(handle.hand, (chosen) => knob.current?.move(scale(handle.hourOf(chosen))));
+  useRiding(
+    handle.hand,
+    (chosen) => {
+      const hour = handle.hourOf(chosen);
+      knob.current?.say(hour, handle.words(hour));
+    },
+    readableMs,
+  );
   return (
     <TimeHandle
       ref={knob}

@@ -32,6 +32,51 @@ describe('a hand on the clock', () => {
     expect(drawn).toEqual([null, 7, 8, 9, 9]);
   });
 
+  test('what need not ride at every move is drawn so far apart, and the last move always', () => {
+    const hand = new Hand();
+    const drawn: (number | null)[] = [];
+    function Rider() {
+      useRiding(hand, (chosen) => drawn.push(chosen), 25);
+      return null;
+    }
+    const { unmount } = render(<Rider />);
+    jest.advanceTimersByTime(30);
+    hand.hold(1);
+    expect(drawn).toEqual([null, 1]);
+    for (const hour of [2, 3, 4, 5]) {
+      jest.advanceTimersByTime(8);
+      hand.hold(hour);
+    }
+    // Frames are 16 ms apart: at most one drawing in every second.
+    jest.advanceTimersByTime(100);
+    expect(drawn.at(-1)).toBe(5);
+    expect(drawn.length).toBeLessThanOrEqual(4);
+    hand.hold(6);
+    hand.hold(7);
+    unmount();
+    jest.advanceTimersByTime(100);
+    expect(drawn.at(-1)).toBe(6);
+  });
+
+  test('a grip is told before anything moves, and one that lets go again is a rest', () => {
+    const hand = new Hand();
+    const told: string[] = [];
+    const ends = [
+      hand.gripping(() => told.push('grip')),
+      hand.follow(() => told.push('move')),
+      hand.rest(() => told.push('rest')),
+    ];
+    hand.grip(7);
+    expect([hand.gripped, hand.chosen(), told]).toEqual([7, null, ['grip']]);
+    jest.advanceTimersByTime(251);
+    expect(told).toEqual(['grip', 'rest']);
+    ends.forEach((end) => end());
+    hand.grip(8);
+    hand.hold(9);
+    jest.advanceTimersByTime(600);
+    expect(told).toEqual(['grip', 'rest']);
+  });
+
   test('what is costly follows when the hand has not moved from one look to the next', () => {
     const hand = new Hand();
     const shown: (number | null)[] = [];
@@ -40,17 +85,17 @@ describe('a hand on the clock', () => {
       return null;
     }
     render(<Lanes />);
-    // Looked at every 150 ms; each time it has moved on.
+    // Looked at every 250 ms; each time it has moved on.
     for (const hour of [3, 4, 5]) {
       act(() => hand.hold(hour));
-      act(() => jest.advanceTimersByTime(140));
+      act(() => jest.advanceTimersByTime(240));
     }
     act(() => jest.advanceTimersByTime(20));
     expect(shown).toEqual([null]);
     act(() => jest.advanceTimersByTime(100));
     expect(shown.at(-1)).toBe(5);
     act(() => hand.hold(9));
-    act(() => jest.advanceTimersByTime(151));
+    act(() => jest.advanceTimersByTime(251));
     expect(shown.at(-1)).toBe(9);
   });
 });

@@ -3,7 +3,10 @@ import { startTransition, useEffect, useLayoutEffect, useState } from 'react';
 type Follower = () => void;
 
 /** A hand rests that has not moved from one look to the next, so far apart. */
-const restMs = 150;
+const restMs = 250;
+
+/** Nobody reads words that change at every frame: at every other, the handle itself keeps all of them on a slow phone. */
+export const readableMs = 25;
 
 const joined = (crowd: Set<Follower>, follower: Follower): (() => void) => {
   crowd.add(follower);
@@ -20,11 +23,15 @@ export class Hand {
   private waiting = false;
   /** Where the hand took hold: a drag is counted from there. */
   gripped = 0;
+  private readonly grippers = new Set<Follower>();
   private readonly followers = new Set<Follower>();
   private readonly resters = new Set<Follower>();
 
   /** The hour chosen so far; null before anything was. */
   readonly chosen = (): number | null => this.held;
+
+  /** Told when it takes hold, a moment before it moves. @returns what ends it */
+  readonly gripping = (gripper: Follower): (() => void) => joined(this.grippers, gripper);
 
   /** Told at every move. @returns what ends it */
   readonly follow = (follower: Follower): (() => void) => joined(this.followers, follower);
@@ -34,6 +41,8 @@ export class Hand {
 
   grip(hour: number): void {
     this.gripped = hour;
+    this.grippers.forEach((gripper) => gripper());
+    if (!this.waiting) this.wait();
   }
 
   hold(hour: number): void {
@@ -56,11 +65,32 @@ export class Hand {
   }
 }
 
-/** Draws at every move, past React, and after each render, since that puts back what React knows. */
-export function useRiding(hand: Hand, draw: (chosen: number | null) => void): void {
+/**
+ * Draws as the hand moves, past React, and after each render, since that puts back what React knows.
+ *
+ * @param apartMs least time between two drawings: 0 for at every move. The last move is always drawn
+ */
+export function useRiding(hand: Hand, draw: (chosen: number | null) => void, apartMs = 0): void {
   useLayoutEffect(() => {
     draw(hand.chosen());
-    return hand.follow(() => draw(hand.chosen()));
+    let drawnAt = performance.now();
+    let frame = 0;
+    const drawn = () => {
+      const now = performance.now();
+      if (now - drawnAt < apartMs) frame = requestAnimationFrame(drawn);
+      else {
+        frame = 0;
+        drawnAt = now;
+        draw(hand.chosen());
+      }
+    };
+    const stop = hand.follow(() => {
+      if (frame === 0) drawn();
+    });
+    return () => {
+      stop();
+      cancelAnimationFrame(frame);
+    };
   });
 }
 

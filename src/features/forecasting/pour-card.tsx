@@ -15,7 +15,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { restyle, rewrite } from '@/ui/redraw';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
 import { moment, quarter } from '@/words/moment';
-import { useRiding } from './hand';
+import { readableMs, useRiding } from './hand';
 import { useHeldSize } from './use-held-size';
 import { RidingCard } from './riding-card';
 import { pourAt } from './use-chills';
@@ -60,25 +60,29 @@ export function PourCard({ run, answer, handle, table, now, colour }: Props) {
     useRef<View>(null),
   ];
   useHeldSize(card, handle.hand);
-  useRiding(handle.hand, (chosen) => {
-    const hour = handle.hourOf(chosen);
-    const limitBar = answer.limitBar ?? 0;
-    const pour = pourAt(run, hour, limitBar, table);
-    const words = wordsOf(pour, limitBar);
-    const settled = answer.start + (hour + settleHours + coolingHours) * 3_600_000;
-    const danger = pour.chanceOverLimit > 0.05;
-    glass.current?.pour({
-      sweetness: pour.sweetnessGramsPerLitre[2],
-      volumes: pour.volumes[2],
-      abv: pour.abvPercent[2],
-    });
-    rewrite(when.current, handle.words(hour));
-    rewrite(served.current, moment(quarter(nextAwake(settled, waking)), now));
-    rewrite(taste.current, words.taste);
-    rewrite(pressure.current, words.pressure);
-    restyle(pressure.current, { color: danger ? roles.danger : roles.text });
-    restyle(card.current, { borderColor: danger ? roles.danger : roles.brew });
-  });
+  useRiding(
+    handle.hand,
+    (chosen) => {
+      const hour = handle.hourOf(chosen);
+      const limitBar = answer.limitBar ?? 0;
+      const pour = pourAt(run, hour, limitBar, table);
+      const words = wordsOf(pour, limitBar);
+      const settled = answer.start + (hour + settleHours + coolingHours) * 3_600_000;
+      const danger = pour.chanceOverLimit > 0.05;
+      glass.current?.pour({
+        sweetness: pour.sweetnessGramsPerLitre[2],
+        volumes: pour.volumes[2],
+        abv: pour.abvPercent[2],
+      });
+      rewrite(when.current, handle.words(hour));
+      rewrite(served.current, moment(quarter(nextAwake(settled, waking)), now));
+      rewrite(taste.current, words.taste);
+      rewrite(pressure.current, words.pressure);
+      restyle(pressure.current, { color: danger ? roles.danger : roles.text });
+      restyle(card.current, { borderColor: danger ? roles.danger : roles.brew });
+    },
+    readableMs,
+  );
   return (
     <RidingCard ref={card} edge={roles.brew} label="If you chill here" testID="pour-card">
       <Glass ref={glass} colour={colour} label="The glass as it would be poured" />

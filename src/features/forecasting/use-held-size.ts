@@ -11,12 +11,16 @@ export function useHeldSize(card: RefObject<View | null>, hand: Hand): void {
       held = false;
       restyle(card.current, { width: '', height: '', contain: '' });
     };
-    const stopFollowing = hand.follow(() => {
+    const hold = () => {
       if (!held) restyle(card.current, { ...sizeOf(card.current), contain: 'strict' });
       held = true;
-    });
+    };
+    // At the grip already, so that the first move costs no more than the others.
+    const stopGripping = hand.gripping(hold);
+    const stopFollowing = hand.follow(hold);
     const stopResting = hand.rest(release);
     return () => {
+      stopGripping();
       stopFollowing();
       stopResting();
       release();

@@ -1,21 +1,17 @@
 import { useImperativeHandle, useRef, type Ref } from 'react';
-import { StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
+import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { useKeySteps } from '../controls/use-key-steps';
 import { describe, restyle } from '../redraw';
 import { Icon } from '../icons/icon';
 import { useRoles } from '../theme/use-roles';
 import { useDrag } from './use-drag';
 
-/** Where the handle stands, in pixels, and what that means. */
-export interface Stand {
-  readonly x: number;
-  readonly value: number;
-  readonly valueText: string;
-}
-
 /** What can be moved at every frame. */
 export interface TimeHandleRef {
-  move(to: Stand): void;
+  /** To a place in pixels. */
+  move(x: number): void;
+  /** What a screen reader is told of where it stands. */
+  say(value: number, valueText: string): void;
 }
 
 interface Props {
@@ -49,25 +45,18 @@ const steps: Readonly<Record<string, number>> = {
  */
 export function TimeHandle({ ref, height, label, min, max, onDrag, onStep, color }: Props) {
   const roles = useRoles();
-  const line = useRef<View>(null);
+  const whole = useRef<View>(null);
   const element = useRef<View>(null);
   useImperativeHandle(ref, () => ({
-    move: ({ x, value, valueText }) => {
-      restyle(line.current, { transform: `translateX(${x - 1.5}px)` });
-      restyle(element.current, { transform: `translateX(${x - knob / 2}px)` });
-      describe(element.current, { 'aria-valuenow': String(Math.round(value)), 'aria-valuetext': valueText });
-    },
+    move: (x) => restyle(whole.current, { transform: `translateX(${x - knob / 2}px)` }),
+    say: (value, valueText) =>
+      describe(element.current, { 'aria-valuenow': String(Math.round(value)), 'aria-valuetext': valueText }),
   }));
   useKeySteps(element, steps, (step, shift) => onStep(shift ? step * 6 : step));
   useDrag(element, onDrag);
-  const web = { touchAction: 'none', cursor: 'ew-resize', willChange: 'transform' } as unknown as ViewStyle;
   return (
-    <>
-      <View
-        ref={line}
-        style={[styles.line, web, { height: height - knob / 2, backgroundColor: color }]}
-        aria-hidden
-      />
+    <View ref={whole} style={[styles.whole, { height }, layer]}>
+      <View style={[styles.line, { height: height - knob / 2, backgroundColor: color }]} aria-hidden />
       <View
         ref={element}
         role="slider"
@@ -75,18 +64,23 @@ export function TimeHandle({ ref, height, label, min, max, onDrag, onStep, color
         aria-label={label}
         aria-valuemin={Math.round(min)}
         aria-valuemax={Math.round(max)}
-        style={[styles.knob, { top: height - knob, backgroundColor: color }, web] as StyleProp<ViewStyle>}
+        style={[styles.knob, { backgroundColor: color }, held]}
       >
         <Icon name="drag" color={roles.ground} />
       </View>
-    </>
+    </View>
   );
 }
 
+const layer = { willChange: 'transform' } as unknown as ViewStyle;
+const held = { touchAction: 'none', cursor: 'ew-resize' } as unknown as ViewStyle;
+
 const styles = StyleSheet.create({
-  line: { position: 'absolute', top: 0, left: 0, width: 3, pointerEvents: 'none' },
+  whole: { position: 'absolute', top: 0, left: 0, width: knob, pointerEvents: 'box-none' },
+  line: { position: 'absolute', top: 0, left: (knob - 3) / 2, width: 3, pointerEvents: 'none' },
   knob: {
     position: 'absolute',
+    bottom: 0,
     left: 0,
     width: knob,
     height: knob,

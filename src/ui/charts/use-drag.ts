@@ -2,8 +2,8 @@ import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
 
 /**
- * Follows a finger or the mouse that holds an element. It listens on the element itself and keeps touches from going further:
- * what else listens for them on the page works at every move, which a slow phone has no time for.
+ * Follows a finger or the mouse that holds an element. While it is held, moves are taken before anything else on the page sees
+ * them: what else listens for them works at every move, which a slow phone has no time for.
  *
  * @param onDrag a horizontal move in pixels from where the drag began
  */
@@ -18,24 +18,32 @@ export function useDrag(
   useEffect(() => {
     const node = element.current as unknown as HTMLElement | null;
     if (!node) return undefined;
-    let from: number | null = null;
-    const listeners: Partial<Record<keyof HTMLElementEventMap, (event: never) => void>> = {
-      pointerdown: (event: PointerEvent) => {
-        node.setPointerCapture(event.pointerId);
-        from = event.clientX;
-        latest.current(0, 'start');
-      },
-      pointermove: (event: PointerEvent) => {
-        if (from === null) return;
-        event.stopPropagation();
-        latest.current(event.clientX - from, 'move');
-      },
-      touchmove: (event: TouchEvent) => event.stopPropagation(),
-      pointerup: () => (from = null),
-      pointercancel: () => (from = null),
+    let from = 0;
+    const move = (event: PointerEvent) => {
+      event.stopPropagation();
+      latest.current(event.clientX - from, 'move');
     };
-    const each = Object.entries(listeners) as [string, EventListener][];
-    each.forEach(([name, listener]) => node.addEventListener(name, listener, { passive: true }));
-    return () => each.forEach(([name, listener]) => node.removeEventListener(name, listener));
+    const keep = (event: Event) => event.stopPropagation();
+    const first = { capture: true, passive: true };
+    const release = () => {
+      window.removeEventListener('pointermove', move, first);
+      window.removeEventListener('touchmove', keep, first);
+    };
+    const grip = (event: PointerEvent) => {
+      node.setPointerCapture(event.pointerId);
+      from = event.clientX;
+      latest.current(0, 'start');
+      window.addEventListener('pointermove', move, first);
+      window.addEventListener('touchmove', keep, first);
+    };
+    node.addEventListener('pointerdown', grip);
+    node.addEventListener('pointerup', release);
+    node.addEventListener('pointercancel', release);
+    return () => {
+      release();
+      node.removeEventListener('pointerdown', grip);
+      node.removeEventListener('pointerup', release);
+      node.removeEventListener('pointercancel', release);
+    };
   }, [element]);
 }

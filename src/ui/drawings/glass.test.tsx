@@ -18,7 +18,7 @@ function poured(sweetness: number, volumes: number, abv: number) {
   const bubbles = container.querySelector('g > path')!.getAttribute('d')!;
   const strength = Array.from(container.querySelectorAll('line')).at(-1)!;
   return {
-    depth: Number(liquid!.getAttribute('opacity')),
+    depth: Number(liquid!.getAttribute('fill-opacity')),
     bubbles: (bubbles.match(/M/g) ?? []).length,
     foam: Number(head!.getAttribute('height')),
     strengthTop: Number(strength.getAttribute('y1')),

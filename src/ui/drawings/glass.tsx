@@ -58,7 +58,8 @@ export function Glass({ ref, colour, label, height = 96 }: Props) {
   useImperativeHandle(ref, () => ({
     pour: ({ sweetness, volumes, abv }) => {
       const foam = foamOf(volumes);
-      redraw(liquid.current, { opacity: 0.3 + 0.6 * Math.min(1, Math.max(0, sweetness) / 90) });
+      // Of the fill: another opacity of the shape would have the browser lay its layers anew.
+      redraw(liquid.current, { 'fill-opacity': 0.3 + 0.6 * Math.min(1, Math.max(0, sweetness) / 90) });
       redraw(bubbles.current, { d: bubblesOf(volumes, foam) });
       redraw(head.current, { height: foam > 1 ? foam : 0 });
       redraw(strength.current, { y1: bottom - (bottom - top) * Math.min(1, Math.max(0, abv) / mostAbv) });
@@ -76,7 +77,7 @@ export function Glass({ ref, colour, label, height = 96 }: Props) {
         <Path d={body} fill={roles.glass} />
         <G clipPath="url(#poured-glass)">
           <Rect ref={liquid as Ref<Rect>} x={8} y={top} width={52} height={90} fill={colour} />
-          <Path ref={bubbles as Ref<Path>} d="" fill={roles.foam} opacity={0.9} />
+          <Path ref={bubbles as Ref<Path>} d="" fill={roles.foam} fillOpacity={0.9} />
           <Rect
             ref={head as Ref<Rect>}
             x={8}
@@ -84,7 +85,7 @@ export function Glass({ ref, colour, label, height = 96 }: Props) {
             width={52}
             height={0}
             fill={roles.foam}
-            opacity={0.92}
+            fillOpacity={0.92}
           />
         </G>
         <Path d={body} fill="none" stroke={roles.text} strokeWidth={2} />
