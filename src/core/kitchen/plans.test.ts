@@ -77,4 +77,56 @@ describe('a spell laid over the temperatures', () => {
     const laid = withSpells(warmths, [hot, cold], before(warmths));
     expect([150, 180, 205, 215].map((hours) => at(laid, 'counter', hours))).toEqual([34, 21, 12, 21]);
   });
+
+  test('every step of the history it leaves, in order', () => {
+    const steps: Warmths = {
+      counter: [
+        { at: 0, celsius: 20 },
+        { at: 100, celsius: 22 },
+        { at: 150, celsius: 23 },
+        { at: 200, celsius: 24 },
+        { at: 260, celsius: 25 },
+      ],
+    };
+    const spell: Spell = { place: 'counter', from: 100, to: 200, celsius: 34 };
+    const laid = withSpells(steps, [spell], () => 1).counter!;
+    // The reading at its very beginning is laid over, the one within it counts on, the one at its end as well.
+    expect(laid.map(({ at: when, celsius }) => [when, celsius])).toEqual([
+      [0, 20],
+      [100, 22],
+      [100, 34],
+      [150, 23],
+      [200, 23],
+      [200, 24],
+      [260, 25],
+    ]);
+    expect(celsiusAt({ counter: laid }, 'counter', 100)).toBe(34);
+    expect(celsiusAt({ counter: laid }, 'counter', 200)).toBe(24);
+  });
+
+  test('before anything was said the place stands as it is asked to have stood', () => {
+    const later: Warmths = { counter: [{ at: 150, celsius: 23 }] };
+    const asked: number[] = [];
+    const laid = withSpells(later, [{ place: 'counter', from: 100, to: 140, celsius: 34 }], (_, when) => {
+      asked.push(when);
+      return 19;
+    }).counter!;
+    expect(laid.map(({ at: when, celsius }) => [when, celsius])).toEqual([
+      [99, 19],
+      [100, 34],
+      [140, 19],
+      [150, 23],
+    ]);
+    expect(new Set(asked)).toEqual(new Set([99]));
+  });
+
+  test('a spell that ends as it begins, or is no number, is none', () => {
+    const kept = (from: unknown, to: unknown, celsius: unknown) => ({
+      kept: { spell: { a: { place: 'counter', from, to, celsius } } },
+    });
+    expect(spellsOf(kept(10, 10, 30))).toEqual([]);
+    expect(spellsOf(kept(10, Infinity, 30))).toEqual([]);
+    expect(spellsOf(kept(10, 20, 'hot'))).toEqual([]);
+    expect(spellsOf(kept(10, 20, 30))).toEqual([{ place: 'counter', from: 10, to: 20, celsius: 30 }]);
+  });
 });

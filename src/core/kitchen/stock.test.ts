@@ -24,6 +24,26 @@ test('makes of bottles are read, the smallest first; what cannot be one is left 
   expect(stockOf({ kept: {} })).toEqual([]);
 });
 
+test('makes of one size stand by their key; odd numbers are none', () => {
+  const stock = {
+    b: { kind: 'jar', ml: 500, count: 1 },
+    c: { kind: 'jar', ml: 500, count: 0, knocks: -1, since: -4, markedBar: 0 },
+    a: { kind: 'jar', ml: 500, count: 2, knocks: '3', since: 'May', markedBar: '2' },
+    least: { kind: 'jar', ml: 20, count: 1, knocks: 0, since: 0, markedBar: 0.5 },
+    less: { kind: 'jar', ml: 19.9, count: 1 },
+    none: { kind: 'jar', ml: Infinity, count: 1 },
+    some: { kind: 'jar', ml: 500, count: 'some' },
+    fewer: { kind: 'jar', ml: 500, count: -1 },
+  };
+  expect(stockOf({ kept: { stock } })).toEqual([
+    { key: 'least', kind: 'jar', ml: 20, count: 1, since: 0, knocks: 0, markedBar: 0.5 },
+    { key: 'a', kind: 'jar', ml: 500, count: 2, since: null, knocks: 0, markedBar: null },
+    { key: 'b', kind: 'jar', ml: 500, count: 1, since: null, knocks: 0, markedBar: null },
+    { key: 'c', kind: 'jar', ml: 500, count: 0, since: null, knocks: 0, markedBar: null },
+  ]);
+  expect(makeOf({ kind: 'jar', ml: 500 }, { kept: { stock } })).toBeNull();
+});
+
 test('a lower mark on the make goes before its kind; a higher one does not', () => {
   const vessel = { kind: 'swing-top', ml: 750, stock: 'tall' } as const;
   expect(makeOf(vessel, household)?.count).toBe(6);

@@ -24,6 +24,26 @@ test('clocks of the kitchen, the next to ring first; what is damaged is none', (
   expect(timersOf({ kept: {} })).toEqual([]);
 });
 
+test.each([
+  ['no jar', { lotId: 4 }, 0],
+  ['no step', { step: null }, 0],
+  ['no beginning', { from: '0' }, 0],
+  ['no end', { until: undefined }, 0],
+  ['no name', { label: 7 }, 1],
+  ['run down at once', { until: 100 }, 1],
+])('a clock with %s', (_, changed, count) => {
+  const whole = { lotId: 'a', step: 'cool', label: 'Cool', from: 100, until: 900 };
+  const timers = timersOf({ kept: { timer: { k: { ...whole, ...changed } } } });
+  expect(timers).toHaveLength(count);
+  if (count === 1)
+    expect(timers[0]!).toEqual({
+      key: 'k',
+      ...whole,
+      ...changed,
+      label: 'label' in changed ? '' : 'Cool',
+    });
+});
+
 test('people by name, with the sweetness they stop at', () => {
   const kept = {
     person: { b: { name: 'Ida', stopsAt: 30 }, a: { name: 'Bo' }, c: { name: '' }, d: { stopsAt: 4 } },
@@ -32,4 +52,10 @@ test('people by name, with the sweetness they stop at', () => {
     { key: 'a', name: 'Bo', stopsAt: null },
     { key: 'b', name: 'Ida', stopsAt: 30 },
   ]);
+});
+
+test('nobody stops at nothing, or at what is no number', () => {
+  const stops = (stopsAt: unknown) =>
+    peopleOf({ kept: { person: { a: { name: 'Bo', stopsAt } } } })[0]!.stopsAt;
+  expect([stops(0), stops(-3), stops('30'), stops(0.5)]).toEqual([null, null, null, 0.5]);
 });

@@ -1,4 +1,4 @@
-import { isAwake, lastAwake, nextAwake, usualWaking, wakingOf, whileAwake } from '../kitchen/waking';
+import { usualWaking } from '../kitchen/waking';
 import { awakeTasks, rounds } from './rounds';
 import { hourMs, type Task } from './task';
 
@@ -20,47 +20,7 @@ const task = (id: string, from: number, until: number, more: Partial<Task> = {})
   ...more,
 });
 
-describe('waking hours', () => {
-  test('are from seven to half past ten until they are said', () => {
-    expect(wakingOf({ kept: {} })).toEqual({ from: 420, to: 1350 });
-    expect(wakingOf({ kept: { hours: { waking: { from: 300, to: 1200 } } } })).toEqual({
-      from: 300,
-      to: 1200,
-    });
-    for (const value of [
-      { from: 300, to: 300 },
-      { from: -1, to: 5 },
-      { from: 5, to: 1440 },
-      { from: 'six', to: 9 },
-    ])
-      expect(wakingOf({ kept: { hours: { waking: value } } })).toBe(usualWaking);
-  });
-
-  test('the last and the next moment awake', () => {
-    expect([6.99, 7, 22.5, 22.6, 2].map((hour) => isAwake(at(hour), usualWaking))).toEqual([
-      false,
-      true,
-      true,
-      false,
-      false,
-    ]);
-    const last = (hour: number) => (lastAwake(at(hour), usualWaking) - midnight) / hourMs;
-    expect([12, 23, 26, 30.9].map(last)).toEqual([12, 22.5, 22.5, 22.5]);
-    const next = (hour: number) => (nextAwake(at(hour), usualWaking) - midnight) / hourMs;
-    expect([12, 23, 26, 6.5].map(next)).toEqual([12, 31, 31, 7]);
-    // Somebody who is up from noon to two at night.
-    const late = { from: 720, to: 120 };
-    expect([1, 3, 11, 13].map((hour) => isAwake(at(hour), late))).toEqual([true, false, false, true]);
-    expect((lastAwake(at(29), late) - midnight) / hourMs).toBe(26);
-  });
-
-  test('a span ends before bed and begins after rising; one that lies in the night is moved before it', () => {
-    expect(hours(whileAwake({ from: at(3), until: at(12) }, usualWaking))).toEqual([7, 12]);
-    expect(hours(whileAwake({ from: at(20), until: at(27) }, usualWaking))).toEqual([20, 22.5]);
-    expect(hours(whileAwake({ from: at(24), until: at(29) }, usualWaking))).toEqual([22.5, 22.5]);
-    expect(hours(whileAwake({ from: at(9), until: at(10) }, usualWaking))).toEqual([9, 10]);
-  });
-
+describe('while somebody is up', () => {
   test('feeds and chilling come before bed, spoilt things and pitching stay, and what is due while nobody sleeps', () => {
     const moved = awakeTasks(
       [
