@@ -8,6 +8,7 @@ import { chilledCourse } from '../src/core/forecast/courses.ts';
 import { pourAfterChill } from '../src/core/forecast/pour.ts';
 import { Scenario } from '../src/core/ferment/scenario.ts';
 import { buildApp } from '../server/app.ts';
+import { firstWindows } from './bench/first-windows.ts';
 import { scaleBench } from './bench/scale.ts';
 
 const scenario = (members: number, days: number) =>
@@ -122,6 +123,7 @@ async function inChromium() {
     return least;
   })()`);
   line('Chromium worker: whole answer and transfer, 500 × 14', ms, 7000);
+  line('Chromium: first windows of six lots, from the first page', await firstWindows(browser, address));
   await browser.close();
   await app.close();
 }

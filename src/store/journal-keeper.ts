@@ -31,6 +31,8 @@ export interface KeeperParts {
   readonly writer: string;
   /** Checks an entry by the schema of files and forms, in the light of the journal it goes into. */
   readonly check: (entry: Entry, target: Entry | undefined) => Promise<Result<Entry>>;
+  /** Told that there are entries, before they are told. */
+  readonly found?: () => void;
   /** Entries for an empty journal (the demo household); none for the maker's own. */
   readonly seed?: (entries: readonly Entry[]) => Promise<{ replace: boolean; entries: Entry[] } | null>;
 }
@@ -73,6 +75,7 @@ export class JournalKeeper {
       const recovered = seed ? [] : copy.recall().filter(({ id }) => !known.has(id) && (known.add(id), true));
       const all = [...entries, ...recovered];
       this.heed(all);
+      if (all.length > 0) this.parts.found?.();
       store.dispatch(opened({ journal: await this.told(all), damaged, recovered: recovered.length }));
       if (recovered.length > 0) this.enqueue(recovered);
       else copy.clearOthers();

@@ -29,6 +29,7 @@ async function call<T>(ask: (remote: Remote<ForecastWorker>) => Promise<unknown>
 
 /** The forecast in a worker of its own. */
 export const workerAnswerer: Answerer = {
+  wake: () => void (current ??= started()),
   family: (question) => call((remote) => remote.family(question)),
   familyWithRuns: (question) => call((remote) => remote.familyWithRuns(question)),
   starter: (question) => call((remote) => remote.starter(question)),

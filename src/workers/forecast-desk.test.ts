@@ -31,6 +31,7 @@ function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
       : Promise.resolve({ rootId: asking.rootId, start: asking.start } as never);
   };
   const answerer: Answerer = {
+    wake: () => void asked.push('wake'),
     family: (q) => answer(q, 'family'),
     familyWithRuns: (q) =>
       answer(q, 'runs').then((value) => ({ answer: value, runs: ['the run'], runOf: {} }) as never),
@@ -83,6 +84,17 @@ describe('the forecast desk', () => {
     expect([d.familyAnswer('b')?.start, put]).toEqual([2, ['b']]);
   });
 
+  test('who answers is woken ahead when nothing was ever answered', async () => {
+    const first = desk();
+    await first.desk.expect();
+    expect(first.asked).toEqual(['wake']);
+    const key = keyOf(question('a', 1));
+    const known = desk(new Map([['a', { key, family: {} as never }]]));
+    await known.desk.expect();
+    expect(known.asked).toEqual([]);
+    expect(known.desk.familyAnswer('a')).not.toBeNull();
+  });
+
   test('the newest question of a subject wins', async () => {
     const { desk: d, asked } = desk();
     d.ask(question('a', 1), 5);
@@ -106,6 +118,24 @@ describe('the forecast desk', () => {
     d.ask(question('a', 1), 0);
     await settled();
     expect([d.hasFailed('a'), asked.length]).toEqual([false, 2]);
+  });
+
+  test('what is being worked out is not asked again meanwhile; its runs, or a newer question, are', async () => {
+    const { desk: d, asked } = desk();
+    await d.start();
+    d.ask(question('a', 1), 0);
+    // A page that is drawn before the answer is there asks again.
+    d.ask(question('a', 1), 0);
+    await settled();
+    expect(asked).toEqual(['family a1']);
+    d.ask(question('b', 1), 0);
+    d.ask(question('b', 1), 0, true);
+    await settled();
+    d.ask(question('b', 2), 0, true);
+    d.ask(question('b', 2), 0);
+    d.ask(question('b', 3), 0);
+    await settled();
+    expect(asked.slice(1)).toEqual(['family b1', 'runs b1', 'runs b2', 'family b3']);
   });
 
   test('runs are asked for once, kept for the last two families, and told apart from answers', async () => {

@@ -8,6 +8,8 @@ import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/suppos
 
 /** Whoever computes: the worker in the app, the core itself in a test. */
 export interface Answerer {
+  /** Brings it up ahead of the first question. */
+  wake(): void;
   family(question: FamilyQuestion): Promise<FamilyAnswer>;
   familyWithRuns(question: FamilyQuestion): Promise<AnswerWithRuns>;
   starter(question: StarterQuestion): Promise<StarterAnswer>;
@@ -52,7 +54,7 @@ interface Waiting {
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
-export const answerVersion = '7-';
+export const answerVersion = '8-';
 /** Families whose runs are kept in memory: a run is some megabytes. */
 const runsKept = 2;
 
@@ -66,7 +68,8 @@ export class ForecastDesk {
   private readonly waiting = new Map<string, Waiting>();
   private readonly failures = new Map<string, { key: string; at: number }>();
   private readonly listeners = new Set<() => void>();
-  private working = false;
+  /** What is being worked out: pages that are drawn meanwhile ask for it again. */
+  private current: Waiting | null = null;
   private open = false;
   private version = 0;
 
@@ -81,6 +84,12 @@ export class ForecastDesk {
     await this.recall();
     this.open = true;
     void this.work();
+  }
+
+  /** There will be questions: who answers gets ready while the page is drawn, unless old answers are there to be shown. */
+  async expect(): Promise<void> {
+    await this.recall();
+    if (this.answers.size === 0) this.answerer.wake();
   }
 
   /** Brings the kept answers back without working. */
@@ -162,21 +171,24 @@ export class ForecastDesk {
     const key = keyOf(question);
     const answered =
       this.answers.get(subject)?.key === key && (!withRuns || this.runs.get(subject)?.key === key);
+    const { current } = this;
+    const coming =
+      current?.question.subject === subject && current.key === key && (!withRuns || current.withRuns);
     const failed = this.failures.get(subject);
-    if (answered || (failed?.key === key && this.clock() - failed.at < askAgainMs)) return;
+    if (answered || coming || (failed?.key === key && this.clock() - failed.at < askAgainMs)) return;
     const before = this.waiting.get(subject);
     this.waiting.set(subject, { question, key, rank, withRuns: withRuns || (before?.withRuns ?? false) });
     void this.work();
   }
 
   private async work(): Promise<void> {
-    if (this.working || !this.open) return;
-    this.working = true;
+    if (this.current || !this.open) return;
     for (let next = this.next(); next; next = this.next()) {
       this.waiting.delete(next.question.subject);
+      this.current = next;
       await this.answer(next);
+      this.current = null;
     }
-    this.working = false;
   }
 
   private next(): Waiting | undefined {

@@ -18,7 +18,7 @@ import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import type { ForecastDesk } from '@/workers/forecast-desk';
 import { askLessons, learnedBy, lessonsOf, type Finished } from './finished';
-import { finishedJars, finishedRoots, questionsOf, reckoned, type PitchedFrom } from './questions';
+import { atFirst, finishedJars, finishedRoots, questionsOf, reckoned, type PitchedFrom } from './questions';
 
 /** Everything the app knows ahead: the newest answers, by lot. */
 export interface Book {
@@ -67,7 +67,8 @@ export function BookProvider({
     [lots, household],
   );
   const today = Math.floor(now / dayMs) * dayMs;
-  const fresh = useDeferredValue(useFresh(desk, household, living));
+  const firstLook = useFresh(desk, household, living);
+  const fresh = useDeferredValue(firstLook);
   const book = useMemo(
     () => ({ ...readBook(desk, household, living, finished, today, version), fresh }),
     [desk, household, living, finished, today, version, fresh],
@@ -75,9 +76,11 @@ export function BookProvider({
   const asked = useRef(new WeakSet<Lot>());
   useEffect(() => {
     for (const { question, rank } of questionsOf(household, living, halfHour, book.learnedFor))
-      desk.ask(question, rank);
+      desk.ask(firstLook ? atFirst(question) : question, rank);
+    // Who waits for the first windows does not wait for the page to be idle.
+    if (firstLook) void desk.start();
     askLessons(desk, household, finished, asked.current);
-  }, [desk, household, living, finished, halfHour, book]);
+  }, [desk, household, living, finished, halfHour, book, firstLook]);
   return <BookContext value={book}>{children}</BookContext>;
 }
 

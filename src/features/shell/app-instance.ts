@@ -17,6 +17,12 @@ export const store = createStore();
 
 export const disk = journalDisk(connectionTo(household), async () => (await drawer()).readEntries);
 
+export const desk = new ForecastDesk(
+  workerAnswerer,
+  answerShelf(connectionTo(`${household}-answers`)),
+  clockNow,
+);
+
 export const keeper = new JournalKeeper({
   store,
   disk,
@@ -25,14 +31,9 @@ export const keeper = new JournalKeeper({
   now: clockNow,
   offsetAt,
   writer,
+  found: () => void desk.expect(),
   check: async (entry, target) => (await drawer()).checkEntry(entry, target),
   ...(mode.demo
     ? { seed: async (entries) => (await import('@/demo/sow')).sow(entries, clockNow(), offsetAt(clockNow())) }
     : {}),
 });
-
-export const desk = new ForecastDesk(
-  workerAnswerer,
-  answerShelf(connectionTo(`${household}-answers`)),
-  clockNow,
-);
