@@ -135,9 +135,10 @@ export function valuesAt(run: StoredRun, quantity: Quantity, hourIndex: number, 
   const values = new Float64Array(run.members.length);
   const sum = sums[quantity];
   if (sum) {
-    for (const [slot, factor] of sum)
+    for (const [slot, factor] of sum.of)
       for (let m = 0, at = rowAt(run, 0, hourIndex) + slot; m < values.length; m++, at += ROW_SIZE)
         values[m]! += factor * run.rows[at]!;
+    if (sum.over) for (let m = 0; m < values.length; m++) values[m]! /= sum.over;
     return values;
   }
   // Nothing presses on a jar.

@@ -37,10 +37,8 @@ export const gravityAt = (r: Rows, at: number): number =>
     acids: r[at + LACTIC]! + r[at + ACETIC]! + r[at + GLYCEROL]!,
   });
 
-const volumesPerGram = 1 / gramsPerVolume;
-
 /** All CO2 in the vessel as volumes of the liquid: what is dissolved once it is cold and settled. */
-export const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! * volumesPerGram;
+export const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! / gramsPerVolume;
 
 const closed = freshClosedVessel();
 
@@ -85,19 +83,28 @@ export const quantities = {
 
 export type Quantity = keyof typeof quantities;
 
-/** Those that are sums over a row's numbers, as places and factors: all members at once are added up without a call each. */
-export const sums: { readonly [name in Quantity]?: readonly (readonly [slot: number, factor: number])[] } = {
-  sugarGramsPerLitre: [
-    [SUCROSE, 1],
-    [GLUCOSE, 1],
-    [FRUCTOSE, 1],
-  ],
-  sweetnessGramsPerLitre: [
-    [SUCROSE, 1],
-    [GLUCOSE, sweetnessOf.glucose],
-    [FRUCTOSE, sweetnessOf.fructose],
-  ],
-  heldVolumes: [[CO2, volumesPerGram]],
-  abvPercent: [[ETHANOL, abvOfEthanol(1)]],
-  ph: [[PH, 1]],
+/** Quantities that are sums over a row's numbers: all members at once are added up without a call each, to the same last digit. */
+export const sums: { readonly [name in Quantity]?: Sum } = {
+  sugarGramsPerLitre: {
+    of: [
+      [SUCROSE, 1],
+      [GLUCOSE, 1],
+      [FRUCTOSE, 1],
+    ],
+  },
+  sweetnessGramsPerLitre: {
+    of: [
+      [SUCROSE, 1],
+      [GLUCOSE, sweetnessOf.glucose],
+      [FRUCTOSE, sweetnessOf.fructose],
+    ],
+  },
+  heldVolumes: { of: [[CO2, 1]], over: gramsPerVolume },
+  ph: { of: [[PH, 1]] },
 };
+
+/** Places of a row with their factors, and what the whole is divided by. */
+interface Sum {
+  readonly of: readonly (readonly [slot: number, factor: number])[];
+  readonly over?: number;
+}
