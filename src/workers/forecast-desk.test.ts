@@ -40,11 +40,16 @@ function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
     suppose: (ask, run) =>
       answer({ rootId: `${ask.lot.lotId} in ${String(run)}`, start: ask.nowHour }, 'suppose'),
   };
-  const shelf: AnswerShelf = { load: () => Promise.resolve(kept), put: (subject) => void put.push(subject) };
+  let loads = 0;
+  const shelf: AnswerShelf = {
+    load: () => Promise.resolve((loads++, kept)),
+    put: (subject) => void put.push(subject),
+  };
   return {
     desk: new ForecastDesk(answerer, shelf, () => now),
     asked,
     put,
+    loads: () => loads,
     fail: (times: number) => (failing = times),
     wait: (ms: number) => (now += ms),
   };
@@ -93,6 +98,10 @@ describe('the forecast desk', () => {
     await known.desk.expect();
     expect(known.asked).toEqual([]);
     expect(known.desk.familyAnswer('a')).not.toBeNull();
+    // The shelf is read once, and pages hear of it once, however many ask for it.
+    const version = known.desk.snapshot();
+    await Promise.all([known.desk.recall(), known.desk.start(), known.desk.start()]);
+    expect([known.loads(), known.desk.snapshot()]).toEqual([1, version]);
   });
 
   test('the newest question of a subject wins', async () => {

@@ -71,6 +71,7 @@ export class ForecastDesk {
   /** What is being worked out: pages that are drawn meanwhile ask for it again. */
   private current: Waiting | null = null;
   private open = false;
+  private recalled: Promise<void> | null = null;
   private version = 0;
 
   constructor(
@@ -92,8 +93,12 @@ export class ForecastDesk {
     if (this.answers.size === 0) this.answerer.wake();
   }
 
-  /** Brings the kept answers back without working. */
-  async recall(): Promise<void> {
+  /** Brings the kept answers back without working; once, whoever asks for it. */
+  recall(): Promise<void> {
+    return (this.recalled ??= this.fromShelf());
+  }
+
+  private async fromShelf(): Promise<void> {
     const kept = await this.shelf.load().catch(() => new Map<string, KeptAnswer>());
     for (const [subject, answer] of kept)
       if (answer.key.startsWith(answerVersion) && !this.answers.has(subject))
