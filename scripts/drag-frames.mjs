@@ -1,6 +1,6 @@
 // Drags the chill handle of the demo's bottle with real touch events under a 4× slower processor, and counts the frames that
-// were drawn: `node scripts/drag-frames.mjs`, with the app built. Beside it, in turns, a bare page gets the same touches: what it
-// loses the machine loses. A measurement, not a test: machines differ.
+// were drawn: `node scripts/drag-frames.mjs`, with the app built. Before and after each drag a bare page gets the same touches:
+// when it loses frames, the machine has no time, and the drag is set aside and said to be. A measurement, not a test.
 import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
@@ -8,6 +8,9 @@ import { root } from './run.mjs';
 
 const port = 4377;
 const rounds = 5;
+const mostRounds = 20;
+/** Of 120 frames the bare page may lose one. */
+const steady = 59.5;
 const server = spawn('node', ['--import', 'tsx', path.join(root, 'server/server.mts')], {
   env: { ...process.env, PORT: String(port), STRICT_PORT: '1' },
   stdio: 'ignore',
@@ -94,20 +97,28 @@ try {
     page.locator('p').elementHandle(),
   );
   for (const rate of [1, 4]) {
-    const [drag, nothing] = [[], []];
-    for (let round = 0; round < rounds; round++) {
-      nothing.push(await dragged(bare, rate));
-      drag.push(await dragged(bottle, rate));
+    const [drag, aside, nothing] = [[], [], []];
+    let before = await dragged(bare, rate);
+    while (drag.length < rounds && drag.length + aside.length < mostRounds) {
+      const run = await dragged(bottle, rate);
+      const after = await dragged(bare, rate);
+      const quiet = Math.min(before.perSecond, after.perSecond) > steady - 0.1;
+      (quiet ? drag : aside).push(run);
+      if (quiet) nothing.push(after);
+      before = after;
     }
     const say = (name, runs) => {
       const of = (key) => runs.map((run) => run[key]);
       const middle = (key) => quantile(of(key), 0.5).toFixed(1);
       console.log(
-        `CPU ${rate}× slower, ${name}: ${middle('perSecond')} frames a second in the middle of ${rounds} drags (${Math.min(...of('perSecond')).toFixed(1)} to ${Math.max(...of('perSecond')).toFixed(1)}), 95 % of the frames within ${middle('edge')} ms; of each ${middle('script')} ms script, ${middle('layout')} style and layout, ${middle('all')} in all.`,
+        `CPU ${rate}× slower, ${name}: ${middle('perSecond')} frames a second in the middle of ${runs.length} drags (${Math.min(...of('perSecond')).toFixed(1)} to ${Math.max(...of('perSecond')).toFixed(1)}), 95 % of the frames within ${middle('edge')} ms; of each ${middle('script')} ms script, ${middle('layout')} style and layout, ${middle('all')} in all.`,
       );
     };
-    say('bare page', nothing);
-    say('chill handle', drag);
+    if (drag.length > 0) {
+      say('bare page', nothing);
+      say('chill handle', drag);
+    }
+    if (aside.length > 0) say('chill handle, set aside since the bare page lost frames too', aside);
   }
 } finally {
   await browser.close();

@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { TimeHandle, type TimeHandleRef } from '@/ui/charts/time-handle';
 import { useRoles } from '@/ui/theme/use-roles';
-import { readableMs, useRiding } from './hand';
+import { useRiding, useRidingInTurn } from './hand';
 import type { Handle } from './use-handle';
 
 interface Props {
@@ -18,14 +18,12 @@ export function ClockHandle({ handle, scale, hourPixels, height, label }: Props)
   const roles = useRoles();
   const knob = useRef<TimeHandleRef>(null);
   useRiding(handle.hand, (chosen) => knob.current?.move(scale(handle.hourOf(chosen))));
-  useRiding(
-    handle.hand,
+  useRidingInTurn(handle.hand, [
     (chosen) => {
       const hour = handle.hourOf(chosen);
       knob.current?.say(hour, handle.words(hour));
     },
-    readableMs,
-  );
+  ]);
   return (
     <TimeHandle
       ref={knob}

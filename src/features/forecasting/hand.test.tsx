@@ -1,5 +1,5 @@
 import { act, render } from '@testing-library/react';
-import { Hand, useRested, useRiding } from './hand';
+import { Hand, useRested, useRiding, useRidingInTurn } from './hand';
 
 jest.useFakeTimers();
 
@@ -32,30 +32,32 @@ describe('a hand on the clock', () => {
     expect(drawn).toEqual([null, 7, 8, 9, 9]);
   });
 
-  test('what need not ride at every move is drawn so far apart, and the last move always', () => {
+  test('what need not ride at every move is drawn in turn, one part at a frame, and each part after the last move', () => {
     const hand = new Hand();
-    const drawn: (number | null)[] = [];
-    function Rider() {
-      useRiding(hand, (chosen) => drawn.push(chosen), 25);
+    const drawn: string[] = [];
+    function Riders() {
+      useRidingInTurn(hand, [
+        (chosen) => drawn.push(`a${chosen}`),
+        (chosen) => drawn.push(`b${chosen}`),
+        (chosen) => drawn.push(`c${chosen}`),
+      ]);
       return null;
     }
-    const { unmount } = render(<Rider />);
-    jest.advanceTimersByTime(30);
+    const { unmount } = render(<Riders />);
+    expect(drawn.splice(0)).toEqual(['anull', 'bnull', 'cnull']);
     hand.hold(1);
-    expect(drawn).toEqual([null, 1]);
-    for (const hour of [2, 3, 4, 5]) {
-      jest.advanceTimersByTime(8);
-      hand.hold(hour);
-    }
-    // Frames are 16 ms apart: at most one drawing in every second.
-    jest.advanceTimersByTime(100);
-    expect(drawn.at(-1)).toBe(5);
-    expect(drawn.length).toBeLessThanOrEqual(4);
-    hand.hold(6);
-    hand.hold(7);
+    hand.hold(2);
+    expect(drawn).toEqual([]);
+    jest.advanceTimersByTime(16);
+    jest.advanceTimersByTime(16);
+    expect(drawn.splice(0)).toEqual(['b2', 'c2']);
+    hand.hold(3);
+    for (let frames = 0; frames < 8; frames++) jest.advanceTimersByTime(16);
+    expect(drawn.splice(0)).toEqual(['a3', 'b3', 'c3']);
+    hand.hold(4);
     unmount();
-    jest.advanceTimersByTime(100);
-    expect(drawn.at(-1)).toBe(6);
+    for (let frames = 0; frames < 4; frames++) jest.advanceTimersByTime(16);
+    expect(drawn).toEqual([]);
   });
 
   test('a grip is told before anything moves, and one that lets go again is a rest', () => {

@@ -5,9 +5,6 @@ type Follower = () => void;
 /** A hand rests that has not moved from one look to the next, so far apart. */
 const restMs = 250;
 
-/** Nobody reads words that change at every frame: at every other, the handle itself keeps all of them on a slow phone. */
-export const readableMs = 25;
-
 const joined = (crowd: Set<Follower>, follower: Follower): (() => void) => {
   crowd.add(follower);
   return () => void crowd.delete(follower);
@@ -26,6 +23,10 @@ export class Hand {
   private readonly grippers = new Set<Follower>();
   private readonly followers = new Set<Follower>();
   private readonly resters = new Set<Follower>();
+  private readonly takers: Follower[] = [];
+  private turn = 0;
+  private due = 0;
+  private frame = 0;
 
   /** The hour chosen so far; null before anything was. */
   readonly chosen = (): number | null => this.held;
@@ -35,6 +36,15 @@ export class Hand {
 
   /** Told at every move. @returns what ends it */
   readonly follow = (follower: Follower): (() => void) => joined(this.followers, follower);
+
+  /**
+   * Told of moves in turn with others, one of them at a frame: drawn together they would take a slow phone longer than a frame.
+   * After the last move each of them is told once more. @returns what ends it
+   */
+  readonly takeTurns = (taker: Follower): (() => void) => {
+    this.takers.push(taker);
+    return () => void this.takers.splice(this.takers.indexOf(taker), 1);
+  };
 
   /** Told when the hand has rested. @returns what ends it */
   readonly rest = (rester: Follower): (() => void) => joined(this.resters, rester);
@@ -50,8 +60,17 @@ export class Hand {
     this.held = hour;
     this.moves += 1;
     this.followers.forEach((follower) => follower());
+    this.due = this.takers.length;
+    if (this.frame === 0) this.frame = requestAnimationFrame(this.nextTurn);
     if (!this.waiting) this.wait();
   }
+
+  private readonly nextTurn = (): void => {
+    this.turn = (this.turn + 1) % Math.max(1, this.takers.length);
+    this.takers[this.turn]?.();
+    this.due -= 1;
+    this.frame = this.due > 0 ? requestAnimationFrame(this.nextTurn) : 0;
+  };
 
   /** Looks from time to time whether it moved since: a timer set again at each move would cost more than the move. */
   private wait(): void {
@@ -65,32 +84,22 @@ export class Hand {
   }
 }
 
-/**
- * Draws as the hand moves, past React, and after each render, since that puts back what React knows.
- *
- * @param apartMs least time between two drawings: 0 for at every move. The last move is always drawn
- */
-export function useRiding(hand: Hand, draw: (chosen: number | null) => void, apartMs = 0): void {
+/** Draws at each move, past React, and after each render, since that puts back what React knows. */
+export function useRiding(hand: Hand, draw: (chosen: number | null) => void): void {
   useLayoutEffect(() => {
     draw(hand.chosen());
-    let drawnAt = performance.now();
-    let frame = 0;
-    const drawn = () => {
-      const now = performance.now();
-      if (now - drawnAt < apartMs) frame = requestAnimationFrame(drawn);
-      else {
-        frame = 0;
-        drawnAt = now;
-        draw(hand.chosen());
-      }
-    };
-    const stop = hand.follow(() => {
-      if (frame === 0) drawn();
+    return hand.follow(() => draw(hand.chosen()));
+  });
+}
+
+/** The same for several parts that nobody reads at every frame: they are drawn in turn. */
+export function useRidingInTurn(hand: Hand, parts: readonly ((chosen: number | null) => void)[]): void {
+  useLayoutEffect(() => {
+    const ends = parts.map((draw) => {
+      draw(hand.chosen());
+      return hand.takeTurns(() => draw(hand.chosen()));
     });
-    return () => {
-      stop();
-      cancelAnimationFrame(frame);
-    };
+    return () => ends.forEach((end) => end());
   });
 }
 

@@ -15,7 +15,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { restyle, rewrite } from '@/ui/redraw';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
 import { moment, quarter } from '@/words/moment';
-import { readableMs, useRiding } from './hand';
+import { useRidingInTurn } from './hand';
 import { useHeldSize } from './use-held-size';
 import { RidingCard } from './riding-card';
 import { pourAt } from './use-chills';
@@ -36,14 +36,18 @@ const wordsHeight = { phone: 178, wide: 76 };
 
 const range = (five: FiveNumbers, digits: number) => `${five[0].toFixed(digits)}–${five[4].toFixed(digits)}`;
 
-/** The glass and its sentences, in words. */
-function wordsOf(pour: Pour, limitBar: number) {
-  const { sweetnessGramsPerLitre: sweet, volumes, abvPercent: abv, peakGaugeBar: peak } = pour;
+const inGlass = ({ sweetnessGramsPerLitre, volumes, abvPercent }: Pour) => ({
+  sweetness: sweetnessGramsPerLitre[2],
+  volumes: volumes[2],
+  abv: abvPercent[2],
+});
+
+const tasteWords = ({ sweetnessGramsPerLitre: sweet, volumes, abvPercent: abv }: Pour) =>
+  `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}), ${volumes[2].toFixed(1)} volumes (${range(volumes, 1)}), ${abv[2].toFixed(1)} % (${range(abv, 1)})`;
+
+function pressureWords({ peakGaugeBar: peak, chanceOverLimit }: Pour, limitBar: number): string {
   const share = Math.round((peak[2] / Math.max(0.1, limitBar)) * 100);
-  return {
-    taste: `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}), ${volumes[2].toFixed(1)} volumes (${range(volumes, 1)}), ${abv[2].toFixed(1)} % (${range(abv, 1)})`,
-    pressure: `Peak ${peak[2].toFixed(1)} bar warm (${range(peak, 1)}), ${share} % of the limit. ${riskWords(pour.chanceOverLimit)}`,
-  };
+  return `Peak ${peak[2].toFixed(1)} bar warm (${range(peak, 1)}), ${share} % of the limit. ${riskWords(chanceOverLimit)}`;
 }
 
 /** What would be poured if the bottle went into the fridge at the handle: drawn past React, since it rides with the hand. */
@@ -60,29 +64,25 @@ export function PourCard({ run, answer, handle, table, now, colour }: Props) {
     useRef<View>(null),
   ];
   useHeldSize(card, handle.hand);
-  useRiding(
-    handle.hand,
+  const limitBar = answer.limitBar ?? 0;
+  const pourOf = (chosen: number | null) => pourAt(run, handle.hourOf(chosen), limitBar, table);
+  useRidingInTurn(handle.hand, [
     (chosen) => {
       const hour = handle.hourOf(chosen);
-      const limitBar = answer.limitBar ?? 0;
-      const pour = pourAt(run, hour, limitBar, table);
-      const words = wordsOf(pour, limitBar);
       const settled = answer.start + (hour + settleHours + coolingHours) * 3_600_000;
-      const danger = pour.chanceOverLimit > 0.05;
-      glass.current?.pour({
-        sweetness: pour.sweetnessGramsPerLitre[2],
-        volumes: pour.volumes[2],
-        abv: pour.abvPercent[2],
-      });
       rewrite(when.current, handle.words(hour));
       rewrite(served.current, moment(quarter(nextAwake(settled, waking)), now));
-      rewrite(taste.current, words.taste);
-      rewrite(pressure.current, words.pressure);
+    },
+    (chosen) => glass.current?.pour(inGlass(pourOf(chosen))),
+    (chosen) => rewrite(taste.current, tasteWords(pourOf(chosen))),
+    (chosen) => {
+      const pour = pourOf(chosen);
+      const danger = pour.chanceOverLimit > 0.05;
+      rewrite(pressure.current, pressureWords(pour, limitBar));
       restyle(pressure.current, { color: danger ? roles.danger : roles.text });
       restyle(card.current, { borderColor: danger ? roles.danger : roles.brew });
     },
-    readableMs,
-  );
+  ]);
   return (
     <RidingCard ref={card} edge={roles.brew} label="If you chill here" testID="pour-card">
       <Glass ref={glass} colour={colour} label="The glass as it would be poured" />
