@@ -55,7 +55,8 @@ const steps = [
   () => require('./core/journal/journal'),
   () => require('./store/journal-slice'),
   () => require('./store/selectors'),
-  () => require('./features/shell/app-instance').store,
+  // The journal is read while the rest is run.
+  () => require('./features/shell/app-instance').begin(),
   () => require('./ui/layout/place-bar').PlaceBar,
   () => require('./features/shell/app-shell').AppShell,
   () => {

@@ -6,7 +6,7 @@ import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { ActProvider } from '@/features/shell/act-context';
 import { AppShell } from '@/features/shell/app-shell';
-import { keeper, store } from '@/features/shell/app-instance';
+import { begin as beginApp, keeper, store } from '@/features/shell/app-instance';
 import { fetchPlaces } from '@/features/shell/places';
 import { watchForUpdates } from '@/features/shell/update';
 import { KeeperContext } from '@/store/keeper-context';
@@ -22,7 +22,7 @@ export default function RootLayout() {
     // With its fonts there, or without them; and drawn in pieces, so that the page answers meanwhile.
     const begin = () => startTransition(() => setReady(true));
     void loadAsync(fontFiles).then(begin, begin);
-    void keeper.open();
+    beginApp();
     watchForUpdates();
     return fetchPlaces();
   }, []);

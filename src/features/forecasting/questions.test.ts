@@ -8,7 +8,7 @@ const family = (members: number): Question => ({
 });
 
 test('a first look asks a few kitchens, and everything else as it will be asked', () => {
-  expect(atFirst(family(480))).toEqual(family(64));
+  expect(atFirst(family(480))).toEqual(family(48));
   expect(atFirst(family(40))).toEqual(family(40));
   const jar = { kind: 'starter', subject: 'b', asked: { lotId: 'b' } } as unknown as Question;
   expect(atFirst(jar)).toBe(jar);

@@ -90,7 +90,7 @@ export function atFirst(question: Question): Question {
   const root = { ...family.root, members: Math.min(family.root.members, fewKitchens) };
   return { ...question, asked: { ...question.asked, family: { ...family, root } } };
 }
-const fewKitchens = 64;
+const fewKitchens = 48;
 
 /** Whose answers Today's order hangs on: kept jars, brews and bottles that stand warm and live; families by their root. */
 export function reckoned(household: Household, living: readonly Lot[]): string[] {

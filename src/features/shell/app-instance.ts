@@ -37,3 +37,13 @@ export const keeper = new JournalKeeper({
     ? { seed: async (entries) => (await import('@/demo/sow')).sow(entries, clockNow(), offsetAt(clockNow())) }
     : {}),
 });
+
+let begun = false;
+
+/** Begins to read the journal and what was answered before; called as early as can be, and once more by the page. */
+export function begin(): void {
+  if (begun) return;
+  begun = true;
+  void keeper.open();
+  void desk.recall();
+}

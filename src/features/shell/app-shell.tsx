@@ -53,7 +53,7 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
   const path = usePathname();
   const router = useRouter();
   // A page that comes with the journal is drawn in pieces.
-  const status = useDeferredValue(useAppSelector(selectStatus));
+  const status = useDeferredValue(useAppSelector(selectStatus), 'loading');
   useUnsavedGuard();
   useDeskStart(status === 'ready');
   const bar = (
@@ -108,9 +108,6 @@ function Booked({ children }: { readonly children: ReactNode }) {
 
 /** Kept answers are there at once; new ones are reckoned when the page is idle, and old records bound into pages after that. */
 function useDeskStart(ready: boolean) {
-  useEffect(() => {
-    void desk.recall();
-  }, []);
   useEffect(() => {
     if (!ready) return;
     whenIdle(() => void desk.start());

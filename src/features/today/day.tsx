@@ -1,0 +1,80 @@
+import { useRouter } from 'expo-router';
+import { lazy, Suspense } from 'react';
+import { View } from 'react-native';
+import { agenda } from '@/core/tasks/agenda';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Screen } from '@/ui/layout/screen';
+import { useMomentLater } from '@/ui/layout/use-moment-later';
+import { useWide } from '@/ui/layout/use-wide';
+import { gap } from '@/ui/theme/shape';
+import { inWords } from '@/words/moment';
+import { KitchenClock } from '../clock/clock-later';
+import { useBook } from '../forecasting/book';
+import { askedOf } from './asked';
+import { QuietDay } from './quiet-day';
+import { TaskCard } from './task-card';
+import { WarmthControl } from './warmth-control';
+
+/** As many cards as a phone shows. */
+const firstCards = 3;
+const DoneToday = lazy(async () => ({ default: (await import('./done-today')).DoneToday }));
+
+interface Props {
+  readonly now: number;
+  /** The line above the headline. */
+  readonly over: string;
+  readonly celsius: number;
+}
+
+/** The day's tasks, and on a wide screen the kitchen's clock beside them. What is not seen at once is drawn a moment later. */
+export function Day({ now, over, celsius }: Props) {
+  const household = useAppSelector(selectHousehold);
+  const router = useRouter();
+  const { living, lotAnswer, starterAnswer } = useBook();
+  const wide = useWide();
+  const whole = useMomentLater();
+  const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
+  const asked = askedOf(tasks, lotAnswer, now);
+  const open = tasks.filter(({ from }) => from <= now + 2 * 3_600_000);
+  const actions = (
+    <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
+      {tasks.length === 0 ? <QuietDay /> : null}
+      {(whole ? tasks : tasks.slice(0, firstCards)).map((task) => (
+        <TaskCard key={task.id} task={task} now={now} look={asked?.task === task ? asked.words : null} />
+      ))}
+      <Suspense fallback={null}>{whole ? <DoneToday now={now} /> : null}</Suspense>
+    </View>
+  );
+  return (
+    <Screen
+      title={headline(open.length, now)}
+      over={over}
+      width={wide ? 1360 : 640}
+      aside={<WarmthControl celsius={celsius} />}
+    >
+      {wide ? (
+        <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
+          {actions}
+          <View style={{ flex: 1, minWidth: 0, maxWidth: 640 }}>
+            {whole ? <KitchenClock now={now} beside /> : null}
+          </View>
+        </View>
+      ) : (
+        <>
+          {actions}
+          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock' as never)} />
+        </>
+      )}
+    </Screen>
+  );
+}
+
+function headline(open: number, now: number): string {
+  const hour = new Date(now).getHours();
+  const before =
+    hour < 12 ? 'this morning' : hour < 17 ? 'this afternoon' : hour < 22 ? 'before bed' : 'tonight';
+  if (open === 0) return 'Nothing needs hands yet';
+  return `${inWords(open)} ${open === 1 ? 'thing' : 'things'} ${before}`;
+}
