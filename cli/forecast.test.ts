@@ -80,7 +80,7 @@ describe('the command line', () => {
     expect(example).toEqual(scenarioExample);
   });
 
-  test.each([1, 2])('scenario/1 is answered to the last digit as it always was (%i)', (n) => {
+  test.each([1, 2])('scenario/1 is answered to the last digit as its golden file has it (%i)', (n) => {
     const golden = (name: string) => readFileSync(path.join(root, `cli/golden/${name}-${n}.json`), 'utf8');
     expect(JSON.parse(ask(golden('scenario')).stdout)).toEqual(JSON.parse(golden('forecast')));
   });

@@ -8,7 +8,8 @@ import { memberOf, UNKNOWNS } from './priors';
 import { usualKitchen } from './usual-kitchen';
 import { densityOverPrior, drawPoints, fittedProposal, priorProposal, type Proposal } from './proposal';
 import { seededUniform } from './random';
-import type { StoredRun } from './stored-run';
+import { slots } from '../ferment/state';
+import { rowAt, type StoredRun } from './stored-run';
 import { countSenses, effectiveMembers, logLikelihoods, withoutCollapse } from './weigh';
 
 /** What the readings left of the spread, whatever was drawn from the jar. */
@@ -30,7 +31,7 @@ export interface WeighedFamily extends Weighing {
 }
 
 /** Effective members, against those asked for, at which the search for likely kitchens ends. */
-const enough = 0.7;
+const enough = 1;
 const searches = 4;
 
 /** One jar or bottle by itself; one member gives the nominal ferment, unweighed. Deterministic from its seed. */
@@ -73,8 +74,8 @@ export function weighedFamily(family: Family): WeighedFamily {
       warnings: saidOnce(runs),
     };
   }
-  const { points, weights, power, warnings } = likelyPoints(family, seen, uniform);
-  const picked = pickedByWeight(weights, root.members);
+  const { points, weights, power, warnings, gassy } = likelyPoints(family, seen, uniform);
+  const picked = pickedByWeight(weights, gassy, root.members);
   const all = membersAt(points, weights.length, root);
   const runs = runFamily(
     family,
@@ -110,6 +111,7 @@ function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uni
   const proposals: Proposal[] = [priorProposal];
   let points = new Float64Array(0);
   let likelihoods = new Float64Array(0);
+  let gassy = new Float64Array(0);
   let warnings: readonly ForecastWarning[] = [];
   for (let search = 1; ; search++) {
     const fresh = drawPoints(proposals.at(-1)!, size, uniform);
@@ -121,12 +123,13 @@ function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uni
     );
     points = joined(points, fresh);
     likelihoods = joined(likelihoods, logs);
+    gassy = joined(gassy, gasADayOn(runs.at(-1)!));
     const { weights, power } = withoutCollapse(
       likelihoods.map((log, m) => log - Math.log(mixtureAt(proposals, points, m))),
       Math.min(size, Math.max(8, size * 0.08)),
     );
     if (search === searches || effectiveMembers(weights) >= size * enough)
-      return { points, weights, power, warnings };
+      return { points, weights, power, warnings, gassy };
     proposals.push(fittedProposal(points, weights));
   }
 }
@@ -142,12 +145,27 @@ function joined(a: Float64Array, b: Float64Array): Float64Array<ArrayBuffer> {
   return both;
 }
 
-/** Picks `count` members evenly by weight (systematic resampling); one that is picked several times weighs as often. */
-function pickedByWeight(weights: Float64Array, count: number): { indices: number[]; weights: Float64Array } {
+/** Gas that each member would have made a day after its last row at the pace it has there, g/L. */
+function gasADayOn(run: StoredRun): Float64Array {
+  return Float64Array.from(run.members, (_, m) => {
+    const at = rowAt(run, m, run.hours.length - 1);
+    return run.rows[at + slots.CO2]! + 24 * run.rows[at + slots.GAS_RATE]!;
+  });
+}
+
+/**
+ * Picks `count` members evenly by weight (systematic resampling), from the least gassy on, so that each pressure keeps its
+ * share; one that is picked several times weighs as often.
+ */
+function pickedByWeight(
+  weights: Float64Array,
+  gassy: Float64Array,
+  count: number,
+): { indices: number[]; weights: Float64Array } {
   const times = new Map<number, number>();
   let sum = 0;
   let next = 0.5 / count;
-  for (let m = 0; m < weights.length; m++) {
+  for (const m of [...gassy.keys()].sort((a, b) => gassy[a]! - gassy[b]!)) {
     sum += weights[m]!;
     for (; next <= sum + 1e-12 && next < 1; next += 1 / count) times.set(m, (times.get(m) ?? 0) + 1);
   }

@@ -43,7 +43,7 @@ export const FamilyScenario = z
     sugars: Scenario.shape.sugars,
     co2Volumes: Scenario.shape.co2Volumes,
     starter: Scenario.shape.starter,
-    members: z.number().int().min(1).max(2000).default(200),
+    members: z.number().int().min(1).max(2000).default(720),
     seed: Scenario.shape.seed,
     stepHours: Scenario.shape.stepHours,
     jar: z.strictObject({

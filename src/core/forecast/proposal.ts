@@ -43,7 +43,7 @@ function momentsOf(points: Float64Array, weights: Float64Array) {
 }
 
 /**
- * A Gaussian around weighted points, widened by a quarter so that the tails are reached. Of what a few members seem to say of
+ * A Gaussian around weighted points, widened by a quarter so that the tails are reached, but no further than the prior. Of what a few members seem to say of
  * an unknown only what stands out of their sampling noise is believed: an unknown that no reading touches keeps its prior, and
  * costs no weight.
  */
@@ -55,13 +55,14 @@ export function fittedProposal(points: Float64Array, weights: Float64Array): Pro
     const variance = sd * sd;
     return 1 + (variance - 1) * beyondNoise(variance - 1, Math.sqrt(2 / members));
   });
+  const reach = wide.map((variance) => Math.max(variance, Math.min(1, variance * 1.25 + 0.03)));
   const fitted = new Float64Array(n * n);
   for (let i = 0; i < n; i++) {
-    fitted[i * n + i] = wide[i]! * 1.25 + 0.03;
+    fitted[i * n + i] = reach[i]!;
     for (let j = 0; j < i; j++) {
       const correlation = cov[i * n + j]! / (deviation[i]! * deviation[j]!);
       const kept = correlation * beyondNoise(correlation, 1 / Math.sqrt(members));
-      fitted[i * n + j] = kept * Math.sqrt(wide[i]! * wide[j]!) * 1.25;
+      fitted[i * n + j] = kept * Math.sqrt(reach[i]! * reach[j]!);
       fitted[j * n + i] = fitted[i * n + j]!;
     }
   }
