@@ -36,4 +36,5 @@ export const workerAnswerer: Answerer = {
   suppose: (ask, run) => call((remote) => remote.suppose(ask, run)),
   chills: (run, hours, limitBar, untilHour) =>
     call((remote) => remote.chills(run, hours, limitBar, untilHour)),
+  bottlings: (run, hours, wantedVolumes) => call((remote) => remote.bottlings(run, hours, wantedVolumes)),
 };

@@ -37,6 +37,7 @@ function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
       answer(q, 'runs').then((value) => ({ answer: value, runs: ['the run'], runOf: {} }) as never),
     starter: (q) => answer(q, 'starter'),
     chills: () => Promise.reject(new Error('nothing is chilled here')),
+    bottlings: () => Promise.reject(new Error('nothing is bottled here')),
     suppose: (ask, run) =>
       answer({ rootId: `${ask.lot.lotId} in ${String(run)}`, start: ask.nowHour }, 'suppose'),
   };

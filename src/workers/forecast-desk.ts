@@ -3,7 +3,7 @@ import type { FamilyQuestion } from '../core/forecast/family-question';
 import type { StarterAnswer } from '../core/forecast/starter-answer';
 import type { StarterQuestion } from '../core/forecast/starter-question';
 import type { StoredRun } from '../core/forecast/stored-run';
-import type { ChilledThen } from '../core/forecast/courses';
+import type { BottledThen, ChilledThen } from '../core/forecast/courses';
 import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/suppose';
 
 /** Whoever computes: the worker in the app, the core itself in a test. */
@@ -20,6 +20,7 @@ export interface Answerer {
     limitBar: number,
     untilHour: number,
   ): Promise<readonly ChilledThen[]>;
+  bottlings(run: StoredRun, hours: readonly number[], wantedVolumes: number): Promise<readonly BottledThen[]>;
 }
 
 export type Question =
@@ -153,6 +154,15 @@ export class ForecastDesk {
     untilHour: number,
   ): Promise<readonly ChilledThen[] | null> {
     return this.answerer.chills(run, hours, limitBar, untilHour).catch(() => null);
+  }
+
+  /** The same for bottling. */
+  bottlings(
+    run: StoredRun,
+    hours: readonly number[],
+    wantedVolumes: number,
+  ): Promise<readonly BottledThen[] | null> {
+    return this.answerer.bottlings(run, hours, wantedVolumes).catch(() => null);
   }
 
   /** A forecast of what is only composed: asked straight away, kept nowhere. Null when it could not be computed. */

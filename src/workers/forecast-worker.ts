@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { chillTable } from '../core/forecast/courses';
+import { bottleTable, chillTable } from '../core/forecast/courses';
 import { answerFamily } from '../core/forecast/family-answer';
 import type { FamilyQuestion } from '../core/forecast/family-question';
 import { answerStarter } from '../core/forecast/starter-answer';
@@ -28,6 +28,9 @@ const api = {
   /** What chilling at each hour gives, for a handle that is dragged. */
   chills: (run: StoredRun, hours: readonly number[], limitBar: number, untilHour: number) =>
     chillTable(run, hours, limitBar, untilHour),
+  /** The same for bottling. */
+  bottlings: (run: StoredRun, hours: readonly number[], wantedVolumes: number) =>
+    bottleTable(run, hours, wantedVolumes),
 };
 
 export type ForecastWorker = typeof api;

@@ -107,6 +107,7 @@ export const chillTable = (
 
 /** What bottling a first ferment at an hour would give. */
 export interface BottledThen {
+  readonly hour: number;
   /** Hours after bottling until the wanted fizz: quarter, half and three quarters of plausible kitchens. */
   readonly hoursToFizz: readonly [number, number, number];
   readonly sweetnessAtBottling: FiveNumbers;
@@ -143,9 +144,14 @@ export function bottledAt(run: StoredRun, bottleHour: number, wantedVolumes: num
       quantileLevels,
     ) as unknown as FiveNumbers;
   return {
+    hour: bottleHour,
     hoursToFizz: quarters as unknown as [number, number, number],
     sweetnessAtBottling: five('sweetnessGramsPerLitre', 0),
     sweetnessThen: five('sweetnessGramsPerLitre', index),
     abvThen: five('abvPercent', index),
   };
 }
+
+/** What bottling at each of several hours gives, worked out beforehand as `chillTable`; some milliseconds an hour: for a worker. */
+export const bottleTable = (run: StoredRun, hours: readonly number[], wantedVolumes: number): BottledThen[] =>
+  hours.map((hour) => bottledAt(run, hour, wantedVolumes));

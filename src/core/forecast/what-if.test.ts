@@ -2,7 +2,7 @@ import { Scenario } from '../ferment/scenario';
 import { weighedEnsemble } from './ensemble';
 import { fermentOf } from '../ferment/ferment';
 import { allSeries, lotAnswer } from './family-answer';
-import { bottledAt, chilledCourse } from './courses';
+import { bottleTable, bottledAt, chilledCourse } from './courses';
 import { pourAfterChill } from './pour';
 import { placesOf, seriesOf, valuesAt } from './quantiles';
 import { runMembers } from './stored-run';
@@ -75,6 +75,8 @@ describe('another future from a stored past', () => {
     const [early, late] = [bottledAt(open, 10, 2.5), bottledAt(open, 60, 2.5)];
     expect(late.sweetnessAtBottling[2]).toBeLessThan(early.sweetnessAtBottling[2]);
     expect(late.hoursToFizz[1]).toBeLessThan(early.hoursToFizz[1]);
+    expect(bottleTable(open, [10, 60], 2.5)).toEqual([early, late]);
+    expect([early.hour, late.hour]).toEqual([10, 60]);
     expect(jar.chill).toBeNull();
     expect(jar.taste!.earliest).toBeLessThan(jar.taste!.latest);
   });

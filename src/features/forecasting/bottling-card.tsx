@@ -1,54 +1,74 @@
-import { useMemo } from 'react';
+import { useRef } from 'react';
 import { View } from 'react-native';
-import { bottledAt } from '@/core/forecast/courses';
+import type { BottledThen } from '@/core/forecast/courses';
+import type { FiveNumbers } from '@/core/forecast/quantiles';
 import type { StoredRun } from '@/core/forecast/stored-run';
-import { Figure } from '@/ui/controls/figure';
 import { Text } from '@/ui/controls/text';
-import { gap } from '@/ui/theme/shape';
+import { Glass, type GlassHandle } from '@/ui/drawings/glass';
+import { useWide } from '@/ui/layout/use-wide';
+import { rewrite } from '@/ui/redraw';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
-import { useRested } from './hand';
+import { useRidingInTurn } from './hand';
 import { RidingCard } from './riding-card';
+import { useBottlings } from './use-by-hour';
 import type { Handle } from './use-handle';
+import { useHeldSize } from './use-held-size';
 
 interface Props {
   readonly run: StoredRun;
   readonly wantedVolumes: number;
   readonly handle: Handle;
+  /** Colour of the drink, from what is in it. */
+  readonly colour: string;
 }
 
-const range = (low: number, high: number) => `${low.toFixed(0)}–${high.toFixed(0)}`;
+/** Room for the longest usual sentence, so that the lanes below do not move while the hand does. */
+const wordsHeight = { phone: 122, wide: 76 };
 
-/** What bottling at the handle would lead to. */
-export function BottlingCard({ run, wantedVolumes, handle }: Props) {
+/** What bottling at the handle would lead to: drawn past React, since it rides with the hand. */
+export function BottlingCard({ run, wantedVolumes, handle, colour }: Props) {
   const roles = useRoles();
-  const hour = handle.hourOf(useRested(handle.hand));
-  const then = useMemo(() => bottledAt(run, hour, wantedVolumes), [run, hour, wantedVolumes]);
-  const [early, middle, late] = then.hoursToFizz;
-  const days = Number.isFinite(middle) ? duration(middle) : 'over a week';
-  const spread = Number.isFinite(late)
-    ? `${duration(early)}–${duration(late)}`
-    : `${Number.isFinite(early) ? duration(early) : 'a week'} or more`;
+  const minHeight = useWide() ? wordsHeight.wide : wordsHeight.phone;
+  const bottled = useBottlings(run, wantedVolumes, handle);
+  const thenAt = (chosen: number | null) => bottled(handle.hourOf(chosen));
+  const card = useRef<View>(null);
+  const glass = useRef<GlassHandle>(null);
+  const [when, fizz, taste] = [useRef<View>(null), useRef<View>(null), useRef<View>(null)];
+  useHeldSize(card, handle.hand);
+  useRidingInTurn(handle.hand, [
+    (chosen) => rewrite(when.current, handle.words(handle.hourOf(chosen))),
+    (chosen) => {
+      const { sweetnessThen, abvThen } = thenAt(chosen);
+      glass.current?.pour({ sweetness: sweetnessThen[2], volumes: wantedVolumes, abv: abvThen[2] });
+    },
+    (chosen) => rewrite(fizz.current, fizzWords(thenAt(chosen), wantedVolumes)),
+    (chosen) => rewrite(taste.current, tasteWords(thenAt(chosen))),
+  ]);
   return (
-    <RidingCard edge={roles.brew} label="If you bottle here" testID="bottling-card">
-      <View style={{ flex: 1, gap: 2 }}>
+    <RidingCard ref={card} edge={roles.brew} label="If you bottle here" testID="bottling-card">
+      <Glass ref={glass} colour={colour} label="The glass as it would be poured then" />
+      <View style={{ flex: 1, minWidth: 0, minHeight, gap: 2 }}>
         <Text>
-          If you bottle <Text as="strong">{handle.words(hour)}</Text>
+          If you bottle <Text as="strong" ref={when} />
         </Text>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-          <Figure
-            value={then.sweetnessAtBottling[2].toFixed(0)}
-            unit="g/L sweet going in"
-            range={range(then.sweetnessAtBottling[0], then.sweetnessAtBottling[4])}
-          />
-          <Figure value={days} unit={`to ${wantedVolumes} volumes`} range={spread} />
-          <Figure
-            value={then.sweetnessThen[2].toFixed(0)}
-            unit="g/L sweet then"
-            range={range(then.sweetnessThen[0], then.sweetnessThen[4])}
-          />
-        </View>
+        <Text as="strong" ref={fizz} />
+        <Text live testID="bottling-sentence" ref={taste} />
       </View>
     </RidingCard>
   );
 }
+
+const range = ([low, , , , high]: FiveNumbers, digits: number) =>
+  `${low.toFixed(digits)}–${high.toFixed(digits)}`;
+
+function fizzWords({ hoursToFizz: [early, middle, late] }: BottledThen, wantedVolumes: number): string {
+  const days = Number.isFinite(middle) ? duration(middle) : 'Over a week';
+  const spread = Number.isFinite(late)
+    ? `${duration(early)}–${duration(late)}`
+    : `${Number.isFinite(early) ? duration(early) : 'a week'} or more`;
+  return `${days} to ${wantedVolumes} volumes (${spread})`;
+}
+
+const tasteWords = ({ sweetnessAtBottling: before, sweetnessThen: then, abvThen: abv }: BottledThen) =>
+  `${before[2].toFixed(0)} g/L sweet going in (${range(before, 0)}), ${then[2].toFixed(0)} then (${range(then, 0)}), ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)}).`;

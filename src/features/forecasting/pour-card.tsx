@@ -18,7 +18,7 @@ import { moment, quarter } from '@/words/moment';
 import { useRidingInTurn } from './hand';
 import { useHeldSize } from './use-held-size';
 import { RidingCard } from './riding-card';
-import { pourAt } from './use-chills';
+import { pourAt } from './use-by-hour';
 import type { Handle } from './use-handle';
 
 interface Props {

@@ -10,7 +10,7 @@ import { ForecastTable } from './forecast-table';
 import { LaneStack } from './lane-stack';
 import { lanesOf } from './lanes';
 import { PourCard } from './pour-card';
-import { useChills, useCourse } from './use-chills';
+import { useChills, useCourse } from './use-by-hour';
 import { useRested } from './hand';
 import { useHandle } from './use-handle';
 import type { View as Shown } from './use-view';
@@ -48,7 +48,7 @@ export function Stage({ path, answer, run, view, now, children }: Props) {
         <PourCard run={run} answer={answer} handle={handle} table={table} now={now} colour={colour} />
       ) : null}
       {!sealed && !over ? (
-        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} handle={handle} />
+        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} handle={handle} colour={colour} />
       ) : null}
       <View onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}>
         <LaneStack

@@ -1,0 +1,65 @@
+import { act, render, screen } from '@testing-library/react';
+import { PaperProvider } from 'react-native-paper';
+import type { BottledThen } from '@/core/forecast/courses';
+import { handmadeRun, warmJar } from '@/core/forecast/handmade.test-tool';
+import { paperTheme } from '@/ui/theme/paper-theme';
+import { dayRoles } from '@/ui/theme/roles';
+import type { ForecastDesk } from '@/workers/forecast-desk';
+import { DeskContext } from './book';
+import { BottlingCard } from './bottling-card';
+import { Hand } from './hand';
+import type { Handle } from './use-handle';
+
+jest.useFakeTimers();
+
+/** Bottled at an hour: so many hours to the fizz, a gram of sugar less for each hour in the jar. */
+const then = (hour: number, hoursToFizz: BottledThen['hoursToFizz']): BottledThen => ({
+  hour,
+  hoursToFizz,
+  sweetnessAtBottling: [70, 75, 80, 85, 90].map((sweet) => sweet - hour) as never,
+  sweetnessThen: [40, 45, 50, 55, 60].map((sweet) => sweet - hour) as never,
+  abvThen: [0.3, 0.5, 0.7, 0.9, 1.1],
+});
+const run = handmadeRun({
+  hours: [0, 10, 20],
+  members: 2,
+  stages: [warmJar],
+  row: () => ({ SUCROSE: 70, PH: 4 }),
+});
+
+test('what bottling gives rides with the hand: looked up, written without a render, each part in its turn', async () => {
+  const hand = new Hand();
+  const handle: Handle = {
+    hand,
+    min: 5,
+    max: 7,
+    hourOf: (chosen) => chosen ?? 5,
+    drag: () => undefined,
+    step: () => undefined,
+    words: (hour) => `at ${hour}:00`,
+  };
+  const asked: unknown[] = [];
+  const table = [then(5, [24, 36, 48]), then(6, [20, 30, 40]), then(7, [100, Infinity, Infinity])];
+  const bottlings: ForecastDesk['bottlings'] = (_, hours, wanted) => {
+    asked.push([hours, wanted]);
+    return Promise.resolve(table);
+  };
+  render(
+    <PaperProvider theme={paperTheme(dayRoles)}>
+      <DeskContext value={{ bottlings } as ForecastDesk}>
+        <BottlingCard run={run} wantedVolumes={2.5} handle={handle} colour="#aa3355" />
+      </DeskContext>
+    </PaperProvider>,
+  );
+  await act(() => Promise.resolve());
+  const card = () => screen.getByTestId('bottling-card').textContent;
+  expect(asked).toEqual([[[5, 6, 7], 2.5]]);
+  expect(card()).toBe(
+    'If you bottle at 5:0036 h to 2.5 volumes (24 h–2 days)75 g/L sweet going in (65–85), 45 then (35–55), 0.7 % alcohol (0.3–1.1).',
+  );
+  hand.hold(7);
+  jest.advanceTimersByTime(100);
+  expect(card()).toBe(
+    'If you bottle at 7:00Over a week to 2.5 volumes (4 days or more)73 g/L sweet going in (63–83), 43 then (33–53), 0.7 % alcohol (0.3–1.1).',
+  );
+});
