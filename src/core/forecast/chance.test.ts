@@ -81,7 +81,7 @@ describe('against five thousand members, counted one by one', () => {
   });
   /** Differences over the hours in which it is in doubt, points. */
   const differences = (celsius: number, readings: readonly object[] = []) => {
-    const { run } = weighedEnsemble(asked(readings.length > 0 ? 600 : 720, celsius, readings));
+    const { run } = weighedEnsemble(asked(readings.length > 0 ? 480 : 720, celsius, readings));
     const { run: many } = weighedEnsemble(asked(5000, celsius, readings));
     const out: number[] = [];
     for (let hour = 10; hour <= 110; hour += 5) {

@@ -82,7 +82,7 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
 }
 
 /** Kitchens asked: without readings so many that chances lie within two points of thousands; with readings a search asks some of them several times. */
-const kitchens = { unread: 720, read: 600, overMonths: 96 } as const;
+const kitchens = { unread: 720, read: 480, overMonths: 96 } as const;
 
 function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
   const { root, now } = ask;
