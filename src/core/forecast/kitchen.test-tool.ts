@@ -165,3 +165,17 @@ export function fedBug(kitchen: TestKitchen, from: number, until: number, scale 
     });
   return bug;
 }
+
+/** A bug, a brew dosed from it at hour 0, two bottles at 24 h with a priming, two without at 30 h, looks on the way. */
+export function dosedHousehold() {
+  const kitchen = new TestKitchen(22);
+  const bug = fedBug(kitchen, -96, -1);
+  const brew = kitchen.brew(-2, 160);
+  kitchen.draw(0, bug, brew, 150);
+  kitchen.at(10, { kind: 'measured', lotId: brew, quantity: 'sg', value: 1.033 });
+  const primed = kitchen.bottles(24, brew, 2, 4);
+  const plain = kitchen.bottles(30, brew, 1);
+  kitchen.at(36, { kind: 'observed', lotId: primed[1]!, signs: { squeeze: 'gives' } });
+  kitchen.at(40, { kind: 'moved', lots: [primed[0]!], place: 'fridge' });
+  return { kitchen, bug, brew, primed, plain };
+}
