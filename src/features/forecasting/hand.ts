@@ -23,7 +23,7 @@ export class Hand {
   private readonly grippers = new Set<Follower>();
   private readonly followers = new Set<Follower>();
   private readonly resters = new Set<Follower>();
-  private readonly takers: Follower[] = [];
+  private takers: readonly Follower[] = [];
   private turn = 0;
   private due = 0;
   private frame = 0;
@@ -42,8 +42,8 @@ export class Hand {
    * After the last move each of them is told once more. @returns what ends it
    */
   readonly takeTurns = (taker: Follower): (() => void) => {
-    this.takers.push(taker);
-    return () => void this.takers.splice(this.takers.indexOf(taker), 1);
+    this.takers = [...this.takers, taker];
+    return () => void (this.takers = this.takers.filter((each) => each !== taker));
   };
 
   /** Told when the hand has rested. @returns what ends it */
