@@ -3,6 +3,7 @@ import { nominalMember } from '../ferment/member';
 import { Scenario } from '../ferment/scenario';
 import { fermentOf } from '../ferment/ferment';
 import { slots } from '../ferment/state';
+import { gramsPerVolume } from '../gas/co2-solubility';
 import type { StoredRun } from './stored-run';
 
 export const warmJar: LotStage = {
@@ -67,3 +68,14 @@ export function handmadeRun({
     weights: Float64Array.from(weights ?? Array<number>(members).fill(1 / members)),
   };
 }
+
+export const hundredHours = Array.from({ length: 101 }, (_, hour) => hour);
+
+/** Five kitchens whose bottles gain 0.02, 0.03 … 0.06 volumes an hour, over a hundred hours. */
+export const risingBottles = (weights?: readonly number[]): StoredRun =>
+  handmadeRun({
+    hours: hundredHours,
+    members: 5,
+    weights,
+    row: (m, hour) => ({ CO2: (0.02 + 0.01 * m) * hour * gramsPerVolume, PH: 4 }),
+  });

@@ -1,21 +1,17 @@
 import { gramsPerVolume } from '../gas/co2-solubility';
 import { betweenHours, hourIndexAt } from './between-hours';
-import { handmadeRun, warmBottle, warmJar, type Row } from './handmade.test-tool';
+import {
+  handmadeRun,
+  hundredHours,
+  risingBottles,
+  warmBottle,
+  warmJar,
+  type Row,
+} from './handmade.test-tool';
 import { passageHours, passageQuantiles } from './passage';
 import { placesOf, seriesOf, valuesAt, weightedQuantiles } from './quantiles';
 import { quantities } from './quantities';
 import { rowAt } from './stored-run';
-
-const hours = Array.from({ length: 101 }, (_, hour) => hour);
-/** Five kitchens whose bottles gain 0.02, 0.03 … 0.06 volumes an hour. */
-const rates = [0.02, 0.03, 0.04, 0.05, 0.06];
-const rising = (weights?: readonly number[]) =>
-  handmadeRun({
-    hours,
-    members: 5,
-    weights,
-    row: (m, hour) => ({ CO2: rates[m]! * hour * gramsPerVolume, PH: 4 }),
-  });
 
 describe('quantities of a row', () => {
   const row: Row = {
@@ -90,7 +86,7 @@ describe('hours and rows', () => {
     expect(betweenHours([0, 2, 4], -1)).toEqual({ index: 0, share: 0 });
     expect(betweenHours([0, 2, 4], 9)).toEqual({ index: 2, share: 0 });
     expect(betweenHours([0, 10], 2.5)).toEqual({ index: 0, share: 0.25 });
-    const run = rising();
+    const run = risingBottles();
     expect([rowAt(run, 0, 1), rowAt(run, 2, 3)]).toEqual([5 * 19, (3 * 5 + 2) * 19]);
   });
 
@@ -133,7 +129,7 @@ describe('quantiles', () => {
   });
 
   test('a series has five numbers at every hour', () => {
-    const series = seriesOf(rising(), 'heldVolumes');
+    const series = seriesOf(risingBottles(), 'heldVolumes');
     expect(series).toHaveLength(101);
     expect(series[100]!.map((value) => Number(value.toFixed(3)))).toEqual([2, 2.75, 4, 5.25, 6]);
   });
@@ -141,20 +137,22 @@ describe('quantiles', () => {
 
 describe('passages', () => {
   test('each kitchen passes where its line crosses the level', () => {
-    const passes = passageHours(rising(), 'heldVolumes', 1.5, 'rises');
+    const passes = passageHours(risingBottles(), 'heldVolumes', 1.5, 'rises');
     expect([...passes].map((hour) => Number(hour.toFixed(3)))).toEqual([75, 50, 37.5, 30, 25]);
     expect(
-      [...passageHours(rising(), 'heldVolumes', 2.5, 'rises')].map((hour) => Number(hour.toFixed(3))),
+      [...passageHours(risingBottles(), 'heldVolumes', 2.5, 'rises')].map((hour) => Number(hour.toFixed(3))),
     ).toEqual([Infinity, 83.333, 62.5, 50, 41.667]);
     expect(
-      [...passageHours(rising(), 'heldVolumes', 1, 'rises', 40)].map((hour) => Number(hour.toFixed(3))),
+      [...passageHours(risingBottles(), 'heldVolumes', 1, 'rises', 40)].map((hour) =>
+        Number(hour.toFixed(3)),
+      ),
     ).toEqual([50, 40, 40, 40, 40]);
-    expect(passageQuantiles(rising(), passes, [0.5])).toEqual([expect.closeTo(37.5, 3)]);
+    expect(passageQuantiles(risingBottles(), passes, [0.5])).toEqual([expect.closeTo(37.5, 3)]);
   });
 
   test('a quantity that falls passes from above', () => {
     const run = handmadeRun({
-      hours,
+      hours: hundredHours,
       members: 2,
       row: (m, hour) => ({ SUCROSE: 80 - (m + 1) * 0.5 * hour }),
       stages: [warmJar],

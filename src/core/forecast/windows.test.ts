@@ -1,25 +1,20 @@
-import { gramsPerVolume } from '../gas/co2-solubility';
-import { handmadeRun, warmBottle, warmJar, type Row } from './handmade.test-tool';
+import {
+  handmadeRun,
+  hundredHours,
+  risingBottles,
+  warmBottle,
+  warmJar,
+  type Row,
+} from './handmade.test-tool';
 import { passageHours, passageQuantiles } from './passage';
 import { livelinessAt } from './ripeness';
 import { chillStages } from './what-if';
 import { acceptedRisk, chillWindow, tasteWindow } from './windows';
 
-const hours = Array.from({ length: 101 }, (_, hour) => hour);
-/** Five kitchens whose bottles gain 0.02, 0.03 … 0.06 volumes an hour. */
-const rates = [0.02, 0.03, 0.04, 0.05, 0.06];
-const rising = (weights?: readonly number[]) =>
-  handmadeRun({
-    hours,
-    members: 5,
-    weights,
-    row: (m, hour) => ({ CO2: rates[m]! * hour * gramsPerVolume, PH: 4 }),
-  });
-
 describe('windows', () => {
   test('a bottle opens at four fifths of the fizz, is best at it, closes at a quarter more', () => {
     // The middle kitchen gains 0.04 an hour: 1.2 at 30 h, 1.5 at 37.5 h, 1.875 at 46.9 h. No limit in reach.
-    const window = chillWindow(rising(), 1.5, 99, 0);
+    const window = chillWindow(risingBottles(), 1.5, 99, 0);
     expect(window).toMatchObject({
       earliest: expect.closeTo(30, 3),
       best: expect.closeTo(37.5, 3),
@@ -34,7 +29,7 @@ describe('windows', () => {
   });
 
   test('it closes at the limit when one kitchen in twenty has passed it', () => {
-    const run = rising([0.3, 0.3, 0.2, 0.12, 0.08]);
+    const run = risingBottles([0.3, 0.3, 0.2, 0.12, 0.08]);
     const over = passageHours(run, 'gaugeBar', 1, 'rises', 0);
     const [limitHour] = passageQuantiles(run, over, [acceptedRisk]);
     const window = chillWindow(run, 4, 1, 0);
@@ -51,20 +46,20 @@ describe('windows', () => {
   });
 
   test('never shorter than two hours before a limit, never before the bottle was sealed', () => {
-    const late = chillWindow(rising(), 4, 0.01, 24);
+    const late = chillWindow(risingBottles(), 4, 0.01, 24);
     expect(late.latest - late.earliest).toBeLessThanOrEqual(2);
     expect(late.earliest).toBeGreaterThanOrEqual(24);
   });
 
   test('what the forecast does not reach is said', () => {
-    const window = chillWindow(rising(), 4, 99, 0);
+    const window = chillWindow(risingBottles(), 4, 99, 0);
     expect(window).toMatchObject({ closes: 'beyond-forecast', latest: 100, earliest: expect.closeTo(80, 3) });
     expect(window.latestSpread).toBe(24);
   });
 
   test('a first ferment is tasted from 15 % above the wanted sweetness to a quarter below it', () => {
     const run = handmadeRun({
-      hours,
+      hours: hundredHours,
       members: 1,
       row: (_, hour) => ({ SUCROSE: 100 - hour }),
       stages: [warmJar],
