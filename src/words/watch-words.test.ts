@@ -61,7 +61,7 @@ test('why a bottle is marked', () => {
     'nears its limit within a day',
     'may be at its limit',
     'past 90 % of its limit',
-    'its window has closed',
+    'its window has closed: perhaps 84 % of its limit',
     'likely past its limit',
     'its glass may give way',
   ]);

@@ -74,7 +74,7 @@ export const markedWords = (watch: Watch): string =>
         ? 'may be at its limit'
         : watch.share >= 0.9
           ? 'past 90 % of its limit'
-          : 'its window has closed'
+          : `its window has closed: perhaps ${percent(watch.edge)} of its limit`
       : watch.stage === 'watch'
         ? 'nears its limit within a day'
         : '';
