@@ -7,6 +7,7 @@ const watch = (more: Partial<Watch> = {}): Watch => ({
   stage: 'watch',
   share: 0.62,
   edge: 0.84,
+  closedBy: null,
   passes: [
     { share: 0.7, early: now + 3 * hour, middle: now + 7 * hour, late: now + 20 * hour, withinDay: 0.91 },
     { share: 0.9, early: now + 9 * hour, middle: Infinity, late: Infinity, withinDay: 0.31 },
@@ -53,7 +54,9 @@ test('why a bottle is marked', () => {
     marked('watch'),
     marked('chill-now', { edge: 1.1 }),
     marked('chill-now', { share: 0.92 }),
-    marked('chill-now'),
+    marked('chill-now', { closedBy: 'limit' }),
+    marked('chill-now', { closedBy: 'strength' }),
+    marked('chill-now', { closedBy: 'fizz' }),
     marked('do-not-handle', { share: 1.2 }),
     marked('do-not-handle'),
   ]).toEqual([
@@ -61,7 +64,9 @@ test('why a bottle is marked', () => {
     'nears its limit within a day',
     'may be at its limit',
     'past 90 % of its limit',
-    'its window has closed: perhaps 84 % of its limit',
+    'perhaps at 84 % of its limit',
+    'more than you accept of its glass',
+    'fizzier than wanted from now on',
     'likely past its limit',
     'its glass may give way',
   ]);

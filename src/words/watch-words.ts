@@ -64,17 +64,23 @@ export function doNow(stage: WatchStage, cold: boolean): string {
 }
 
 /** Why a bottle is marked, in a clause. */
-export const markedWords = (watch: Watch): string =>
-  watch.stage === 'do-not-handle'
-    ? watch.share >= 1
-      ? 'likely past its limit'
-      : 'its glass may give way'
-    : watch.stage === 'chill-now'
-      ? watch.edge >= 1
-        ? 'may be at its limit'
-        : watch.share >= 0.9
-          ? 'past 90 % of its limit'
-          : `its window has closed: perhaps ${percent(watch.edge)} of its limit`
-      : watch.stage === 'watch'
-        ? 'nears its limit within a day'
-        : '';
+export function markedWords(watch: Watch): string {
+  switch (watch.stage) {
+    case 'at-ease':
+      return '';
+    case 'watch':
+      return 'nears its limit within a day';
+    case 'chill-now':
+      return chillNowWords(watch);
+    case 'do-not-handle':
+      return watch.share >= 1 ? 'likely past its limit' : 'its glass may give way';
+  }
+}
+
+function chillNowWords({ share, edge, closedBy }: Watch): string {
+  if (edge >= 1) return 'may be at its limit';
+  if (share >= 0.9) return 'past 90 % of its limit';
+  if (closedBy === 'fizz') return 'fizzier than wanted from now on';
+  if (closedBy === 'strength') return 'more than you accept of its glass';
+  return `perhaps at ${percent(edge)} of its limit`;
+}

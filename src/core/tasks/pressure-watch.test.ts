@@ -67,9 +67,10 @@ test('watched, chill now, do not handle: each at its hour', () => {
 });
 
 test('a window that has closed says chill now, whatever the pressure', () => {
-  const early = answer({ chill: { latest: 12 } as never });
+  const early = answer({ chill: { latest: 12, closes: 'fizz' } as never });
   expect(watchOf(early, start + 11.9 * hourMs)!.stage).toBe('watch');
-  expect(watchOf(early, start + 12 * hourMs)!.stage).toBe('chill-now');
+  expect(watchOf(early, start + 11.9 * hourMs)!.closedBy).toBeNull();
+  expect(watchOf(early, start + 12 * hourMs)).toMatchObject({ stage: 'chill-now', closedBy: 'fizz' });
 });
 
 test('glass in doubt is not handled, though its limit is far', () => {

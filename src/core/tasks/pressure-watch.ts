@@ -1,5 +1,6 @@
 import { betweenHours } from '../forecast/between-hours';
 import type { LotAnswer } from '../forecast/family-answer';
+import type { ChillWindow } from '../forecast/windows';
 import type { WatchShare } from '../forecast/pressure-course';
 import { quantileLevels, type FiveNumbers } from '../forecast/quantiles';
 import { hourMs } from './task';
@@ -25,6 +26,8 @@ export interface Watch {
   /** Gauge now: middle and 95 % edge as shares of the working limit. */
   readonly share: number;
   readonly edge: number;
+  /** What closed its chill window; null while that is open. */
+  readonly closedBy: ChillWindow['closes'] | null;
   readonly passes: readonly Passing[];
   /** Chance that a bottle of the batch has burst by now, and within a day, 0–1. */
   readonly failureNow: number;
@@ -50,16 +53,25 @@ export function watchOf(answer: LotAnswer, now: number): Watch | null {
     withinDay: passedBy(at, hour + aheadHours),
   }));
   const failureNow = failureAt(answer, hour);
+  const closedBy = chill !== null && chill.latest <= hour ? chill.closes : null;
   const stage = stageOf({
     share,
     edge,
     passes,
     failureNow,
-    closed: chill !== null && chill.latest <= hour,
+    closed: closedBy !== null,
     hour,
     start,
   });
-  return { stage, share, edge, passes, failureNow, failureWithinDay: failureAt(answer, hour + aheadHours) };
+  return {
+    stage,
+    share,
+    edge,
+    closedBy,
+    passes,
+    failureNow,
+    failureWithinDay: failureAt(answer, hour + aheadHours),
+  };
 }
 
 function stageOf(at: {
