@@ -6,6 +6,8 @@ import { readBackup } from '../../formats/read-backup';
 import { writeBackup } from '../../formats/write-backup';
 import { levelMl, liquidMl } from '../../matter/contents';
 import type { Entry } from '../entry';
+import { fromVersion1, unknownStarter } from './from-1';
+import type { EntryV1 } from './version-1';
 import { everyLot, lotOf } from '../household';
 import { entriesAbout, journalOf, type Journal } from '../journal';
 
@@ -105,4 +107,160 @@ test('a second bottling that the first version dropped now counts', () => {
     'swing-top',
     'swing-top',
   ]);
+});
+
+describe('entry by entry, by hand', () => {
+  const stamp = { at: later, offset: 60 };
+  const id = (n: number) => `${n}`.padStart(17, '0');
+  const risen = (kind: string, more: object, others: readonly Entry[] = []) => {
+    const [entry] = fromVersion1([{ ...stamp, id: id(9), version: 1, kind, ...more } as EntryV1], others);
+    const { id: same, at, offset, version, ...rest } = entry!;
+    expect([same, at, offset, version]).toEqual([id(9), later, 60, 2]);
+    return rest;
+  };
+  const amounts = { waterMl: 500, gingerGrams: 20, sugarGrams: 30 };
+  const grated = [
+    { what: 'water', ml: 500 },
+    { what: 'ginger', grams: 20, form: 'grated' },
+    { what: 'white-sugar', grams: 30 },
+  ];
+
+  test('jars: what went in, and a jar that holds it', () => {
+    const begun = { name: 'Nib', culture: 'ginger-bug', ...amounts };
+    const jar = {
+      kind: 'lot-begun',
+      role: 'starter',
+      name: 'Nib',
+      closure: 'cloth',
+      place: 'counter',
+      culture: 'ginger-bug',
+      portions: grated,
+    };
+    expect(risen('starter-begun', { ...begun, jarMl: 700 })).toEqual({
+      ...jar,
+      vessel: { kind: 'jar', ml: 700 },
+    });
+    // 500 + 20 + 30 × 0.62 = 538.6 ml.
+    expect(risen('starter-begun', { ...begun, jarMl: 400 })).toEqual({
+      ...jar,
+      vessel: { kind: 'jar', ml: 539 },
+    });
+    expect(risen('fed', { starterId: id(1), ...amounts, gingerGrams: 0 })).toEqual({
+      kind: 'portions-added',
+      lotId: id(1),
+      portions: [grated[0], grated[2]],
+    });
+    expect(risen('looked', { starterId: id(1), foam: 'riding' })).toEqual({
+      kind: 'observed',
+      lotId: id(1),
+      signs: { foam: 'riding' },
+    });
+    expect(risen('starter-moved', { starterId: id(1), place: 'fridge' })).toEqual({
+      kind: 'moved',
+      lots: [id(1)],
+      place: 'fridge',
+    });
+  });
+
+  test('brews: a jar with a tenth of room, pitched from the starter it was planned with', () => {
+    // (1800 + 40 + 150 × 0.62 + 160) × 1.1 = 2302.3, up to the next fifty.
+    const begun = risen('batch-begun', {
+      name: 'Quince',
+      starterId: id(1),
+      waterMl: 1800,
+      gingerGrams: 40,
+      sugarGrams: 150,
+      doseMl: 160,
+      wantedVolumes: 2.4,
+    });
+    expect(begun).toMatchObject({
+      kind: 'lot-begun',
+      role: 'brew',
+      closure: 'airlock',
+      place: 'counter',
+      vessel: { kind: 'jar', ml: 2350 },
+      recipe: { base: 'ginger-tea', wantedVolumes: 2.4, planned: { lotId: id(1), ml: 160 } },
+      portions: [{ ml: 1800 }, { grams: 40, form: 'sliced' }, { grams: 150 }],
+    });
+    const pitched = { batchId: id(5), celsius: 24, doseMl: 150 };
+    const other = { id: id(5), kind: 'lot-begun', recipe: { planned: { lotId: id(3) } } } as unknown as Entry;
+    const plain = { id: id(5), kind: 'lot-begun' } as unknown as Entry;
+    const drawn = {
+      kind: 'transferred',
+      from: id(3),
+      taken: 'liquid',
+      celsius: 24,
+      targets: [{ lotId: id(5), ml: 150 }],
+    };
+    expect(risen('pitched', pitched, [other])).toEqual(drawn);
+    expect(risen('pitched', { ...pitched, doseMl: 0 }, [plain])).toEqual({
+      ...drawn,
+      from: unknownStarter,
+      targets: [{ lotId: id(5), ml: 0.1 }],
+    });
+    expect(risen('gravity-read', { batchId: id(5), gravity: 1.03 })).toEqual({
+      kind: 'measured',
+      lotId: id(5),
+      quantity: 'sg',
+      value: 1.03,
+    });
+    expect(risen('tasted', { batchId: id(5), sweet: 4, sour: 2 })).toEqual({
+      kind: 'tasted',
+      lotId: id(5),
+      sweet: 4,
+      sour: 2,
+    });
+  });
+
+  test('bottles: as many as were filled, less what the priming takes of their room', () => {
+    const filled = { batchId: id(5), vessel: 'swing-top', count: 2, bottleMl: 500, headspaceMl: 30 };
+    const bottle = (name: string) => ({
+      role: 'bottle',
+      name,
+      vessel: { kind: 'swing-top', ml: 500 },
+      closure: 'sealed',
+      place: 'counter',
+    });
+    expect(risen('bottled', { ...filled, primingGramsPerLitre: 0 })).toEqual({
+      kind: 'transferred',
+      from: id(5),
+      taken: 'liquid',
+      targets: [
+        { begin: bottle('1'), ml: 470 },
+        { begin: bottle('2'), ml: 470 },
+      ],
+    });
+    // 10 g a litre for 470 ml: 4.7 g, which take 2.914 ml.
+    expect(risen('bottled', { ...filled, primingGramsPerLitre: 10 })).toMatchObject({
+      targets: [
+        {
+          ml: expect.closeTo(467.086, 6),
+          portions: [{ what: 'white-sugar', grams: expect.closeTo(4.7, 9) }],
+        },
+        {},
+      ],
+    });
+    expect(risen('squeezed', { bottleId: id(6), feel: 'firm' })).toEqual({
+      kind: 'observed',
+      lotId: id(6),
+      signs: { squeeze: 'firm' },
+    });
+    expect(risen('burped', { bottleId: id(6) })).toEqual({ kind: 'vented', lots: [id(6)], long: false });
+    expect(risen('bottles-moved', { bottleIds: [id(6), id(7)], place: 'fridge' })).toEqual({
+      kind: 'moved',
+      lots: [id(6), id(7)],
+      place: 'fridge',
+    });
+    const opened = { kind: 'opened', lotId: id(6), how: 'lively', sweet: 3, sour: 4 };
+    const open = { bottleId: id(6), opening: 'lively', sweet: 3, sour: 4 };
+    expect(risen('opened', { ...open, note: '' })).toEqual(opened);
+    expect(risen('opened', { ...open, note: 'Pears' })).toEqual({ ...opened, note: 'Pears' });
+  });
+
+  test('the kitchen, and what was undone', () => {
+    const warm = { kind: 'temperature-set', place: 'counter' };
+    expect(risen('kitchen-warmed', { celsius: 23 })).toEqual({ ...warm, celsius: 23 });
+    expect(risen('kitchen-warmed', { celsius: 58 })).toEqual({ ...warm, celsius: 45 });
+    expect(risen('undone', { targetId: id(2) })).toEqual({ kind: 'undone', targetId: id(2) });
+  });
 });
