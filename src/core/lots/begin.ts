@@ -18,6 +18,10 @@ export interface NewLot {
   readonly chillDays?: number | undefined;
 }
 
+/** The least that begins a jar, a brew or a bottle, ml; and a packet. */
+export const leastBegunMl = 5;
+export const leastPacketMl = 0.2;
+
 /** All of several portions in one heap. */
 export const contentsOf = portionsContents;
 

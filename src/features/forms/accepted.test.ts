@@ -169,9 +169,9 @@ describe('whatever a form accepts is taken by the journal, and is there after a 
         const read = planned(state, [bugLot]);
         if (!read.ok) return;
         const begun = beginningOf(state, read.value, how as 'mixed' | 'steps');
-        if (begun.portions.length === 0) return;
+        if (!begun.ok) return;
         taken += 1;
-        const mixed = stamped(begun, 3);
+        const mixed = stamped(begun.value, 3);
         const lot = lotOf(reloaded([mixed]), mixed.id)!;
         const { life: living } = read.value;
         expect(lot.lostMl).toBe(0);

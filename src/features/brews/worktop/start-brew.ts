@@ -1,9 +1,14 @@
 import { bareId, peelId } from '@/core/cultures/registry';
 import type { Act } from '@/core/journal/entry';
+import { contentsOf, leastBegunMl } from '@/core/lots/begin';
+import { levelMl } from '@/core/matter/contents';
 import type { Portion } from '@/core/matter/portion';
 import { sensibleGrams, sensibleMillilitres } from '@/core/measures/sensible';
+import { refusal, success, type Result } from '@/core/result';
 import { baseIn, type Planned } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
+
+type Beginning = Extract<Act, { kind: 'lot-begun' }>;
 
 /** An amount as a kitchen measures it; what was typed stays word for word. */
 function measured(portion: Portion): Portion {
@@ -15,12 +20,15 @@ function measured(portion: Portion): Portion {
 }
 const tenth = (value: number) => Number(value.toFixed(value < 1 ? 2 : 1));
 
-/** What begins a brew of the worktop: mixed at once, or step by step with what goes in later still to come. */
+/**
+ * What begins a brew of the worktop: mixed at once, or step by step with what goes in later still to come.
+ * Refused when next to nothing would be in the jar at the beginning: the journal takes no empty lot.
+ */
 export function beginningOf(
   state: WorktopState,
   { plan, life }: Planned,
   how: 'mixed' | 'steps',
-): Extract<Act, { kind: 'lot-begun' }> {
+): Result<Beginning> {
   const { rows } = state.composition;
   const now = rows.filter(({ when }) => when !== 'infusion' && (how === 'mixed' || when !== 'last'));
   const later = rows
@@ -33,9 +41,20 @@ export function beginningOf(
         ? { lotId: life.lot.id, grams: life.grams }
         : undefined;
   const water = sensibleMillilitres(plan.brew.waterMl);
+  const portions = [
+    ...(water > 0 ? [{ what: 'water', ml: water }] : []),
+    ...now.map(({ portion }) => measured(portion)),
+  ] as Portion[];
+  if (levelMl(contentsOf(portions)) < leastBegunMl)
+    return refusal(
+      'next-to-nothing',
+      later.length > 0
+        ? 'Nothing is in the jar before the last step: let something go in earlier, or write it down as mixed.'
+        : 'That is hardly anything: put something in.',
+    );
   const peel = rows.some(({ portion }) => portion.what === 'pineapple-rind');
   const jarMl = Math.max(state.jarMl ?? 0, plan.brew.jarMl, Math.ceil((plan.levelMl * 1.05) / 50) * 50);
-  return {
+  return success({
     kind: 'lot-begun',
     role: 'brew',
     name: state.name.trim(),
@@ -53,9 +72,6 @@ export function beginningOf(
       waterMl: sensibleMillilitres(plan.waterMl),
       heldMl: sensibleMillilitres(plan.pot.heldMl),
     },
-    portions: [
-      ...(water > 0 ? [{ what: 'water', ml: water }] : []),
-      ...now.map(({ portion }) => measured(portion)),
-    ],
-  } as Extract<Act, { kind: 'lot-begun' }>;
+    portions,
+  } as Beginning);
 }

@@ -10,6 +10,12 @@ import { grainsOf, lifeOf, lotOfLife } from './worktop-life';
 import { withDose, withLife, withMl, withPortions, withRow } from './worktop-turns';
 import type { WorktopState } from './worktop-state';
 
+const begunAs = (...asked: Parameters<typeof beginningOf>) => {
+  const begun = beginningOf(...asked);
+  if (!begun.ok) throw new Error(begun.sentence);
+  return begun.value;
+};
+
 const jar = (culture: string, portions: Parameters<typeof addPortions>[1], id: string) =>
   addPortions(
     emptyLot(id, 0, {
@@ -74,7 +80,7 @@ test('what is typed at a row stays word for word while it stands', () => {
   expect(rowOf(typed, 'white-sugar')).toEqual({ what: 'white-sugar', grams: 170, typed: '2 cups' });
   const begun = planned(typed, lots);
   if (!begun.ok) throw new Error(begun.sentence);
-  const entry = beginningOf({ ...typed, name: ' Two cups ' }, begun.value, 'mixed');
+  const entry = begunAs({ ...typed, name: ' Two cups ' }, begun.value, 'mixed');
   expect(entry.portions).toContainEqual({ what: 'white-sugar', grams: 170, typed: '2 cups' });
   expect(entry).toMatchObject({
     name: 'Two cups',
@@ -121,8 +127,8 @@ test('step by step, what goes in later is still to come, and the water counts wh
   expect([state.life, state.composition.dose]).toEqual([bug.id, 255]);
   const read = planned(state, lots);
   if (!read.ok) throw new Error(read.sentence);
-  const steps = beginningOf(state, read.value, 'steps');
-  const mixed = beginningOf(state, read.value, 'mixed');
+  const steps = begunAs(state, read.value, 'steps');
+  const mixed = begunAs(state, read.value, 'mixed');
   expect(steps.recipe!.later).toEqual([{ when: 'last', portion: { what: 'lemon-juice', ml: 40 } }]);
   expect(steps.portions.map(({ what }) => what)).not.toContain('lemon-juice');
   expect(mixed.portions.map(({ what }) => what)).toContain('lemon-juice');
@@ -130,6 +136,24 @@ test('step by step, what goes in later is still to come, and the water counts wh
   const water = steps.portions.find(({ what }) => what === 'water')!.ml!;
   expect(steps.recipe!.waterMl! - water).toBeGreaterThan(60);
   expect(steps.recipe).toMatchObject({ from: { id: recipe.id, version: 1 }, method: recipe.method });
+});
+
+test('a day of steps that begins with an empty jar is refused, and the same mixed at once is not', () => {
+  // 100 ml, of them 80 of the bug: the figs and a splash of water fill the rest.
+  const rows = [
+    { portion: { what: 'dried-fig', grams: 44 }, when: 'last' as const },
+    { portion: { what: 'water', ml: 0.001 }, when: 'pot' as const },
+  ];
+  const state: WorktopState = { ...empty, composition: { ml: 100, dose: 80, rows } };
+  const read = planned(state, lots);
+  if (!read.ok) throw new Error(read.sentence);
+  expect(read.value.plan.brew.waterMl).toBeLessThan(5);
+  expect(beginningOf(state, read.value, 'steps')).toMatchObject({
+    ok: false,
+    sentence:
+      'Nothing is in the jar before the last step: let something go in earlier, or write it down as mixed.',
+  });
+  expect(begunAs(state, read.value, 'mixed').portions).toContainEqual({ what: 'dried-fig', grams: 44 });
 });
 
 test('a recipe laid out and kept again is the same recipe', () => {

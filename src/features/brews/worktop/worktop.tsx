@@ -47,19 +47,23 @@ export function Worktop({ lots, begun }: Props) {
   const celsius = celsiusAt(useAppSelector(selectHousehold).warmths, 'counter', now);
   const [state, setState] = useState(begun);
   const [open, setOpen] = useState<number | 'ml' | 'dose' | 'warmth' | null>(null);
-  const [tried, setTried] = useState(false);
+  const [tried, setTried] = useState<'mixed' | 'steps' | null>(null);
   const worked = planned(state, lots);
   const unnamed = nameFault(state.name);
   const set = (change: Partial<WorktopState>) => setState({ ...state, ...change });
   const begin = (how: 'mixed' | 'steps') => {
-    setTried(true);
+    setTried(how);
     if (!worked.ok || unnamed) return;
     const beginning = beginningOf(state, worked.value, how);
+    if (!beginning.ok) return;
     // Counter mode has its big buttons where the line with Undo would lie.
     const entry =
-      how === 'steps' ? keeper.write(beginning) : act(beginning, `${state.name.trim()} is on its way.`);
+      how === 'steps'
+        ? keeper.write(beginning.value)
+        : act(beginning.value, `${state.name.trim()} is on its way.`);
     router.replace((how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`) as never);
   };
+  const tryable = worked.ok && tried ? beginningOf(state, worked.value, tried) : worked;
   const shown = worked.ok ? worked.value : unpitched(state);
   const board = <Board state={state} worked={worked} shown={shown} />;
   const hand = (
@@ -114,7 +118,7 @@ export function Worktop({ lots, begun }: Props) {
         <InkButton quiet label="Mixed" hint="Mixed: write it down" onPress={() => begin('mixed')} />
         <KeepRecipe state={state} onKept={(from) => set({ from })} />
       </View>
-      {tried && !worked.ok ? <Text color={roles.danger}>{worked.sentence}</Text> : null}
+      {tried && !tryable.ok ? <Text color={roles.danger}>{tryable.sentence}</Text> : null}
     </View>
   );
   return (

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { levelMl } from '../../../matter/contents';
-import { contentsOf } from '../../../lots/begin';
+import { contentsOf, leastBegunMl, leastPacketMl } from '../../../lots/begin';
 import { celsius, exampleStamp, NewLot, portions, stamp } from '../base';
 
 /** A jar, a brew or a bottle was begun; the entry's id is the lot's. */
@@ -14,7 +14,8 @@ export const LotBegun = NewLot.extend({
   const fault = (message: string) => context.addIssue({ code: 'custom', path: ['portions'], message });
   if (level > entry.vessel.ml)
     fault(`That makes ${Math.round(level)} ml; a ${Math.round(entry.vessel.ml)} ml vessel does not hold it.`);
-  if (level < (entry.vessel.kind === 'packet' ? 0.2 : 5)) fault('That is hardly anything: at least 5 ml.');
+  if (level < (entry.vessel.kind === 'packet' ? leastPacketMl : leastBegunMl))
+    fault(`That is hardly anything: at least ${leastBegunMl} ml.`);
 });
 export type LotBegun = z.infer<typeof LotBegun>;
 
