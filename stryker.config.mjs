@@ -22,6 +22,7 @@ export default {
   // Words and the texts of refusals are not numbers.
   mutator: { excludedMutations: ['StringLiteral', 'Regex'] },
   ignoreStatic: true,
+  dryRunTimeoutMinutes: 20,
   timeoutMS: 6000,
   timeoutFactor: 2,
   concurrency: 2,

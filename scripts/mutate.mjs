@@ -15,6 +15,9 @@ const slow = [
   'forecast/starters',
   'forecast/forecast',
   'forecast/suppose',
+  'forecast/chance',
+  'forecast/readiness-table',
+  'forecast/keeping',
   'tasks/tasks',
 ];
 process.env.MUTATE_SKIP = slow.map((name) => `src/core/${name}.test.ts`).join(' ');
