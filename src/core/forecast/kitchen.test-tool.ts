@@ -119,12 +119,17 @@ export class TestKitchen {
     })!;
   }
 
+  /** @param members as many as the app asks, unless said: what hangs on no spread needs few */
   family(
     lotId: string,
     hour: number,
     cultures?: CultureTable,
+    members?: number,
   ): AnswerWithRuns & { of: (id: string) => LotAnswer } {
-    const whole = answerFamily(this.question(lotId, hour, cultures));
+    const question = this.question(lotId, hour, cultures);
+    const { family } = question;
+    const root = { ...family.root, members: members ?? family.root.members };
+    const whole = answerFamily({ ...question, family: { ...family, root } });
     return { ...whole, of: (id) => whole.answer.lots.find((lot) => lot.lotId === id)! };
   }
 

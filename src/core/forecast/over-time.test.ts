@@ -83,7 +83,7 @@ test('a family names the hours that its long steps passed over: there rows lie o
   const brew = kitchen.brew(-1, 160);
   kitchen.draw(0, bug, brew, 160);
   const [bottle] = kitchen.bottles(24, brew, 1) as [string];
-  const { runs, runOf } = kitchen.family(brew, 30);
+  const { runs, runOf } = kitchen.family(brew, 30, undefined, 12);
   const of = runs[runOf[bottle]!]!;
   const gas = valuesOverTime({ ...of, gaps: [] }, 'ethanolGramsPerLitre');
   const passed = new Set(of.gaps!.flatMap(({ first, end }) => of.hours.map((_, i) => i).slice(first, end)));

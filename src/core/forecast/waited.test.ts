@@ -59,7 +59,7 @@ test('a brew pitched from an old packet begins with what is alive of it, and lat
       targets: [{ lotId: brew, grams: 1 }],
     });
     const question = kitchen.question(brew, 2).family.root;
-    return { question, sweet: kitchen.family(brew, 30).of(brew).series.sweet[30]![2] };
+    return { question, sweet: kitchen.family(brew, 30, undefined, 60).of(brew).series.sweet[30]![2] };
   };
   const [fresh, old] = [sweetAfterDay(1), sweetAfterDay(900)];
   expect([fresh.question.culture!.id, fresh.question.amountPerLitre]).toEqual([
