@@ -1,5 +1,6 @@
 import { readdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
+import { turnToCompiledSteps } from '../src/core/ferment/compiled/compile.ts';
 import { weighedEnsemble } from '../src/core/forecast/ensemble.ts';
 import { answerFamily } from '../src/core/forecast/family-answer.ts';
 import type { FamilyQuestion } from '../src/core/forecast/family-question.ts';
@@ -11,6 +12,9 @@ import { buildApp } from '../server/app.ts';
 import { firstWindows } from './bench/first-windows.ts';
 import { readBrew } from './bench/read-brew.ts';
 import { scaleBench } from './bench/scale.ts';
+
+// As the app does.
+turnToCompiledSteps();
 
 const scenario = (members: number, days: number) =>
   Scenario.parse({

@@ -1,9 +1,13 @@
+import { turnToCompiledSteps } from '../src/core/ferment/compiled/compile.ts';
 import { knownCultures } from '../src/core/cultures/registry.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/random.ts';
 import { familyCalibration } from './calibration/families.ts';
 import { judge, judgeLooks, scoreOf } from './calibration/judge.ts';
 import { learnedError } from './calibration/lessons.ts';
 import { cultures, target, truths } from './calibration/truths.ts';
+
+// As the app does.
+turnToCompiledSteps();
 
 /** Puts the forecast to kitchens whose truth comes from models of other makes, and prints how it did under each. */
 const kitchens = Number(process.argv[2] ?? 200);

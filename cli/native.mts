@@ -1,4 +1,4 @@
-// Compiles the C port of the ensemble's inner run and times it beside the JavaScript, in turn, on the same members.
+// Compiles the C port of the ensemble's inner run and times it beside the app's compiled steps and the plain JavaScript, in turn, on the same members.
 import { execFileSync, spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

@@ -5,7 +5,10 @@ import type { FamilyQuestion } from '../core/forecast/family-question';
 import { answerStarter } from '../core/forecast/starter-answer';
 import type { StarterQuestion } from '../core/forecast/starter-question';
 import type { StoredRun } from '../core/forecast/stored-run';
+import { turnToCompiledSteps } from '../core/ferment/compiled/compile';
 import { suppose, type SupposeAsk } from '../core/forecast/suppose';
+
+turnToCompiledSteps();
 
 const api = {
   /** A family's answer alone: for lists, Today and the rack. */

@@ -2,6 +2,8 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { makeStepsOn, plainBench, type Bench } from '../../../src/core/ferment/compiled/bench';
+import { compileSteps } from '../../../src/core/ferment/compiled/compile';
 import { beginRun } from '../../../src/core/ferment/ferment-run';
 import { fermentOf, type Ferment, type LotStage } from '../../../src/core/ferment/ferment';
 import type { Member } from '../../../src/core/ferment/member';
@@ -74,6 +76,7 @@ function farthest(a: Float32Array, b: Float32Array): number {
   return a.reduce((most, value, i) => Math.max(most, Math.abs(value - b[i]!) / (Math.abs(value) + 1e-6)), 0);
 }
 
+const [plain, compiled] = [plainBench(), compileSteps()!];
 const [, , program, rounds = '12'] = process.argv;
 const folder = mkdtempSync(path.join(tmpdir(), 'yuzet-native-'));
 for (const [name, of] of Object.entries(cases)) {
@@ -81,20 +84,28 @@ for (const [name, of] of Object.entries(cases)) {
   const members = Array.from({ length: 500 }, (_, m) => memberOf(points, m * UNKNOWNS, of.vigourSpread));
   const [input, output] = [path.join(folder, 'in'), path.join(folder, 'out')];
   writeFileSync(input, written(of, members));
-  let ours = Infinity;
-  let native = Infinity;
+  const least = { compiled: Infinity, plain: Infinity, native: Infinity };
   let rows = new Float32Array();
-  // In turn, so that what else the machine does falls on both.
-  for (let round = 0; round < Number(rounds); round++) {
+  const ours = (bench: Bench) => {
+    makeStepsOn(bench);
     const start = performance.now();
     rows = runMembers(of, members).rows as Float32Array<ArrayBuffer>;
-    ours = Math.min(ours, performance.now() - start);
-    native = Math.min(native, Number(execFileSync(program!, [input, output, '1'], { encoding: 'utf8' })));
+    return performance.now() - start;
+  };
+  // In turn, so that what else the machine does falls on all.
+  for (let round = 0; round < Number(rounds); round++) {
+    least.plain = Math.min(least.plain, ours(plain));
+    least.compiled = Math.min(least.compiled, ours(compiled));
+    least.native = Math.min(
+      least.native,
+      Number(execFileSync(program!, [input, output, '1'], { encoding: 'utf8' })),
+    );
   }
   const bytes = readFileSync(output);
   const theirs = new Float32Array(bytes.buffer, bytes.byteOffset, bytes.length / 4);
+  const against = (ms: number) => `${ms.toFixed(1)} ms, ${(ms / least.native).toFixed(2)} times`;
   console.log(
-    `${name.padEnd(26)} JavaScript ${ours.toFixed(1)} ms, C ${native.toFixed(1)} ms: ${(ours / native).toFixed(2)} times; rows differ by ${farthest(rows, theirs).toExponential(1)} at most`,
+    `${name.padEnd(26)} C ${least.native.toFixed(1)} ms; compiled steps ${against(least.compiled)}; plain JavaScript ${against(least.plain)}; rows differ by ${farthest(rows, theirs).toExponential(1)} at most`,
   );
 }
 rmSync(folder, { recursive: true });

@@ -1,32 +1,38 @@
 import { molar } from '../sugar/yields';
 
-/** Dissociation constants at 25 °C, mol/L (CRC Handbook, 97th ed.). */
-const lacticK = 10 ** -3.86;
-const aceticK = 10 ** -4.756;
-const citricK1 = 10 ** -3.13;
-const citricK2 = 10 ** -4.76;
-const citricK3 = 10 ** -6.4;
-const malicK1 = 10 ** -3.4;
-const malicK2 = 10 ** -5.11;
-const carbonicK = 10 ** -6.35;
-const waterK = 1e-14;
+const ln10: number = Math.LN10;
 
-const citricMolar = 192.12;
-const malicMolar = 134.09;
-const ln10 = Math.LN10;
+/** 10^−pK, mol/L. */
+function dissociation(pK: number): number {
+  return Math.exp(-pK * ln10);
+}
+
+/** Dissociation constants at 25 °C (CRC Handbook, 97th ed.). */
+const lacticK = dissociation(3.86);
+const aceticK = dissociation(4.756);
+const citricK1 = dissociation(3.13);
+const citricK2 = dissociation(4.76);
+const citricK3 = dissociation(6.4);
+const malicK1 = dissociation(3.4);
+const malicK2 = dissociation(5.11);
+const carbonicK = dissociation(6.35);
+const waterK: number = 1e-14;
+
+const citricMolar: number = 192.12;
+const malicMolar: number = 134.09;
 const perLactic = 1 / molar.lactic;
 const perAcetic = 1 / molar.acetic;
 const perCitric = 1 / citricMolar;
 const perMalic = 1 / malicMolar;
 
 /** What sets the pH, g/L of each acid, mol/L of CO2, equivalents/L of mineral charge. */
-export interface AcidMix {
-  lactic: number;
-  acetic: number;
-  citric: number;
-  malic: number;
-  co2Moles: number;
-  mineralCharge: number;
+export class AcidMix {
+  lactic: number = 0;
+  acetic: number = 0;
+  citric: number = 0;
+  malic: number = 0;
+  co2Moles: number = 0;
+  mineralCharge: number = 0;
 }
 
 /**
@@ -41,7 +47,7 @@ export interface AcidMix {
  * @source charge balance; constants as cited
  * @example acidity({ lactic: 2, acetic: 0, citric: 0, malic: 0, co2Moles: 0, mineralCharge: 0 }, 4) // ≈ 2.76
  */
-export function acidity(mix: AcidMix, guess: number, tolerance = 0.002): number {
+export function acidity(mix: AcidMix, guess: number, tolerance: number = 0.002): number {
   const lactic = mix.lactic * perLactic;
   const acetic = mix.acetic * perAcetic;
   const citric = mix.citric * perCitric;

@@ -1,24 +1,31 @@
 /** The three temperatures between which a microbe grows, °C, and the least activity it keeps at 4 °C. */
-export interface CardinalTemperatures {
+export class CardinalTemperatures {
   readonly least: number;
   readonly best: number;
   readonly most: number;
   /** Activity kept at 4 °C, relative to the best temperature; 0 for none. */
   readonly fridgeFloor: number;
+
+  constructor(least: number, best: number, most: number, fridgeFloor: number) {
+    this.least = least;
+    this.best = best;
+    this.most = most;
+    this.fridgeFloor = fridgeFloor;
+  }
 }
 
 /**
  * Cardinal temperatures that reproduced household practice. The floors are the middle of what is reported: yeast at 4 °C keeps
  * 3–20 % of its pace at 22 °C, by strain and study (lager yeast at the upper end, bread yeast at the lower).
  */
-export const cardinal = {
-  yeast: { least: 2, best: 34, most: 42, fridgeFloor: 0.036 },
-  lactic: { least: 2, best: 33, most: 43, fridgeFloor: 0.027 },
-  acetic: { least: 5, best: 30, most: 40, fridgeFloor: 0 },
-} as const satisfies Record<string, CardinalTemperatures>;
+export class cardinal {
+  static readonly yeast: CardinalTemperatures = new CardinalTemperatures(2, 34, 42, 0.036);
+  static readonly lactic: CardinalTemperatures = new CardinalTemperatures(2, 33, 43, 0.027);
+  static readonly acetic: CardinalTemperatures = new CardinalTemperatures(5, 30, 40, 0);
+}
 
 /** Below this the cold floor may carry, °C. */
-export const coldBelow = 12;
+export const coldBelow: number = 12;
 
 /** Activity of the cardinal model alone, 0–1. @see temperatureResponse */
 export function rosso(celsius: number, t: CardinalTemperatures): number {

@@ -1,52 +1,55 @@
 import { carbonIn, co2PerHexose, ethanolPerHexose, hexosePerSucrose, molar } from '../sugar/yields';
-import type { Conditions } from './conditions';
-import { kinetics } from './kinetics';
+import { Conditions } from './conditions';
+import { lacticKinetics, yeastKinetics } from './kinetics';
 import { slots } from './state';
 import { readiedBy } from './readiness';
 
-const {
-  CO2,
-  ETHANOL,
-  FRUCTOSE,
-  GLUCOSE,
-  GLYCEROL,
-  LACTIC,
-  LACTICS,
-  LACTICS_READY,
-  SUCROSE,
-  YEAST,
-  YEAST_READY,
-} = slots;
+const CO2: i32 = slots.CO2;
+const ETHANOL: i32 = slots.ETHANOL;
+const FRUCTOSE: i32 = slots.FRUCTOSE;
+const GLUCOSE: i32 = slots.GLUCOSE;
+const GLYCEROL: i32 = slots.GLYCEROL;
+const LACTIC: i32 = slots.LACTIC;
+const LACTICS: i32 = slots.LACTICS;
+const LACTICS_READY: i32 = slots.LACTICS_READY;
+const SUCROSE: i32 = slots.SUCROSE;
+const YEAST: i32 = slots.YEAST;
+const YEAST_READY: i32 = slots.YEAST_READY;
 
 // Plain numbers for the inner loop: bundlers and engines look properties up each time.
-const { growth, upkeep, inversion, inversionHalf } = kinetics.yeast;
-const sugarPerGrowth = 1 / kinetics.yeast.yieldOnSugar;
-const perGlucoseHalf = 1 / kinetics.yeast.glucoseHalf;
-const perFructoseHalf = 1 / kinetics.yeast.fructoseHalf;
-const perSucroseHalf = 1 / kinetics.yeast.sucroseHalf;
-const {
-  uptake: lacticUptake,
-  half: lacticHalf,
-  inversion: lacticInversion,
-  growth: lacticGrowth,
-} = kinetics.lactics;
-const lacticCells = lacticGrowth / lacticUptake;
-const perSplitYield = 1 / hexosePerSucrose;
-const halfSplitYield = hexosePerSucrose / 2;
+const growth: number = yeastKinetics.growth;
+const upkeep: number = yeastKinetics.upkeep;
+const inversion: number = yeastKinetics.inversion;
+const inversionHalf: number = yeastKinetics.inversionHalf;
+const sugarPerGrowth: number = 1 / yeastKinetics.yieldOnSugar;
+const perGlucoseHalf: number = 1 / yeastKinetics.glucoseHalf;
+const perFructoseHalf: number = 1 / yeastKinetics.fructoseHalf;
+const perSucroseHalf: number = 1 / yeastKinetics.sucroseHalf;
+const lacticUptake: number = lacticKinetics.uptake;
+const lacticHalf: number = lacticKinetics.half;
+const lacticInversion: number = lacticKinetics.inversion;
+const lacticGrowth: number = lacticKinetics.growth;
+const lacticCells: number = lacticGrowth / lacticUptake;
+const perSplitYield: number = 1 / hexosePerSucrose;
+const halfSplitYield: number = hexosePerSucrose / 2;
 
 /** Grams of hexose whose carbon makes a gram of cells. */
-const hexosePerCell = carbonIn.biomass / carbonIn.hexose;
+const hexosePerCell: number = carbonIn.biomass / carbonIn.hexose;
 /** Glycerol made of a gram of hexose that is burnt and not built into cells: 3–4 % (wine and beer analyses). */
-const glycerolYield = 0.035;
+const glycerolYield: number = 0.035;
 /** What carbon is left goes to gas and alcohol, two of alcohol to one of gas. */
-const burntShare = 1 - (glycerolYield * carbonIn.glycerol) / carbonIn.hexose;
-const co2Yield = co2PerHexose * burntShare;
-const ethanolYield = ethanolPerHexose * burntShare;
-const heteroLactic = molar.lactic / molar.hexose;
-const heteroEthanol = molar.ethanol / molar.hexose;
-const heteroCo2 = molar.co2 / molar.hexose;
+const burntShare: number = 1 - (glycerolYield * carbonIn.glycerol) / carbonIn.hexose;
+const co2Yield: number = co2PerHexose * burntShare;
+const ethanolYield: number = ethanolPerHexose * burntShare;
+const heteroLactic: number = molar.lactic / molar.hexose;
+const heteroEthanol: number = molar.ethanol / molar.hexose;
+const heteroCo2: number = molar.co2 / molar.hexose;
 
-const dregs = 1e-12;
+/** What the slopes of the first two trials and of the last weigh. */
+const aSixth: number = 1 / 6;
+const twoThirds: number = 2 / 3;
+
+const dregs: number = 1e-12;
 
 /**
  * What cells eat within a step, and what they make of it: sugars, cells, alcohol, acid, gas and readiness of a state, in place.
@@ -65,15 +68,13 @@ const dregs = 1e-12;
 // eslint-disable-next-line max-lines-per-function
 export function eat(y: Float64Array, c: Conditions, step: number): void {
   const s0 = y[SUCROSE]!, g0 = y[GLUCOSE]!, f0 = y[FRUCTOSE]!, x0 = y[YEAST]!, l0 = y[LACTICS]!; // prettier-ignore
-  const {
-    dissolvedShare,
-    gasHalfGrowth,
-    gasHalfFerment,
-    heterolactic,
-    shape,
-    yeastCapacity,
-    lacticCapacity,
-  } = c;
+  const dissolvedShare = c.dissolvedShare;
+  const gasHalfGrowth = c.gasHalfGrowth;
+  const gasHalfFerment = c.gasHalfFerment;
+  const heterolactic = c.heterolactic;
+  const shape = c.shape;
+  const yeastCapacity = c.yeastCapacity;
+  const lacticCapacity = c.lacticCapacity;
   const yeastRate = c.vigour * c.yeastHeat;
   const lacticRate = c.vigour * c.lacticHeat;
   const doubling = growth * c.growth * gasHalfGrowth;
@@ -91,7 +92,7 @@ export function eat(y: Float64Array, c: Conditions, step: number): void {
   let q = y[YEAST_READY]!, p = y[LACTICS_READY]!, gas = y[CO2]! * dissolvedShare; // prettier-ignore
   let s = s0, g = g0, f = f0, x = x0, l = l0; // prettier-ignore
   // Weighted sums of the slopes so far, and of what was burnt and soured.
-  let ds = 0, dg = 0, df = 0, dx = 0, dl = 0, burnt = 0, soured = 0; // prettier-ignore
+  let ds: f64 = 0, dg: f64 = 0, df: f64 = 0, dx: f64 = 0, dl: f64 = 0, burnt: f64 = 0, soured: f64 = 0; // prettier-ignore
   for (let stage = 0; stage < 3; stage++) {
     // Competition for three sugars: glucose goes first; sucrose is split in the cell wall, so that a few cells never starve.
     const pull = 1 / (1 + g * perGlucoseHalf + f * perFructoseHalf + s * perSucroseHalf);
@@ -116,7 +117,7 @@ export function eat(y: Float64Array, c: Conditions, step: number): void {
     const newYeast = growing * pace * toYeast;
     const newLactics = lacticCells * c.growth * roomFor(l, lacticCapacity, shape) * toLactics;
     const fromSplit = splitting * ofSucrose * halfSplitYield;
-    const weight = stage === 2 ? 2 / 3 : 1 / 6;
+    const weight: f64 = stage === 2 ? twoThirds : aSixth;
     ds -= weight * wantedSucrose * ofSucrose;
     dg += weight * (fromSplit - wantedGlucose * ofGlucose);
     df += weight * (fromSplit - wantedFructose * ofFructose);

@@ -1,30 +1,18 @@
 import { molar } from '../sugar/yields';
-import type { AcidMix } from './acid-balance';
 import { bases } from './bases';
-import { freshConditions } from './conditions';
+import { copyState } from './copy-state';
 import type { Ferment, Inflow, LotStage } from './ferment';
 import { lagOfAged } from './dose-age';
 import { inoculum } from './inoculum';
-import { eat } from './eat';
 import type { Member } from './member';
 import { co2OfAir, prepare, solveAcidity } from './prepare';
-import { unfilled, type FermentRun } from './run-state';
+import { FermentRun } from './run-state';
+import { Filling } from './standing';
 import { slots } from './state';
 import { surfaceAt } from './surface';
 import { fillingAt } from './time-table';
-import {
-  burp,
-  closeRow,
-  dissolvedShare,
-  leaveHeadspace,
-  pour,
-  release,
-  stirOnce,
-  trapAir,
-} from './vessel-gas';
+import { burp, dissolvedShare, leaveHeadspace, pour, stirOnce, trapAir } from './vessel-gas';
 import { gramsPerVolume } from '../gas/co2-solubility';
-import { freshClosedVessel } from '../gas/closed-vessel';
-import { weather } from './weather';
 
 const {
   ACETIC,
@@ -92,7 +80,8 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
   const { culture, kept } = ferment;
   const base = bases[ferment.base];
   const dose = inoculum(culture, ferment.amountPerLitre, base);
-  const c = freshConditions();
+  const run = new FermentRun();
+  const { c, acids } = run;
   c.yeastCapacity = kept
     ? kept.yeastCapacity * member.capacity
     : base.yeastCapacity * member.capacity + dose.yeast * reservesOfCell;
@@ -103,30 +92,17 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
   c.gasHalfGrowth *= member.gasTolerance;
   c.gasHalfFerment *= member.gasTolerance;
   c.starving = kept?.starving ?? 0;
-  const acids: AcidMix = {
-    lactic: 0,
-    acetic: 0,
-    citric: base.citricGramsPerLitre + base.citrateGramsPerLitre + ferment.citric,
-    malic: base.malicGramsPerLitre + ferment.malic,
-    co2Moles: 0,
-    mineralCharge: base.mineralCharge,
-  };
-  return {
-    y: new Float64Array(STATE_SIZE),
-    c,
-    acids,
-    member,
-    vigour: ferment.vigour * member.vigour,
-    tenderBy: culture?.tenderBy ?? 0,
-    kept,
-    liquidMl: ferment.liquidLitres * 1000,
-    ph: 5,
-    filling: unfilled,
-    vessel: null,
-    celsius: 20,
-    hour: 0,
-    alive: culture !== null,
-  };
+  c.hungerAtBest = kept?.hungerDying ?? -1;
+  acids.citric = base.citricGramsPerLitre + base.citrateGramsPerLitre + ferment.citric;
+  acids.malic = base.malicGramsPerLitre + ferment.malic;
+  acids.mineralCharge = base.mineralCharge;
+  run.member = member;
+  run.vigour = ferment.vigour * member.vigour;
+  run.tenderBy = culture?.tenderBy ?? 0;
+  run.kept = kept;
+  run.liquidMl = ferment.liquidLitres * 1000;
+  run.alive = culture !== null;
+  return run;
 }
 
 /**
@@ -151,8 +127,8 @@ export function resumeRun(
   run.vessel = stage.vessel;
   run.liquidMl = stage.liquidMl ?? run.liquidMl;
   run.filling =
-    stage.vessel === 'sealed' ? fillingAt(ferment.stages, hour, ferment.liquidLitres * 1000) : unfilled;
-  prepare(run, stage);
+    stage.vessel === 'sealed' ? fillingAt(ferment.stages, hour, ferment.liquidLitres * 1000) : new Filling();
+  standIn(run, stage);
   return run;
 }
 
@@ -212,30 +188,21 @@ export function enterStage(run: FermentRun, stage: LotStage): void {
     const sealedAt = stage.sealedAtCelsius ?? stage.celsius;
     run.filling = { headspaceRatio: ratio, filledCelsius: sealedAt };
     trapAir(y, ratio, sealedAt);
-  } else if (!sealed) run.filling = unfilled;
+  } else if (!sealed) run.filling = new Filling();
   run.vessel = stage.vessel;
   const { exchange, airing, pellicle, alcoholLost } = surfaceAt(stage, liquidMl);
   run.c.exchange = exchange;
   run.c.alcoholLost = run.kept?.airing ?? alcoholLost;
   run.c.airing = airing;
   run.c.pellicle = pellicle;
-  prepare(run, stage);
+  standIn(run, stage);
 }
 
-const closed = freshClosedVessel();
-
-/** Goes on by `step` hours within one stage. */
-export function stepRun(run: FermentRun, stage: LotStage, step: number): void {
-  const { y, c } = run;
-  const gas = y[CO2]!;
-  if (run.alive) eat(y, c, step);
-  if (run.alive || c.saturation !== Infinity) weather(y, c, y[CO2]! - gas, step);
-  run.hour += step;
-  if (run.member.leak > 0 && run.filling.headspaceRatio > 0) {
-    closeRow(closed, run.y, 0, run.filling, run.celsius);
-    if (closed.gaugeBar > 0) release(run.y, closed, 1 - Math.exp(-run.member.leak * step));
-  }
-  prepare(run, stage);
+/** Works out the conditions of a stage's vessel and place. */
+export function standIn(run: FermentRun, stage: LotStage): void {
+  run.sealed = stage.vessel === 'sealed';
+  run.placeCelsius = stage.celsius;
+  prepare(run);
 }
 
 /** Burps the vessel if it is sealed. */
@@ -251,8 +218,7 @@ export function recordRow(
   at: number,
   gasRate: number,
 ): void {
-  const { y } = run;
-  for (let i = 0; i < STATE_SIZE; i++) rows[at + i] = y[i]!;
+  copyState(run.y, rows, at);
   rows[at + PH] = run.ph;
   rows[at + GAS_RATE] = gasRate;
 }

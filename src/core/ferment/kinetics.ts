@@ -1,24 +1,38 @@
-/** Kinetic constants that reproduced household practice; per hour at the best temperature. */
-export const kinetics = {
-  yeast: {
-    growth: 0.3,
-    yieldOnSugar: 0.12,
-    upkeep: 1.05,
-    inversion: 6,
-    inversionHalf: 8.6,
-    glucoseHalf: 0.6,
-    fructoseHalf: 1.2,
-    sucroseHalf: 4,
-  },
-  lactics: { growth: 0.3, uptake: 1.9, half: 4, inversion: 2 },
-  acetics: { uptake: 3, half: 2, capacity: 0.4, cellsPerEthanol: 0.067, pellicleHalf: 0.1 },
-  gasHalfGrowth: 12,
-  gasHalfFerment: 45,
+/** Kinetic constants that reproduced household practice; per hour at the best temperature, g/L. */
+export class yeastKinetics {
+  static readonly growth: number = 0.3;
+  static readonly yieldOnSugar: number = 0.12;
+  static readonly upkeep: number = 1.05;
+  static readonly inversion: number = 6;
+  static readonly inversionHalf: number = 8.6;
+  static readonly glucoseHalf: number = 0.6;
+  static readonly fructoseHalf: number = 1.2;
+  static readonly sucroseHalf: number = 4;
+}
+export class lacticKinetics {
+  static readonly growth: number = 0.3;
+  static readonly uptake: number = 1.9;
+  static readonly half: number = 4;
+  static readonly inversion: number = 2;
+}
+export class aceticKinetics {
+  static readonly uptake: number = 3;
+  static readonly half: number = 2;
+  static readonly capacity: number = 0.4;
+  static readonly cellsPerEthanol: number = 0.067;
+  static readonly pellicleHalf: number = 0.1;
+}
+export class gasKinetics {
+  /** Dissolved CO2 that halves growth, and fermenting, g/L. */
+  static readonly halfGrowth: number = 12;
+  static readonly halfFerment: number = 45;
   /** Loss of supersaturation from an unsealed vessel, per hour. */
-  degassing: 1.5,
+  static readonly degassing: number = 1.5;
   /** Oxygen taken by a gram of live yeast, share per hour. */
-  oxygenTaking: 4,
-  /** Sugar at which a kept jar is half hungry, g/L, and the readiness it then falls from. Practice. */
-  hungryBelow: 0.6,
-  readiest: 10,
-} as const;
+  static readonly oxygenTaking: number = 4;
+}
+/** Sugar at which a kept jar is half hungry, g/L, and the readiness it then falls from. Practice. */
+export class hungerKinetics {
+  static readonly hungryBelow: number = 0.6;
+  static readonly readiest: number = 10;
+}

@@ -1,55 +1,37 @@
 /** One plausible kitchen: how it departs from the nominal ferment. The nominal member has every factor 1, every shift 0. */
-export interface Member {
+export class Member {
   /** Speed of yeast and bacteria. */
-  readonly vigour: number;
+  vigour: number = 1;
   /** Length of the lag. */
-  readonly lag: number;
+  lag: number = 1;
   /** Amount of bacteria in the starter. */
-  readonly bacteria: number;
+  bacteria: number = 1;
   /** Nutrients in the base. */
-  readonly capacity: number;
+  capacity: number = 1;
   /** True temperature less the stated one, °C. */
-  readonly offset: number;
+  offset: number = 0;
   /** Half the day/night swing, °C. */
-  readonly swing: number;
+  swing: number = 0;
   /** Hour at which the swing is at its mean and rising. */
-  readonly swingPhase: number;
+  swingPhase: number = 0;
   /** Share of the overpressure's gas that the seal lets go, per hour. */
-  readonly leak: number;
+  leak: number = 0;
   /** Where the seals of its vessels lie between the best and the worst, 0–1: each vessel takes its own leak from it. */
-  readonly seal: number;
+  seal: number = 0;
   /** How the pace strays from the equations: logarithm of the vigour gained within the first day, and over the first week. */
-  readonly earlyDrift: number;
-  readonly lateDrift: number;
+  earlyDrift: number = 0;
+  lateDrift: number = 0;
   /** Live cells of the dose, and how fast they double, against the usual. */
-  readonly cells: number;
-  readonly growth: number;
+  cells: number = 1;
+  growth: number = 1;
   /** How early growth feels its limit: 0 is logistic, below nearer to exponential, above nearer to linear. Above −1. */
-  readonly shape: number;
+  shape: number = 0;
   /** How much more gas it takes to slow growth and fermenting. */
-  readonly gasTolerance: number;
+  gasTolerance: number = 1;
   /** True temperature of a fridge less the stated one, °C. */
-  readonly fridge: number;
+  fridge: number = 0;
   /** Pace kept in the cold, against the usual. */
-  readonly coldActivity: number;
+  coldActivity: number = 1;
 }
 
-export const nominalMember: Member = {
-  vigour: 1,
-  lag: 1,
-  bacteria: 1,
-  capacity: 1,
-  offset: 0,
-  swing: 0,
-  swingPhase: 0,
-  leak: 0,
-  seal: 0,
-  cells: 1,
-  growth: 1,
-  earlyDrift: 0,
-  lateDrift: 0,
-  shape: 0,
-  gasTolerance: 1,
-  fridge: 0,
-  coldActivity: 1,
-};
+export const nominalMember: Member = new Member();

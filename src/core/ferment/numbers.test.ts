@@ -3,7 +3,7 @@ import { acidity, type AcidMix } from './acid-balance';
 import { bases } from './bases';
 import { cardinal, temperatureResponse } from './cardinal-temperature';
 import { inoculum } from './inoculum';
-import { kinetics } from './kinetics';
+import { aceticKinetics, gasKinetics, hungerKinetics, lacticKinetics, yeastKinetics } from './kinetics';
 import { familyHours, reportHours, spanAt, stageSpans } from './time-table';
 
 // base | most yeast | most bacteria, g/L | minerals eq/L | citric | malic | citrate, g/L | pH before a dose
@@ -50,26 +50,26 @@ test('what a base offers is what was checked; only peel carries life of its own'
 });
 
 test('kinetic constants are what the households reported were reproduced with', () => {
-  expect(kinetics).toEqual({
-    yeast: {
-      growth: 0.3,
-      yieldOnSugar: 0.12,
-      upkeep: 1.05,
-      inversion: 6,
-      inversionHalf: 8.6,
-      glucoseHalf: 0.6,
-      fructoseHalf: 1.2,
-      sucroseHalf: 4,
-    },
-    lactics: { growth: 0.3, uptake: 1.9, half: 4, inversion: 2 },
-    acetics: { uptake: 3, half: 2, capacity: 0.4, cellsPerEthanol: 0.067, pellicleHalf: 0.1 },
-    gasHalfGrowth: 12,
-    gasHalfFerment: 45,
-    degassing: 1.5,
-    oxygenTaking: 4,
-    hungryBelow: 0.6,
-    readiest: 10,
+  expect({ ...yeastKinetics }).toEqual({
+    growth: 0.3,
+    yieldOnSugar: 0.12,
+    upkeep: 1.05,
+    inversion: 6,
+    inversionHalf: 8.6,
+    glucoseHalf: 0.6,
+    fructoseHalf: 1.2,
+    sucroseHalf: 4,
   });
+  expect({ ...lacticKinetics }).toEqual({ growth: 0.3, uptake: 1.9, half: 4, inversion: 2 });
+  expect({ ...aceticKinetics }).toEqual({
+    uptake: 3,
+    half: 2,
+    capacity: 0.4,
+    cellsPerEthanol: 0.067,
+    pellicleHalf: 0.1,
+  });
+  expect({ ...gasKinetics }).toEqual({ halfGrowth: 12, halfFerment: 45, degassing: 1.5, oxygenTaking: 4 });
+  expect({ ...hungerKinetics }).toEqual({ hungryBelow: 0.6, readiest: 10 });
 });
 
 describe('activity by temperature', () => {

@@ -1,21 +1,24 @@
-import { freshConditions, type Conditions } from './conditions';
+import { Conditions } from './conditions';
 import { eat } from './eat';
 import { hungerOf, weather } from './weather';
 import { slots } from './state';
 
+type Slot = Exclude<keyof typeof slots, 'prototype'>;
+const conditions = (more: Partial<Conditions> = {}) => Object.assign(new Conditions(), more);
+
 describe('rates at one moment, worked out on paper', () => {
-  const state = (parts: Partial<Record<keyof typeof slots, number>>) => {
+  const state = (parts: Partial<Record<Slot, number>>) => {
     const y = new Float64Array(slots.STATE_SIZE);
-    for (const [slot, value] of Object.entries(parts)) y[slots[slot as keyof typeof slots]] = value;
+    for (const [slot, value] of Object.entries(parts)) y[slots[slot as Slot]] = value;
     return y;
   };
   /** What changes an hour, over a step so short that it is the rate itself, or over a longer one. */
   const ratesOf = (y: Float64Array, more: Partial<Conditions> = {}, step = 1e-5) => {
-    const c = { ...freshConditions(), yeastCapacity: 1, lacticCapacity: 0.5, ...more };
+    const c = conditions({ yeastCapacity: 1, lacticCapacity: 0.5, ...more });
     const after = y.slice();
     eat(after, c, step);
     weather(after, c, after[slots.CO2]! - y[slots.CO2]!, step);
-    return (slot: keyof typeof slots) => (after[slots[slot]]! - y[slots[slot]]!) / step;
+    return (slot: Slot) => (after[slots[slot]]! - y[slots[slot]]!) / step;
   };
   /** Glycerol takes 3.5 % of what is burnt; two alcohol to one gas share the carbon left. */
   const burntShare = 1 - (0.035 * ((3 * 12.011) / 92.094)) / ((6 * 12.011) / 180.156);
@@ -247,7 +250,7 @@ describe('rates at one moment, worked out on paper', () => {
 
   test('gas made within a step bubbles off once the liquid is full', () => {
     const y = state({ CO2: 1.4 });
-    const c = { ...freshConditions(), saturation: 1.5 };
+    const c = conditions({ saturation: 1.5 });
     y[slots.CO2] = 1.4 + 0.3;
     // A third of the hour fills it; for two thirds 0.3 an hour comes and 1.5 of the surplus goes.
     weather(y, c, 0.3, 1);
@@ -296,7 +299,7 @@ describe('rates at one moment, worked out on paper', () => {
     const half = ratesOf(state({ GLUCOSE: 0.6, YEAST_READY: 5 }), { starving: 0.02 });
     expect(half('YEAST_READY')).toBeCloseTo(5 * (0.3 * 0.95 - 0.02 * 0.5), 4);
     const after = state({ GLUCOSE: 60, YEAST_READY: 12 });
-    weather(after, { ...freshConditions(), starving: 0.02 }, 0, 1);
+    weather(after, conditions({ starving: 0.02 }), 0, 1);
     expect(after[slots.YEAST_READY]).toBeCloseTo(10 * Math.exp((-0.02 * 0.6) / 60.6), 9);
   });
 });

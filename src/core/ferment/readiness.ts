@@ -1,7 +1,7 @@
 /** Baranyi's state grows without bound in theory; a hundred is ready for good, and from there sleep can set in. */
-const wideAwake = 100;
+const wideAwake: number = 100;
 /** Below this it means "asleep" and falls no further: what lives still wakes. */
-const fastAsleep = 1e-3;
+const fastAsleep: number = 1e-3;
 
 /**
  * Physiological state of cells some hours on: Baranyi's exponential waking, levelling off when all are ready, less falling

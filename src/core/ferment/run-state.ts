@@ -1,29 +1,10 @@
-import type { AcidMix } from './acid-balance';
-import type { Conditions } from './conditions';
 import type { Kept, LotStage } from './ferment';
-import type { Member } from './member';
-import type { Filling } from './vessel-gas';
+import { Standing } from './standing';
 
-/** A ferment being integrated: its state and what the integrator needs. Mutable on purpose; never leaves core/ferment. */
-export interface FermentRun {
-  readonly y: Float64Array;
-  readonly c: Conditions;
-  readonly acids: AcidMix;
-  readonly member: Member;
-  /** Vigour before it drifts. */
-  readonly vigour: number;
-  /** °C by which the culture suffers from heat sooner than its cells alone. */
-  readonly tenderBy: number;
+/** A ferment being integrated: how it stands, and what changes of vessel need. Mutable on purpose; never leaves core/ferment. */
+export class FermentRun extends Standing {
   /** How it lives on when it is a kept jar. */
-  readonly kept: Kept | null;
-  liquidMl: number;
-  ph: number;
-  filling: Filling;
-  vessel: LotStage['vessel'] | null;
-  celsius: number;
-  hour: number;
-  alive: boolean;
+  kept: Kept | null = null;
+  liquidMl = 1000;
+  vessel: LotStage['vessel'] | null = null;
 }
-
-/** What is not sealed has no filling to speak of. */
-export const unfilled: Filling = { headspaceRatio: 0, filledCelsius: 20 };

@@ -1,13 +1,13 @@
 import { knownCultures } from '../cultures/registry';
 import { atmosphereBar, co2Solubility, gramsPerVolume } from '../gas/co2-solubility';
 import { waterVapourBar } from '../gas/water-vapour';
-import { airShutIn, freshClosedVessel } from '../gas/closed-vessel';
-import { beginRun, burpRun, enterStage, stepRun } from './ferment-run';
-import { prepare } from './prepare';
+import { airShutIn, ClosedVessel } from '../gas/closed-vessel';
+import { beginRun, burpRun, enterStage, standIn } from './ferment-run';
 import type { LotStage } from './ferment';
 import { nominalMember } from './member';
 import { begun, bottle, inflow, jar, member, soda } from './run.test-tool';
 import { slots } from './state';
+import { stepOn } from './step';
 import { closeRow, dissolvedShare, restInAirOf } from './vessel-gas';
 
 const {
@@ -194,28 +194,28 @@ describe('conditions of a step', () => {
   test('temperature: the offset whole in a kitchen, two fifths in the cold; a swing over the day in the kitchen alone', () => {
     const run = begun({}, member({ offset: 2, swing: 3, swingPhase: 4 }));
     run.hour = 10;
-    prepare(run, jar);
+    standIn(run, jar);
     expect(run.celsius).toBeCloseTo(22 + 2 + 3, 12);
     run.hour = 22;
-    prepare(run, jar);
+    standIn(run, jar);
     expect(run.celsius).toBeCloseTo(22 + 2 - 3, 12);
-    prepare(run, { ...jar, celsius: 12 });
+    standIn(run, { ...jar, celsius: 12 });
     expect(run.celsius).toBeCloseTo(12.8, 12);
-    prepare(run, { ...jar, celsius: 12.1 });
+    standIn(run, { ...jar, celsius: 12.1 });
     expect(run.celsius).toBeCloseTo(12.1 + 2 - 3, 12);
   });
 
   test('a fridge is off by its own error, never frozen; the cold’s pace by its own factor', () => {
     const run = begun({}, member({ offset: 2, fridge: -3, coldActivity: 2 }));
-    prepare(run, { ...jar, celsius: 4 });
+    standIn(run, { ...jar, celsius: 4 });
     expect(run.celsius).toBe(1);
     expect(run.c.yeastHeat).toBeCloseTo(2 * 0.036 * Math.exp(0.12 * (1 - 4)), 9);
     expect(run.c.fallingAsleep).toBeCloseTo(0.006 * 1.5, 9);
-    prepare(run, { ...jar, celsius: 2 });
+    standIn(run, { ...jar, celsius: 2 });
     expect(run.celsius).toBe(0);
-    prepare(run, { ...jar, celsius: 8 });
+    standIn(run, { ...jar, celsius: 8 });
     expect(run.celsius).toBe(5);
-    prepare(run, { ...jar, celsius: 8.1 });
+    standIn(run, { ...jar, celsius: 8.1 });
     expect(run.celsius).toBeCloseTo(8.9, 9);
     expect(run.c.fallingAsleep).toBe(0);
   });
@@ -224,7 +224,7 @@ describe('conditions of a step', () => {
     const run = begun({}, member({ earlyDrift: 0.2, lateDrift: -0.3, vigour: 2 }));
     for (const hour of [0, 10, 90]) {
       run.hour = hour;
-      prepare(run, jar);
+      standIn(run, jar);
       const strayed = 0.2 * (1 - Math.exp(-hour / 20)) - 0.3 * (1 - Math.exp(-hour / 90));
       expect(run.c.vigour).toBeCloseTo(1.2 * 2 * Math.exp(strayed), 4);
     }
@@ -232,15 +232,15 @@ describe('conditions of a step', () => {
 
   test('heat kills in the step that feels it, and stops when it is over', () => {
     const run = begun();
-    prepare(run, { ...jar, celsius: 45 });
+    standIn(run, { ...jar, celsius: 45 });
     expect(Math.LN10 / run.c.yeastDying).toBeCloseTo((0.95 / 60) * 10 ** (10 / 4.6), 6);
     expect(run.c.fallingAsleep).toBeCloseTo(0.3, 9);
-    prepare(run, jar);
+    standIn(run, jar);
     expect([run.c.yeastDying, run.c.lacticDying, run.c.aceticDying]).toEqual([0, 0, 0]);
     const grains = begun({ culture: knownCultures('water-kefir-grains') });
-    prepare(grains, { ...jar, celsius: 36 });
+    standIn(grains, { ...jar, celsius: 36 });
     const bug = begun();
-    prepare(bug, { ...jar, celsius: 40 });
+    standIn(bug, { ...jar, celsius: 40 });
     expect(grains.c.yeastDying).toBeCloseTo(bug.c.yeastDying, 12);
   });
 
@@ -267,7 +267,7 @@ describe('conditions of a step', () => {
     const ease = (ethanol: number, lactic: number) => {
       run.y[ETHANOL] = ethanol;
       run.y[LACTIC] = lactic;
-      prepare(run, jar);
+      standIn(run, jar);
       return { yeast: run.c.yeastEase, lactic: run.c.lacticEase, ph: run.ph };
     };
     const mild = ease(0, 0.2);
@@ -287,8 +287,8 @@ describe('a step', () => {
     const tight = begun({ culture: null, co2Volumes: 3 }, nominalMember, bottle);
     const leaky = begun({ culture: null, co2Volumes: 3 }, member({ leak: 0.03 }), bottle);
     const above = leaky.y[CO2]! * (1 - dissolvedShare(leaky.y, leaky.filling, 22));
-    stepRun(leaky, bottle, 2);
-    stepRun(tight, bottle, 2);
+    stepOn(leaky, 2);
+    stepOn(tight, 2);
     expect(leaky.y[ESCAPED]).toBeCloseTo(above * (1 - Math.exp(-0.06)), 9);
     expect([tight.y[ESCAPED], leaky.hour]).toEqual([0, 2]);
     const flat = begun({ culture: null, co2Volumes: 0 }, member({ leak: 0.03 }), {
@@ -296,7 +296,7 @@ describe('a step', () => {
       celsius: 15,
       sealedAtCelsius: 30,
     });
-    stepRun(flat, bottle, 2);
+    stepOn(flat, 2);
     expect(flat.y[ESCAPED]).toBe(0);
   });
 
@@ -304,7 +304,7 @@ describe('a step', () => {
     const run = begun({ culture: null, co2Volumes: 3 }, nominalMember, bottle);
     // The headspace falls to the air outside with its composition kept; vapour makes itself up at once.
     const outside = atmosphereBar - waterVapourBar(22);
-    const { gaugeBar, co2Dissolved } = closeRow(freshClosedVessel(), run.y, 0, run.filling, 22);
+    const { gaugeBar, co2Dissolved } = closeRow(new ClosedVessel(), run.y, 0, run.filling, 22);
     const inside = gaugeBar + outside;
     const above = run.y[CO2]! * (1 - co2Dissolved);
     burpRun(run, bottle);

@@ -1,9 +1,10 @@
-import { beginRun, burpRun, enterStage, recordRow, stepRun } from './ferment-run';
+import { beginRun, burpRun, enterStage } from './ferment-run';
 import type { FermentRun } from './run-state';
 import { nominalMember, type Member } from './member';
 import { fermentOf, type LotStage } from './ferment';
 import type { Scenario } from './scenario';
 import { slots } from './state';
+import { benchNow, type Bench } from './compiled/bench';
 import { reportHours, stageSpans } from './time-table';
 
 const { CO2, ESCAPED, ROW_SIZE } = slots;
@@ -73,7 +74,8 @@ export function followAll(
   pace: Pace,
 ): readonly Gap[] {
   let gaps: readonly Gap[] = [];
-  runs.forEach((run, member) => (gaps = follow(run, stages, hours, into, member, runs.length, pace)));
+  const bench = benchNow();
+  runs.forEach((run, member) => (gaps = follow(run, bench, stages, hours, into, member, runs.length, pace)));
   for (const gap of gaps) fillIn(into, hours, gap, runs.length);
   return gaps;
 }
@@ -86,6 +88,7 @@ export interface Gap {
 
 function follow(
   run: FermentRun,
+  bench: Bench,
   stages: readonly LotStage[],
   hours: readonly number[],
   into: Recorder,
@@ -101,6 +104,7 @@ function follow(
   let fedAt = 0;
   for (const { stage, from, to } of stageSpans(stages)) {
     enterStage(run, stage);
+    bench.take(run);
     let at = from;
     let vent = stage.ventEveryHours === null ? Infinity : from + stage.ventEveryHours;
     if (stage.addSugars || stage.inflows) fedAt = from;
@@ -109,25 +113,27 @@ function follow(
         const end = lastWithin(hours, next, at);
         if (end > next) gaps.push({ first: next, end });
         const gas = gasMade(run);
-        record(run, into, end * members + member, at > since ? (gas - made) / (at - since) : 0);
+        record(bench, into, end * members + member, at > since ? (gas - made) / (at - since) : 0);
         if (at > since) made = gas;
         since = at;
         next = end + 1;
       }
       if (at >= to - 1e-9) break;
-      const limit = pace.long ? unhurried(run, stage, pace.limit, at - fedAt) : pace.limit;
+      const limit = pace.long ? unhurried(started + at, stage, pace.limit, at - fedAt) : pace.limit;
       // What a transfer changes at once lies on no straight line: the first row after it is reached.
       const passed = at > from ? lastWithin(hours, next, at + limit) : next;
       const report = next < hours.length ? hours[passed]! : Infinity;
       // Where steps may grow, they are looked at afresh at least once a day.
       const until = Math.min(to, vent, report, pace.long ? at + 24 : Infinity);
-      at = advance(run, stage, at, until, limit);
+      at = advance(bench, at, until, limit);
       if (at >= vent - 1e-9) {
+        bench.leave();
         burpRun(run, stage);
         vent += stage.ventEveryHours ?? Infinity;
       }
-      run.hour = started + at;
     }
+    bench.leave();
+    run.hour = started + at;
   }
   return gaps;
 }
@@ -159,9 +165,9 @@ function fillIn(into: Recorder, hours: readonly number[], { first, end }: Gap, m
 
 const gasMade = (run: FermentRun) => run.y[CO2]! + run.y[ESCAPED]!;
 
-function record(run: FermentRun, into: Recorder, row: number, gasRate: number): void {
-  recordRow(run, into.rows, (into.first + row) * ROW_SIZE, gasRate);
-  into.celsius[into.first + row] = run.celsius;
+function record(bench: Bench, into: Recorder, row: number, gasRate: number): void {
+  bench.record(into.rows, (into.first + row) * ROW_SIZE, gasRate);
+  into.celsius[into.first + row] = bench.celsius();
 }
 
 /**
@@ -170,12 +176,12 @@ function record(run: FermentRun, into: Recorder, row: number, gasRate: number): 
  *
  * @param sinceFed hours since sugar or another liquid came in
  */
-function unhurried(run: FermentRun, stage: LotStage, stepLimit: number, sinceFed: number): number {
+function unhurried(hour: number, stage: LotStage, stepLimit: number, sinceFed: number): number {
   const kind = stage.vessel === 'sealed' ? 'sealed' : 'unsealed';
   const calm = calmFrom[kind].find(({ hours }) => sinceFed >= hours)?.step ?? stepLimit;
   return Math.max(
     stepLimit,
-    stage.celsius <= coldBelow ? 4 : run.hour > oldAfterHours ? Math.max(calm, 3) : calm,
+    stage.celsius <= coldBelow ? 4 : hour > oldAfterHours ? Math.max(calm, 3) : calm,
   );
 }
 const coldBelow = 8;
@@ -188,9 +194,8 @@ const calmFrom = {
   unsealed: [{ hours: 96, step: 2 }],
 } as const;
 
-function advance(run: FermentRun, stage: LotStage, at: number, until: number, stepLimit: number): number {
+function advance(bench: Bench, at: number, until: number, stepLimit: number): number {
   const steps = Math.max(1, Math.ceil((until - at) / stepLimit - 1e-9));
-  const step = (until - at) / steps;
-  for (let i = 0; i < steps; i++) stepRun(run, stage, step);
+  bench.go(steps, (until - at) / steps);
   return until;
 }

@@ -1,5 +1,5 @@
 import type { LotStage } from './ferment';
-import type { Filling } from './vessel-gas';
+import type { Filling } from './standing';
 
 /** When each stage starts and ends, hours from the start. */
 export interface StageSpan {

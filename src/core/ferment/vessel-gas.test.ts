@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { sealedBottleGas } from '../gas/sealed-bottle';
 import { waterVapourBar } from '../gas/water-vapour';
 import { slots } from './state';
-import { freshClosedVessel } from '../gas/closed-vessel';
+import { release } from './step';
+import { ClosedVessel } from '../gas/closed-vessel';
 import { atmosphereBar, co2Solubility } from '../gas/co2-solubility';
 import {
   burp,
@@ -12,7 +13,6 @@ import {
   gaugeBarOf,
   leaveHeadspace,
   restInAirOf,
-  release,
   trapAir,
 } from './vessel-gas';
 
@@ -70,7 +70,7 @@ describe('gas in a vessel under way', () => {
     const before = y.slice();
     const share = dissolvedShare(y, filled(0.04), 22);
     burp(y, filled(0.04), 22);
-    const stood = closeRow(freshClosedVessel(), before, 0, filled(0.04), 22);
+    const stood = closeRow(new ClosedVessel(), before, 0, filled(0.04), 22);
     const outside = atmosphereBar - waterVapourBar(22);
     const part = 1 - outside / (stood.gaugeBar + outside);
     expect(y[NITROGEN]! / before[NITROGEN]!).toBeCloseTo(1 - part * (1 - stood.nitrogenDissolved), 9);
@@ -100,7 +100,7 @@ describe('gas in a vessel under way', () => {
     const [left, released] = [bottleWith(2, 0.2), bottleWith(2, 0.2)];
     const share = dissolvedShare(left, filled(0.2), 22);
     leaveHeadspace(left, share);
-    release(released, closeRow(freshClosedVessel(), released, 0, filled(0.2), 22), 1);
+    release(released, closeRow(new ClosedVessel(), released, 0, filled(0.2), 22), 1);
     expect(left[CO2]).toBeCloseTo(2 * 1.977 * share, 9);
     expect(released[CO2]).toBeCloseTo(left[CO2]!, 9);
     expect([left[NITROGEN], left[OXYGEN]]).toEqual([0, 0]);

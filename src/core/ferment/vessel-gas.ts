@@ -1,28 +1,18 @@
 import { co2OfAirBar } from '../gas/air-solubility';
-import {
-  airShutIn,
-  closeOn,
-  freshClosedVessel,
-  solubilityLeft,
-  type ClosedVessel,
-} from '../gas/closed-vessel';
+import { airShutIn, closeOn, ClosedVessel, solubilityLeft } from '../gas/closed-vessel';
 import { byTemperature } from '../gas/tabulated';
 import { atmosphereBar, co2SolubilityInWater, gramsPerVolume } from '../gas/co2-solubility';
 import { waterVapourBar } from '../gas/water-vapour';
 import { molar } from '../sugar/yields';
+import { Filling } from './standing';
 import { slots } from './state';
+import { lose, release } from './step';
 
-const { CO2, ESCAPED, ETHANOL, FRUCTOSE, GLUCOSE, NITROGEN, OXYGEN, SUCROSE } = slots;
+const { CO2, ETHANOL, FRUCTOSE, GLUCOSE, NITROGEN, OXYGEN, SUCROSE } = slots;
 
 type Rows = Float64Array | Float32Array;
 
 const inWater = byTemperature(co2SolubilityInWater);
-
-/** A closed vessel: how much headspace it was filled with, against its liquid, and how warm the liquid was then. */
-export interface Filling {
-  readonly headspaceRatio: number;
-  readonly filledCelsius: number;
-}
 
 /** How the gas of a row stands in its closed vessel at a temperature; `out` is written. `at` is the row's first number. */
 export function closeRow(
@@ -47,7 +37,7 @@ export function closeRow(
   return out;
 }
 
-const scratch = freshClosedVessel();
+const scratch = new ClosedVessel();
 
 /** Share of a sealed vessel's CO2 that is dissolved, 0–1. */
 export const dissolvedShare = (y: Rows, filling: Filling, celsius: number, at = 0): number =>
@@ -55,7 +45,7 @@ export const dissolvedShare = (y: Rows, filling: Filling, celsius: number, at = 
 
 /** CO2 that the liquid keeps in a kitchen's air, g/L. */
 export const restInAirOf = (y: Rows, celsius: number): number =>
-  (inWater(celsius) *
+  (inWater.at(celsius) *
     solubilityLeft(y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!, y[ETHANOL]!) *
     molar.co2 *
     co2OfAirBar) /
@@ -91,13 +81,6 @@ export function burp(y: Float64Array, filling: Filling, celsius: number): void {
   if (keep < 1) release(y, scratch, 1 - keep);
 }
 
-/** Lets a share of the headspace gas out. @param closed how the gas stands, just worked out */
-export function release(y: Float64Array, closed: ClosedVessel, part: number): void {
-  lose(y, y[CO2]! * (1 - closed.co2Dissolved) * part);
-  y[OXYGEN] = y[OXYGEN]! * (1 - (1 - closed.oxygenDissolved) * part);
-  y[NITROGEN] = y[NITROGEN]! * (1 - (1 - closed.nitrogenDissolved) * part);
-}
-
 /** Share of the gas above what it keeps in air that a liquid loses on its way through a funnel (practice, 5–25 %). */
 const lostInPouring = 0.12;
 /** The same for one good stir or shake of an unsealed jar. */
@@ -110,8 +93,3 @@ export const pour = (y: Float64Array, celsius: number): void =>
 /** Stirs an unsealed jar once. */
 export const stirOnce = (y: Float64Array, celsius: number): void =>
   lose(y, lostInStirring * Math.max(0, y[CO2]! - restInAirOf(y, celsius)));
-
-function lose(y: Float64Array, grams: number): void {
-  y[CO2] = y[CO2]! - grams;
-  y[ESCAPED] = y[ESCAPED]! + grams;
-}

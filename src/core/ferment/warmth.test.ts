@@ -30,9 +30,9 @@ test('the cold floor is that of the response, however active the culture is in t
   for (const celsius of [-1, 2, 4, 6, 9, 11.9])
     for (const activity of [0.5, 1, 2, 40]) {
       const cold = activity * Math.exp(0.12 * (celsius - 4));
-      const yeast = inTheCold('yeast', atPlace(placeOf(celsius), columns.YEAST), cold);
+      const yeast = inTheCold(cardinal.yeast, atPlace(placeOf(celsius), columns.YEAST), cold);
       expect(yeast).toBeCloseTo(temperatureResponse(celsius, cardinal.yeast, activity), 4);
-      const lactic = inTheCold('lactic', atPlace(placeOf(celsius), columns.LACTIC), cold);
+      const lactic = inTheCold(cardinal.lactic, atPlace(placeOf(celsius), columns.LACTIC), cold);
       expect(lactic).toBeCloseTo(temperatureResponse(celsius, cardinal.lactic, activity), 4);
     }
 });

@@ -1,42 +1,54 @@
 import { atmosphereBar, co2SolubilityInWater } from '../gas/co2-solubility';
-import { cardinal, coldBelow, rosso } from './cardinal-temperature';
+import { cardinal, CardinalTemperatures, coldBelow, rosso } from './cardinal-temperature';
 
 /** What temperature alone decides: CO2's solubility in water, mol/(L·bar), and the activity of each kind of cell, 0–1. */
-export const columns = { SOLUBLE: 0, YEAST: 1, LACTIC: 2, ACETIC: 3, COUNT: 4 } as const;
-const { COUNT } = columns;
+export class columns {
+  static readonly SOLUBLE: i32 = 0;
+  static readonly YEAST: i32 = 1;
+  static readonly LACTIC: i32 = 2;
+  static readonly ACETIC: i32 = 3;
+  static readonly COUNT: i32 = 4;
+}
+const COUNT: i32 = columns.COUNT;
 
 /** Drinks live between these, °C. Cardinal temperatures are whole degrees, so that their kinks fall on a row. */
-const from = -5;
-const to = 60;
-const perDegree = 16;
-const last = (to - from) * perDegree - 1e-9;
+const from: number = -5;
+const to: number = 60;
+const perDegree: number = 16;
+const last: number = (to - from) * perDegree - 1e-9;
 
-const table = Float64Array.from({ length: ((to - from) * perDegree + 1) * COUNT }, (_, i) => {
-  const celsius = from + Math.floor(i / COUNT) / perDegree;
-  const of = [
-    co2SolubilityInWater(celsius) / atmosphereBar,
-    rosso(celsius, cardinal.yeast),
-    rosso(celsius, cardinal.lactic),
-    rosso(celsius, cardinal.acetic),
-  ];
-  return of[i % COUNT]!;
-});
+const table = tableOf(((to - from) * perDegree + 1) as i32);
+
+function tableOf(rows: i32): Float64Array {
+  const values = new Float64Array(rows * columns.COUNT);
+  for (let row = 0; row < rows; row++) {
+    const celsius = from + (row as f64) / perDegree;
+    const at = row * columns.COUNT;
+    values[at + columns.SOLUBLE] = co2SolubilityInWater(celsius) / atmosphereBar;
+    values[at + columns.YEAST] = rosso(celsius, cardinal.yeast);
+    values[at + columns.LACTIC] = rosso(celsius, cardinal.lactic);
+    values[at + columns.ACETIC] = rosso(celsius, cardinal.acetic);
+  }
+  return values;
+}
 
 /** Place of a temperature in the table: its row, and how far it is on to the next. Beyond the table its last row counts. */
-export const placeOf = (celsius: number): number => Math.max(0, Math.min(last, (celsius - from) * perDegree));
+export function placeOf(celsius: number): number {
+  return Math.max(0, Math.min(last, (celsius - from) * perDegree));
+}
 
 /**
  * A column at a place, by straight lines between rows: solubility within 1e-6 and activity within 1e-4 of the formulas.
  * Four columns cost one search and no call, which the inner loop feels.
  */
-export function atPlace(place: number, column: number): number {
-  const at = (place | 0) * COUNT + column;
-  return table[at]! + (place - (place | 0)) * (table[at + COUNT]! - table[at]!);
+export function atPlace(place: number, column: i32): number {
+  const whole = Math.floor(place);
+  const at = (whole as i32) * COUNT + column;
+  const value = table[at]!;
+  return value + (place - whole) * (table[at + COUNT]! - value);
 }
 
-/** Most activity that the cold floor may carry. */
-const mostInCold = { yeast: rosso(coldBelow, cardinal.yeast), lactic: rosso(coldBelow, cardinal.lactic) };
-
 /** As `temperatureResponse` below 12 °C, where `active` is the model's own activity and `cold` e^(0.12·(T−4)) times the member's. */
-export const inTheCold = (kind: 'yeast' | 'lactic', active: number, cold: number): number =>
-  Math.max(active, Math.min(cardinal[kind].fridgeFloor * cold, mostInCold[kind]));
+export function inTheCold(kind: CardinalTemperatures, active: number, cold: number): number {
+  return Math.max(active, Math.min(kind.fridgeFloor * cold, rosso(coldBelow, kind)));
+}

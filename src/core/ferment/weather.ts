@@ -1,29 +1,34 @@
 import { carbonIn, molar } from '../sugar/yields';
-import type { Conditions } from './conditions';
-import { kinetics } from './kinetics';
+import { Conditions } from './conditions';
+import { aceticKinetics, gasKinetics, hungerKinetics } from './kinetics';
 import { slots } from './state';
 
-const {
-  ACETIC,
-  ACETICS,
-  CO2,
-  DEAD,
-  ESCAPED,
-  ETHANOL,
-  FRUCTOSE,
-  GLUCOSE,
-  LACTICS,
-  LACTICS_READY,
-  OXYGEN,
-  SUCROSE,
-  YEAST,
-  YEAST_READY,
-} = slots;
+const ACETIC: i32 = slots.ACETIC;
+const ACETICS: i32 = slots.ACETICS;
+const CO2: i32 = slots.CO2;
+const DEAD: i32 = slots.DEAD;
+const ESCAPED: i32 = slots.ESCAPED;
+const ETHANOL: i32 = slots.ETHANOL;
+const FRUCTOSE: i32 = slots.FRUCTOSE;
+const GLUCOSE: i32 = slots.GLUCOSE;
+const LACTICS: i32 = slots.LACTICS;
+const LACTICS_READY: i32 = slots.LACTICS_READY;
+const OXYGEN: i32 = slots.OXYGEN;
+const SUCROSE: i32 = slots.SUCROSE;
+const YEAST: i32 = slots.YEAST;
+const YEAST_READY: i32 = slots.YEAST_READY;
 
-const { uptake, half, capacity, cellsPerEthanol, pellicleHalf } = kinetics.acetics;
-const { degassing, oxygenTaking, hungryBelow, readiest } = kinetics;
-const aceticPerEthanol = molar.acetic / molar.ethanol;
-const ethanolPerCell = carbonIn.biomass / carbonIn.ethanol;
+const uptake: number = aceticKinetics.uptake;
+const half: number = aceticKinetics.half;
+const capacity: number = aceticKinetics.capacity;
+const cellsPerEthanol: number = aceticKinetics.cellsPerEthanol;
+const pellicleHalf: number = aceticKinetics.pellicleHalf;
+const degassing: number = gasKinetics.degassing;
+const oxygenTaking: number = gasKinetics.oxygenTaking;
+const hungryBelow: number = hungerKinetics.hungryBelow;
+const readiest: number = hungerKinetics.readiest;
+const aceticPerEthanol: number = molar.acetic / molar.ethanol;
+const ethanolPerCell: number = carbonIn.biomass / carbonIn.ethanol;
 
 /**
  * What a step does to a ferment besides eating: vinegar, evaporation, hunger, heat, the oxygen shut in, and gas that goes.
@@ -61,8 +66,9 @@ function turnToVinegar(y: Float64Array, c: Conditions, step: number): void {
 }
 
 /** How hungry a kept jar is, 0–1: half at 0.6 g/L of sugar. */
-export const hungerOf = (y: Float64Array): number =>
-  hungryBelow / (hungryBelow + y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!);
+export function hungerOf(y: Float64Array): number {
+  return hungryBelow / (hungryBelow + y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!);
+}
 
 /** A kept jar's cells tire without sugar, and in the end die of it. */
 function starve(y: Float64Array, c: Conditions, step: number): void {
@@ -75,7 +81,7 @@ function starve(y: Float64Array, c: Conditions, step: number): void {
 }
 
 /** Cells that die stay as dead matter. */
-function die(y: Float64Array, cells: number, rate: number, step: number): void {
+function die(y: Float64Array, cells: i32, rate: number, step: number): void {
   const live = y[cells]! * Math.exp(-rate * step);
   y[DEAD] = y[DEAD]! + y[cells]! - live;
   y[cells] = live;

@@ -1,10 +1,11 @@
 import { gramsPerVolume } from '../gas/co2-solubility';
-import { freshClosedVessel } from '../gas/closed-vessel';
+import { ClosedVessel } from '../gas/closed-vessel';
 import { abvOfEthanol } from '../sugar/alcohol';
 import { gravityOf } from '../sugar/ferment-gravity';
 import type { LotStage } from '../ferment/ferment';
 import { slots } from '../ferment/state';
-import { closeRow, type Filling } from '../ferment/vessel-gas';
+import type { Filling } from '../ferment/standing';
+import { closeRow } from '../ferment/vessel-gas';
 
 const { ACETIC, CO2, ETHANOL, FRUCTOSE, GAS_RATE, GLUCOSE, GLYCEROL, LACTIC, LACTICS, PH, SUCROSE, YEAST } =
   slots;
@@ -40,7 +41,7 @@ export const gravityAt = (r: Rows, at: number): number =>
 /** All CO2 in the vessel as volumes of the liquid: what is dissolved once it is cold and settled. */
 export const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! / gramsPerVolume;
 
-const closed = freshClosedVessel();
+const closed = new ClosedVessel();
 
 /** CO2 dissolved in the liquid now, volumes. */
 export function dissolvedVolumesAt(r: Rows, at: number, { stage, filling, celsius }: Place): number {

@@ -1,5 +1,5 @@
 import { nitrogenSolubility, oxygenSolubility } from './air-solubility';
-import { airShutIn, closeOn, freshClosedVessel } from './closed-vessel';
+import { airShutIn, closeOn, ClosedVessel } from './closed-vessel';
 import { co2SolubilityInWater } from './co2-solubility';
 import { sealedBottleGas } from './sealed-bottle';
 import { waterDensity } from './water-density';
@@ -60,7 +60,7 @@ describe('a closed vessel', () => {
   );
 
   test('stands within 1 % of the whole system of equations from 1 to 30 % headspace, to 6 bar and beyond', () => {
-    const out = freshClosedVessel();
+    const out = new ClosedVessel();
     let worst = 0;
     for (const { ratio, celsius, volumes } of cases) {
       const { nitrogen, oxygen } = airShutIn(ratio, 20);
@@ -76,7 +76,7 @@ describe('a closed vessel', () => {
 
   test('a bottle shut on still water and left alone has no pressure; warmed, the little air left in it has', () => {
     const { nitrogen, oxygen } = airShutIn(0.04, 20);
-    const out = freshClosedVessel();
+    const out = new ClosedVessel();
     closeOn(out, 0, nitrogen, oxygen, 0.04, 20, 20, 0, 0);
     expect(out.gaugeBar).toBeCloseTo(0, 9);
     expect(out.room).toBeCloseTo(0.04, 9);
@@ -87,7 +87,7 @@ describe('a closed vessel', () => {
   });
 
   test('sugar makes the liquid swell more, and hold less gas', () => {
-    const out = freshClosedVessel();
+    const out = new ClosedVessel();
     closeOn(out, 0.1, 0, 0, 0.04, 40, 20, 100, 0);
     const sweet = out.room;
     closeOn(out, 0.1, 0, 0, 0.04, 40, 20, 0, 0);

@@ -5,14 +5,14 @@ import { waterDensity } from './water-density';
 import { waterVapourBar } from './water-vapour';
 
 /** Gas constant, L·bar/(mol·K) (CODATA 2018). */
-export const gasConstant = 0.0831446;
+export const gasConstant: number = 0.0831446;
 
 /** Room that a mole of dissolved CO2 takes, L (Weiss 1974: 32.3 ± 0.5 cm³/mol at any temperature). */
-const litresPerMole = 0.0323;
+const litresPerMole: number = 0.0323;
 /** How much more a litre swells a degree for each g/L of sugar than water does (from the density of 10–15 % sucrose). */
-const sugarSwells = 4e-7;
+const sugarSwells: number = 4e-7;
 /** Share of the liquid below which the room left is not reckoned smaller: a vessel that full has burst before. */
-const leastRoom = 1e-4;
+const leastRoom: number = 1e-4;
 
 /** Second virial coefficient of CO2 over R·T, 1/bar (Weiss 1974, after Sengers and others). */
 function co2VirialPerBar(celsius: number): number {
@@ -21,39 +21,38 @@ function co2VirialPerBar(celsius: number): number {
   return litres / (gasConstant * t);
 }
 
-const solubilityAt = byTemperature((celsius) => co2SolubilityInWater(celsius) / atmosphereBar);
-const virialAt = byTemperature(co2VirialPerBar);
-const nitrogenAt = byTemperature(nitrogenSolubility);
-const oxygenAt = byTemperature(oxygenSolubility);
-const vapourAt = byTemperature(waterVapourBar);
-const litresOfKilogram = byTemperature((celsius) => 1 / waterDensity(celsius));
-
-/** What sugar and ethanol leave of CO2's solubility, 0–1. @see co2Solubility */
-export const solubilityLeft = (sugar: number, ethanol: number): number =>
-  Math.exp(-3.8e-4 * Math.LN10 * sugar - 6e-4 * ethanol);
-
-/** A closed vessel in equilibrium: pressures in bar, room as a share of the liquid as it was filled. Written, not made anew. */
-export interface ClosedVessel {
-  co2Bar: number;
-  airBar: number;
-  gaugeBar: number;
-  /** Headspace left when the liquid has swollen with warmth and gas. */
-  room: number;
-  /** Share of the CO2, of the nitrogen and of the oxygen that is dissolved, 0–1. */
-  co2Dissolved: number;
-  nitrogenDissolved: number;
-  oxygenDissolved: number;
+/** CO2 that fresh water dissolves, mol/(L·bar), and the room of a kilogram of it, L. */
+function solubilityPerBar(celsius: number): number {
+  return co2SolubilityInWater(celsius) / atmosphereBar;
+}
+function litresOfKilogram(celsius: number): number {
+  return 1 / waterDensity(celsius);
 }
 
-export const freshClosedVessel = (): ClosedVessel => ({
-  co2Bar: 0,
-  airBar: 0,
-  gaugeBar: 0,
-  room: 0,
-  co2Dissolved: 1,
-  nitrogenDissolved: 1,
-  oxygenDissolved: 1,
-});
+const solubility = byTemperature(solubilityPerBar);
+const virials = byTemperature(co2VirialPerBar);
+const nitrogens = byTemperature(nitrogenSolubility);
+const oxygens = byTemperature(oxygenSolubility);
+const vapours = byTemperature(waterVapourBar);
+const litres = byTemperature(litresOfKilogram);
+
+/** What sugar and ethanol leave of CO2's solubility, 0–1. @see co2Solubility */
+export function solubilityLeft(sugar: number, ethanol: number): number {
+  return Math.exp(-3.8e-4 * Math.LN10 * sugar - 6e-4 * ethanol);
+}
+
+/** A closed vessel in equilibrium: pressures in bar, room as a share of the liquid as it was filled. Written, not made anew. */
+export class ClosedVessel {
+  co2Bar: number = 0;
+  airBar: number = 0;
+  gaugeBar: number = 0;
+  /** Headspace left when the liquid has swollen with warmth and gas. */
+  room: number = 0;
+  /** Share of the CO2, of the nitrogen and of the oxygen that is dissolved, 0–1. */
+  co2Dissolved: number = 1;
+  nitrogenDissolved: number = 1;
+  oxygenDissolved: number = 1;
+}
 
 /**
  * How the gas of a closed vessel shares itself between liquid and headspace.
@@ -84,27 +83,25 @@ export function closeOn(
   ethanol: number,
 ): void {
   const perMole = gasConstant * kelvin(celsius);
-  const ideal = solubilityAt(celsius) * solubilityLeft(sugar, ethanol);
-  const virial = virialAt(celsius);
-  const vapour = vapourAt(celsius);
+  const ideal = solubility.at(celsius) * solubilityLeft(sugar, ethanol);
+  const virial = virials.at(celsius);
+  const vapour = vapours.at(celsius);
   const swollen =
-    litresOfKilogram(celsius) / litresOfKilogram(filledCelsius) -
-    1 +
-    sugarSwells * sugar * (celsius - filledCelsius);
-  const hn = nitrogenAt(celsius);
-  const ho = oxygenAt(celsius);
+    litres.at(celsius) / litres.at(filledCelsius) - 1 + sugarSwells * sugar * (celsius - filledCelsius);
+  const hn = nitrogens.at(celsius);
+  const ho = oxygens.at(celsius);
   let room = Math.max(leastRoom, headspaceRatio - swollen);
   let bar = co2 / (ideal + room / perMole);
   room = Math.max(leastRoom, room - litresPerMole * ideal * bar);
   let gas = room / perMole;
   let air = nitrogen / (hn + gas) + oxygen / (ho + gas);
-  let solubility = ideal;
+  let soluble = ideal;
   for (let round = 0; round < 2; round++) {
     // Fugacity and the pressure on the dissolved gas, both near 1: three terms of the exponential are exact to 1e-5.
     const x = virial * bar - (litresPerMole * (bar + air + vapour - atmosphereBar)) / perMole;
-    solubility = ideal * (1 + x * (1 + x * (0.5 + x / 6)));
-    bar = co2 / (solubility + gas / (1 + virial * bar));
-    room = Math.max(leastRoom, headspaceRatio - swollen - litresPerMole * solubility * bar);
+    soluble = ideal * (1 + x * (1 + x * (0.5 + x / 6)));
+    bar = co2 / (soluble + gas / (1 + virial * bar));
+    room = Math.max(leastRoom, headspaceRatio - swollen - litresPerMole * soluble * bar);
     gas = room / perMole;
     air = nitrogen / (hn + gas) + oxygen / (ho + gas);
   }
@@ -112,27 +109,32 @@ export function closeOn(
   out.co2Bar = bar;
   out.airBar = air;
   out.gaugeBar = bar + air + vapour - atmosphereBar;
-  out.co2Dissolved = co2 > 0 ? Math.min(1, (solubility * bar) / co2) : solubility / (solubility + gas);
+  out.co2Dissolved = co2 > 0 ? Math.min(1, (soluble * bar) / co2) : soluble / (soluble + gas);
   out.nitrogenDissolved = hn / (hn + gas);
   out.oxygenDissolved = ho / (ho + gas);
 }
 
 /** Partial pressure of dry air when a vessel is closed on it, bar. */
-const dryAirBar = (celsius: number) => atmosphereBar - vapourAt(celsius);
+function dryAirBar(celsius: number): number {
+  return atmosphereBar - vapours.at(celsius);
+}
+
+/** Mol of nitrogen and oxygen per litre of liquid. */
+export class ShutInAir {
+  nitrogen: number = 0;
+  oxygen: number = 0;
+}
 
 /**
  * Air shut in with a liquid that has stood in it: what is in the headspace, and what the liquid holds.
  *
  * @returns mol of nitrogen and oxygen per litre of liquid
  */
-export function airShutIn(
-  headspaceRatio: number,
-  sealedAtCelsius: number,
-): { readonly nitrogen: number; readonly oxygen: number } {
+export function airShutIn(headspaceRatio: number, sealedAtCelsius: number): ShutInAir {
   const gas = headspaceRatio / (gasConstant * kelvin(sealedAtCelsius));
   const bar = dryAirBar(sealedAtCelsius);
-  return {
-    nitrogen: bar * (1 - oxygenInAir) * (gas + nitrogenAt(sealedAtCelsius)),
-    oxygen: bar * oxygenInAir * (gas + oxygenAt(sealedAtCelsius)),
-  };
+  const air = new ShutInAir();
+  air.nitrogen = bar * (1 - oxygenInAir) * (gas + nitrogens.at(sealedAtCelsius));
+  air.oxygen = bar * oxygenInAir * (gas + oxygens.at(sealedAtCelsius));
+  return air;
 }

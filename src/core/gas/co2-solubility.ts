@@ -1,12 +1,14 @@
 import { molar } from '../sugar/yields';
 
 /** Grams of CO2 in a litre that make one volume: CO2 at 0 °C and 1 atm (real-gas density 1.977 g/L, NIST). */
-export const gramsPerVolume = 1.977;
+export const gramsPerVolume: number = 1.977;
 
 /** One standard atmosphere in bar. */
-export const atmosphereBar = 1.01325;
+export const atmosphereBar: number = 1.01325;
 
-export const kelvin = (celsius: number): number => celsius + 273.15;
+export function kelvin(celsius: number): number {
+  return celsius + 273.15;
+}
 
 /**
  * Solubility of CO2 in fresh water: K0 = exp(−58.0931 + 90.5069·(100/T) + 22.2940·ln(T/100)).

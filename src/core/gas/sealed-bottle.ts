@@ -1,4 +1,4 @@
-import { airShutIn, closeOn, freshClosedVessel } from './closed-vessel';
+import { airShutIn, closeOn, ClosedVessel } from './closed-vessel';
 import { molesOfVolumes, volumesOfMoles } from './co2-solubility';
 
 /** A closed bottle: liquid, the gas above it, and what is dissolved. */
@@ -40,7 +40,7 @@ export function sealedBottleGas(bottle: SealedBottle, totalVolumes: number): Bot
   const { nitrogen, oxygen } = airShutIn(ratio, bottle.sealedAtCelsius);
   const co2 = molesOfVolumes(totalVolumes);
   const { celsius, sealedAtCelsius, sugarGramsPerLitre: sugar, ethanolGramsPerLitre: ethanol } = bottle;
-  const out = freshClosedVessel();
+  const out = new ClosedVessel();
   closeOn(out, co2, nitrogen, oxygen, ratio, celsius, sealedAtCelsius, sugar, ethanol);
   return {
     gaugeBar: out.gaugeBar,

@@ -6,5 +6,6 @@
  * @source Alduchov and Eskridge, J. Appl. Meteorology 35 (1996) 601, eq. 21
  * @example waterVapourBar(20) // ≈ 0.0233
  */
-export const waterVapourBar = (celsius: number): number =>
-  6.1094e-3 * Math.exp((17.625 * celsius) / (celsius + 243.04));
+export function waterVapourBar(celsius: number): number {
+  return 6.1094e-3 * Math.exp((17.625 * celsius) / (celsius + 243.04));
+}

@@ -1,0 +1,49 @@
+// Compiles the ferment's inner steps to WebAssembly and writes them where the app finds them: "npm run compile:steps" after any
+// change to what src/core/ferment/compiled/entry.ts reaches. With --check it only says whether that was done.
+import { readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import asc from 'assemblyscript/asc';
+import { root } from './run.mjs';
+
+const entry = 'src/core/ferment/compiled/entry.ts';
+const target = path.join(root, 'src/core/ferment/compiled/steps-wasm.ts');
+
+// Nothing is freed and every index is a constant or held to its table: neither a collector nor checks of bounds are needed.
+const options = [
+  '-O3',
+  '--runtime',
+  'stub',
+  '--noAssert',
+  '--uncheckedBehavior',
+  'always',
+  '--disableWarning',
+];
+let binary = null;
+const { error, stderr } = await asc.main([entry, '--outFile', 'steps.wasm', ...options], {
+  readFile: (name, base) => {
+    try {
+      return readFileSync(path.resolve(root, base, name), 'utf8');
+    } catch {
+      return null;
+    }
+  },
+  writeFile: (name, contents) => {
+    if (name === 'steps.wasm') binary = Buffer.from(contents);
+  },
+  listFiles: () => [],
+});
+if (error || binary === null) {
+  console.error(`${error?.message ?? 'Nothing was compiled.'}\n${stderr.toString()}`);
+  process.exit(1);
+}
+const text = `/** What entry.ts compiles to, as base64. Written by scripts/compile-steps.mjs: not to be changed by hand. */
+export const stepsWasm =
+  '${binary.toString('base64')}';
+`;
+if (!process.argv.includes('--check')) {
+  writeFileSync(target, text);
+  console.log(`${binary.length} bytes`);
+} else if (readFileSync(target, 'utf8') !== text) {
+  console.error('The compiled steps are not those of the sources: run "npm run compile:steps".');
+  process.exit(1);
+}

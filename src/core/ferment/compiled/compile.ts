@@ -1,0 +1,39 @@
+import { compiledBench, makeStepsOn, type Bench, type CompiledSteps } from './bench';
+import { stepsWasm } from './steps-wasm';
+
+/** What is asked of the engine: every browser and Node have both, but some are told not to compile. */
+interface Engine {
+  readonly atob: (base64: string) => string;
+  readonly WebAssembly?: {
+    readonly Module: new (bytes: Uint8Array) => object;
+    readonly Instance: new (module: object, imports: object) => { readonly exports: unknown };
+  };
+}
+
+/**
+ * Compiled steps, from the binary that comes with the code.
+ *
+ * @returns null where the engine compiles nothing: an old one, a locked-down one, a page whose policy forbids it
+ */
+export function compileSteps(engine = globalThis as unknown as Engine): Bench | null {
+  if (!engine.WebAssembly) return null;
+  try {
+    const bytes = Uint8Array.from(engine.atob(stepsWasm), (char) => char.charCodeAt(0));
+    const imports = { env: { abort: stopped } };
+    const { exports } = new engine.WebAssembly.Instance(new engine.WebAssembly.Module(bytes), imports);
+    return compiledBench(exports as CompiledSteps);
+  } catch {
+    return null;
+  }
+}
+
+/** A compiled step stops where memory runs out, which fixed sizes leave no room for. */
+function stopped(): never {
+  throw new Error('A compiled step stopped.');
+}
+
+/** From now on steps are made by the compiled code, if there is any. For programs to call once, as they start. */
+export function turnToCompiledSteps(): void {
+  const bench = compileSteps();
+  if (bench) makeStepsOn(bench);
+}

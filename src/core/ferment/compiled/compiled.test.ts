@@ -1,0 +1,171 @@
+import { execFileSync } from 'node:child_process';
+import fc from 'fast-check';
+import { knownCultures } from '../../cultures/registry';
+import { UNKNOWNS, memberOf } from '../../forecast/priors';
+import type { Ferment, LotStage } from '../ferment';
+import { beginRun } from '../ferment-run';
+import { Member } from '../member';
+import { bottle, inflow, jar, soda } from '../run.test-tool';
+import { followAll } from '../simulate';
+import { Standing } from '../standing';
+import { slots } from '../state';
+import { reportHours } from '../time-table';
+import { benchNow, makeStepsOn, plainBench, type Bench } from './bench';
+import { compileSteps } from './compile';
+import { handedOver, handOver, Numbers } from './hand-over';
+
+const compiled = compileSteps()!;
+afterEach(() => makeStepsOn(plainBench()));
+
+const rowsOn = (bench: Bench, of: Ferment, members: readonly Member[], long: boolean) => {
+  makeStepsOn(bench);
+  const total = of.stages.reduce((sum, { hours }) => sum + hours, 0);
+  const hours = reportHours(total, 1);
+  const rows = new Float64Array(hours.length * members.length * slots.ROW_SIZE);
+  const celsius = new Float64Array(hours.length * members.length);
+  const runs = members.map((each) => beginRun(of, each));
+  const gaps = followAll(runs, of.stages, hours, { rows, celsius, first: 0 }, { limit: 1, long });
+  return { rows, celsius, gaps, after: runs.map(({ ph, hour, celsius: warm }) => [ph, hour, warm]) };
+};
+
+/** Largest difference, as a share of the number and one. The rate of gas making, a difference over minutes, counts a thousandth. */
+const farthest = (a: Float64Array, b: Float64Array) =>
+  a.reduce((most, value, i) => {
+    const weight = a.length % slots.ROW_SIZE === 0 && i % slots.ROW_SIZE === slots.GAS_RATE ? 1e-3 : 1;
+    return Math.max(most, (weight * Math.abs(value - b[i]!)) / (1 + Math.abs(value)));
+  }, 0);
+
+const kept = {
+  starving: 0.09,
+  hungerDying: 0.003,
+  airing: 0.03,
+  yeastCapacity: 3.8,
+  lacticCapacity: 0.33,
+  settled: null,
+  lagWork: 2.4,
+  fresh: { yeast: 6e-4, lactics: 3e-4, acetics: 1e-5 },
+};
+const celsius = fc.double({ min: 1, max: 46, noNaN: true });
+const stage = fc
+  .record({
+    hours: fc.double({ min: 0.4, max: 90, noNaN: true }),
+    vessel: fc.constantFrom('open', 'airlock', 'sealed'),
+    celsius,
+    headspaceMl: fc.constantFrom(20, 60),
+    ventEveryHours: fc.constantFrom(null, 12),
+    stirred: fc.boolean(),
+    stirredOnce: fc.boolean(),
+    added: fc.constantFrom(0, 12),
+    came: fc.boolean(),
+  })
+  .map(({ added, came, ...said }): LotStage => ({
+    ...jar,
+    ...(said as Partial<LotStage>),
+    ...(added > 0 ? { addSugars: { sucrose: added, glucose: 0, fructose: 0 } } : {}),
+    ...(came
+      ? { inflows: [inflow({ sucrose: 30, glucose: 5, yeast: 0.1, lactics: 0.02, acetics: 0.01 })] }
+      : {}),
+  }));
+const ferment = fc
+  .record({
+    stages: fc.array(stage, { minLength: 1, maxLength: 4 }),
+    culture: fc.constantFrom('ginger-bug', 'water-kefir-grains', 'tea-mother', 'wine-yeast', null),
+    kept: fc.boolean(),
+    citric: fc.constantFrom(0, 3),
+  })
+  .map((said) =>
+    soda({
+      stages: said.stages,
+      citric: said.citric,
+      culture: knownCultures(said.culture),
+      kept: said.kept ? kept : null,
+    }),
+  );
+const member = fc
+  .array(fc.double({ min: -2.5, max: 2.5, noNaN: true }), { minLength: UNKNOWNS, maxLength: UNKNOWNS })
+  .map((point) => memberOf(Float64Array.from(point), 0, 0.3));
+
+test('what is compiled are the sources', () => {
+  const check = () =>
+    execFileSync(process.execPath, ['scripts/compile-steps.mjs', '--check'], { encoding: 'utf8' });
+  expect(check).not.toThrow();
+}, 60_000);
+
+test('compiled steps are the plain ones, whatever is brewed, kept, vented, chilled or heated', () => {
+  fc.assert(
+    fc.property(
+      ferment,
+      fc.array(member, { minLength: 1, maxLength: 2 }),
+      fc.boolean(),
+      (of, members, long) => {
+        const plain = rowsOn(plainBench(), of, members, long);
+        const quick = rowsOn(compiled, of, members, long);
+        expect(quick.gaps).toEqual(plain.gaps);
+        expect(farthest(plain.rows, quick.rows)).toBeLessThan(1e-11);
+        expect(farthest(plain.celsius, quick.celsius)).toBeLessThan(1e-11);
+        expect(
+          farthest(Float64Array.from(plain.after.flat()), Float64Array.from(quick.after.flat())),
+        ).toBeLessThan(1e-11);
+      },
+    ),
+    { numRuns: 300 },
+  );
+});
+
+test('everything that a step looks at is handed over', () => {
+  const given = new Standing();
+  let next = 1;
+  const number = (of: object) => {
+    for (const [key, value] of Object.entries(of)) {
+      if (typeof value === 'number') Object.assign(of, { [key]: (next += 1) });
+      else if (typeof value === 'boolean') Object.assign(of, { [key]: (next += 1) % 2 === 0 });
+      else if (value instanceof Float64Array) value.forEach((_, i) => (value[i] = next += 1));
+      else number(value as object);
+    }
+  };
+  given.member = new Member();
+  number(given);
+  const numbers = new Numbers(new Float64Array(handedOver));
+  numbers.writing = true;
+  handOver(given, numbers);
+  expect(numbers.at).toBeLessThanOrEqual(handedOver);
+  const taken = new Standing();
+  numbers.writing = false;
+  handOver(taken, numbers);
+  // Of the kitchen the rest is in the conditions by then; of the acids the rest is in the state.
+  const { offset, swing, swingPhase, leak, earlyDrift, lateDrift, fridge, coldActivity } = given.member;
+  expect(taken.member).toMatchObject({
+    offset,
+    swing,
+    swingPhase,
+    leak,
+    earlyDrift,
+    lateDrift,
+    fridge,
+    coldActivity,
+  });
+  const { citric, malic, mineralCharge } = given.acids;
+  expect(taken.acids).toMatchObject({ citric, malic, mineralCharge });
+  expect({ ...taken, member: 0, acids: 0 }).toEqual({ ...given, member: 0, acids: 0 });
+});
+
+test('where nothing can be compiled the plain steps stay', () => {
+  expect(compileSteps({ atob })).toBeNull();
+  const forbidding = {
+    Module: class {
+      constructor() {
+        throw new Error('refused by policy');
+      }
+    },
+    Instance: class {
+      readonly exports = {};
+    },
+  };
+  expect(compileSteps({ atob, WebAssembly: forbidding })).toBeNull();
+  const bench = plainBench();
+  makeStepsOn(bench);
+  expect(benchNow()).toBe(bench);
+  expect(rowsOn(compiled, soda({ stages: [bottle] }), [new Member()], false).rows.some(Number.isNaN)).toBe(
+    false,
+  );
+});
