@@ -3,7 +3,7 @@ import { readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { root } from './run.mjs';
 
-const budgetKilobytes = { first: 320, returning: 360 };
+const budgetKilobytes = { first: 320, returning: 375 };
 const folder = path.join(root, 'dist/_expo/static/js/web');
 const files = readdirSync(folder).filter((name) => name.endsWith('.js.br'));
 const size = (name) => statSync(path.join(folder, name)).size / 1024;

@@ -1,5 +1,6 @@
 // Compiles the ferment's inner steps to WebAssembly and writes them where the app finds them: "npm run compile:steps" after any
 // change to what src/core/ferment/compiled/entry.ts reaches. With --check it only says whether that was done.
+import { Buffer } from 'node:buffer';
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import asc from 'assemblyscript/asc';

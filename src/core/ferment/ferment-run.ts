@@ -1,6 +1,5 @@
 import { molar } from '../sugar/yields';
 import { bases } from './bases';
-import { copyState } from './copy-state';
 import type { Ferment, Inflow, LotStage } from './ferment';
 import { lagOfAged } from './dose-age';
 import { inoculum } from './inoculum';
@@ -218,7 +217,8 @@ export function recordRow(
   at: number,
   gasRate: number,
 ): void {
-  copyState(run.y, rows, at);
+  const { y } = run;
+  for (let i = 0; i < STATE_SIZE; i++) rows[at + i] = y[i]!;
   rows[at + PH] = run.ph;
   rows[at + GAS_RATE] = gasRate;
 }

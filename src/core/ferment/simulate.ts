@@ -4,8 +4,9 @@ import { nominalMember, type Member } from './member';
 import { fermentOf, type LotStage } from './ferment';
 import type { Scenario } from './scenario';
 import { slots } from './state';
-import { benchNow, type Bench } from './compiled/bench';
-import { reportHours, stageSpans } from './time-table';
+import { benchNow, type Bench } from './bench';
+import { planSteps, type Gap, type Leg, type Pace } from './step-plan';
+import { reportHours } from './time-table';
 
 const { CO2, ESCAPED, ROW_SIZE } = slots;
 
@@ -25,12 +26,6 @@ export interface Recorder {
   readonly rows: Float64Array | Float32Array;
   readonly celsius: Float64Array | Float32Array;
   readonly first: number;
-}
-
-/** How long a step may be: at most `limit` hours, or longer where nothing is fast. */
-export interface Pace {
-  readonly limit: number;
-  readonly long: boolean;
 }
 
 /**
@@ -63,7 +58,7 @@ export function simulate(
  * Runs members through `stages`, each writing a row at every report hour (relative to the first stage). Long steps pass over
  * report hours; those rows lie on straight lines between their neighbours.
  *
- * @param runs as they stand before the first stage; each is used up
+ * @param runs as they stand before the first stage, all at the same hour; each is used up
  * @returns the report hours passed over
  */
 export function followAll(
@@ -73,76 +68,42 @@ export function followAll(
   into: Recorder,
   pace: Pace,
 ): readonly Gap[] {
-  let gaps: readonly Gap[] = [];
+  const { legs, gaps } = planSteps(stages, hours, pace, runs[0]?.hour ?? 0);
   const bench = benchNow();
-  runs.forEach((run, member) => (gaps = follow(run, bench, stages, hours, into, member, runs.length, pace)));
+  runs.forEach((run, member) => follow(run, bench, legs, into, member, runs.length));
   for (const gap of gaps) fillIn(into, hours, gap, runs.length);
   return gaps;
-}
-
-/** Report hours that a long step passed over: from `first` up to `end`, which was reached. The same for every member. */
-export interface Gap {
-  readonly first: number;
-  readonly end: number;
 }
 
 function follow(
   run: FermentRun,
   bench: Bench,
-  stages: readonly LotStage[],
-  hours: readonly number[],
+  legs: readonly Leg[],
   into: Recorder,
   member: number,
   members: number,
-  pace: Pace,
-): readonly Gap[] {
+): void {
   const started = run.hour;
-  const gaps: Gap[] = [];
-  let next = 0;
   let made = gasMade(run);
-  let since = 0;
-  let fedAt = 0;
-  for (const { stage, from, to } of stageSpans(stages)) {
+  for (const { stage, opens, ends, steps, hours, burps, rows, since } of legs) {
     enterStage(run, stage);
     bench.take(run);
-    let at = from;
-    let vent = stage.ventEveryHours === null ? Infinity : from + stage.ventEveryHours;
-    if (stage.addSugars || stage.inflows) fedAt = from;
-    for (;;) {
-      if (next < hours.length && hours[next]! <= at + 1e-9) {
-        const end = lastWithin(hours, next, at);
-        if (end > next) gaps.push({ first: next, end });
-        const gas = gasMade(run);
-        record(bench, into, end * members + member, at > since ? (gas - made) / (at - since) : 0);
-        if (at > since) made = gas;
-        since = at;
-        next = end + 1;
-      }
-      if (at >= to - 1e-9) break;
-      const limit = pace.long ? unhurried(started + at, stage, pace.limit, at - fedAt) : pace.limit;
-      // What a transfer changes at once lies on no straight line: the first row after it is reached.
-      const passed = at > from ? lastWithin(hours, next, at + limit) : next;
-      const report = next < hours.length ? hours[passed]! : Infinity;
-      // Where steps may grow, they are looked at afresh at least once a day.
-      const until = Math.min(to, vent, report, pace.long ? at + 24 : Infinity);
-      at = advance(bench, at, until, limit);
-      if (at >= vent - 1e-9) {
+    if (opens >= 0) record(bench, into, opens * members + member, 0);
+    for (let i = 0; i < steps.length; i++) {
+      bench.go(steps[i]!, hours[i]!);
+      if (burps[i]! > 0) {
         bench.leave();
         burpRun(run, stage);
-        vent += stage.ventEveryHours ?? Infinity;
       }
+      const row = rows[i]!;
+      if (row < 0) continue;
+      const gas = gasMade(run);
+      record(bench, into, row * members + member, (gas - made) / since[i]!);
+      made = gas;
     }
     bench.leave();
-    run.hour = started + at;
+    run.hour = started + ends;
   }
-  return gaps;
-}
-
-/** Index of the last report hour up to `reach`, but `next` at the least. */
-function lastWithin(hours: readonly number[], next: number, reach: number): number {
-  let last = next;
-  while (last + 1 < hours.length && hours[last + 1]! <= reach + 1e-9) last += 1;
-  return last;
 }
 
 /** Draws straight lines between the rows before and after a gap, all members of an hour at once. */
@@ -168,34 +129,4 @@ const gasMade = (run: FermentRun) => run.y[CO2]! + run.y[ESCAPED]!;
 function record(bench: Bench, into: Recorder, row: number, gasRate: number): void {
   bench.record(into.rows, (into.first + row) * ROW_SIZE, gasRate);
   into.celsius[into.first + row] = bench.celsius();
-}
-
-/**
- * Longest step where nothing is fast, hours: in the cold, days after the last sugar came, and after weeks, when only the
- * dregs are left. A bottle's gas stays within 0.5 % of its greatest, an open jar's alcohol within 0.5 % (run.test.ts).
- *
- * @param sinceFed hours since sugar or another liquid came in
- */
-function unhurried(hour: number, stage: LotStage, stepLimit: number, sinceFed: number): number {
-  const kind = stage.vessel === 'sealed' ? 'sealed' : 'unsealed';
-  const calm = calmFrom[kind].find(({ hours }) => sinceFed >= hours)?.step ?? stepLimit;
-  return Math.max(
-    stepLimit,
-    stage.celsius <= coldBelow ? 4 : hour > oldAfterHours ? Math.max(calm, 3) : calm,
-  );
-}
-const coldBelow = 8;
-const oldAfterHours = 24 * 28;
-const calmFrom = {
-  sealed: [
-    { hours: 168, step: 4 },
-    { hours: 72, step: 2 },
-  ],
-  unsealed: [{ hours: 96, step: 2 }],
-} as const;
-
-function advance(bench: Bench, at: number, until: number, stepLimit: number): number {
-  const steps = Math.max(1, Math.ceil((until - at) / stepLimit - 1e-9));
-  bench.go(steps, (until - at) / steps);
-  return until;
 }

@@ -6,7 +6,8 @@ import { slots } from '../ferment/state';
 import { familyHours, spanAt, stageSpans } from '../ferment/time-table';
 import { leakOfBranch } from './priors';
 import { hourIndexAt } from './between-hours';
-import { hoursOf, paceOf, rowAt, rowOf, runMembers, type StoredRun } from './stored-run';
+import { hoursOf, paceOf, runMembers } from './run-members';
+import { rowAt, rowOf, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
 

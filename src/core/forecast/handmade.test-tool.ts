@@ -30,7 +30,9 @@ export const litreOf = (stages: readonly LotStage[]): Ferment => ({
   stages,
 });
 
-export type Row = Partial<Record<Exclude<keyof typeof slots, 'STATE_SIZE' | 'ROW_SIZE' | 'prototype'>, number>>;
+export type Row = Partial<
+  Record<Exclude<keyof typeof slots, 'STATE_SIZE' | 'ROW_SIZE' | 'prototype'>, number>
+>;
 
 interface Handmade {
   readonly hours: readonly number[];

@@ -5,7 +5,7 @@ import { allSeries, lotAnswer } from './family-answer';
 import { bottleTable, bottledAt, chilledCourse } from './courses';
 import { pourAfterChill } from './pour';
 import { placesOf, seriesOf, valuesAt } from './quantiles';
-import { runMembers } from './stored-run';
+import { runMembers } from './run-members';
 import { diverged, representatives, whatIf } from './what-if';
 import { chanceOverLimit } from './chance';
 import { chillWindow } from './windows';

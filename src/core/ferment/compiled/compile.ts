@@ -1,4 +1,5 @@
-import { compiledBench, makeStepsOn, type Bench, type CompiledSteps } from './bench';
+import { makeStepsOn, type Bench } from '../bench';
+import { compiledBench, type CompiledSteps } from './compiled-bench';
 import { stepsWasm } from './steps-wasm';
 
 /** What is asked of the engine: every browser and Node have both, but some are told not to compile. */

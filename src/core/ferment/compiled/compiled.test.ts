@@ -10,7 +10,7 @@ import { followAll } from '../simulate';
 import { Standing } from '../standing';
 import { slots } from '../state';
 import { reportHours } from '../time-table';
-import { benchNow, makeStepsOn, plainBench, type Bench } from './bench';
+import { benchNow, makeStepsOn, plainBench, type Bench } from '../bench';
 import { compileSteps } from './compile';
 import { handedOver, handOver, Numbers } from './hand-over';
 

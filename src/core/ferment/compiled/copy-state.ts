@@ -1,4 +1,4 @@
-import { slots } from './state';
+import { slots } from '../state';
 
 const {
   SUCROSE,
