@@ -4,11 +4,11 @@ import { nominalMember, type Member } from './member';
 import { fermentOf, type LotStage } from './ferment';
 import type { Scenario } from './scenario';
 import { slots } from './state';
-import { benchNow, type Bench } from './bench';
+import { benchNow, gasMade, type Bench, type Recorder } from './bench';
 import { planSteps, type Gap, type Leg, type Pace } from './step-plan';
 import { reportHours } from './time-table';
 
-const { CO2, ESCAPED, ROW_SIZE } = slots;
+const { ROW_SIZE } = slots;
 
 /** Longest integration step, hours. */
 export const longestStep = 1;
@@ -19,13 +19,6 @@ export interface Trajectory {
   readonly rows: Float64Array;
   /** True temperature of the liquid at each hour, °C. */
   readonly celsius: Float64Array;
-}
-
-/** Where members write their rows: those of an hour follow each other, from row `first` on. */
-export interface Recorder {
-  readonly rows: Float64Array | Float32Array;
-  readonly celsius: Float64Array | Float32Array;
-  readonly first: number;
 }
 
 /**
@@ -68,39 +61,29 @@ export function followAll(
   into: Recorder,
   pace: Pace,
 ): readonly Gap[] {
-  const { legs, gaps } = planSteps(stages, hours, pace, runs[0]?.hour ?? 0);
+  const plan = planSteps(stages, hours, pace, runs[0]?.hour ?? 0);
   const bench = benchNow();
-  runs.forEach((run, member) => follow(run, bench, legs, into, member, runs.length));
-  for (const gap of gaps) fillIn(into, hours, gap, runs.length);
-  return gaps;
+  bench.lay(plan, runs.length, into);
+  runs.forEach((run, member) => follow(run, bench, plan.legs, member));
+  bench.finish();
+  for (const gap of plan.gaps) fillIn(into, hours, gap, runs.length);
+  return plan.gaps;
 }
 
-function follow(
-  run: FermentRun,
-  bench: Bench,
-  legs: readonly Leg[],
-  into: Recorder,
-  member: number,
-  members: number,
-): void {
+function follow(run: FermentRun, bench: Bench, legs: readonly Leg[], member: number): void {
   const started = run.hour;
-  let made = gasMade(run);
-  for (const { stage, opens, ends, steps, hours, burps, rows, since } of legs) {
+  run.made = gasMade(run);
+  for (const { stage, from, to, burpsBefore, ends } of legs) {
     enterStage(run, stage);
     bench.take(run);
-    if (opens >= 0) record(bench, into, opens * members + member, 0);
-    for (let i = 0; i < steps.length; i++) {
-      bench.go(steps[i]!, hours[i]!);
-      if (burps[i]! > 0) {
-        bench.leave();
-        burpRun(run, stage);
-      }
-      const row = rows[i]!;
-      if (row < 0) continue;
-      const gas = gasMade(run);
-      record(bench, into, row * members + member, (gas - made) / since[i]!);
-      made = gas;
+    let at = from;
+    for (const burp of burpsBefore) {
+      bench.go(at, burp, member);
+      bench.leave();
+      burpRun(run, stage);
+      at = burp;
     }
+    bench.go(at, to, member);
     bench.leave();
     run.hour = started + ends;
   }
@@ -122,11 +105,4 @@ function fillIn(into: Recorder, hours: readonly number[], { first, end }: Gap, m
         values[here + i] = values[before + i]! + share * (values[after + i]! - values[before + i]!);
     }
   }
-}
-
-const gasMade = (run: FermentRun) => run.y[CO2]! + run.y[ESCAPED]!;
-
-function record(bench: Bench, into: Recorder, row: number, gasRate: number): void {
-  bench.record(into.rows, (into.first + row) * ROW_SIZE, gasRate);
-  into.celsius[into.first + row] = bench.celsius();
 }

@@ -26,6 +26,8 @@ export class Standing {
   celsius: number = 20;
   placeCelsius: number = 20;
   hour: number = 0;
+  /** Gas made up to the last row recorded, g/L. */
+  made: number = 0;
   alive: boolean = true;
   sealed: boolean = false;
 }

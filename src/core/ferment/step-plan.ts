@@ -1,4 +1,5 @@
 import type { LotStage } from './ferment';
+import { stretch } from './stretch';
 import { stageSpans } from './time-table';
 
 /** How long a step may be: at most `limit` hours, or longer where nothing is fast. */
@@ -13,24 +14,22 @@ export interface Gap {
   readonly end: number;
 }
 
-/** A stage as it is stepped through, the same for every member. */
+/** A stage as it is stepped through: its stretches, and before which of them it is burped. */
 export interface Leg {
   readonly stage: LotStage;
-  /** Report row of its very beginning, −1 for none. */
-  readonly opens: number;
+  readonly from: number;
+  readonly to: number;
+  readonly burpsBefore: readonly number[];
   /** Hours from the first stage's start at which it ends. */
   readonly ends: number;
-  /** Stretches of equal steps: how many, and of how many hours each. */
-  readonly steps: Int32Array;
-  readonly hours: Float64Array;
-  /** Whether a stretch ends with a burp, the report row it reaches (−1 for none), and hours since the row before. */
-  readonly burps: Uint8Array;
-  readonly rows: Int32Array;
-  readonly since: Float64Array;
 }
 
 export interface StepPlan {
   readonly legs: readonly Leg[];
+  /** Of each `stretch.SIZE` numbers, one after the other. */
+  readonly stretches: Float64Array;
+  /** Rows that are reported of a member, and those of them that steps passed over. */
+  readonly reports: number;
   readonly gaps: readonly Gap[];
 }
 
@@ -54,59 +53,47 @@ export function planSteps(
 ): StepPlan {
   const legs: Leg[] = [];
   const gaps: Gap[] = [];
+  const stretches: number[] = [];
+  const count = () => stretches.length / stretch.SIZE;
   let next = 0;
   let since = 0;
   let fedAt = 0;
-  /** Takes down that report hours up to `at` are reached. @returns the row to record, −1 for none, and hours since the last */
-  const reach = (at: number): readonly [row: number, hours: number] => {
-    if (next >= reports.length || reports[next]! > at + 1e-9) return [-1, 0];
-    const end = lastWithin(reports, next, at);
-    if (end > next) gaps.push({ first: next, end });
-    const passed = Math.max(0, at - since);
+  /** Takes down a stretch that ends `at`, and the report hours it reaches. */
+  const reach = (steps: number, hours: number, at: number) => {
+    const reached = next < reports.length && reports[next]! <= at + 1e-9;
+    if (!reached) return steps > 0 && stretches.push(steps, hours, -1, 0);
+    const row = lastWithin(reports, next, at);
+    if (row > next) gaps.push({ first: next, end: row });
+    // A row at the very beginning tells of no gas made.
+    stretches.push(steps, hours, row, at > since ? at - since : Infinity);
     since = at;
-    next = end + 1;
-    return [end, passed];
+    next = row + 1;
   };
   for (const { stage, from, to } of stageSpans(stages)) {
     if (stage.addSugars || stage.inflows) fedAt = from;
-    const [opens] = reach(from);
-    const stretches: Stretch[] = [];
+    const first = count();
+    const burpsBefore: number[] = [];
+    reach(0, 0, from);
     let vent = stage.ventEveryHours === null ? Infinity : from + stage.ventEveryHours;
     for (let at = from; at < to - 1e-9;) {
       const limit = pace.long ? unhurried(begun + at, stage, pace.limit, at - fedAt) : pace.limit;
       const passed = at > from ? lastWithin(reports, next, at + limit) : next;
       const until = Math.min(to, vent, reports[passed] ?? Infinity, pace.long ? at + dayHours : Infinity);
       const steps = Math.max(1, Math.ceil((until - at) / limit - 1e-9));
-      const burps = until >= vent - 1e-9;
-      if (burps) vent += stage.ventEveryHours ?? Infinity;
       const hours = (until - at) / steps;
       at = until;
-      const [row, passedHours] = reach(at);
-      stretches.push({ steps, hours, burps, row, since: passedHours });
+      if (at < vent - 1e-9) reach(steps, hours, at);
+      else {
+        stretches.push(steps, hours, -1, 0);
+        burpsBefore.push(count());
+        vent += stage.ventEveryHours ?? Infinity;
+        reach(0, 0, at);
+      }
     }
-    legs.push(legOf(stage, opens, to, stretches));
+    legs.push({ stage, from: first, to: count(), burpsBefore, ends: to });
   }
-  return { legs, gaps };
+  return { legs, stretches: Float64Array.from(stretches), reports: reports.length, gaps };
 }
-
-interface Stretch {
-  readonly steps: number;
-  readonly hours: number;
-  readonly burps: boolean;
-  readonly row: number;
-  readonly since: number;
-}
-
-const legOf = (stage: LotStage, opens: number, ends: number, stretches: readonly Stretch[]): Leg => ({
-  stage,
-  opens,
-  ends,
-  steps: Int32Array.from(stretches, ({ steps }) => steps),
-  hours: Float64Array.from(stretches, ({ hours }) => hours),
-  burps: Uint8Array.from(stretches, ({ burps }) => Number(burps)),
-  rows: Int32Array.from(stretches, ({ row }) => row),
-  since: Float64Array.from(stretches, ({ since }) => since),
-});
 
 /** Index of the last report hour up to `reach`, but `next` at the least. */
 function lastWithin(hours: readonly number[], next: number, reach: number): number {

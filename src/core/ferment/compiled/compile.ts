@@ -2,9 +2,8 @@ import { makeStepsOn, type Bench } from '../bench';
 import { compiledBench, type CompiledSteps } from './compiled-bench';
 import { stepsWasm } from './steps-wasm';
 
-/** What is asked of the engine: every browser and Node have both, but some are told not to compile. */
+/** What is asked of the engine: every browser and Node have it, but some are told not to compile. */
 interface Engine {
-  readonly atob: (base64: string) => string;
   readonly WebAssembly?: {
     readonly Module: new (bytes: Uint8Array) => object;
     readonly Instance: new (module: object, imports: object) => { readonly exports: unknown };
@@ -19,13 +18,22 @@ interface Engine {
 export function compileSteps(engine = globalThis as unknown as Engine): Bench | null {
   if (!engine.WebAssembly) return null;
   try {
-    const bytes = Uint8Array.from(engine.atob(stepsWasm), (char) => char.charCodeAt(0));
+    const bytes = bytesOf(stepsWasm);
     const imports = { env: { abort: stopped } };
     const { exports } = new engine.WebAssembly.Instance(new engine.WebAssembly.Module(bytes), imports);
     return compiledBench(exports as CompiledSteps);
   } catch {
     return null;
   }
+}
+
+/** Bytes of a hexadecimal text. */
+function bytesOf(hex: string): Uint8Array {
+  const digit = (at: number) => {
+    const code = hex.charCodeAt(at);
+    return code < 58 ? code - 48 : code - 87;
+  };
+  return Uint8Array.from({ length: hex.length / 2 }, (_, i) => 16 * digit(2 * i) + digit(2 * i + 1));
 }
 
 /** A compiled step stops where memory runs out, which fixed sizes leave no room for. */

@@ -1,49 +1,74 @@
-import type { Bench } from '../bench';
-import { copyState } from './copy-state';
+import { plainBench, type Bench, type Recorder } from '../bench';
 import { FermentRun } from '../run-state';
 import { slots } from '../state';
 import { handOver, handedOver, Numbers } from './hand-over';
 
-const { GAS_RATE, PH, STATE_SIZE } = slots;
+const { ROW_SIZE, STATE_SIZE } = slots;
 
-/** What compiling `entry.ts` exports. Pointers are numbers; a Float64Array's data lie where its second word says. */
+/** What compiling `entry.ts` exports. Arrays are numbers: where their data lie says the second word there. */
 export interface CompiledSteps {
   readonly memory: { readonly buffer: ArrayBuffer };
   readonly handed: () => number;
+  readonly laid: () => number;
+  readonly recorded: () => number;
+  readonly warmths: () => number;
+  readonly makeRoom: (numbersOfStretches: number, rows: number) => void;
   readonly take: () => void;
-  readonly go: (steps: number, hours: number) => void;
+  readonly go: (from: number, to: number, member: number, members: number) => void;
 }
 
 /** Where what a step changes beside the state is handed back. */
-const [ACIDITY, WARMTH, HOUR] = [STATE_SIZE, STATE_SIZE + 1, STATE_SIZE + 2];
+const [ACIDITY, WARMTH, HOUR, MADE] = [STATE_SIZE, STATE_SIZE + 1, STATE_SIZE + 2, STATE_SIZE + 3];
 
-/** The same steps, compiled: equal to the plain ones but for the last digits of an exponential. */
-export function compiledBench({ memory, handed, take, go }: CompiledSteps): Bench {
-  const { buffer } = memory;
-  const data = new DataView(buffer).getUint32(handed() + 4, true);
-  const values = new Float64Array(buffer, data, handedOver);
-  const numbers = new Numbers(values);
-  numbers.writing = true;
+/**
+ * The same steps, compiled: equal to the plain ones but for the last digits of an exponential. Rows are recorded to single
+ * precision; where a caller wants more, steps are made plainly.
+ */
+export function compiledBench(compiled: CompiledSteps): Bench {
+  const { memory, makeRoom, take, go } = compiled;
+  const dataOf = (array: number) => new DataView(memory.buffer).getUint32(array + 4, true);
+  const plain = plainBench();
+  let plainly = true;
+  let numbers = new Numbers(new Float64Array(handedOver));
   let on = new FermentRun();
+  let count = 0;
+  let rows = 0;
+  let into: Recorder | null = null;
   return {
+    lay: (plan, members, to) => {
+      plainly = to.rows instanceof Float64Array;
+      if (plainly) return plain.lay(plan, members, to);
+      [count, rows, into] = [members, plan.reports * members, to];
+      makeRoom(plan.stretches.length, rows);
+      // Memory that has grown lies elsewhere.
+      new Float64Array(memory.buffer, dataOf(compiled.laid()), plan.stretches.length).set(plan.stretches);
+      numbers = new Numbers(new Float64Array(memory.buffer, dataOf(compiled.handed()), handedOver));
+      numbers.writing = true;
+    },
     take: (run) => {
+      if (plainly) return plain.take(run);
       on = run;
       handOver(run, numbers);
       // From here on its state is what lies there.
-      run.y = values;
+      run.y = numbers.values;
       take();
     },
-    go,
-    celsius: () => values[WARMTH]!,
-    record: (rows, at, gasRate) => {
-      copyState(values, rows, at);
-      rows[at + PH] = values[ACIDITY]!;
-      rows[at + GAS_RATE] = gasRate;
-    },
+    go: (from, to, member) => (plainly ? plain.go(from, to, member) : go(from, to, member, count)),
     leave: () => {
+      if (plainly) return;
+      const { values } = numbers;
       on.ph = values[ACIDITY]!;
       on.celsius = values[WARMTH]!;
       on.hour = values[HOUR]!;
+      on.made = values[MADE]!;
+    },
+    finish: () => {
+      if (plainly || into === null) return;
+      const single = (array: number, length: number) =>
+        new Float32Array(memory.buffer, dataOf(array), length);
+      into.rows.set(single(compiled.recorded(), rows * ROW_SIZE), into.first * ROW_SIZE);
+      into.celsius.set(single(compiled.warmths(), rows), into.first);
+      into = null;
     },
   };
 }

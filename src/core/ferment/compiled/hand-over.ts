@@ -25,7 +25,7 @@ export const handedOver: i32 = 80;
 
 /**
  * All that a step needs of a ferment, written to numbers or taken from them: said once, so that both sides agree on the order.
- * First what every step changes: the state, the acidity, the temperature and the hour.
+ * First what every step changes: the state, the acidity, the temperature, the hour and the gas made.
  */
 export function handOver(run: Standing, to: Numbers): void {
   to.at = 0;
@@ -33,6 +33,7 @@ export function handOver(run: Standing, to: Numbers): void {
   run.ph = to.pass(run.ph);
   run.celsius = to.pass(run.celsius);
   run.hour = to.pass(run.hour);
+  run.made = to.pass(run.made);
   run.placeCelsius = to.pass(run.placeCelsius);
   run.vigour = to.pass(run.vigour);
   run.tenderBy = to.pass(run.tenderBy);
