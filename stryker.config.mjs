@@ -11,9 +11,9 @@ export default {
     config: {
       ...core,
       testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
-      testMatch: (process.env.MUTATE_TESTS ?? 'src/core')
+      testMatch: (process.env.MUTATE_TESTS ?? 'src/core/**/*.test.ts')
         .split(' ')
-        .map((place) => `<rootDir>/${place}/**/*.test.ts`),
+        .map((place) => `<rootDir>/${place}`),
       testPathIgnorePatterns: (process.env.MUTATE_SKIP ?? 'node_modules').split(' '),
     },
     enableFindRelatedTests: false,

@@ -21,36 +21,89 @@ const slow = [
   'tasks/tasks',
 ];
 process.env.MUTATE_SKIP = slow.map((name) => `src/core/${name}.test.ts`).join(' ');
+/**
+ * Folders that are tried in parts, each part beside its own tests alone: that is quicker, and can only miss more. Files that no
+ * part names belong to the last. "npm run mutate -- forecast:runs" for one part.
+ */
+const parts = {
+  forecast: [
+    {
+      name: 'reading-off',
+      files:
+        'as-of between-hours chance contradictions crossing draw-window failure linear-algebra looks-possible observe ordinal-scales passage pressure-course quantiles quantities random ripeness starter-answer telling-look wanted-sweetness weigh windows',
+      tests: 'crossing failure numbers observe read-off read-starter telling-look weigh windows',
+    },
+    {
+      name: 'questions',
+      files:
+        'dose-vigour family-members family-question grounds lot-ask lot-readings lot-stages starter-question waited',
+      tests: 'family-question grounds stages starter-question waited',
+    },
+    { name: 'runs', files: '', tests: 'conditions-said lessons numbers over-time proposal what-if' },
+  ],
+};
 const asked = process.argv.slice(2);
 const folders =
   asked.length > 0
     ? asked
     : readdirSync(core).filter((name) => statSync(path.join(core, name)).isDirectory());
 
+/** Globs of the sources of a part, and the tests beside it. */
+function partOf(folder, part) {
+  const inFolder = (names, ending) =>
+    names
+      .split(' ')
+      .filter((name) => name !== '')
+      .map((name) => `src/core/${folder}/${name}${ending}`);
+  const all = parts[folder];
+  const files =
+    part === all.at(-1)
+      ? [
+          `src/core/${folder}/**/*.ts`,
+          `!src/core/${folder}/**/*.{test,test-tool}.ts`,
+          ...inFolder(all.map(({ files: named }) => named).join(' '), '.ts').map((file) => `!${file}`),
+        ]
+      : inFolder(part.files, '.ts');
+  return { files, tests: inFolder(part.tests, '.test.ts') };
+}
+const wholeOf = (folder) => ({
+  files: [`src/core/${folder}/**/*.ts`, `!src/core/${folder}/**/*.{test,test-tool}.ts`],
+  tests: (pinnedIn[folder] ?? [folder]).map((place) => `src/core/${place}/**/*.test.ts`),
+});
+
+/** What is asked for: folders, or parts of them. */
+const runs = folders.flatMap((name) => {
+  const [folder, partName] = name.split(':');
+  if (!parts[folder]) return [{ name, ...wholeOf(folder) }];
+  return parts[folder]
+    .filter((part) => partName === undefined || part.name === partName)
+    .map((part) => ({ name: `${folder}:${part.name}`, ...partOf(folder, part) }));
+});
+
 mkdirSync(path.join(root, 'reports/mutation'), { recursive: true });
 console.log('| folder | faults | noticed | share |\n| --- | ---: | ---: | ---: |');
-for (const folder of folders) {
-  process.env.MUTATE_TESTS = (pinnedIn[folder] ?? [folder]).map((place) => `src/core/${place}`).join(' ');
+for (const { name, files, tests } of runs) {
+  process.env.MUTATE_TESTS = tests.join(' ');
   const code = run(path.join(root, 'node_modules/.bin/stryker'), [
     'run',
     '--mutate',
-    `src/core/${folder}/**/*.ts,!src/core/${folder}/**/*.test.ts,!src/core/${folder}/**/*.test-tool.ts`,
+    files.join(','),
     '--logLevel',
     'error',
   ]);
   if (code !== 0) {
-    console.log(`| ${folder} | did not run | | |`);
+    console.log(`| ${name} | did not run | | |`);
     continue;
   }
   const latest = path.join(root, 'reports/mutation/mutation.json');
-  copyFileSync(latest, path.join(root, `reports/mutation/${folder}.json`));
-  const { files } = JSON.parse(readFileSync(latest, 'utf8'));
-  const mutants = Object.values(files).flatMap((file) => file.mutants);
+  copyFileSync(latest, path.join(root, `reports/mutation/${name.replace(':', '-')}.json`));
+  const { files: tried } = JSON.parse(readFileSync(latest, 'utf8'));
+  const mutants = Object.values(tried).flatMap((file) => file.mutants);
   const counted = mutants.filter(
     ({ status }) => !['Ignored', 'CompileError', 'RuntimeError'].includes(status),
   );
   const noticed = counted.filter(({ status }) => status === 'Killed' || status === 'Timeout').length;
   console.log(
-    `| ${folder} | ${counted.length} | ${noticed} | ${((100 * noticed) / counted.length).toFixed(0)} % |`,
+    `| ${name} | ${counted.length} | ${noticed} | ${((100 * noticed) / counted.length).toFixed(0)} % |`,
   );
 }
