@@ -7,7 +7,7 @@ import type { StoredRun } from './stored-run';
  * Width of the kernel against the spread of the sample: halves the noise of counting, and biases bell shapes not at all.
  * Readings cut edges into a spread, which wide bells would blur.
  */
-const kernels = { unread: 0.4, read: 0.2 } as const;
+const kernels = { unread: 0.4, read: 0.14 } as const;
 
 /**
  * Share of a weighted sample above a level, counted softly: some hundred members give what thousands would.
@@ -17,29 +17,29 @@ const kernels = { unread: 0.4, read: 0.2 } as const;
  *
  * @param values 0 or more, such as gauge pressures
  * @param weights summing to 1
+ * @param read whether readings narrowed the sample
  * @returns 0–1
  * @source smoothed bootstrap with its variance corrected: B. W. Silverman, Density Estimation (1986), 6.4
  */
-export function chanceAbove(values: ArrayLike<number>, weights: ArrayLike<number>, level: number): number {
+export function chanceAbove(
+  values: ArrayLike<number>,
+  weights: ArrayLike<number>,
+  level: number,
+  read = false,
+): number {
   const root = (value: number) => Math.sqrt(Math.max(0, value));
   let mean = 0;
   for (let m = 0; m < values.length; m++) mean += weights[m]! * root(values[m]!);
   let variance = 0;
   for (let m = 0; m < values.length; m++) variance += weights[m]! * (root(values[m]!) - mean) ** 2;
   if (variance < 1e-12) return mean > root(level) ? 1 : 0;
-  const kernel = kernelFor(weights);
+  const kernel = read ? kernels.read : kernels.unread;
   const width = kernel * Math.sqrt(variance);
   const edge = mean + (root(level) - mean) * Math.sqrt(1 + kernel * kernel);
   let chance = 0;
   for (let m = 0; m < values.length; m++)
     chance += weights[m]! * normalBelow((root(values[m]!) - edge) / width);
   return Math.min(1, Math.max(0, chance));
-}
-
-/** Who was never read weighs all the same. */
-function kernelFor(weights: ArrayLike<number>): number {
-  for (let m = 1; m < weights.length; m++) if (weights[m] !== weights[0]) return kernels.read;
-  return kernels.unread;
 }
 
 const cache = new WeakMap<StoredRun, Float32Array>();
@@ -88,4 +88,5 @@ export const chanceOverLimit = (run: StoredRun, limitBar: number, hour: number, 
     fromHour > 0 ? peaksBetween(run, fromHour, hour) : peakGauges(run, hour),
     run.weights,
     limitBar,
+    run.read,
   );

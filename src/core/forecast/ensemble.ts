@@ -6,7 +6,7 @@ import { loneFerment, runFamily, type Family } from './family';
 import type { ToldOfKitchen } from './lessons';
 import { memberOf, UNKNOWNS } from './priors';
 import { usualKitchen } from './usual-kitchen';
-import { densityOverPrior, drawPoints, fittedProposal, priorProposal, type Proposal } from './proposal';
+import { addDensities, drawPoints, fittedProposal, priorProposal, type Proposal } from './proposal';
 import { seededUniform } from './random';
 import { slots } from '../ferment/state';
 import { rowAt, type StoredRun } from './stored-run';
@@ -31,8 +31,8 @@ export interface WeighedFamily extends Weighing {
 }
 
 /** Effective members, against those asked for, at which the search for likely kitchens ends. */
-const enough = 1;
-const searches = 4;
+const enough = 2;
+const searches = 6;
 
 /** One jar or bottle by itself; one member gives the nominal ferment, unweighed. Deterministic from its seed. */
 export function weighedEnsemble(ferment: Ferment): WeighedRun {
@@ -82,7 +82,7 @@ export function weighedFamily(family: Family): WeighedFamily {
     picked.indices.map((m) => all[m]!),
   );
   return {
-    runs: runs.map((run) => ({ ...run, weights: picked.weights })),
+    runs: runs.map((run) => ({ ...run, weights: picked.weights, read: true })),
     effectiveMembers: Math.min(root.members, effectiveMembers(weights)),
     told: toldBy(points, weights, root),
     warnings: [
@@ -111,6 +111,7 @@ function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uni
   const proposals: Proposal[] = [priorProposal];
   let points = new Float64Array(0);
   let likelihoods = new Float64Array(0);
+  let densities = new Float64Array(0);
   let gassy = new Float64Array(0);
   let warnings: readonly ForecastWarning[] = [];
   for (let search = 1; ; search++) {
@@ -121,11 +122,16 @@ function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uni
     runs.forEach((run, i) =>
       logLikelihoods(run, seen[i]!, counts).forEach((log, m) => (logs[m] = logs[m]! + log)),
     );
+    // What was drawn before is looked at by the newest proposal alone, what is fresh by all of them.
+    const freshDensities = new Float64Array(size);
+    addDensities(proposals.at(-1)!, points, densities);
+    for (const each of proposals) addDensities(each, fresh, freshDensities);
+    densities = joined(densities, freshDensities);
     points = joined(points, fresh);
     likelihoods = joined(likelihoods, logs);
     gassy = joined(gassy, gasADayOn(runs.at(-1)!));
     const { weights, power } = withoutCollapse(
-      likelihoods.map((log, m) => log - Math.log(mixtureAt(proposals, points, m))),
+      likelihoods.map((log, m) => log - Math.log(densities[m]! / search)),
       Math.min(size, Math.max(8, size * 0.08)),
     );
     if (search === searches || effectiveMembers(weights) >= size * enough)
@@ -133,10 +139,6 @@ function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uni
     proposals.push(fittedProposal(points, weights));
   }
 }
-
-/** Density of all proposals together, each having drawn as many, over the prior's. */
-const mixtureAt = (proposals: readonly Proposal[], points: Float64Array, m: number): number =>
-  proposals.reduce((sum, proposal) => sum + densityOverPrior(proposal, points, m), 0) / proposals.length;
 
 function joined(a: Float64Array, b: Float64Array): Float64Array<ArrayBuffer> {
   const both = new Float64Array(a.length + b.length);

@@ -27,7 +27,7 @@ describe('the question about a family', () => {
       vigourSpread: 0.3,
       co2Volumes: 0.05,
       kept: null,
-      members: 480,
+      members: 720,
       seed: 7,
       stepHours: 1,
       longSteps: true,
@@ -100,7 +100,7 @@ describe('the question about a family', () => {
     expect(membersOf(find(brew)!, find, knownCultures).map(({ id }) => id)).toEqual([...primed, ...plain]);
   });
 
-  test('without a reading more kitchens are asked than with one, on whichever lot it was', () => {
+  test('as many kitchens are asked with a reading as without, and fewer over months', () => {
     const unread = new TestKitchen(22);
     const jar = fedBug(unread, -192, -1, 2);
     const soda = unread.brew(-1, 150);
@@ -108,15 +108,15 @@ describe('the question about a family', () => {
     const [bottle] = unread.bottles(24, soda, 1) as [string];
     expect(unread.question(soda, 30).family.root.members).toBe(720);
     unread.at(40, { kind: 'observed', lotId: bottle, signs: { squeeze: 'firm' } });
-    expect(unread.question(soda, 41).family.root.members).toBe(480);
+    expect(unread.question(soda, 41).family.root.members).toBe(720);
     expect(unread.question(soda, 24 * 45).family.root.members).toBe(96);
   });
 
   test('a ferment followed for more than 40 days asks fewer kitchens, and by longer steps', () => {
     const at = (days: number) => kitchen.question(brew, 24 * days).family.root;
     expect([10, 20, 45, 90].map((days) => [at(days).members, at(days).stepHours])).toEqual([
-      [480, 1],
-      [480, 3],
+      [720, 1],
+      [720, 3],
       [96, 3],
       [96, 6],
     ]);

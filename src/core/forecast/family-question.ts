@@ -70,19 +70,17 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
     indexOf.set(lot.id, index);
     lots.push(lotAsk(ask, lot, index + 1, start, cultures, sealed));
   }
-  const read = [rootPart, ...branches].some(({ readings }) => readings.length > 0);
-  const members = read || rootPart.members < kitchens.read ? rootPart.members : kitchens.unread;
   return {
     rootId: root.id,
     start,
-    family: { root: { ...rootPart, members }, lots: [root.id], branches },
+    family: { root: rootPart, lots: [root.id], branches },
     lots,
     drawn: drawnQuestion(ask, pitch),
   };
 }
 
-/** Kitchens asked: without readings so many that chances lie within two points of thousands; with readings a search asks some of them several times. */
-const kitchens = { unread: 720, read: 480, overMonths: 96 } as const;
+/** Kitchens asked: so many that chances lie within two points of what thousands say, nearly always. */
+const kitchens = { usual: 720, overMonths: 96 } as const;
 
 function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
   const { root, now } = ask;
@@ -128,7 +126,7 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     kept: null,
     stages,
     readings: readingsWithin(root, start, total),
-    members: total > 24 * 40 ? kitchens.overMonths : kitchens.read,
+    members: total > 24 * 40 ? kitchens.overMonths : kitchens.usual,
     seed: 7,
     stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1,
     longSteps: true,

@@ -28,21 +28,21 @@ function identity(n: number): Float64Array {
   return m;
 }
 
-/** Squared length of L⁻¹·x, by forward substitution, and the logarithm of the determinant of L. */
-export function whitened(
-  l: Float64Array,
-  x: ArrayLike<number>,
-  n: number,
-): { square: number; logDeterminant: number } {
-  const u = new Float64Array(n);
+/** Logarithm of the determinant of a triangular L. */
+export function logDeterminant(l: Float64Array, n: number): number {
+  let sum = 0;
+  for (let i = 0; i < n; i++) sum += Math.log(l[i * n + i]!);
+  return sum;
+}
+
+/** Squared length of L⁻¹·x, by forward substitution. @param u room for n numbers, written */
+export function whitenedSquare(l: Float64Array, x: ArrayLike<number>, n: number, u: Float64Array): number {
   let square = 0;
-  let logDeterminant = 0;
   for (let i = 0; i < n; i++) {
     let sum = x[i]!;
     for (let k = 0; k < i; k++) sum -= l[i * n + k]! * u[k]!;
     u[i] = sum / l[i * n + i]!;
     square += u[i]! * u[i]!;
-    logDeterminant += Math.log(l[i * n + i]!);
   }
-  return { square, logDeterminant };
+  return square;
 }

@@ -6,7 +6,7 @@ import { likelihood, readingError, wordChance } from './observe';
 import { ordinalScales } from './ordinal-scales';
 import { leakOf, leakOfBranch, leakyShare, memberOf, UNKNOWNS } from './priors';
 import { spread } from './usual-kitchen';
-import { densityOverPrior, drawPoints, fittedProposal, priorProposal } from './proposal';
+import { addDensities, drawPoints, fittedProposal, priorProposal } from './proposal';
 import { normalBelow, normalQuantile, seededNormal, seededUniform } from './random';
 import { doseVigour } from './dose-vigour';
 import { hungryBelow } from './starter-answer';
@@ -155,8 +155,11 @@ describe('where likely kitchens are looked for', () => {
     let determinant = 1;
     for (let i = 0; i < UNKNOWNS; i++) determinant *= p.factor[i * UNKNOWNS + i]!;
     const ratio = 1 / determinant / Math.exp(-square / 2);
-    expect(densityOverPrior(p, Float64Array.from(p.mean), 0)).toBeCloseTo(0.15 + 0.85 * ratio, 9);
-    expect(densityOverPrior(priorProposal, points, 1)).toBe(1);
+    const sums = Float64Array.of(2);
+    addDensities(p, Float64Array.from(p.mean), sums);
+    expect(sums[0]).toBeCloseTo(2 + 0.15 + 0.85 * ratio, 9);
+    addDensities(priorProposal, points, sums);
+    expect(sums[0]).toBeCloseTo(3 + 0.15 + 0.85 * ratio, 9);
   });
 
   test('points lie evenly: along each unknown one in every tenth of ten, whatever the proposal', () => {

@@ -1,4 +1,4 @@
-import { cholesky, whitened } from './linear-algebra';
+import { cholesky, logDeterminant, whitenedSquare } from './linear-algebra';
 import { UNKNOWNS } from './priors';
 import { normalQuantile } from './random';
 
@@ -124,13 +124,25 @@ function moved(p: Proposal, z: Float64Array): void {
   }
 }
 
-/** Density of a proposal over that of the prior at a point: the weight that undoes the choice of where to look. */
-export function densityOverPrior(p: Proposal, points: Float64Array, m: number): number {
-  if (p.prior === 1) return 1;
-  const x = points.subarray(m * n, m * n + n);
-  let square = 0;
-  for (let i = 0; i < n; i++) square += x[i]! * x[i]!;
-  const centred = x.map((value, i) => value - p.mean[i]!);
-  const { square: s, logDeterminant } = whitened(p.factor, centred, n);
-  return p.prior + (1 - p.prior) * Math.exp((square - s) / 2 - logDeterminant);
+/**
+ * Adds to the sum of every point the density of a proposal there over that of the prior: what undoes the choice of where to
+ * look.
+ *
+ * @param sums one a point, changed in place
+ */
+export function addDensities(p: Proposal, points: Float64Array, sums: Float64Array): void {
+  const scale = logDeterminant(p.factor, n);
+  const centred = new Float64Array(n);
+  const room = new Float64Array(n);
+  for (let m = 0; m < sums.length; m++) {
+    let square = 0;
+    for (let i = 0; i < n; i++) {
+      const x = points[m * n + i]!;
+      square += x * x;
+      centred[i] = x - p.mean[i]!;
+    }
+    const here =
+      p.prior === 1 ? 0 : Math.exp((square - whitenedSquare(p.factor, centred, n, room)) / 2 - scale);
+    sums[m] = sums[m]! + p.prior + (1 - p.prior) * here;
+  }
 }

@@ -22,6 +22,8 @@ export interface StoredRun {
   readonly celsius: Float32Array;
   /** Weights of the members, summing to 1. */
   readonly weights: Float64Array;
+  /** Whether readings narrowed it down. */
+  readonly read?: boolean;
   /** Reported hours that long steps passed over: what is read off them lies on lines between their ends, too. */
   readonly gaps?: readonly Gap[];
 }

@@ -28,6 +28,8 @@ interface LookAsk {
 
 /** Hours between the moments at which a look is tried. */
 const everyHours = 2;
+/** Members at most that results are tried on: of more, every second or third. What a look is worth need not be known to a hundredth. */
+const mostMembers = 360;
 /** Results of an instrument that are tried, evenly spread over what is expected. */
 const results = 9;
 
@@ -40,21 +42,25 @@ const results = 9;
  */
 export function tellingLooks(run: StoredRun, ask: LookAsk): TellingLook[] {
   const places = placesOf(run);
-  const before = spread(ask.moments, run.weights);
+  const every = Math.ceil(run.members.length / mostMembers);
+  const tried = Int32Array.from({ length: Math.ceil(run.members.length / every) }, (_, i) => i * every);
+  const moments = Float64Array.from(tried, (m) => ask.moments[m]!);
+  const weights = Float64Array.from(tried, (m) => run.weights[m]!);
+  const before = spread(moments, weights);
   if (!(before.deviation > 0)) return [];
   const out: TellingLook[] = [];
   for (let hour = Math.ceil(ask.fromHour); hour <= ask.untilHour; hour += everyHours) {
     const index = hourIndexAt(run.hours, hour);
     const looks = ask.kinds.map((kind): TellingLook => {
       const place = { ...places[index]! };
-      const values = Float64Array.from(run.members, (_, m) => {
+      const values = Float64Array.from(tried, (m) => {
         place.celsius = run.celsius[rowOf(run, m, index)]!;
         return expected(kind, run.rows, rowAt(run, m, index), place);
       });
       return {
         kind,
         hour: run.hours[index]!,
-        ...worthOf(kind, values, ask.moments, run.weights, before.deviation),
+        ...worthOf(kind, values, moments, weights, before.deviation),
       };
     });
     const best = looks.sort((a, b) => b.gain - a.gain)[0];
