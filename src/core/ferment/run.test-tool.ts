@@ -34,6 +34,17 @@ export const soda = (more: Partial<Ferment> = {}): Ferment => ({
   longSteps: false,
   ...more,
 });
+/** How a jar of ginger bug is kept. */
+export const keptJar = {
+  starving: 0.09,
+  hungerDying: 0.003,
+  airing: 0.03,
+  yeastCapacity: 3.8,
+  lacticCapacity: 0.33,
+  settled: null,
+  lagWork: 2.4,
+  fresh: { yeast: 6e-4, lactics: 3e-4, acetics: 1e-5 },
+};
 export const member = (more: Partial<Member> = {}): Member => ({ ...nominalMember, ...more });
 export const begun = (more: Partial<Ferment> = {}, who = nominalMember, stage = jar) => {
   const run = beginRun(soda(more), who);

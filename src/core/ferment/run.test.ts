@@ -5,7 +5,7 @@ import { airShutIn, ClosedVessel } from '../gas/closed-vessel';
 import { beginRun, burpRun, enterStage, standIn } from './ferment-run';
 import type { LotStage } from './ferment';
 import { nominalMember } from './member';
-import { begun, bottle, inflow, jar, member, soda } from './run.test-tool';
+import { begun, bottle, inflow, jar, keptJar, member, soda } from './run.test-tool';
 import { slots } from './state';
 import { stepOn } from './step';
 import { closeRow, dissolvedShare, restInAirOf } from './vessel-gas';
@@ -58,17 +58,7 @@ describe('a jar at its start', () => {
   });
 
   test('a kept jar begins fresh, or as a settled one stands', () => {
-    const kept = {
-      starving: 0.09,
-      hungerDying: 0.003,
-      airing: 0.03,
-      yeastCapacity: 3.8,
-      lacticCapacity: 0.33,
-      settled: null,
-      lagWork: 2.4,
-      fresh: { yeast: 6e-4, lactics: 3e-4, acetics: 1e-5 },
-    };
-    const fresh = beginRun(soda({ kept }), member({ bacteria: 3, capacity: 0.5, lag: 2 }));
+    const fresh = beginRun(soda({ kept: keptJar }), member({ bacteria: 3, capacity: 0.5, lag: 2 }));
     expect([fresh.y[YEAST], fresh.y[LACTICS], fresh.y[ACETICS], fresh.y[ETHANOL]]).toEqual([
       6e-4,
       expect.closeTo(9e-4, 12),
@@ -81,7 +71,7 @@ describe('a jar at its start', () => {
     expect(fresh.c.alcoholLost).toBe(0.03);
     expect(fresh.c.hungerDying).toBeCloseTo(0.003 * fresh.c.yeastHeat, 12);
     const settled = { yeast: 3.6, lactics: 0.3, acetics: 0.01, ready: 1.5, ethanol: 8, lactic: 2 };
-    const { y } = beginRun(soda({ kept: { ...kept, settled } }), nominalMember);
+    const { y } = beginRun(soda({ kept: { ...keptJar, settled } }), nominalMember);
     expect([
       y[YEAST],
       y[LACTICS],

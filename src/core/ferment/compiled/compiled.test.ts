@@ -5,7 +5,7 @@ import { UNKNOWNS, memberOf } from '../../forecast/priors';
 import type { Ferment, LotStage } from '../ferment';
 import { beginRun } from '../ferment-run';
 import { Member } from '../member';
-import { bottle, inflow, jar, soda } from '../run.test-tool';
+import { bottle, inflow, jar, keptJar, soda } from '../run.test-tool';
 import { followAll } from '../simulate';
 import { Standing } from '../standing';
 import { slots } from '../state';
@@ -35,16 +35,6 @@ const farthest = (a: Float64Array, b: Float64Array) =>
     return Math.max(most, (weight * Math.abs(value - b[i]!)) / (1 + Math.abs(value)));
   }, 0);
 
-const kept = {
-  starving: 0.09,
-  hungerDying: 0.003,
-  airing: 0.03,
-  yeastCapacity: 3.8,
-  lacticCapacity: 0.33,
-  settled: null,
-  lagWork: 2.4,
-  fresh: { yeast: 6e-4, lactics: 3e-4, acetics: 1e-5 },
-};
 const celsius = fc.double({ min: 1, max: 46, noNaN: true });
 const stage = fc
   .record({
@@ -78,7 +68,7 @@ const ferment = fc
       stages: said.stages,
       citric: said.citric,
       culture: knownCultures(said.culture),
-      kept: said.kept ? kept : null,
+      kept: said.kept ? keptJar : null,
     }),
   );
 const member = fc
