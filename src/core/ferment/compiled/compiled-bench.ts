@@ -22,11 +22,20 @@ const [ACIDITY, WARMTH, HOUR, MADE] = [STATE_SIZE, STATE_SIZE + 1, STATE_SIZE + 
 
 /**
  * The same steps, compiled: equal to the plain ones but for the last digits of an exponential. Rows are recorded to single
- * precision; where a caller wants more, steps are made plainly.
+ * precision; where a caller wants more, or memory has run out, steps are
+ * made plainly.
  */
 export function compiledBench(compiled: CompiledSteps): Bench {
   const { memory, makeRoom, take, go } = compiled;
   const dataOf = (array: number) => new DataView(memory.buffer).getUint32(array + 4, true);
+  const hasRoom = (numbersOfStretches: number, count: number) => {
+    try {
+      makeRoom(numbersOfStretches, count);
+      return true;
+    } catch {
+      return false;
+    }
+  };
   const plain = plainBench();
   let plainly = true;
   let numbers = new Numbers(new Float64Array(handedOver));
@@ -36,10 +45,9 @@ export function compiledBench(compiled: CompiledSteps): Bench {
   let into: Recorder | null = null;
   return {
     lay: (plan, members, to) => {
-      plainly = to.rows instanceof Float64Array;
-      if (plainly) return plain.lay(plan, members, to);
       [count, rows, into] = [members, plan.reports * members, to];
-      makeRoom(plan.stretches.length, rows);
+      plainly = to.rows instanceof Float64Array || !hasRoom(plan.stretches.length, rows);
+      if (plainly) return plain.lay(plan, members, to);
       // Memory that has grown lies elsewhere.
       new Float64Array(memory.buffer, dataOf(compiled.laid()), plan.stretches.length).set(plan.stretches);
       numbers = new Numbers(new Float64Array(memory.buffer, dataOf(compiled.handed()), handedOver));

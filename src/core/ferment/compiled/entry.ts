@@ -33,8 +33,10 @@ export function warmths(): Float32Array {
 export function makeRoom(numbersOfStretches: i32, count: i32): void {
   if (stretches.length < numbersOfStretches) stretches = new Float64Array(numbersOfStretches);
   if (celsius.length >= count) return;
-  celsius = new Float32Array(count);
-  rows = new Float32Array(count * slots.ROW_SIZE);
+  // At least doubled, so that what is left behind never adds up to more than what is in use.
+  const size = count > 2 * celsius.length ? count : 2 * celsius.length;
+  celsius = new Float32Array(size);
+  rows = new Float32Array(size * slots.ROW_SIZE);
 }
 
 /** Takes the ferment whose numbers were handed over. */
