@@ -37,7 +37,7 @@ const parts = {
       name: 'questions',
       files:
         'dose-vigour family-members family-question grounds lot-ask lot-readings lot-stages starter-question waited',
-      tests: 'family-question grounds lot-ask stages starter-question waited',
+      tests: 'family-question grounds lot-ask stage-cuts stages starter-question waited',
     },
     { name: 'runs', files: '', tests: 'conditions-said lessons numbers over-time proposal what-if' },
   ],

@@ -1,49 +1,10 @@
-import { addPortions } from '../lots/add';
-import { emptyLot } from '../lots/begin';
-import type { Lot, LotEvent } from '../lots/lot';
+import type { LotEvent } from '../lots/lot';
 import type { Warmths } from '../kitchen/places';
 import { nothing } from '../matter/substances';
 import { endOf, jarEnd } from './family-members';
 import { readingsWithin } from './lot-readings';
 import { cooledFrom, coolingHours, liquidChange, soluteOf, stretchOf, vesselStateOf } from './lot-stages';
-
-const hourMs = 3_600_000;
-const start = Date.UTC(2026, 4, 1);
-const at = (hour: number) => start + hour * hourMs;
-
-const brew = (events: readonly LotEvent[] = [], more: Partial<Lot> = {}): Lot => {
-  const begun = addPortions(
-    emptyLot('b', start, {
-      role: 'brew',
-      name: 'b',
-      vessel: { kind: 'jar', ml: 1000 },
-      closure: 'airlock',
-      place: 'counter',
-    }),
-    [{ what: 'water', ml: 800 }],
-    { at: start, entryId: 'b' },
-  );
-  return { ...begun, ...more, events: [...begun.events, ...events] };
-};
-const happened = (hour: number, more: object) => ({ at: at(hour), entryId: `e${hour}`, ...more }) as LotEvent;
-const warmths: Warmths = { counter: [{ at: at(-50), celsius: 20 }] };
-
-/** The stages of a lot over 24 hours, said shortly. */
-function stages(lot: Lot, from = 0, to = 24, told: Warmths = warmths) {
-  return stretchOf({
-    lot,
-    from: at(from),
-    to: at(to),
-    afterEvent: 1,
-    liquidMl: 800,
-    warmths: told,
-    reads: (event, ml) => (event.kind === 'added' ? { ...soluteOf({ ...nothing, sucrose: 10 }, ml) } : null),
-  });
-}
-const said = (lot: Lot, told?: Warmths) =>
-  stages(lot, 0, 24, told).map(
-    ({ hours, celsius, vessel }) => `${Number(hours.toFixed(4))} h ${celsius} °C ${vessel}`,
-  );
+import { at, brew, happened, said, stages, start, warmths } from './stages.test-tool';
 
 describe('a lot’s life in stages', () => {
   test('nothing happens: one stage, with its headspace', () => {
