@@ -113,12 +113,12 @@ export function Worktop({ lots, begun }: Props) {
         onMethod={(method) => set({ method })}
       />
       <MeantCard state={state} onState={setState} />
+      {tried && !tryable.ok ? <Text color={roles.danger}>{tryable.sentence}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton label="Brew it, step by step" onPress={() => begin('steps')} />
         <InkButton quiet label="Mixed" hint="Mixed: write it down" onPress={() => begin('mixed')} />
         <KeepRecipe state={state} onKept={(from) => set({ from })} />
       </View>
-      {tried && !tryable.ok ? <Text color={roles.danger}>{tryable.sentence}</Text> : null}
     </View>
   );
   return (
