@@ -15,7 +15,7 @@ const slow = [
   'forecast/starters',
   'forecast/forecast',
   'forecast/suppose',
-  'forecast/chance',
+  'forecast/chance-of-many',
   'forecast/readiness-table',
   'forecast/keeping',
   'tasks/tasks',
@@ -30,16 +30,23 @@ const parts = {
     {
       name: 'reading-off',
       files:
-        'as-of between-hours chance contradictions crossing draw-window failure linear-algebra looks-possible observe ordinal-scales passage pressure-course quantiles quantities random ripeness starter-answer telling-look wanted-sweetness weigh windows',
-      tests: 'crossing failure numbers observe read-off read-starter telling-look weigh windows',
+        'as-of between-hours chance contradictions crossing dose-vigour draw-window failure linear-algebra looks-possible observe ordinal-scales passage pressure-course quantiles quantities random ripeness starter-answer telling-look wanted-sweetness weigh windows',
+      tests:
+        'as-of chance crossing failure linear-algebra looks-possible numbers observe over-time read-off read-starter telling-look weigh windows',
     },
     {
       name: 'questions',
-      files:
-        'dose-vigour family-members family-question grounds lot-ask lot-readings lot-stages starter-question waited',
-      tests: 'family-question grounds lot-ask stage-cuts stages starter-question waited',
+      files: 'family-members family-question grounds lot-ask lot-readings lot-stages starter-question waited',
+      tests:
+        'family-members family-question grounds lot-ask stage-cuts stages starter-beginnings starter-question waited',
     },
-    { name: 'runs', files: '', tests: 'conditions-said lessons numbers over-time proposal what-if' },
+    {
+      name: 'kitchens',
+      files: 'conditions-said lessons priors proposal usual-kitchen',
+      tests: 'conditions-said lessons numbers proposal',
+    },
+    { name: 'supposed', files: 'courses pour suppose what-if', tests: 'numbers what-if' },
+    { name: 'runs', files: '', tests: 'family-question numbers over-time what-if' },
   ],
 };
 const asked = process.argv.slice(2);

@@ -1,8 +1,5 @@
-import { fermentOf } from '../ferment/ferment';
-import { Scenario } from '../ferment/scenario';
 import { gramsPerVolume } from '../gas/co2-solubility';
 import { chanceAbove, chanceOverLimit, peakGauges } from './chance';
-import { weighedEnsemble } from './ensemble';
 import { handmadeRun, warmBottle } from './handmade.test-tool';
 import { valuesOverTime } from './quantiles';
 import { normalBelow, normalQuantile } from './random';
@@ -63,59 +60,5 @@ describe('the working limit', () => {
   test('from an hour on only what comes after counts', () => {
     expect(chanceOverLimit(rise, 3, 50, 45)).toBeLessThan(chanceOverLimit(rise, 3, 50));
     expect(chanceOverLimit(rise, 3, 50, 30)).toBeCloseTo(chanceOverLimit(rise, 3, 50), 6);
-  });
-});
-
-describe('against five thousand members, counted one by one', () => {
-  const asked = (members: number, celsius: number, readings: readonly object[]) => ({
-    ...fermentOf(
-      Scenario.parse({
-        schema: 'yuzet.scenario/1',
-        base: 'ginger-tea',
-        sugars: { sucrose: 80 },
-        starter: { kind: 'ginger-bug', amountPerLitre: 80 },
-        members,
-        seed: 3,
-        stages: [{ hours: 110, vessel: 'sealed', celsius, headspaceMl: 40 }],
-        readings,
-      }),
-    ),
-    longSteps: true,
-  });
-  /** Differences over the hours in which it is in doubt, points. */
-  const differences = (celsius: number, readings: readonly object[] = []) => {
-    const { run } = weighedEnsemble(asked(720, celsius, readings));
-    const { run: many } = weighedEnsemble(asked(5000, celsius, readings));
-    const out: number[] = [];
-    for (let hour = 10; hour <= 110; hour += 5) {
-      const counted = peakGauges(many, hour).reduce(
-        (sum, bar, m) => sum + (bar > 2.8 ? many.weights[m]! : 0),
-        0,
-      );
-      if (counted > 0.005 && counted < 0.995)
-        out.push(100 * Math.abs(chanceOverLimit(run, 2.8, hour) - counted));
-    }
-    return { mean: out.reduce((sum, each) => sum + each, 0) / out.length, worst: Math.max(...out) };
-  };
-
-  test.each([22, 27])('at %s °C, unread: within 2 points at every hour, 1 in the mean', (celsius) => {
-    const { mean, worst } = differences(celsius);
-    expect(mean).toBeLessThan(1);
-    expect(worst).toBeLessThan(2);
-  });
-
-  const gravity = { kind: 'sg', value: 1.026, hour: 24 };
-  const squeeze = { kind: 'squeeze', value: 'firm', hour: 36 };
-  const gauge = { kind: 'gaugeBar', value: 1.2, hour: 40 };
-  test.each([
-    ['a gravity and a squeeze, 22 °C', 22, [gravity, squeeze], 2],
-    ['the same, 23 °C', 23, [gravity, squeeze], 2],
-    ['a gauge, 22 °C', 22, [gauge], 2],
-    // The one in ten that is farther off: 5,000 kitchens of other seeds differ by a point themselves.
-    ['a gauge, 20 °C', 20, [gauge], 2.7],
-  ] as const)('after %s', (_, celsius, readings, points) => {
-    const { mean, worst } = differences(celsius, readings);
-    expect(mean).toBeLessThan(1);
-    expect(worst).toBeLessThan(points);
   });
 });

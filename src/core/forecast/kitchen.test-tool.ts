@@ -7,7 +7,7 @@ import { answerFamily, type AnswerWithRuns, type LotAnswer } from './family-answ
 import { familyQuestion, type FamilyQuestion } from './family-question';
 import { rootOf } from './family-members';
 import { answerStarter, type StarterAnswer } from './starter-answer';
-import { starterQuestion } from './starter-question';
+import { starterQuestion, type StarterQuestion } from './starter-question';
 
 export const hourMs = 3_600_000;
 export const dawn = Date.UTC(2026, 2, 1, 8);
@@ -133,16 +133,21 @@ export class TestKitchen {
     return { ...whole, of: (id) => whole.answer.lots.find((lot) => lot.lotId === id)! };
   }
 
-  starter(lotId: string, hour: number, cultures?: CultureTable): StarterAnswer & { nowHour: number } {
+  /** What is asked of a kept jar at an hour. */
+  starterQuestion(lotId: string, hour: number, aheadHours: number, cultures?: CultureTable): StarterQuestion {
     const { household } = this;
-    const question = starterQuestion({
+    return starterQuestion({
       lot: lotOf(household, lotId)!,
       warmths: household.warmths,
       learned: null,
       now: dawn + hour * hourMs,
-      aheadHours: 96,
+      aheadHours,
       ...(cultures ? { cultures } : {}),
     })!;
+  }
+
+  starter(lotId: string, hour: number, cultures?: CultureTable): StarterAnswer & { nowHour: number } {
+    const question = this.starterQuestion(lotId, hour, 96, cultures);
     return { ...answerStarter(question), nowHour: question.nowHour };
   }
 }
@@ -184,3 +189,17 @@ export function dosedHousehold() {
   kitchen.at(40, { kind: 'moved', lots: [primed[0]!], place: 'fridge' });
   return { kitchen, bug, brew, primed, plain };
 }
+
+/** A brew of 1,800 ml of water and 160 g of sugar, and whatever else is done with it. */
+export function brewed(
+  more: (kitchen: TestKitchen, brew: string, bug: string) => unknown,
+  base?: 'fruit' | 'peel' | 'syrup',
+) {
+  const kitchen = new TestKitchen(22);
+  const bug = fedBug(kitchen, -96, -1, 2);
+  const brew = kitchen.brew(-2, 160, 1800, base);
+  more(kitchen, brew, bug);
+  return { kitchen, brew, bug, of: (hour = 20) => kitchen.question(brew, hour) };
+}
+export const pitched = (kitchen: TestKitchen, brew: string, bug: string): string =>
+  kitchen.draw(0, bug, brew, 150);

@@ -5,7 +5,6 @@ import type { Lot, LotEvent } from '../lots/lot';
 import type { Closure, Vessel } from '../vessels/vessel-kinds';
 import { strengthOf } from '../vessels/strength';
 import { isUnderPressure, lotAsk } from './lot-ask';
-import { looksAt } from './looks-possible';
 
 const hourMs = 3_600_000;
 const start = Date.UTC(2026, 4, 1);
@@ -105,19 +104,6 @@ describe('what is asked of a lot', () => {
     expect([wantedVolumes, laterHours]).toEqual([3.2, 48]);
     expect(wantedSweetness).toBeGreaterThan(asked(bottle()).wantedSweetness);
   });
-});
-
-test('instruments are asked for when they were used before', () => {
-  const used = (kind: string) =>
-    ({
-      ...jar,
-      events: [...jar.events, { kind: 'read', at: at(2), entryId: 'r', readings: [{ kind, value: 1 }] }],
-    }) as unknown as Lot;
-  expect(looksAt(true, [jar])).toEqual(['squeeze']);
-  expect(looksAt(true, [used('gaugeBar'), jar])).toEqual(['squeeze', 'gaugeBar']);
-  expect(looksAt(true, [used('sg')])).toEqual(['squeeze']);
-  expect(looksAt(false, [jar, used('sg')])).toEqual(['sweet', 'foam', 'sg']);
-  expect(looksAt(false, [used('gaugeBar')])).toEqual(['sweet', 'foam']);
 });
 
 test('under pressure is what is sealed, not opened and not over', () => {

@@ -1,6 +1,9 @@
+import { weighedEnsemble } from './ensemble';
+import { dawn, fedBug, hourMs, TestKitchen } from './kitchen.test-tool';
 import { usualKitchen } from './usual-kitchen';
-import { handmadeRun, warmJar } from './handmade.test-tool';
-import { readStarter } from './starter-answer';
+import { handmadeRun, warmJar, type Row } from './handmade.test-tool';
+import { livelinessAt } from './ripeness';
+import { livelinessWhenDrawn, readStarter } from './starter-answer';
 import type { StarterQuestion } from './starter-question';
 
 const hours = Array.from({ length: 61 }, (_, i) => i * 2);
@@ -18,13 +21,9 @@ function read(
   sugar: (m: number, hour: number) => number,
   more: Partial<StarterQuestion> = {},
   kept: object | null = { settled: null },
+  rows: (m: number, hour: number) => Row = (m, hour) => row(lively(m, hour), sugar(m, hour)),
 ) {
-  const run = handmadeRun({
-    hours,
-    members: 3,
-    row: (m, hour) => row(lively(m, hour), sugar(m, hour)),
-    stages: [{ ...warmJar, hours: 120 }],
-  });
+  const run = handmadeRun({ hours, members: 3, row: rows, stages: [{ ...warmJar, hours: 120 }] });
   const question: StarterQuestion = {
     lotId: 'jar',
     start: 0,
@@ -146,4 +145,131 @@ describe('hunger', () => {
     expect(answer.sugar[10]![2]).toBeCloseTo(57, 4);
     expect(answer.told).toBe(told);
   });
+});
+
+describe('a jar that goes by its cycle', () => {
+  const dull = () => 0.1;
+  const eaten = { ripe: { by: 'eaten', opens: 0.5, closes: 0.9 }, fedHour: 24 } as const;
+
+  test('by what is eaten since its feed: opens with half of it gone, closes with nine tenths', () => {
+    // 60 g/L stand in the first row after the feed, at 26 h; 1, 2 and 3 g/L an hour go from it.
+    const sugar = (m: number, hour: number) =>
+      hour <= 24 ? 5 : Math.max(0, 60 - (m + 1) * Math.max(0, hour - 26));
+    const { draw, opens } = read(dull, sugar, { ...eaten, nowHour: 30 });
+    // The middle one has eaten 30 g after 15 h and 54 after 27.
+    expect(draw!.earliest).toBeCloseTo(41, 3);
+    expect(draw!.latest).toBeCloseTo(53, 3);
+    expect(draw!.best).toBeCloseTo(45, 3);
+    expect(opens).toBe('cycle');
+    expect(read(dull, sugar, { ...eaten, nowHour: 44 }).opens).toBe('open');
+    expect(read(dull, sugar, { ...eaten, nowHour: 54 }).opens).toBe('cycle');
+  });
+
+  test('what was eaten before the feed does not count; under a gram a litre there is nothing to eat', () => {
+    const gone = (_: number, hour: number) => (hour <= 24 ? 1 : 0.4);
+    // Of the gram that counts, 0.6 g are gone at 26 h and nothing at 24.
+    expect(read(dull, gone, eaten).draw!.earliest).toBeCloseTo(24 + 2 * (0.5 / 0.6), 4);
+    expect(read(dull, () => 40, eaten).draw).toBeNull();
+    // Never fed, it counts from its first row.
+    const first = read(dull, (_, hour) => 80 - hour, { ...eaten, fedHour: 0 });
+    expect(first.draw!.earliest).toBeCloseTo(40, 3);
+    expect(first.draw!.latest).toBeCloseTo(72, 3);
+  });
+
+  test('fed after the last row there is no cycle to see', () => {
+    expect(read(dull, (_, hour) => 80 - hour / 2, { ...eaten, fedHour: 120, nowHour: 119 }).draw).toBeNull();
+  });
+
+  test('by its acids: lactic and acetic together, from the feed on', () => {
+    const acids = (m: number, hour: number): Row => ({ LACTIC: 0.05 * hour, ACETIC: 0.02 * (m + 1) * hour });
+    const by = { ripe: { by: 'acids', opens: 4.5, closes: 9 }, fedHour: 24 } as const;
+    const { draw } = read(dull, plenty, by, null, acids);
+    // The middle one makes 0.09 g/L an hour.
+    expect(draw!.earliest).toBeCloseTo(50, 3);
+    expect(draw!.latest).toBeCloseTo(100, 3);
+    // What was made by the feed at 60 h shows in the next row: 5.58 g/L, from nothing.
+    expect(read(dull, plenty, { ...by, fedHour: 60 }, null, acids).draw!.earliest).toBeCloseTo(
+      60 + 2 * (4.5 / 5.58),
+      3,
+    );
+  });
+
+  test('where only what is alive counts, hunger and sleep do not', () => {
+    const sleeping = (_: number, hour: number): Row => ({
+      YEAST: settledMass * Math.max(0, 1.2 - hour / 100),
+    });
+    const alive = { ripe: { by: 'alive', opens: 0.6, closes: 0.5 }, fedHour: 0 } as const;
+    const { draw, now, opens } = read(dull, plenty, { ...alive, nowHour: 40 }, null, sleeping);
+    expect(now[2]).toBeCloseTo(0.8, 5);
+    expect([draw!.earliest, opens]).toEqual([0, 'open']);
+    expect(draw!.latest).toBeCloseTo(70, 3);
+  });
+});
+
+describe('the look that is asked for', () => {
+  test('while it ripens, when it opens: foam or a sip until then, for a day and a half at most', () => {
+    const parted = (m: number) => 60 - 20 * m;
+    const { looks, looksTell, draw } = read(ripening, parted, { nowHour: 20 });
+    expect(looksTell).toBe('opens');
+    expect([looks[0]!.hour, looks.at(-1)!.hour, Math.floor(draw!.earliest)]).toEqual([20, 30, 30]);
+    // Kitchens open at 20, 30 and 60 h; a jar in which none differs is not looked at.
+    expect(looks[0]!.decides[0]).toBeGreaterThanOrEqual(20);
+    expect(looks[0]!.decides[1]).toBeLessThanOrEqual(60);
+    expect(read(() => 0.3, parted, { nowHour: 20 }).looks).toEqual([]);
+  });
+
+  test('a jar that never opens within the forecast is looked at for a day and a half', () => {
+    const some = (m: number, hour: number) => (m === 2 && hour > 80 ? 0.7 : 0.2);
+    const parted = (m: number) => 60 - 20 * m;
+    const { draw, looks, looksTell } = read(some, parted, { nowHour: 20 });
+    expect([draw, looksTell]).toEqual([null, 'opens']);
+    expect([looks[0]!.hour, looks.at(-1)!.hour]).toEqual([20, 56]);
+    // Two of three never open, which counts as the end of the forecast, 120 h; the third at 82.
+    expect(looks[0]!.decides[1]).toBeLessThanOrEqual(120);
+    expect(looks[0]!.decides[0]).toBeGreaterThanOrEqual(80);
+  });
+
+  test('once it is open, when it closes; a kitchen in which it never opened has tired already', () => {
+    const some = (m: number, hour: number) =>
+      m === 0 ? 0.3 : hour < 30 || hour >= (m === 1 ? 70 : 90) ? 0.2 : 0.9;
+    const parted = (m: number) => 20 + 20 * m;
+    const { looks, looksTell, draw } = read(some, parted, { nowHour: 44 });
+    expect(looksTell).toBe('closes');
+    expect([looks[0]!.hour, looks.at(-1)!.hour <= 44 + 36]).toEqual([44, true]);
+    expect(looks.at(-1)!.hour).toBeLessThanOrEqual(draw!.latest);
+    // Its results point from now, where the dull one stands, to 90 h.
+    expect(looks[0]!.decides[0]).toBeGreaterThanOrEqual(44);
+    expect(looks[0]!.decides[0]).toBeLessThan(60);
+    expect(looks[0]!.decides[1]).toBeGreaterThan(75);
+  });
+
+  test('at the very hour it opens, its closing is asked for', () => {
+    const { draw } = read(() => 0.61, plenty, { nowHour: 0 });
+    expect(draw!.earliest).toBe(0);
+    expect(read(() => 0.61, plenty, { nowHour: 0 }).looksTell).toBe('closes');
+  });
+});
+
+test('what a draw took along: the middle and the spread of liveliness at that hour, over forty kitchens at most', () => {
+  const kitchen = new TestKitchen(22);
+  const bug = fedBug(kitchen, -96, -1);
+  const brew = kitchen.brew(-2, 160);
+  kitchen.draw(0, bug, brew, 150);
+  const drawn = kitchen.question(brew, 10).drawn!;
+  const told = livelinessWhenDrawn(drawn);
+  const { run } = weighedEnsemble({ ...drawn.ferment, members: 40 });
+  const at = run.hours.indexOf(96);
+  const values = run.members.map((_, m) => livelinessAt(run, m, at, drawn.settledMass));
+  const mean = values.reduce((sum, value) => sum + value, 0) / 40;
+  expect(told.mean).toBeCloseTo(mean, 9);
+  expect(told.deviation).toBeCloseTo(
+    Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / 40),
+    9,
+  );
+  expect(told.deviation).toBeGreaterThan(0.05);
+  // Alive counts the cells alone, of which there are more than are ready.
+  expect(
+    livelinessWhenDrawn({ ...drawn, ripe: { by: 'alive', opens: 0.5, closes: 0.3 } }).mean,
+  ).not.toBeCloseTo(mean, 3);
+  expect([drawn.atHour, dawn - drawn.atHour * hourMs]).toEqual([96, dawn - 96 * hourMs]);
 });

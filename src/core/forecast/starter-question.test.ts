@@ -1,7 +1,7 @@
 import { learn } from './lessons';
 import { lotOf } from '../journal/household';
 import { liquidMl } from '../matter/contents';
-import { dawn, hourMs, TestKitchen, dosedHousehold } from './kitchen.test-tool';
+import { dawn, dosedHousehold, fedBug, hourMs, TestKitchen } from './kitchen.test-tool';
 import { paceAt, starterQuestion } from './starter-question';
 
 describe('the question about a jar', () => {
@@ -127,5 +127,106 @@ describe('the question about a jar', () => {
     expect(renewal.sucrose).toBeCloseTo(44.955 / ((700 * 0.99979 + 44.955 * 0.62) / 1000), 0);
     expect(question.fedHour).toBeCloseTo(36.2, 6);
     expect(liquidMl(lot.contents)).toBeGreaterThan(800);
+  });
+});
+
+/** What is asked of a jar of a kitchen at an hour, a day ahead. */
+const of = (kitchen: TestKitchen, id: string, hour: number) => kitchen.starterQuestion(id, hour, 24);
+
+describe('what counts as a feed, a draw and a beginning', () => {
+  const sugar = (kitchen: TestKitchen, id: string, hour: number, grams: number) =>
+    kitchen.at(hour, { kind: 'portions-added', lotId: id, portions: [{ what: 'white-sugar', grams }] });
+
+  test('a feed brings sugar, a pinch of it is none, and what comes later is not known yet', () => {
+    const kitchen = new TestKitchen(22);
+    const bug = fedBug(kitchen, 0, 30);
+    sugar(kitchen, bug, 40, 0.5);
+    kitchen.at(42, { kind: 'portions-added', lotId: bug, portions: [{ what: 'water', ml: 20 }] });
+    sugar(kitchen, bug, 60, 10);
+    expect(of(kitchen, bug, 50).fedHour).toBe(24);
+    expect(of(kitchen, bug, 60).fedHour).toBe(60);
+    expect(of(kitchen, bug, 70).fedHour).toBe(60);
+    sugar(kitchen, bug, 65, 0.6);
+    expect(of(kitchen, bug, 70).fedHour).toBe(65);
+    // Nothing sweet ever came in: it was fed when it was begun.
+    const peel = kitchen.jar(5, 'ginger-bug', [{ what: 'water', ml: 300 }]);
+    expect(of(kitchen, peel, 20)).toMatchObject({ fedHour: 0, nowHour: 15, drawnHour: null });
+  });
+
+  test('a draw is known from the hour it was made', () => {
+    const kitchen = new TestKitchen(22);
+    const bug = fedBug(kitchen, 0, 80);
+    for (const hour of [50, 90])
+      kitchen.at(hour, { kind: 'transferred', from: bug, taken: 'liquid', targets: [{ ml: 50 }] });
+    expect([49, 50, 70, 90, 99].map((hour) => of(kitchen, bug, hour).drawnHour)).toEqual([
+      null,
+      50,
+      50,
+      90,
+      90,
+    ]);
+  });
+
+  test('at the very instant it was begun it can be asked', () => {
+    const kitchen = new TestKitchen(22);
+    const bug = fedBug(kitchen, 0, 1);
+    expect(of(kitchen, bug, 0)).toMatchObject({ nowHour: 0, fedHour: 0, start: dawn });
+  });
+
+  test('after eighteen days it is followed from the last feed before them, whatever was drawn since', () => {
+    const kitchen = new TestKitchen(22);
+    const bug = fedBug(kitchen, 0, 100);
+    kitchen.at(110, { kind: 'transferred', from: bug, taken: 'liquid', targets: [{ ml: 50 }] });
+    sugar(kitchen, bug, 24 * 30, 12);
+    const days = (hour: number) => (of(kitchen, bug, hour).start - dawn) / hourMs;
+    // From its beginning until that lies back eighteen days; then from its feeds at 24, 48, 72 and 96 h, in turn.
+    expect([24 * 18, 24 * 18 + 1, 24 * 19, 24 * 20, 24 * 24].map(days)).toEqual([0, 24, 24, 48, 96]);
+    expect(days(24 * 48)).toBe(24 * 30);
+    expect(days(24 * 48 - 1)).toBe(96);
+    // What it held then is what stood in it with that feed, and only that feed was sweet.
+    const late = of(kitchen, bug, 24 * 20).ferment;
+    expect(late.sugars.sucrose * late.liquidLitres).toBeGreaterThan(14.9);
+    expect(late.sugars.sucrose * late.liquidLitres).toBeLessThan(15.6);
+    // Half a litre of water, 25 g and 15 g of sugar swollen, and what the ginger gave and soaked up.
+    expect(late.liquidLitres).toBeGreaterThan(0.495);
+    expect(late.liquidLitres).toBeLessThan(0.52);
+    expect(late.stages.filter(({ inflows }) => inflows?.length)).toHaveLength(2);
+  });
+
+  test('one that was fed only after eighteen days is followed from that feed', () => {
+    const kitchen = new TestKitchen(22);
+    const bug = kitchen.jar(0, 'ginger-bug', [
+      { what: 'water', ml: 300 },
+      { what: 'white-sugar', grams: 15 },
+    ]);
+    expect(of(kitchen, bug, 24 * 30).start).toBe(dawn);
+    sugar(kitchen, bug, 24 * 25, 12);
+    expect((of(kitchen, bug, 24 * 30).start - dawn) / hourMs).toBe(24 * 25);
+  });
+
+  test('its rhythm slows with its pace, to four weeks at most', () => {
+    const kitchen = new TestKitchen(22);
+    const bug = fedBug(kitchen, 0, 30);
+    kitchen.at(31, { kind: 'temperature-set', place: 'counter', celsius: 18 });
+    expect(of(kitchen, bug, 40).feedEveryHours).toBeCloseTo(24 / paceAt(18), 6);
+    const cold = new TestKitchen(22);
+    const sleeping = fedBug(cold, 0, 30);
+    cold.at(31, { kind: 'moved', lots: [sleeping], place: 'fridge' });
+    expect(of(cold, sleeping, 40).feedEveryHours).toBeCloseTo(24 / paceAt(4), 6);
+    expect(24 / paceAt(4)).toBeLessThan(24 * 28);
+    const tea = cold.jar(32, 'tea-mother', [
+      { what: 'water', ml: 900 },
+      { what: 'white-sugar', grams: 60 },
+    ]);
+    cold.at(33, { kind: 'moved', lots: [tea], place: 'fridge' });
+    expect(of(cold, tea, 40).feedEveryHours).toBe(24 * 28);
+  });
+
+  test('the end lies so far ahead of the next sixth hour', () => {
+    const kitchen = new TestKitchen(22);
+    const bug = fedBug(kitchen, 0, 30);
+    const hours = (now: number) =>
+      of(kitchen, bug, now).ferment.stages.reduce((sum, stage) => sum + stage.hours, 0);
+    expect([30, 30.1, 36].map(hours)).toEqual([54, 60, 60].map((all) => expect.closeTo(all, 6)));
   });
 });
