@@ -30,7 +30,7 @@ for (const culture of Object.values(cultures)) {
     const { held90, held50, centre, errorHours, ranks } = score;
     const cells = [
       knownCultures(culture.id)!.name,
-      truth.name + (truth.tuned ? ' (tuned on)' : ''),
+      truth.name + (truth.inSight ? '' : ' (not in sight)'),
       pair(held90, percent),
       pair(held50, percent),
       pair(centre, (value) => value.toFixed(2)),

@@ -25,6 +25,8 @@ export interface Course {
 /** Where a ferment stands: cells against those pitched, sugars g/L, hours lived at 21 °C since pitching, gas held. */
 interface Standing {
   cells: number;
+  /** Cells of a second kind, where there is one. */
+  others: number;
   glucose: number;
   fructose: number;
   age: number;
@@ -36,7 +38,7 @@ interface Standing {
 interface Truth {
   readonly name: string;
   /** Whether priors and tempering were set with it in sight. */
-  readonly tuned: boolean;
+  readonly inSight: boolean;
   readonly warmth: (celsius: number) => number;
   readonly eat: (s: Standing, k: Kitchen, culture: CultureOfTruth) => number;
   /** Gas lost an hour, share of what is held above a volume; thermometer's fault, °C. */
@@ -135,14 +137,41 @@ function diauxic(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth)
   return awake * s.cells * (glucoseShare * onGlucose + (1 - glucoseShare) * onFructose);
 }
 
+/** Two kinds of cells: quick ones that gas soon slows, and a few slow ones that it does not. */
+function twoKinds(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > 0.7 * lagHours * k.lag ? 1 : 0.1;
+  s.cells += step * awake * 0.15 * s.cells * (1 - s.cells / (2 * k.cells));
+  s.others += step * awake * 0.07 * s.others * (1 - s.others / (growsBy * k.cells));
+  return awake * monod(s, 4) * (s.cells / (1 + s.held / 3) + s.others);
+}
+
+/** Cells sink, and those on the ground meet less sugar. */
+function sinking(s: Standing, k: Kitchen, { lagHours, growsBy, hoursToTarget }: CultureOfTruth): number {
+  const awake = 1 - Math.exp(-s.age / (1.2 * lagHours * k.lag));
+  s.cells += step * awake * 0.12 * s.cells * (1 - s.cells / (growsBy * k.cells));
+  const afloat = 0.4 + 0.6 * Math.exp(-s.age / hoursToTarget);
+  return awake * s.cells * afloat * monod(s, 5);
+}
+
+/** What the cells make sours them: the more they have eaten, the slower they go. */
+function souring(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > lagHours * k.lag ? 1 : 0.2;
+  const slowed = 1 / (1 + ((s.start - left(s)) / 14) ** 2);
+  s.cells += step * awake * 0.09 * slowed * s.cells * (1 - s.cells / (2 * growsBy * k.cells));
+  return awake * s.cells * slowed * monod(s, 3);
+}
+
 export const truths: readonly Truth[] = [
-  { name: 'logistic cells behind a hard delay', tuned: true, warmth: ratkowsky, eat: logistic },
-  { name: 'linear uptake', tuned: true, warmth: arrhenius, eat: linear },
-  { name: 'no nutrient cap', tuned: false, warmth: tenfold(2.3), eat: uncapped },
-  { name: 'an S of gas', tuned: false, warmth: ratkowsky, eat: sCurve },
-  { name: 'glucose first, fructose late', tuned: false, warmth: arrhenius, eat: diauxic },
-  { name: 'a leaky bottle', tuned: false, warmth: ratkowsky, eat: logistic, leak: 0.006 },
-  { name: 'a thermometer 2 °C off', tuned: false, warmth: tenfold(2.3), eat: logistic, thermometer: 2 },
+  { name: 'logistic cells behind a hard delay', inSight: true, warmth: ratkowsky, eat: logistic },
+  { name: 'linear uptake', inSight: true, warmth: arrhenius, eat: linear },
+  { name: 'no nutrient cap', inSight: true, warmth: tenfold(2.3), eat: uncapped },
+  { name: 'an S of gas', inSight: true, warmth: ratkowsky, eat: sCurve },
+  { name: 'glucose first, fructose late', inSight: true, warmth: arrhenius, eat: diauxic },
+  { name: 'a leaky bottle', inSight: true, warmth: ratkowsky, eat: logistic, leak: 0.006 },
+  { name: 'a thermometer 2 °C off', inSight: true, warmth: tenfold(2.3), eat: logistic, thermometer: 2 },
+  { name: 'two kinds of cells', inSight: false, warmth: tenfold(2.1), eat: twoKinds },
+  { name: 'cells that sink', inSight: false, warmth: arrhenius, eat: sinking },
+  { name: 'cells that sour themselves', inSight: false, warmth: ratkowsky, eat: souring },
 ];
 
 export const drawKitchen = (normal: () => number): Kitchen => ({
@@ -212,6 +241,7 @@ export function courseOf(batch: Batch, weather: Weather, pace = paceOf(batch.tru
   };
   const s: Standing = {
     cells: 1,
+    others: 0.15,
     glucose: batch.sugar / 2,
     fructose: batch.sugar / 2,
     age: 0,

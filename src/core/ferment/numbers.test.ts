@@ -104,7 +104,7 @@ describe('a dose in a litre', () => {
 
   test('brings its cells and acid by the unit', () => {
     expect(of('ginger-bug', 80)).toEqual({
-      yeast: expect.closeTo(0.064, 9),
+      yeast: expect.closeTo(0.0544, 9),
       lactics: expect.closeTo(0.0096, 9),
       acetics: 0,
       lagWork: 1.45,
@@ -130,7 +130,7 @@ describe('a dose in a litre', () => {
       heterolactic: 0.6,
       lacticAcid: 0,
     });
-    expect(of('ginger-bug', 80, bases.peel).yeast).toBeCloseTo(0.064, 9);
+    expect(of('ginger-bug', 80, bases.peel).yeast).toBeCloseTo(0.0544, 9);
     expect(inoculum(null, 80, bases.syrup)).toMatchObject({
       yeast: 0,
       lactics: 0,

@@ -16,7 +16,7 @@ import { isOrdinal, ordinalScales, type OrdinalKind, type OrdinalScale } from '.
 import { normalBelow } from './random';
 
 /** How far a household reading strays, one standard deviation. */
-export const readingError = { sg: 0.0015, brix: 0.4, ph: 0.15, gaugeBar: 0.2, celsius: 0.8 } as const;
+export const readingError = { sg: 0.0015, brix: 0.4, ph: 0.15, gaugeBar: 0.18, celsius: 0.8 } as const;
 
 /** What a reading goes by: readings of one sense err together. */
 export type Sense = 'pressure' | 'sugar' | 'acid' | 'gas made' | 'cells' | 'warmth' | 'alcohol' | 'none';

@@ -17,7 +17,7 @@ const fiveSteps = [1, 2, 3, 4, 5];
  * the acids made (smell). Household practice, each with a wide error. Words that tell of care and not of speed (fuzz, solvent, foul) are left out: they weigh nothing.
  */
 export const ordinalScales = {
-  squeeze: { words: signs.squeeze, edges: [0.3, 0.9, 1.8], error: 0.3 },
+  squeeze: { words: signs.squeeze, edges: [0.3, 0.9, 1.8], error: 0.28 },
   lid: { words: signs.lid, edges: [0.12, 0.5], error: 0.15 },
   hiss: { words: signs.hiss, edges: [0.12, 0.7, 2.2], error: 0.3 },
   foam: { words: signs.foam, edges: [Math.log(30), Math.log(150), Math.log(450)], error: 0.6 },

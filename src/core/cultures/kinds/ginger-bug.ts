@@ -5,7 +5,7 @@ export const gingerBug: Culture = {
   id: 'ginger-bug',
   name: 'ginger bug',
   unit: 'ml',
-  yeast: perMl(0.8),
+  yeast: perMl(0.68),
   lactics: perMl(0.12),
   acetics: 0,
   lagWork: 1.45,
