@@ -238,7 +238,7 @@ test('nothing shifts on Today: not while a kitchen is first reckoned, not when i
   const shift = () => page.evaluate(() => (window as unknown as { seen: { shift: number } }).seen.shift);
   await page.goto(demoAt('/'));
   await expect(page.getByText('Reckoning what comes next…')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Three things before bed' })).toBeVisible({
+  await expect(page.getByRole('heading', { name: 'Four things before bed' })).toBeVisible({
     timeout: 30_000,
   });
   await page.waitForTimeout(2000);
@@ -246,7 +246,7 @@ test('nothing shifts on Today: not while a kitchen is first reckoned, not when i
   // One look is asked for, the most telling one, and no other.
   await expect(page.getByTestId('asked-look')).toHaveText(/: it decides between .* and .*\.$/);
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Three things before bed' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Four things before bed' })).toBeVisible();
   await page.waitForTimeout(4000);
   expect(await shift()).toBeLessThan(0.02);
 });
