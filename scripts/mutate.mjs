@@ -45,7 +45,7 @@ const parts = {
       files: 'conditions-said lessons priors proposal usual-kitchen',
       tests: 'conditions-said lessons numbers proposal',
     },
-    { name: 'supposed', files: 'courses pour suppose what-if', tests: 'numbers what-if' },
+    { name: 'supposed', files: 'courses pour suppose what-if', tests: 'numbers what-if what-if-stages' },
     { name: 'runs', files: '', tests: 'family-question numbers over-time what-if' },
   ],
 };
