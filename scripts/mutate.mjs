@@ -17,7 +17,7 @@ const slow = [
   'forecast/suppose',
   'forecast/chance-of-many',
   'forecast/readiness-table',
-  'forecast/keeping',
+  'forecast/keeping-cold',
   'tasks/tasks',
 ];
 process.env.MUTATE_SKIP = slow.map((name) => `src/core/${name}.test.ts`).join(' ');
@@ -46,7 +46,11 @@ const parts = {
       tests: 'conditions-said lessons numbers proposal',
     },
     { name: 'supposed', files: 'courses pour suppose what-if', tests: 'numbers what-if what-if-stages' },
-    { name: 'runs', files: '', tests: 'family-question numbers over-time what-if' },
+    {
+      name: 'runs',
+      files: '',
+      tests: 'ensemble family-answer family-forecast family-run family-scenario keeping over-time',
+    },
   ],
 };
 const asked = process.argv.slice(2);

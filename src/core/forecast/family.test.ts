@@ -1,9 +1,5 @@
 import { lotOf } from '../journal/household';
 import { cameFrom, isDrained, isLiving, wentTo } from '../lots/lineage';
-import { familyExample, FamilyScenario } from './family-scenario';
-import { forecastFamily } from './family-forecast';
-import { forecast } from './forecast';
-import { Scenario } from '../ferment/scenario';
 import { groundsOf } from './grounds';
 import { TestKitchen, dawn, fedBug, hourMs } from './kitchen.test-tool';
 
@@ -156,83 +152,5 @@ describe('lineage', () => {
         expect(kitchen.entries.some(({ id }) => id === entryId)).toBe(true);
     expect([grounds.readings, grounds.warmer! < 0.85, grounds.colder! > 1.2]).toEqual([1, true, true]);
     expect(groundsOf('sugar', path, kitchen.household, [], dawn).warmer).toBeNull();
-  });
-});
-
-describe('the published family question', () => {
-  const parsed = FamilyScenario.parse(familyExample);
-
-  test('answers for the jar and each bottle, and the same bytes each time', () => {
-    const answer = forecastFamily(parsed);
-    expect(answer.schema).toBe('yuzet.family-forecast/1');
-    expect(answer.bottles.map(({ name }) => name)).toEqual(['pilot', 'glass, primed']);
-    const [pilot, glass] = answer.bottles;
-    const at = (lot: typeof pilot, hour: number) => lot!.hours.findIndex((each) => each >= hour - 1e-9);
-    expect(pilot!.series.sg[10]).toEqual(answer.jar.series.sg[10]);
-    const primed =
-      glass!.series.sugarGramsPerLitre[at(glass, 25)]![2] -
-      pilot!.series.sugarGramsPerLitre[at(pilot, 25)]![2];
-    expect(primed).toBeGreaterThan(3.7);
-    expect(primed).toBeLessThan(4.3);
-    expect(glass!.series.gaugeBar[at(glass, 90)]![2]).toBeLessThan(pilot!.series.gaugeBar[at(pilot, 90)]![2]);
-    expect(JSON.stringify(forecastFamily(parsed))).toBe(JSON.stringify(answer));
-  });
-
-  test('with one bottle and nothing added it agrees with the scenario of one vessel', () => {
-    const stages = [
-      { hours: 24, vessel: 'airlock' as const, celsius: 22 },
-      { hours: 60, vessel: 'sealed' as const, celsius: 22, headspaceMl: 20 },
-    ];
-    const common = {
-      base: 'ginger-tea' as const,
-      sugars: { sucrose: 85 },
-      starter: { kind: 'ginger-bug', amountPerLitre: 80 },
-      members: 1,
-    };
-    const one = forecast(
-      Scenario.parse({ schema: 'yuzet.scenario/1', ...common, liquidLitres: 0.48, stages }),
-    );
-    const family = forecastFamily(
-      FamilyScenario.parse({
-        schema: 'yuzet.family/1',
-        ...common,
-        jar: { liquidLitres: 0.48, stages: [stages[0]!] },
-        bottles: [{ name: 'b', fromHour: 24, litres: 0.48, stages: [stages[1]!] }],
-      }),
-    );
-    const [bottle] = family.bottles;
-    for (const hour of [30, 50, 84]) {
-      const i = bottle!.hours.indexOf(hour);
-      expect(bottle!.series.sweetnessGramsPerLitre[i]![2]).toBeCloseTo(
-        one.series.sweetnessGramsPerLitre[hour]![2],
-        2,
-      );
-      expect(Math.abs(bottle!.series.gaugeBar[i]![2] - one.series.gaugeBar[hour]![2])).toBeLessThan(0.06);
-    }
-  });
-
-  test('what cannot be is refused with its path', () => {
-    const bad = FamilyScenario.safeParse({
-      ...familyExample,
-      bottles: [
-        {
-          name: 'x',
-          fromHour: 40,
-          litres: 0.5,
-          stages: [{ hours: 5, vessel: 'sealed', celsius: 20 }],
-          readings: [{ hour: 99, kind: 'sg', value: 1.01 }],
-        },
-      ],
-      jar: { ...familyExample.jar, additions: [{ hour: 30, litres: 1 }] },
-    });
-    expect(bad.error!.issues.map(({ path }) => path.join('.'))).toEqual([
-      'jar.additions.0.hour',
-      'bottles.0.fromHour',
-      'bottles.0.readings.0.hour',
-    ]);
-    expect(
-      FamilyScenario.safeParse({ ...familyExample, jar: { ...familyExample.jar, additions: [{ hour: 3 }] } })
-        .success,
-    ).toBe(false);
   });
 });

@@ -1,29 +1,10 @@
-import { Scenario } from '../ferment/scenario';
-import { fermentOf } from '../ferment/ferment';
-import { weighedEnsemble } from './ensemble';
+import { gramsPerVolume } from '../gas/co2-solubility';
+import { chanceOverLimit } from './chance';
 import { handmadeRun, warmBottle } from './handmade.test-tool';
 import { keepingOf } from './keeping';
-import { gramsPerVolume } from '../gas/co2-solubility';
-
-const bottled = (warmHours: number, cold: number, readings: unknown[] = []) =>
-  weighedEnsemble({
-    ...fermentOf(
-      Scenario.parse({
-        schema: 'yuzet.scenario/1',
-        members: 200,
-        liquidLitres: 0.48,
-        base: 'ginger-tea',
-        sugars: { sucrose: 90 },
-        starter: { kind: 'ginger-bug', amountPerLitre: 80 },
-        stages: [
-          { hours: warmHours, vessel: 'sealed', celsius: 21, headspaceMl: 20 },
-          { hours: cold, vessel: 'sealed', celsius: 4, headspaceMl: 20 },
-        ],
-        readings,
-      }),
-    ),
-    longSteps: true,
-  }).run;
+import { passageHours } from './passage';
+import { quantileLevels, seriesOf, weightedQuantiles } from './quantiles';
+import { whatIf } from './what-if';
 
 describe('a bottle in the fridge, worked out on paper', () => {
   const cold = { ...warmBottle, celsius: 4, hours: 400 };
@@ -65,46 +46,91 @@ describe('a bottle in the fridge, worked out on paper', () => {
     ]);
     expect(keeping.counter.limitHours).toEqual([Infinity, Infinity]);
   });
-});
 
-describe('a soda chilled after sixty hours, then four weeks cold', () => {
-  const run = bottled(60, 24 * 28);
-  const ask = { wantedVolumes: 2.5, limitBar: 2.8, nowHour: 72, counterCelsius: 21 };
-  const keeping = keepingOf(run, ask);
-
-  test('it goes on, the edge beyond a swing-top: an open-by moment is given', () => {
-    expect(keeping.closes).toBe('limit');
-    expect(keeping.openBy).toBeLessThan(60 + 24 * 28);
-    expect(keeping.chanceAtEnd).toBeGreaterThan(0.2);
+  test('how soft the moment is: within how many hours half of the kitchens come there, half a day at least', () => {
+    // Three volumes after 1,000 hours over the kitchen's number: within the 400 followed for the third to the tenth.
+    const quick = handmadeRun({
+      hours,
+      members: 4,
+      stages: [cold],
+      row: (m, hour) => ({ CO2: (2 + [0.005, 0.006, 0.0075, 0.01][m]! * hour) * gramsPerVolume, PH: 4 }),
+    });
+    // They are there after 200, 166.7, 133.3 and 100 hours: the middles of the quarters lie at 116.7 and 183.3.
+    const keeping = keepingOf(quick, ask);
+    expect(keeping.openBy).toBeCloseTo(150, 1);
+    expect(keeping.openBySpread).toBeCloseTo(66.7, 0);
+    const alike = handmadeRun({
+      hours,
+      members: 4,
+      stages: [cold],
+      row: (_, hour) => ({ CO2: (2 + 0.01 * hour) * gramsPerVolume, PH: 4 }),
+    });
+    expect(keepingOf(alike, ask).openBySpread).toBe(12);
+    // Where a quarter never comes there, a week.
+    expect(keepingOf(run, { ...ask, wantedVolumes: 9, limitBar: 99 }).openBySpread).toBe(168);
   });
 
-  test('on the counter again it passes its limit within hours, and more so after a look that showed it firm', () => {
-    const { limitHours, gaugeAfterDay } = keeping.counter;
-    expect(limitHours[0]).toBeLessThan(12);
-    expect(gaugeAfterDay[2]).toBeGreaterThan(3);
-    expect(gaugeAfterDay[2]).toBeGreaterThan(gaugeAfterDay[1]);
-    const firm = bottled(60, 24 * 28, [{ hour: 59, kind: 'squeeze', value: 'rock' }]);
-    expect(keepingOf(firm, ask).counter.gaugeAfterDay[2]).toBeGreaterThan(gaugeAfterDay[2]);
+  test('what it came to while it was warm is over: it counts from when it has cooled', () => {
+    const chilled = handmadeRun({
+      hours,
+      members: 2,
+      stages: [
+        { ...warmBottle, hours: 50 },
+        { ...warmBottle, hours: 3, celsius: 12 },
+        { ...cold, hours: 347 },
+      ],
+      celsius: (_, hour) => (hour < 50 ? 20 : 4),
+      row: (_, hour) => ({ CO2: (hour < 50 ? 4 : 3) * gramsPerVolume, PH: 4 }),
+    });
+    expect(chanceOverLimit(chilled, 2.5, 400)).toBeGreaterThan(0.9);
+    const keeping = keepingOf(chilled, { ...ask, limitBar: 2.5, wantedVolumes: 9 });
+    expect([keeping.closes, keeping.openBy, keeping.chanceAtEnd]).toEqual(['beyond-forecast', 400, 0]);
+    // Never cold, it counts from now on.
+    const warm = handmadeRun({
+      hours,
+      members: 2,
+      stages: [{ ...warmBottle, hours: 400 }],
+      row: () => ({ CO2: 4 * gramsPerVolume, PH: 4 }),
+    });
+    expect(keepingOf(warm, { ...ask, limitBar: 2.5, nowHour: 30 }).openBy).toBe(30);
   });
 
-  test('a strong bottle keeps longer, an early chilled one too', () => {
-    const strong = keepingOf(run, { ...ask, limitBar: 6 });
-    expect(strong.openBy).toBeGreaterThan(keeping.openBy);
-    const early = keepingOf(bottled(24, 24 * 28), { ...ask, nowHour: 36 });
-    expect(early.openBy).toBeGreaterThan(keeping.openBy - 36);
-  });
-
-  test('opened after weeks it teaches how cold and how slow the fridge was', () => {
-    const held = (run_: typeof run) =>
-      run_.members.reduce((sum, member, m) => sum + run_.weights[m]! * Math.log(member.coldActivity), 0);
-    const quiet = bottled(60, 24 * 28, [
-      { hour: 60, kind: 'gaugeBar', value: 2.6 },
-      { hour: 720, kind: 'gaugeBar', value: 1.6 },
-    ]);
-    const lively = bottled(60, 24 * 28, [
-      { hour: 60, kind: 'gaugeBar', value: 2.6 },
-      { hour: 720, kind: 'gaugeBar', value: 4.5 },
-    ]);
-    expect(held(lively) - held(quiet)).toBeGreaterThan(0.4);
+  test('on the counter again: four days from when it is cold, burped and primed no more', () => {
+    const primed = {
+      ...cold,
+      ventEveryHours: 12,
+      addSugars: { sucrose: 9, glucose: 0, fructose: 0 },
+      inflows: [],
+    };
+    const bottle = handmadeRun({
+      hours,
+      members: 3,
+      stages: [primed],
+      celsius: () => 4,
+      row: (m) => ({
+        CO2: (3 + m) * gramsPerVolume,
+        SUCROSE: 40,
+        YEAST: 0.3,
+        YEAST_READY: 5,
+        PH: 3.6,
+        NITROGEN: 0.001,
+      }),
+    });
+    const { counter } = keepingOf(bottle, { ...ask, limitBar: 3.5, nowHour: 100 });
+    const again = whatIf(bottle, {
+      fromHour: 100,
+      stages: [{ ...cold, hours: 96, celsius: 21, ventEveryHours: null }],
+      members: 96,
+      stepHours: 2,
+    });
+    expect(counter.celsius).toBe(21);
+    expect(counter.limitHours).toEqual(
+      weightedQuantiles(passageHours(again, 'gaugeBar', 3.5, 'rises'), again.weights, [0.05, 0.5]),
+    );
+    expect(counter.limitHours[0]).toBeLessThan(12);
+    const at = again.hours.indexOf(24);
+    expect(counter.gaugeAfterDay).toEqual(seriesOf(again, 'gaugeBar')[at]);
+    expect(counter.volumesAfterDay).toEqual(seriesOf(again, 'heldVolumes')[at]);
+    expect(counter.gaugeAfterDay).toHaveLength(quantileLevels.length);
   });
 });
