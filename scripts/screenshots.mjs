@@ -18,7 +18,12 @@ const nib = async (page) => {
   await page.waitForTimeout(1000);
 };
 const ready = (page) => page.getByText(/An estimate from/).waitFor();
-const settle = (page) => page.waitForTimeout(5000);
+const settle = async (page) => {
+  await page.waitForTimeout(5000);
+  // Bottles of which nothing was answered yet.
+  for (const bottle of await page.getByText('…', { exact: true }).all())
+    await bottle.waitFor({ state: 'detached', timeout: 60_000 });
+};
 const trouble = async (page) => {
   await page
     .getByRole('link', { name: /The pearls/ })
