@@ -1,22 +1,16 @@
-import { fermentOf } from '../ferment/ferment';
-import { Scenario } from '../ferment/scenario';
 import { chanceOverLimit, peakGauges } from './chance';
 import { weighedEnsemble } from './ensemble';
+import { askedSoda } from './handmade.test-tool';
 
 describe('against five thousand members, counted one by one', () => {
   const asked = (members: number, celsius: number, readings: readonly object[]) => ({
-    ...fermentOf(
-      Scenario.parse({
-        schema: 'yuzet.scenario/1',
-        base: 'ginger-tea',
-        sugars: { sucrose: 80 },
-        starter: { kind: 'ginger-bug', amountPerLitre: 80 },
-        members,
-        seed: 3,
-        stages: [{ hours: 110, vessel: 'sealed', celsius, headspaceMl: 40 }],
-        readings,
-      }),
-    ),
+    ...askedSoda({
+      sugars: { sucrose: 80 },
+      members,
+      seed: 3,
+      stages: [{ hours: 110, vessel: 'sealed', celsius, headspaceMl: 40 }],
+      readings: readings as never,
+    }),
     longSteps: true,
   });
   /** Differences over the hours in which it is in doubt, points. */

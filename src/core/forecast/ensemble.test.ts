@@ -1,7 +1,7 @@
-import { fermentOf, type Reading } from '../ferment/ferment';
+import type { Reading } from '../ferment/ferment';
 import { nominalMember } from '../ferment/member';
-import { Scenario } from '../ferment/scenario';
 import { weighedEnsemble, weighedFamily } from './ensemble';
+import { askedSoda } from './handmade.test-tool';
 import { memberOf, UNKNOWNS } from './priors';
 import { drawPoints, priorProposal } from './proposal';
 import { quantileLevels, seriesOf, valuesOverTime, weightedQuantiles } from './quantiles';
@@ -9,20 +9,13 @@ import { seededUniform } from './random';
 import { runMembers } from './run-members';
 import { effectiveMembers, logLikelihoods, normalised } from './weigh';
 
-const asked = (members: number, readings: readonly Reading[] = [], seed = 3) => ({
-  ...fermentOf(
-    Scenario.parse({
-      schema: 'yuzet.scenario/1',
-      base: 'ginger-tea',
-      sugars: { sucrose: 85 },
-      starter: { kind: 'ginger-bug', amountPerLitre: 80 },
-      members,
-      seed,
-      stages: [{ hours: 60, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
-      readings,
-    }),
-  ),
-});
+const asked = (members: number, readings: readonly Reading[] = [], seed = 3) =>
+  askedSoda({
+    members,
+    seed,
+    stages: [{ hours: 60, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
+    readings: readings as never,
+  });
 const gauge = { kind: 'gaugeBar', value: 1.6, hour: 36 } as const;
 const sum = (values: ArrayLike<number>) => Array.from(values).reduce((all, each) => all + each, 0);
 

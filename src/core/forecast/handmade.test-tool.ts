@@ -1,6 +1,6 @@
 import type { Ferment, LotStage } from '../ferment/ferment';
 import { nominalMember } from '../ferment/member';
-import { Scenario } from '../ferment/scenario';
+import { Scenario, type ScenarioInput } from '../ferment/scenario';
 import { fermentOf } from '../ferment/ferment';
 import { slots } from '../ferment/state';
 import { gramsPerVolume } from '../gas/co2-solubility';
@@ -81,3 +81,15 @@ export const risingBottles = (weights?: readonly number[]): StoredRun =>
     weights,
     row: (m, hour) => ({ CO2: (0.02 + 0.01 * m) * hour * gramsPerVolume, PH: 4 }),
   });
+
+/** The soda that ensembles are tried on: ginger tea with a bug, as a published question asks it. */
+export const askedSoda = (more: Pick<ScenarioInput, 'stages'> & Partial<ScenarioInput>): Ferment =>
+  fermentOf(
+    Scenario.parse({
+      schema: 'yuzet.scenario/1',
+      base: 'ginger-tea',
+      sugars: { sucrose: 85 },
+      starter: { kind: 'ginger-bug', amountPerLitre: 80 },
+      ...more,
+    } as ScenarioInput),
+  );

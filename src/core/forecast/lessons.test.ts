@@ -1,6 +1,5 @@
 import type { Told } from '../ferment/ferment';
-import { fermentOf } from '../ferment/ferment';
-import { Scenario } from '../ferment/scenario';
+import { askedSoda } from './handmade.test-tool';
 import { weighedEnsemble } from './ensemble';
 import { learn, type Lesson, type ToldOfKitchen } from './lessons';
 import { memberOf, UNKNOWNS } from './priors';
@@ -118,17 +117,12 @@ describe('the kitchen', () => {
 
 test('an ensemble tells what its readings say of room and culture', () => {
   const ferment = (readings: readonly object[]) =>
-    fermentOf(
-      Scenario.parse({
-        schema: 'yuzet.scenario/1',
-        base: 'ginger-tea',
-        sugars: { sucrose: 80 },
-        starter: { kind: 'ginger-bug', amountPerLitre: 80 },
-        members: 200,
-        stages: [{ hours: 60, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
-        readings,
-      }),
-    );
+    askedSoda({
+      sugars: { sucrose: 80 },
+      members: 200,
+      stages: [{ hours: 60, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
+      readings: readings as never,
+    });
   const nothing = weighedEnsemble(ferment([])).told;
   expect(nothing.offset.mean).toBeCloseTo(0, 1);
   expect(nothing.offset.deviation).toBeCloseTo(1.1, 1);

@@ -1,8 +1,6 @@
-import { fermentOf, type Ferment } from '../ferment/ferment';
-import { Scenario } from '../ferment/scenario';
 import { peakGauges, chanceOverLimit } from './chance';
 import { bottledAt, chilledCourse, chillTable } from './courses';
-import { handmadeRun, warmBottle } from './handmade.test-tool';
+import { askedSoda, handmadeRun, warmBottle } from './handmade.test-tool';
 import { passageHours } from './passage';
 import { pourAfterChill, settleHours } from './pour';
 import { allSeries } from './family-answer';
@@ -12,22 +10,14 @@ import { chillStages, diverged, representatives, whatIf } from './what-if';
 import { memberOf, UNKNOWNS } from './priors';
 
 /** Three kitchens, one of them quick, over a jar of a day and a bottle of four. */
-const ferment = (members = 3): Ferment => ({
-  ...fermentOf(
-    Scenario.parse({
-      schema: 'yuzet.scenario/1',
-      base: 'ginger-tea',
-      sugars: { sucrose: 85 },
-      starter: { kind: 'ginger-bug', amountPerLitre: 80 },
-      liquidLitres: 0.48,
-      stages: [
-        { hours: 24, vessel: 'airlock', celsius: 22 },
-        { hours: 96, vessel: 'sealed', celsius: 22, headspaceMl: 20 },
-      ],
-      members,
-    }),
-  ),
-});
+const ferment = () =>
+  askedSoda({
+    liquidLitres: 0.48,
+    stages: [
+      { hours: 24, vessel: 'airlock', celsius: 22 },
+      { hours: 96, vessel: 'sealed', celsius: 22, headspaceMl: 20 },
+    ],
+  });
 const kitchens = [-1, 0, 1.5].map((vigour) =>
   memberOf(
     Float64Array.from({ length: UNKNOWNS }, (_, i) => (i === 0 ? vigour : 0)),

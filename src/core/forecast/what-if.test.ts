@@ -1,6 +1,5 @@
-import { Scenario } from '../ferment/scenario';
 import { weighedEnsemble } from './ensemble';
-import { fermentOf } from '../ferment/ferment';
+import { askedSoda } from './handmade.test-tool';
 import { allSeries, lotAnswer } from './family-answer';
 import { bottleTable, bottledAt, chilledCourse } from './courses';
 import { pourAfterChill } from './pour';
@@ -10,11 +9,7 @@ import { diverged, representatives, whatIf } from './what-if';
 import { chanceOverLimit } from './chance';
 import { chillWindow } from './windows';
 
-const scenario = Scenario.parse({
-  schema: 'yuzet.scenario/1',
-  base: 'ginger-tea',
-  sugars: { sucrose: 85 },
-  starter: { kind: 'ginger-bug', amountPerLitre: 80 },
+const ferment = askedSoda({
   liquidLitres: 0.48,
   stages: [
     { hours: 20, vessel: 'airlock', celsius: 22 },
@@ -22,7 +17,7 @@ const scenario = Scenario.parse({
   ],
   members: 80,
 });
-const { run } = weighedEnsemble(fermentOf(scenario));
+const { run } = weighedEnsemble(ferment);
 const ask = {
   lotId: 'x',
   run: 0,
@@ -37,8 +32,8 @@ const ask = {
 
 describe('another future from a stored past', () => {
   test('left as it was, the what-if agrees with the run it came from', () => {
-    const same = whatIf(run, { fromHour: 60, stages: [{ ...scenario.stages[1]!, hours: 40 }], members: 80 });
-    const again = runMembers(fermentOf(scenario), same.members);
+    const same = whatIf(run, { fromHour: 60, stages: [{ ...ferment.stages[1]!, hours: 40 }], members: 80 });
+    const again = runMembers(ferment, same.members);
     const [then, now] = [seriesOf(again, 'heldVolumes')[100]!, seriesOf(same, 'heldVolumes')[40]!];
     expect(Math.abs(now[2] / then[2] - 1)).toBeLessThan(0.03);
   });
@@ -68,9 +63,7 @@ describe('another future from a stored past', () => {
   });
 
   test('a first ferment bottled later reaches its fizz sooner, from a drier base', () => {
-    const open = weighedEnsemble(
-      fermentOf({ ...scenario, stages: [{ ...scenario.stages[0]!, hours: 160 }] }),
-    ).run;
+    const open = weighedEnsemble({ ...ferment, stages: [{ ...ferment.stages[0]!, hours: 160 }] }).run;
     const jar = lotAnswer({ ...ask, limitBar: null, sealedFromHour: null }, 0, open);
     const [early, late] = [bottledAt(open, 10, 2.5), bottledAt(open, 60, 2.5)];
     expect(late.sweetnessAtBottling[2]).toBeLessThan(early.sweetnessAtBottling[2]);
