@@ -21,8 +21,8 @@ export const spread = {
 } as const;
 
 /**
- * Where the middle of kitchens lies against the nominal ferment, logarithms: more room to grow, slower, after a shorter wait.
- * The nominal ferment takes as long; but under other models of growth readings on the way fall short less with this middle.
+ * Where the middle of kitchens lies against the nominal ferment, logarithms: a little slower, after a shorter wait, with more
+ * room to grow, so that they come to the moments of practice speeding up. Set by `npm run calibrate`, see docs/forecast.md.
  */
 export const middle = { vigour: -0.05, lag: -0.08, capacity: 0.13 } as const;
 
