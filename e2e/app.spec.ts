@@ -128,7 +128,8 @@ test('a finger drags the chill moment: all lanes and the sentence stay in sight'
   await openPlum(page);
   const handle = page.getByRole('slider', { name: 'Chill here' });
   const sentence = page.getByTestId('pour-sentence');
-  await handle.scrollIntoViewIfNeeded();
+  // The lanes are drawn anew when the runs they are dragged on arrive.
+  await expect(() => handle.scrollIntoViewIfNeeded()).toPass();
   // As a thumb would have it: the lanes' foot near the foot of the page.
   await page.mouse.move(200, 500);
   await page.mouse.wheel(0, -260);
@@ -238,7 +239,7 @@ test('nothing shifts on Today: not while a kitchen is first reckoned, not when i
   const shift = () => page.evaluate(() => (window as unknown as { seen: { shift: number } }).seen.shift);
   await page.goto(demoAt('/'));
   await expect(page.getByText('Reckoning what comes next…')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Four things before bed' })).toBeVisible({
+  await expect(page.getByRole('heading', { name: / things before bed$/ })).toBeVisible({
     timeout: 30_000,
   });
   await page.waitForTimeout(2000);
@@ -246,7 +247,7 @@ test('nothing shifts on Today: not while a kitchen is first reckoned, not when i
   // One look is asked for, the most telling one, and no other.
   await expect(page.getByTestId('asked-look')).toHaveText(/: it decides between .* and .*\.$/);
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Four things before bed' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: / things before bed$/ })).toBeVisible();
   await page.waitForTimeout(4000);
   expect(await shift()).toBeLessThan(0.02);
 });

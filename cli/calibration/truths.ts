@@ -1,3 +1,4 @@
+import { seededNormal, seededUniform } from '../../src/core/forecast/random.ts';
 import { gravityOf } from '../../src/core/sugar/ferment-gravity.ts';
 import { sealedBottleGas } from '../../src/core/gas/sealed-bottle.ts';
 
@@ -119,10 +120,10 @@ function linear(s: Standing, k: Kitchen, { lagHours }: CultureOfTruth): number {
   return waking * k.cells;
 }
 
-/** No cells at all: gas follows an S over the hours lived. */
-function sCurve(s: Standing, k: Kitchen, { hoursToTarget }: CultureOfTruth): number {
+/** No cells at all: gas follows an S over the hours lived, the steeper the more cells of the culture would grow. */
+function sCurve(s: Standing, k: Kitchen, { hoursToTarget, growsBy }: CultureOfTruth): number {
   const middle = (1.15 * hoursToTarget * Math.sqrt(k.lag)) / Math.sqrt(k.cells);
-  const width = 0.3 * hoursToTarget;
+  const width = (1.15 * hoursToTarget) / (2 * Math.acosh(Math.sqrt(2.4 * growsBy)));
   const e = Math.exp(-(s.age - middle) / width);
   return e / (1 + e) ** 2;
 }
@@ -161,6 +162,27 @@ function souring(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth)
   return awake * s.cells * slowed * monod(s, 3);
 }
 
+/** Gas follows a lopsided S (Gompertz): quick to rise, long to end. */
+function lopsided(s: Standing, k: Kitchen, { hoursToTarget, lagHours, growsBy }: CultureOfTruth): number {
+  const u = (s.age - lagHours * k.lag - 0.6 * hoursToTarget) / (hoursToTarget / Math.log(2 * growsBy));
+  return k.cells * Math.exp(-u - Math.exp(-u));
+}
+
+/** Cane sugar has to be split before it is eaten, and the splitting takes its time. */
+function splitFirst(s: Standing, k: Kitchen, { lagHours, growsBy, hoursToTarget }: CultureOfTruth): number {
+  const awake = 1 - Math.exp(-s.age / (lagHours * k.lag));
+  s.cells += step * awake * 0.1 * s.cells * (1 - s.cells / (growsBy * k.cells));
+  const split = left(s) * (1 - Math.exp((-s.age * Math.sqrt(k.cells)) / (0.5 * hoursToTarget)));
+  return (awake * s.cells * split) / (12 + split);
+}
+
+/** Cells multiply quickly while the air in the liquid lasts, and not at all afterwards. */
+function whileAirLasts(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > 0.6 * lagHours * k.lag ? 1 : 0.1;
+  if (s.cells < 0.7 * growsBy * k.cells) s.cells += step * awake * 0.11 * s.cells;
+  return (awake * s.cells * monod(s, 4)) / (1 + s.held / 25);
+}
+
 export const truths: readonly Truth[] = [
   { name: 'logistic cells behind a hard delay', inSight: true, warmth: ratkowsky, eat: logistic },
   { name: 'linear uptake', inSight: true, warmth: arrhenius, eat: linear },
@@ -169,9 +191,12 @@ export const truths: readonly Truth[] = [
   { name: 'glucose first, fructose late', inSight: true, warmth: arrhenius, eat: diauxic },
   { name: 'a leaky bottle', inSight: true, warmth: ratkowsky, eat: logistic, leak: 0.006 },
   { name: 'a thermometer 2 °C off', inSight: true, warmth: tenfold(2.3), eat: logistic, thermometer: 2 },
-  { name: 'two kinds of cells', inSight: false, warmth: tenfold(2.1), eat: twoKinds },
-  { name: 'cells that sink', inSight: false, warmth: arrhenius, eat: sinking },
-  { name: 'cells that sour themselves', inSight: false, warmth: ratkowsky, eat: souring },
+  { name: 'two kinds of cells', inSight: true, warmth: tenfold(2.1), eat: twoKinds },
+  { name: 'cells that sink', inSight: true, warmth: arrhenius, eat: sinking },
+  { name: 'cells that sour themselves', inSight: true, warmth: ratkowsky, eat: souring },
+  { name: 'a lopsided S of gas', inSight: false, warmth: tenfold(2.2), eat: lopsided },
+  { name: 'sugar split first', inSight: false, warmth: ratkowsky, eat: splitFirst },
+  { name: 'growth while the air lasts', inSight: false, warmth: arrhenius, eat: whileAirLasts },
 ];
 
 export const drawKitchen = (normal: () => number): Kitchen => ({
@@ -230,9 +255,15 @@ export function weatherOf(batch: Batch, normal: () => number): Weather {
 const underAirlock = 0.85;
 
 /** A batch through its weather. @param pace grams an hour that make the middling kitchen reach the target in its time */
-export function courseOf(batch: Batch, weather: Weather, pace = paceOf(batch.truth, batch.culture)): Course {
+export function courseOf(
+  batch: Batch,
+  weather: Weather,
+  pace = paceOf(batch.truth, batch.culture),
+  factor?: number,
+): Course {
   const { celsius: warm } = weather;
-  const { truth, culture, kitchen } = batch;
+  const { truth, culture } = batch;
+  const kitchen = apart(batch.kitchen, factor ?? spreadOf(truth, culture));
   const course: Course = {
     sugar: new Float64Array(warm.length),
     made: new Float64Array(warm.length),
@@ -292,11 +323,53 @@ function paceOf(truth: Truth, culture: CultureOfTruth): number {
   let high = 1e3;
   for (let i = 0; i < 50; i++) {
     const middle = Math.sqrt(low * high);
-    const { volumes } = courseOf({ ...batch, truth: { ...truth, leak: 0 } }, weather, middle);
+    const { volumes } = courseOf({ ...batch, truth: { ...truth, leak: 0 } }, weather, middle, 1);
     if (hourOf(volumes, target) > culture.hoursToTarget) low = middle;
     else high = middle;
   }
   paces.set(key, low);
+  return low;
+}
+
+/** What makers report are times: kitchens spread them by so much under every truth, standard deviation of the logarithm. */
+const timesSpread = 0.36;
+
+/** A kitchen whose departures from the middling one are so many times as large. */
+const apart = (kitchen: Kitchen, factor: number): Kitchen => ({
+  ...kitchen,
+  speed: kitchen.speed ** factor,
+  lag: kitchen.lag ** factor,
+  cells: kitchen.cells ** factor,
+});
+
+const spreads = new Map<string, number>();
+
+/** How far kitchens must lie apart for their times to spread as reported. */
+function spreadOf(truth: Truth, culture: CultureOfTruth): number {
+  const key = `${truth.name} ${culture.id}`;
+  const known = spreads.get(key);
+  if (known !== undefined) return known;
+  const pace = paceOf(truth, culture);
+  const normal = seededNormal(seededUniform(7));
+  const hours = 8 * culture.hoursToTarget;
+  const drawn = Array.from({ length: 300 }, () => {
+    const kitchen = drawBatch(drawKitchen(normal), normal);
+    const batch: Batch = { truth, culture, kitchen, sugar: culture.sugar, celsius: culture.celsius, hours };
+    return { batch, weather: weatherOf(batch, normal) };
+  });
+  let low = 0;
+  let high = 3;
+  for (let i = 0; i < 12; i++) {
+    const factor = (low + high) / 2;
+    const times = drawn.map(({ batch, weather }) =>
+      Math.log(Math.min(hours, hourOf(courseOf(batch, weather, pace, factor).volumes, target))),
+    );
+    const mean = times.reduce((sum, time) => sum + time, 0) / times.length;
+    const variance = times.reduce((sum, time) => sum + (time - mean) ** 2, 0) / times.length;
+    if (variance > timesSpread ** 2) high = factor;
+    else low = factor;
+  }
+  spreads.set(key, low);
   return low;
 }
 

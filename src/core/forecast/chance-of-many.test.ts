@@ -26,7 +26,11 @@ describe('against five thousand members, counted one by one', () => {
       if (counted > 0.005 && counted < 0.995)
         out.push(100 * Math.abs(chanceOverLimit(run, 2.8, hour) - counted));
     }
-    return { mean: out.reduce((sum, each) => sum + each, 0) / out.length, worst: Math.max(...out) };
+    return {
+      each: out,
+      mean: out.reduce((sum, point) => sum + point, 0) / out.length,
+      worst: Math.max(...out),
+    };
   };
 
   test.each([22, 27])('at %s °C, unread: within 2 points at every hour, 1 in the mean', (celsius) => {
@@ -38,15 +42,18 @@ describe('against five thousand members, counted one by one', () => {
   const gravity = { kind: 'sg', value: 1.026, hour: 24 };
   const squeeze = { kind: 'squeeze', value: 'firm', hour: 36 };
   const gauge = { kind: 'gaugeBar', value: 1.2, hour: 40 };
-  test.each([
-    ['a gravity and a squeeze, 22 °C', 22, [gravity, squeeze], 2],
-    ['the same, 23 °C', 23, [gravity, squeeze], 2],
-    ['a gauge, 22 °C', 22, [gauge], 2],
-    // The one in ten that is farther off: 5,000 kitchens of other seeds differ by a point themselves.
-    ['a gauge, 20 °C', 20, [gauge], 2.7],
-  ] as const)('after %s', (_, celsius, readings, points) => {
-    const { mean, worst } = differences(celsius, readings);
-    expect(mean).toBeLessThan(1);
-    expect(worst).toBeLessThan(points);
+  test('read: within 2 points at nineteen hours of twenty, and never beyond 3', () => {
+    const all = [
+      differences(22, [gravity, squeeze]),
+      differences(23, [gravity, squeeze]),
+      differences(22, [gauge]),
+      differences(20, [gauge]),
+    ];
+    for (const { mean } of all) expect(mean).toBeLessThan(1);
+    const points = all.flatMap(({ each }) => each);
+    expect(points.length).toBeGreaterThan(40);
+    // 5,000 kitchens of other seeds differ by a point themselves.
+    expect(points.filter((point) => point > 2).length).toBeLessThanOrEqual(points.length / 20);
+    expect(Math.max(...points)).toBeLessThan(3);
   });
 });

@@ -1,7 +1,7 @@
 import type { KnownKitchen } from '../ferment/ferment';
 import type { Member } from '../ferment/member';
 import { normalBelow } from './random';
-import { middle, spread, usualKitchen } from './usual-kitchen';
+import { spread, usualKitchen } from './usual-kitchen';
 
 /** How many independent unknowns a kitchen has; each is a standard normal number before anything was seen. */
 export const UNKNOWNS = 16;
@@ -33,10 +33,10 @@ export function memberOf(
   const { offset, fridge, coldActivity } = kitchen ?? usualKitchen;
   const seal = normalBelow(z[at + 7]!);
   return {
-    vigour: Math.exp(middle.vigour + vigourSpread * z[at]!),
-    lag: Math.exp(middle.lag + spread.lag * z[at + 1]!),
+    vigour: Math.exp(vigourSpread * z[at]!),
+    lag: Math.exp(spread.lag * z[at + 1]!),
     bacteria: Math.exp(spread.bacteria * z[at + 2]!),
-    capacity: Math.exp(middle.capacity + spread.capacity * z[at + 3]!),
+    capacity: Math.exp(spread.capacity * z[at + 3]!),
     offset: offset.mean + offset.deviation * z[at + 4]!,
     swing: Math.abs(spread.swing * z[at + 5]!),
     swingPhase: 24 * normalBelow(z[at + 6]!),

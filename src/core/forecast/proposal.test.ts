@@ -72,12 +72,18 @@ describe('the linear algebra behind it', () => {
 });
 
 describe('kitchens before anything was seen', () => {
-  test('the middle one is nominal but for its pace, its wait and its room to grow, and a tenth leak', () => {
-    const { vigour, lag, capacity, ...rest } = memberOf(new Float64Array(UNKNOWNS), 0, 0.28);
-    expect(rest).toMatchObject({ bacteria: 1, growth: 1, cells: 1, shape: 0, offset: 0, leak: 0 });
-    expect([vigour, lag, capacity].map(Math.log)).toEqual(
-      [-0.05, -0.08, 0.13].map((middle) => expect.closeTo(middle, 12)),
-    );
+  test('the middle one is nominal, and a tenth leak', () => {
+    expect(memberOf(new Float64Array(UNKNOWNS), 0, 0.28)).toMatchObject({
+      vigour: 1,
+      lag: 1,
+      capacity: 1,
+      bacteria: 1,
+      growth: 1,
+      cells: 1,
+      shape: 0,
+      offset: 0,
+      leak: 0,
+    });
     const points = drawPoints(priorProposal, 4000, uniform);
     const members = Array.from({ length: 4000 }, (_, m) => memberOf(points, m * UNKNOWNS, 0.28));
     const leaky = members.filter(({ leak }) => leak > 0).length / 4000;

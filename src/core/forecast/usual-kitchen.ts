@@ -5,7 +5,7 @@ import type { KnownKitchen } from '../ferment/ferment';
  * and the gas tolerance stand for what the equations themselves have wrong.
  */
 export const spread = {
-  lag: 0.6,
+  lag: 0.5,
   bacteria: 0.5,
   capacity: 0.28,
   offset: 1.1,
@@ -14,17 +14,11 @@ export const spread = {
   growth: 0.37,
   earlyDrift: 0.1,
   lateDrift: 0.22,
-  shape: 0.8,
+  shape: 0.65,
   gasTolerance: 0.35,
   fridge: 2,
   coldActivity: 0.58,
 } as const;
-
-/**
- * Where the middle of kitchens lies against the nominal ferment, logarithms: a little slower, after a shorter wait, with more
- * room to grow, so that they come to the moments of practice speeding up. Set by `npm run calibrate`, see docs/forecast.md.
- */
-export const middle = { vigour: -0.05, lag: -0.08, capacity: 0.13 } as const;
 
 /** A kitchen of which nothing was learned. */
 export const usualKitchen: KnownKitchen = {

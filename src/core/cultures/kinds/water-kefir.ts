@@ -13,7 +13,7 @@ export const waterKefirGrains: Culture = {
   lacticAcid: 0,
   bare: null,
   crowding: { reference: 50, power: 0.55 },
-  vigourSpread: 0.29,
+  vigourSpread: 0.27,
   tenderBy: 4,
   ingredients: ['kefir-grains', 'dried-kefir-grains'],
   residualSugar: 0,
