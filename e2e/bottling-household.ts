@@ -57,6 +57,22 @@ export function firstFerment(): { diary: Diary; brew: string } {
   return { diary, brew };
 }
 
+/** Nearly a litre with some fruit in it, pitched so many hours ago. */
+export function litreOf(diary: Diary, bug: string, hoursAgo: number, name: string, fruit: string): string {
+  const asked = {
+    name,
+    base: 'ginger-tea',
+    water: 900,
+    sugar: 88,
+    starter: bug,
+    dose: 80,
+    fizz: 2.4,
+  } as const;
+  const brew = mix(diary, hoursAgo + 1, { ...asked, with: [[fruit, 60]] });
+  pitch(diary, hoursAgo, bug, brew, 80, 24);
+  return brew;
+}
+
 /** Brings a household in as a file. */
 export async function take(page: Page, { entries }: Diary) {
   await at(page, 0);

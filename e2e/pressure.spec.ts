@@ -1,22 +1,12 @@
 import { expect, test } from '@playwright/test';
-import { bottle, mix, pitch } from '../src/demo/acts';
-import { at, chip, household, take } from './bottling-household';
+import { bottle } from '../src/demo/acts';
+import { at, chip, household, litreOf, take } from './bottling-household';
 import { button, sheet } from './kitchen';
 
 test('a bottle left warm for eight days: watched, chill now, do not handle', async ({ page }) => {
   test.setTimeout(240_000);
   const { diary, bug } = household();
-  const brew = mix(diary, 30, {
-    name: 'Forgotten quince',
-    base: 'ginger-tea',
-    water: 900,
-    sugar: 90,
-    with: [['quince', 60]],
-    starter: bug,
-    dose: 80,
-    fizz: 2.4,
-  });
-  pitch(diary, 29, bug, brew, 80, 24);
+  const brew = litreOf(diary, bug, 29, 'Forgotten quince', 'quince');
   bottle(diary, 2, brew, { vessel: 'swing-top', count: 2, ml: 500, fill: 470, stock: 'half' });
   await take(page, diary);
   const stages: string[] = [];
@@ -46,17 +36,7 @@ test('a bottle left warm for eight days: watched, chill now, do not handle', asy
 
 test('the power was out, and one was found behind the flour', async ({ page }) => {
   const { diary, bug } = household();
-  const brew = mix(diary, 130, {
-    name: 'Cold pear',
-    base: 'ginger-tea',
-    water: 900,
-    sugar: 85,
-    with: [['pear', 60]],
-    starter: bug,
-    dose: 80,
-    fizz: 2.4,
-  });
-  pitch(diary, 129, bug, brew, 80, 24);
+  const brew = litreOf(diary, bug, 129, 'Cold pear', 'pear');
   const bottles = bottle(diary, 100, brew, {
     vessel: 'swing-top',
     count: 2,

@@ -44,6 +44,45 @@ describe('looking where the likely kitchens are', () => {
     }
   });
 
+  test('mean, spread and correlation of even points, each drawn back by its sampling noise', () => {
+    // 256 points of sixteen signs that are at right angles to each other (Walsh); the first two made to lean on one sign.
+    const count = 256;
+    const sign = (m: number, mask: number) => {
+      let odd = 0;
+      for (let bits = m & mask; bits > 0; bits &= bits - 1) odd ^= 1;
+      return odd === 0 ? 1 : -1;
+    };
+    const points = new Float64Array(count * UNKNOWNS);
+    for (let m = 0; m < count; m++) {
+      for (let i = 0; i < UNKNOWNS; i++) points[m * UNKNOWNS + i] = sign(m, i + 1);
+      points[m * UNKNOWNS] = 1 + 0.5 * sign(m, 1);
+      points[m * UNKNOWNS + 1] = 0.6 * sign(m, 1) + 0.8 * sign(m, 2);
+    }
+    const { mean, factor, prior } = fittedProposal(points, new Float64Array(count).fill(1 / count));
+    expect(prior).toBe(0.15);
+    // 1 strays by 0.5/16; a spread of a half by √(2/256) in its square; a correlation of 0.6 by 1/16.
+    expect(mean[0]).toBeCloseTo(1 - (0.5 / 16) ** 2, 12);
+    expect([...mean.subarray(1)]).toEqual(Array.from({ length: UNKNOWNS - 1 }, () => 0));
+    const narrow = 1 - 0.75 * (1 - 2 / 256 / 0.75 ** 2);
+    const reach = 1.25 * narrow + 0.03;
+    const shared = 0.6 * (1 - (1 / 16 / 0.6) ** 2);
+    expect(reach).toBeCloseTo(0.35552, 5);
+    expect(factor[0]).toBeCloseTo(Math.sqrt(reach), 12);
+    expect(factor[UNKNOWNS]).toBeCloseTo(shared, 12);
+    expect(factor[UNKNOWNS + 1]).toBeCloseTo(Math.sqrt(1 - shared ** 2), 12);
+    for (let i = 2; i < UNKNOWNS; i++) expect(factor[i * UNKNOWNS + i]).toBeCloseTo(1, 12);
+    // Its density over the prior's where the first unknown is 1.5 and the rest nothing, and the share of the prior.
+    const sums = Float64Array.of(2);
+    const at = new Float64Array(UNKNOWNS);
+    at[0] = 1.5;
+    addDensities({ mean, factor, prior }, at, sums);
+    const away = (1.5 - mean[0]!) / Math.sqrt(reach);
+    const beside = (0 - shared * away) / Math.sqrt(1 - shared ** 2);
+    const here =
+      Math.exp((1.5 ** 2 - away ** 2 - beside ** 2) / 2) / Math.sqrt(reach) / Math.sqrt(1 - shared ** 2);
+    expect(sums[0]).toBeCloseTo(2 + 0.15 + 0.85 * here, 10);
+  });
+
   test('weights that would hang on one member are flattened', () => {
     const logs = Float64Array.from({ length: 100 }, (_, i) => -i * 5);
     expect(effectiveMembers(normalised(logs))).toBeLessThan(2);

@@ -11,13 +11,13 @@ import { Note } from '@/ui/controls/note';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { duration } from '@/words/moment';
-import { useBook, type Book } from '../forecasting/book';
+import { useBook } from '../forecasting/book';
 import { BeginningGuide } from '../starters/beginning-later';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
 import { later } from '../shell/later';
 import { BottlesLine } from './bottles-line';
-import { brewRow, type BrewRow } from './brew-rows';
+import { brewRow, forecastLot, type BrewRow } from './brew-rows';
 
 const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
 const SecondRun = later(async () => (await import('./second-run')).SecondRun);
@@ -63,7 +63,10 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
           six hours, an ice bath half an hour.
         </Note>
       ) : (
-        <ForecastSection lot={forecastLot(row, book)} now={now} />
+        <ForecastSection
+          lot={forecastLot(row, (id) => book.lotAnswer(id)?.chill?.latest ?? Infinity)}
+          now={now}
+        />
       )}
       {row.stage === 'first-ferment' ? <Tending lot={lot} now={now} /> : null}
       <BottlesLine brew={lot} />
@@ -78,18 +81,6 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
 const stepsLeft = ({ brew, stage }: BrewRow): boolean =>
   brew.recipe?.method !== undefined &&
   (stage === 'mixed' || (stage === 'first-ferment' && brew.steps?.pitch !== undefined && !brew.steps.label));
-
-/** The lot whose forecast matters most: the warm bottle that must be chilled first, else a cold one, else the jar. */
-function forecastLot({ brew, stage, bottles }: BrewRow, book: Book): Lot {
-  if (stage !== 'bottled') return brew;
-  const closes = ({ id }: Lot) => book.lotAnswer(id)?.chill?.latest ?? Infinity;
-  const warm = bottles.filter(({ place }) => place !== 'fridge');
-  return (
-    [...warm].sort((a, b) => (closes(a) < closes(b) ? -1 : closes(a) > closes(b) ? 1 : 0))[0] ??
-    bottles[0] ??
-    brew
-  );
-}
 
 function overline({ brew, stage, pitch, bottles }: BrewRow, now: number): string {
   const hours = (from: number | undefined) => duration((now - (from ?? brew.begunAt)) / 3_600_000);

@@ -57,3 +57,19 @@ export const brewRow = (brew: Lot, household: Household, book: Pick<Book, 'livin
     find,
   );
 };
+
+/** Bottles of a batch differ by their seals: within this long their windows close together. */
+const togetherHours = 1;
+
+/**
+ * The lot whose forecast matters most: the warm bottle that must be chilled first, else a cold one, else the jar. Of those that
+ * close together the first that was filled, so that the page stays with it when a better answer comes.
+ *
+ * @param closes when a lot's window to chill closes, hours on its batch's clock; Infinity when nothing is known
+ */
+export function forecastLot({ brew, stage, bottles }: BrewRow, closes: (lotId: string) => number): Lot {
+  if (stage !== 'bottled') return brew;
+  const warmOnes = bottles.filter(({ place }) => place !== 'fridge');
+  const first = Math.min(...warmOnes.map(({ id }) => closes(id)));
+  return warmOnes.find(({ id }) => closes(id) <= first + togetherHours) ?? bottles[0] ?? brew;
+}
