@@ -128,7 +128,7 @@ test('a finger drags the chill moment: all lanes and the sentence stay in sight'
   await openPlum(page);
   const handle = page.getByRole('slider', { name: 'Chill here' });
   const sentence = page.getByTestId('pour-sentence');
-  // The lanes are drawn anew when the runs they are dragged on arrive.
+  // While the first answers come the lanes may be drawn anew.
   await expect(() => handle.scrollIntoViewIfNeeded()).toPass();
   // As a thumb would have it: the lanes' foot near the foot of the page.
   await page.mouse.move(200, 500);
