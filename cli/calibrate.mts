@@ -4,7 +4,8 @@ import { seededNormal, seededUniform } from '../src/core/forecast/random.ts';
 import { familyCalibration } from './calibration/families.ts';
 import { judge, judgeLooks, scoreOf } from './calibration/judge.ts';
 import { learnedError } from './calibration/lessons.ts';
-import { cultures, target, truths } from './calibration/truths.ts';
+import { target } from './calibration/courses.ts';
+import { cultures, truths } from './calibration/truths.ts';
 
 // As the app does.
 turnToCompiledSteps();

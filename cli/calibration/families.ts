@@ -4,17 +4,8 @@ import { familyOfScenario } from '../../src/core/forecast/family-forecast.ts';
 import { FamilyScenario } from '../../src/core/forecast/family-scenario.ts';
 import { passageHours, passageQuantiles } from '../../src/core/forecast/passage.ts';
 import { squeezeWord } from './judge.ts';
-import {
-  courseOf,
-  cultures,
-  drawBatch,
-  drawKitchen,
-  gaugeAt,
-  hourOf,
-  target,
-  truths,
-  weatherOf,
-} from './truths.ts';
+import { courseOf, drawBatch, drawKitchen, gaugeAt, hourOf, target, weatherOf } from './courses.ts';
+import { cultures, truths } from './truths.ts';
 
 /** A jar under an airlock for a day, then six bottles; the second is squeezed 16 and 30 hours after it was filled. */
 const bottledAt = 24;

@@ -15,9 +15,8 @@ import {
   weatherOf,
   type Batch,
   type Course,
-  type CultureOfTruth,
-  truths,
-} from './truths.ts';
+} from './courses.ts';
+import { type CultureOfTruth, truths } from './truths.ts';
 
 /** A forecast of the time to the target: where its quantiles lie, and where the truth lies among them. */
 export interface Verdict {

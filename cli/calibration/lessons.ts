@@ -1,16 +1,8 @@
 import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { learn, type Lesson } from '../../src/core/forecast/lessons.ts';
 import { askOf, readingsOf, scenarioOf } from './judge.ts';
-import {
-  courseOf,
-  drawBatch,
-  drawKitchen,
-  hourOf,
-  target,
-  weatherOf,
-  type CultureOfTruth,
-  type truths,
-} from './truths.ts';
+import { courseOf, drawBatch, drawKitchen, hourOf, target, weatherOf } from './courses.ts';
+import { type CultureOfTruth, type truths } from './truths.ts';
 
 export interface LearnedErrors {
   readonly first: number;
