@@ -2,7 +2,7 @@ import { turnToCompiledSteps } from '../src/core/ferment/compiled/compile.ts';
 import { knownCultures } from '../src/core/cultures/registry.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/random.ts';
 import { familyCalibration } from './calibration/families.ts';
-import { judge, judgeLooks, scoreOf } from './calibration/judge.ts';
+import { judge, judgeLooks, scoreOf, type Score } from './calibration/judge.ts';
 import { learnedError } from './calibration/lessons.ts';
 import { target } from './calibration/courses.ts';
 import { cultures, truths } from './calibration/truths.ts';
@@ -13,35 +13,74 @@ turnToCompiledSteps();
 /** Puts the forecast to kitchens whose truth comes from models of other makes, and prints how it did under each. */
 const kitchens = Number(process.argv[2] ?? 200);
 const percent = (share: number) => `${(100 * share).toFixed(0)} %`;
-const pair = ([before, after]: readonly [number, number], words: (value: number) => string) =>
-  `${words(before)} → ${words(after)}`;
+const pair = (values: readonly number[], words: (value: number) => string) => values.map(words).join(' → ');
 const fresh = (seed: number) => {
   const uniform = seededUniform(seed);
   return [uniform, seededNormal(uniform)] as const;
 };
 
+const judged = Object.values(cultures).flatMap((culture) =>
+  truths.map((truth) => {
+    const records = judge(truth, culture, kitchens, ...fresh(2024));
+    const [before, after, asked] = (['before', 'after', 'asked'] as const).map((when) =>
+      scoreOf(records.map((record) => record[when])),
+    ) as [Score, Score, Score];
+    const askedAt = records.map((record) => record.askedAt).sort((a, b) => a - b);
+    const names = [knownCultures(culture.id)!.name, truth.name + (truth.inSight ? '' : ' (not in sight)')];
+    return { names, before, after, asked, askedAt: askedAt[Math.floor(kitchens / 2)]! };
+  }),
+);
+const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =>
+  [heads, heads.map(() => '---'), ...rows].map((cells) => `| ${cells.join(' | ')} |`).join('\n');
+const ratio = (value: number) => value.toFixed(2);
+const fifths = ({ ranks }: Score) => ranks.map((each) => (100 * each).toFixed(0)).join(' · ');
+
 console.log(`The time to ${target} volumes, before and after three readings; ${kitchens} kitchens each.\n`);
 console.log(
-  '| culture | truth | 90 % band holds it | 50 % band holds it | centre over truth | mean error, h | error left | ranks after, in fifths |',
+  table(
+    [
+      'culture',
+      'truth',
+      '90 % band holds it',
+      '50 % band holds it',
+      'centre over truth',
+      'mean error, h',
+      'error left',
+      'ranks after, in fifths',
+    ],
+    judged.map(({ names, before, after }) => [
+      ...names,
+      pair([before.held90, after.held90], percent),
+      pair([before.held50, after.held50], percent),
+      pair([before.centre, after.centre], ratio),
+      pair([before.errorHours, after.errorHours], (value) => value.toFixed(1)),
+      percent(after.errorHours / before.errorHours),
+      fifths(after),
+    ]),
+  ),
 );
-console.log('| --- | --- | --- | --- | --- | --- | ---: | --- |');
-for (const culture of Object.values(cultures)) {
-  for (const truth of truths) {
-    const score = scoreOf(judge(truth, culture, kitchens, ...fresh(2024)));
-    const { held90, held50, centre, errorHours, ranks } = score;
-    const cells = [
-      knownCultures(culture.id)!.name,
-      truth.name + (truth.inSight ? '' : ' (not in sight)'),
-      pair(held90, percent),
-      pair(held50, percent),
-      pair(centre, (value) => value.toFixed(2)),
-      pair(errorHours, (value) => value.toFixed(1)),
-      percent(errorHours[1] / errorHours[0]),
-      ranks.map((share) => (100 * share).toFixed(0)).join(' · '),
-    ];
-    console.log(`| ${cells.join(' | ')} |`);
-  }
-}
+console.log('\nThe same when the squeeze is made at the hour that Today asks for.\n');
+console.log(
+  table(
+    [
+      'culture',
+      'truth',
+      '90 % band holds it',
+      '50 % band holds it',
+      'centre over truth',
+      'error left',
+      'asked at, share of the time',
+    ],
+    judged.map(({ names, before, asked, askedAt }) => [
+      ...names,
+      percent(asked.held90),
+      percent(asked.held50),
+      ratio(asked.centre),
+      percent(asked.errorHours / before.errorHours),
+      ratio(askedAt),
+    ]),
+  ),
+);
 
 const learned = learnedError(truths[0]!, cultures.bug, Math.ceil(kitchens / 2), ...fresh(2026));
 const families = familyCalibration(kitchens, ...fresh(2025));

@@ -110,8 +110,9 @@ export function courseOf(
     const fromGlucose = Math.min(s.glucose, eaten * (s.glucose / (s.glucose + 0.6 * s.fructose + 1e-9)));
     s.glucose -= fromGlucose;
     s.fructose = Math.max(0, s.fructose - (eaten - fromGlucose));
-    made += eaten * volumesPerGram;
-    s.held += eaten * volumesPerGram;
+    const gas = eaten * volumesPerGram * (truth.gasShare?.(s) ?? 1);
+    made += gas;
+    s.held += gas;
     if (!sealed) s.held = Math.min(underAirlock, s.held);
     else s.held -= step * (truth.leak ?? 0) * Math.max(0, s.held - 1);
   }

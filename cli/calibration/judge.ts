@@ -31,7 +31,12 @@ export interface Verdict {
 
 export interface Record {
   readonly before: Verdict;
+  /** After three readings at hours of the maker's choosing. */
   readonly after: Verdict;
+  /** The same, the squeeze made when Today asks for it. */
+  readonly asked: Verdict;
+  /** That hour over the truth. */
+  readonly askedAt: number;
 }
 
 /** Words from a felt pressure. */
@@ -40,14 +45,28 @@ export function squeezeWord(gaugeBar: number): string {
   return words[edges.filter((edge) => gaugeBar > edge).length]!;
 }
 
-/** A hydrometer, a gauge and a squeeze, on the way to the target. */
-export function readingsOf(course: Course, expectedHours: number, normal: () => number): Reading[] {
-  const [first, second, third] = [0.35, 0.55, 0.7].map((share) => Math.max(2, share * expectedHours));
-  return [
-    { hour: first!, kind: 'sg', value: gravityAt(course, first!) + 0.0015 * normal() },
-    { hour: second!, kind: 'gaugeBar', value: Math.max(-0.4, gaugeAt(course, second!) + 0.15 * normal()) },
-    { hour: third!, kind: 'squeeze', value: squeezeWord(gaugeAt(course, third!) + 0.25 * normal()) as never },
-  ];
+/** A hydrometer, a gauge and a squeeze, at hours on the way to the target. */
+export const readingsOf = (
+  course: Course,
+  [first, second, third]: readonly number[],
+  [ofSg, ofGauge, ofSqueeze]: readonly number[],
+): [Reading, Reading, Reading] => [
+  { hour: first!, kind: 'sg', value: gravityAt(course, first!) + 0.0015 * ofSg! },
+  { hour: second!, kind: 'gaugeBar', value: Math.max(-0.4, gaugeAt(course, second!) + 0.15 * ofGauge!) },
+  { hour: third!, kind: 'squeeze', value: squeezeWord(gaugeAt(course, third!) + 0.25 * ofSqueeze!) as never },
+];
+
+/** When a maker reads who expects the target after so many hours. */
+export const readAt = (expectedHours: number): number[] =>
+  [0.35, 0.55, 0.7].map((share) => Math.max(2, share * expectedHours));
+
+/** When Today would ask for a squeeze after these readings; null when none would tell anything. */
+function askedSqueeze(scenario: Scenario, hours: number): number | null {
+  const { run, passages } = askOf(scenario, hours);
+  const fromHour = scenario.readings.at(-1)!.hour;
+  const [late] = passageQuantiles(run, passages, [0.75]) as [number];
+  const looks = tellingLooks(run, { kinds: ['squeeze'], moments: passages, fromHour, untilHour: late });
+  return looks.sort((a, b) => b.gain - a.gain)[0]?.hour ?? null;
 }
 
 /** The scenario of a batch, as a maker would write it. */
@@ -125,40 +144,44 @@ export function judge(
     const course = courseOf(batch, weatherOf(batch, normal));
     const hour = Math.min(batch.hours, hourOf(course.volumes, target));
     const before = verdictOf(scenarioOf(culture, batch, []), hour, batch.hours);
-    const readings = readingsOf(course, before.middle, normal);
-    const after = verdictOf(scenarioOf(culture, batch, readings), hour, batch.hours);
-    return { before: before.verdict, after: after.verdict };
+    const times = readAt(before.middle);
+    const noise = [normal(), normal(), normal()];
+    const read = (third: number) => readingsOf(course, [times[0]!, times[1]!, third], noise);
+    const after = verdictOf(scenarioOf(culture, batch, read(times[2]!)), hour, batch.hours);
+    const two = scenarioOf(culture, batch, read(times[2]!).slice(0, 2));
+    const askedHour = askedSqueeze(two, batch.hours) ?? times[2]!;
+    const asked = verdictOf(scenarioOf(culture, batch, read(askedHour)), hour, batch.hours);
+    return {
+      before: before.verdict,
+      after: after.verdict,
+      asked: asked.verdict,
+      askedAt: askedHour / hour,
+    };
   });
 }
 
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
-const share = (records: readonly Record[], of: (record: Record) => boolean) =>
-  mean(records.map((record) => Number(of(record))));
+const share = (verdicts: readonly Verdict[], of: (verdict: Verdict) => boolean) =>
+  mean(verdicts.map((verdict) => Number(of(verdict))));
 
-/** What a table says of one truth. */
+/** What a table says of forecasts of one truth, made at one moment. */
 export interface Score {
-  readonly held90: readonly [before: number, after: number];
-  readonly held50: readonly [before: number, after: number];
+  readonly held90: number;
+  readonly held50: number;
   /** Centre of the forecast over the truth, as a ratio. */
-  readonly centre: readonly [before: number, after: number];
-  readonly errorHours: readonly [before: number, after: number];
-  /** How many truths lie in each fifth of the forecast, after readings: the rank histogram. */
+  readonly centre: number;
+  readonly errorHours: number;
+  /** How many truths lie in each fifth of the forecast: the rank histogram. */
   readonly ranks: readonly number[];
 }
 
-export const scoreOf = (records: readonly Record[]): Score => ({
-  held90: [share(records, ({ before }) => before.held90), share(records, ({ after }) => after.held90)],
-  held50: [share(records, ({ before }) => before.held50), share(records, ({ after }) => after.held50)],
-  centre: [
-    Math.exp(mean(records.map(({ before }) => before.lean))),
-    Math.exp(mean(records.map(({ after }) => after.lean))),
-  ],
-  errorHours: [
-    mean(records.map(({ before }) => before.errorHours)),
-    mean(records.map(({ after }) => after.errorHours)),
-  ],
+export const scoreOf = (verdicts: readonly Verdict[]): Score => ({
+  held90: share(verdicts, ({ held90 }) => held90),
+  held50: share(verdicts, ({ held50 }) => held50),
+  centre: Math.exp(mean(verdicts.map(({ lean }) => lean))),
+  errorHours: mean(verdicts.map(({ errorHours }) => errorHours)),
   ranks: [0, 1, 2, 3, 4].map((fifth) =>
-    share(records, ({ after }) => Math.min(4, Math.floor(5 * after.rank)) === fifth),
+    share(verdicts, ({ rank }) => Math.min(4, Math.floor(5 * rank)) === fifth),
   ),
 });
 

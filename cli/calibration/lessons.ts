@@ -1,6 +1,6 @@
 import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { learn, type Lesson } from '../../src/core/forecast/lessons.ts';
-import { askOf, readingsOf, scenarioOf } from './judge.ts';
+import { askOf, readAt, readingsOf, scenarioOf } from './judge.ts';
 import { courseOf, drawBatch, drawKitchen, hourOf, target, weatherOf } from './courses.ts';
 import { type CultureOfTruth, type truths } from './truths.ts';
 
@@ -42,7 +42,11 @@ export function learnedError(
     const lessons = Array.from({ length: 5 }, (): Lesson => {
       const { batch, course } = brew();
       const { told } = askOf(
-        scenarioOf(culture, batch, readingsOf(course, culture.hoursToTarget, normal)),
+        scenarioOf(
+          culture,
+          batch,
+          readingsOf(course, readAt(culture.hoursToTarget), [normal(), normal(), normal()]),
+        ),
         batch.hours,
       );
       return { at: 0, culture: culture.id, starter: 'one', told };

@@ -30,6 +30,8 @@ export interface Truth {
   readonly inSight: boolean;
   readonly warmth: (celsius: number) => number;
   readonly eat: (s: Standing, k: Kitchen, culture: CultureOfTruth) => number;
+  /** How much of what is eaten makes gas, 0–1; all of it where nothing is said. */
+  readonly gasShare?: (s: Standing) => number;
   /** Gas lost an hour, share of what is held above a volume; thermometer's fault, °C. */
   readonly leak?: number;
   readonly thermometer?: number;
@@ -48,7 +50,7 @@ export interface CultureOfTruth {
   readonly growsBy: number;
 }
 
-/** Middling times: three volumes of a bug's soda in two to four days, a cycle of kefir in a day or a day and a half. */
+/** Middling times: three volumes of a bug's soda in two to four days; a cycle of kefir, half of its sugar or more, in a day at 25 to 27 °C. */
 export const cultures: Readonly<Record<'bug' | 'kefir', CultureOfTruth>> = {
   bug: {
     id: 'ginger-bug',
@@ -65,9 +67,9 @@ export const cultures: Readonly<Record<'bug' | 'kefir', CultureOfTruth>> = {
     base: 'mineral-sugar',
     amountPerLitre: 50,
     sugar: 60,
-    hoursToTarget: 13.7,
+    hoursToTarget: 11.5,
     celsius: 25,
-    lagHours: 2.5,
+    lagHours: 2.1,
     growsBy: 3,
   },
 };
@@ -169,6 +171,30 @@ function whileAirLasts(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOf
   return (awake * s.cells * monod(s, 4)) / (1 + s.held / 25);
 }
 
+/** Cells wake one after another, in three stages; alcohol slows their growth and their work, and nothing else does. */
+function wakingByAndBy(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const stages = (2 * s.age) / (lagHours * k.lag);
+  const awake = 1 - Math.exp(-stages) * (1 + stages + stages ** 2 / 2);
+  const easy = Math.max(0, 1 - (s.start - left(s)) / (12 * growsBy));
+  s.cells += step * awake * 0.06 * easy * s.cells;
+  return awake * k.cells * s.cells * Math.sqrt(easy) * monod(s, 5);
+}
+
+/** Bacteria take a share of the sugar at first and make no gas of it; yeast takes over by and by. */
+function bacteriaFirst(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > 0.7 * lagHours * k.lag ? 1 : 0.15;
+  s.cells += step * awake * 0.1 * s.cells * (1 - s.cells / (growsBy * k.cells));
+  return awake * (s.cells + 0.8) * monod(s, 4);
+}
+
+/** A layer at rest feeds itself slowly; once gas rises it stirs the cells up. */
+function stirredByGas(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const waking = 1 - Math.exp(-s.age / (lagHours * k.lag));
+  const stirred = 0.35 + 0.65 * (s.held ** 2 / (0.6 + s.held ** 2));
+  s.cells += step * waking * 0.08 * stirred * s.cells * (1 - s.cells / (growsBy * k.cells));
+  return waking * stirred * s.cells * monod(s, 3);
+}
+
 export const truths: readonly Truth[] = [
   { name: 'logistic cells behind a hard delay', inSight: true, warmth: ratkowsky, eat: logistic },
   { name: 'linear uptake', inSight: true, warmth: arrhenius, eat: linear },
@@ -180,7 +206,16 @@ export const truths: readonly Truth[] = [
   { name: 'two kinds of cells', inSight: true, warmth: tenfold(2.1), eat: twoKinds },
   { name: 'cells that sink', inSight: true, warmth: arrhenius, eat: sinking },
   { name: 'cells that sour themselves', inSight: true, warmth: ratkowsky, eat: souring },
-  { name: 'a lopsided S of gas', inSight: false, warmth: tenfold(2.2), eat: lopsided },
-  { name: 'sugar split first', inSight: false, warmth: ratkowsky, eat: splitFirst },
-  { name: 'growth while the air lasts', inSight: false, warmth: arrhenius, eat: whileAirLasts },
+  { name: 'a lopsided S of gas', inSight: true, warmth: tenfold(2.2), eat: lopsided },
+  { name: 'sugar split first', inSight: true, warmth: ratkowsky, eat: splitFirst },
+  { name: 'growth while the air lasts', inSight: true, warmth: arrhenius, eat: whileAirLasts },
+  { name: 'cells that wake by and by', inSight: false, warmth: tenfold(2.5), eat: wakingByAndBy },
+  {
+    name: 'bacteria first',
+    inSight: false,
+    warmth: ratkowsky,
+    eat: bacteriaFirst,
+    gasShare: (s) => s.cells / (s.cells + 0.8),
+  },
+  { name: 'stirred up by its gas', inSight: false, warmth: arrhenius, eat: stirredByGas },
 ];

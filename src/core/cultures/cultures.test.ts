@@ -18,7 +18,7 @@ import { perMl } from './culture';
 // id | unit | yeast | lactics | acetics | lag work | heterolactic | lactic acid | vigour spread | sugar left g/L | dose low, usual, high
 const doses = `
 ginger-bug | ml | 0.00068 | 0.00012 | 0 | 1.45 | 0.5 | 0.004 | 0.3 | 12 | 0.05 0.08 0.12
-water-kefir-grains | g | 0.0084 | 0.0024 | 0.0004 | 0.7 | 0.5 | 0 | 0.27 | 0 | 40 60 90
+water-kefir-grains | g | 0.0121 | 0.0034 | 0.0004 | 0.65 | 0.5 | 0 | 0.26 | 0 | 40 60 90
 water-kefir-liquid | ml | 0.0005 | 0.00025 | 0.00001 | 0.2 | 0.5 | 0.003 | 0.3 | 25 | 0.05 0.1 0.5
 whey | ml | 0.00004 | 0.00035 | 0 | 1.5 | 0.35 | 0.006 | 0.36 | 0 | 0.015 0.025 0.035
 wild | ml | 0.00025 | 0.00008 | 0.000004 | 1 | 0.5 | 0.002 | 0.36 | 40 | 0.06 0.12 0.25
@@ -36,7 +36,7 @@ sediment | ml | 0.004 | 0.0006 | 0.000002 | 1.4 | 0.5 | 0.002 | 0.4 | 40 | 0.005
 // id | begun with, shares | fed with shares, every h | renewed | fresh cells g/L and lag | settled cells g/L | ripe by, opens, closes | ripe days | must stay, rest h, weeks cold | closure, base
 const kept = `
 ginger-bug | ginger 0.04–0.06 sugar 0.04–0.06 | 0.03 0.03 24 | no | 0.0006 0.0003 0 2.4 | 5 0.3 0 | liveliness 0.6 0.5 | 3 4.5 7 | 0.4 24 4 | cloth raw-ginger
-water-kefir-grains | kefir-grains 0.04–0.09 sugar 0.05–0.08 | 0 0.06 36 | yes | 0.44 0.12 0.005 0.8 | 1.2 0.36 0.005 | eaten 0.35 0.8 | 1 1.6 3 | 0 0 3 | cloth mineral-sugar
+water-kefir-grains | kefir-grains 0.04–0.09 sugar 0.05–0.08 | 0 0.06 36 | yes | 0.6 0.17 0.005 0.8 | 1.2 0.36 0.005 | eaten 0.35 0.8 | 1 1.6 3 | 0 0 3 | cloth mineral-sugar
 whey | whey 0–0 sugar 0–0 | 0 0 240 | no | 0.04 0.35 0 1.5 | 0.04 0.35 0 | alive 0.6 0.5 | 0 0 0 | 0 0 2 | loose-lid mineral-sugar
 wild | elderflower 0.05–0.6 sugar 0.1–0.2 | 0 0.03 168 | no | 0.0006 0.0002 0.00002 2.6 | 0.5 0.15 0.004 | liveliness 0.6 0.5 | 2 3 7 | 0.3 24 4 | loose-lid herb-tea
 tea-mother | black-tea 0.004–0.01 sugar 0.05–0.08 | 0.006 0.06 192 | yes | 0.04 0.006 0.05 0.8 | 0.35 0.05 0.4 | acids 6.4 12 | 5 7 10 | 0.12 120 8 | cloth black-tea

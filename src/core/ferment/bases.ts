@@ -27,7 +27,7 @@ export const bases: Record<BaseKind, Base> = {
     malicGramsPerLitre: 0,
   },
   'mineral-sugar': {
-    yeastCapacity: 1.4,
+    yeastCapacity: 1.2,
     lacticCapacity: 0.42,
     mineralCharge: 0.01327,
     citricGramsPerLitre: 0.1,

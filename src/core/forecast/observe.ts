@@ -46,7 +46,7 @@ const senses: Readonly<Record<Reading['kind'], Sense>> = {
 export const senseOf = (kind: Reading['kind']): Sense => senses[kind];
 
 /** What the equations lack, as a share of the pressure they give: a gauge may be right and the model not. */
-const modelLack = { gaugeBar: 0.1 } as const;
+const modelLack = { gaugeBar: 0.06 } as const;
 
 type Rows = Float32Array | Float64Array;
 

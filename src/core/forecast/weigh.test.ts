@@ -33,8 +33,8 @@ describe('weighing', () => {
       { kind: 'ph', hour: 0, value: 3.8 },
       { kind: 'ph', hour: 0, value: 3.8 },
     ]);
-    // Two of one sense count as 2^0.7.
-    expect(two[2]).toBeCloseTo(2 ** 0.7 * one[2]!, 9);
+    // Two of one sense count as 2^0.8.
+    expect(two[2]).toBeCloseTo(2 ** 0.8 * one[2]!, 9);
     expect([...logLikelihoods(run, [])]).toEqual([0, 0, 0]);
   });
 

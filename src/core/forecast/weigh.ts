@@ -25,7 +25,7 @@ export function expectations(run: StoredRun, reading: Reading): Float64Array {
 }
 
 /** Readings of one kind count as so many independent ones, as a power of their number: they share what the model has wrong. */
-const independence = 0.7;
+const independence = 0.8;
 
 /** How often each sense was used among readings, whichever lot they are of. */
 export type SenseCounts = Readonly<Partial<Record<Sense, number>>>;
@@ -40,7 +40,7 @@ export function countSenses(readings: readonly Reading[]): SenseCounts {
 }
 
 /**
- * Log likelihood of readings for each member, tempered: n readings of one sense count as n^0.7.
+ * Log likelihood of readings for each member, tempered: n readings of one sense count as n^0.8.
  *
  * @param counts of all readings that weigh the same members
  * @source P. G. Bissiri, C. Holmes, S. G. Walker, J. R. Stat. Soc. B 78 (2016) 1103–1130 (powers of a likelihood under a model that is not true)
