@@ -1,4 +1,6 @@
 import { wrap, type Remote } from 'comlink';
+import type { AnswerWithRuns } from '../core/forecast/family-answer';
+import type { FamilyQuestion } from '../core/forecast/family-question';
 import type { Answerer } from './forecast-desk';
 import type { ForecastWorker } from './forecast-worker';
 
@@ -27,11 +29,22 @@ async function call<T>(ask: (remote: Remote<ForecastWorker>) => Promise<unknown>
   }
 }
 
+/** In a second worker, which is ended afterwards: what pages wait for does not wait for it. */
+async function closely(question: FamilyQuestion): Promise<AnswerWithRuns> {
+  const { worker, remote, broken } = started();
+  try {
+    return (await Promise.race([remote.familyWithRuns(question), broken])) as AnswerWithRuns;
+  } finally {
+    worker.terminate();
+  }
+}
+
 /** The forecast in a worker of its own. */
 export const workerAnswerer: Answerer = {
   wake: () => void (current ??= started()),
   family: (question) => call((remote) => remote.family(question)),
   familyWithRuns: (question) => call((remote) => remote.familyWithRuns(question)),
+  closely,
   starter: (question) => call((remote) => remote.starter(question)),
   suppose: (ask, run) => call((remote) => remote.suppose(ask, run)),
   chills: (run, hours, limitBar, untilHour) =>

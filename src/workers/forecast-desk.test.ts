@@ -19,7 +19,14 @@ const starter = (subject: string): Question => ({
   asked: { lotId: subject } as never,
 });
 
-function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
+/** What every answer here says of its one lot: a limit that is passed by a kitchen in twenty. */
+const limited = [{ pressure: { passes: [{ share: 1, hours: [40, 50, 60, 70, Infinity] }] }, keeping: null }];
+
+/** A desk that never comes to rest unless it is told how. */
+function desk(
+  kept: ReadonlyMap<string, KeptAnswer> = new Map(),
+  rest: () => Promise<void> = () => new Promise(() => undefined),
+) {
   const asked: string[] = [];
   const put: string[] = [];
   let failing = 0;
@@ -28,13 +35,17 @@ function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
     asked.push(`${name} ${asking.rootId ?? asking.lotId}${asking.start ?? ''}`);
     return failing-- > 0
       ? Promise.reject(new Error('broken'))
-      : Promise.resolve({ rootId: asking.rootId, start: asking.start } as never);
+      : Promise.resolve({ rootId: asking.rootId, start: asking.start, lots: limited } as never);
   };
   const answerer: Answerer = {
     wake: () => void asked.push('wake'),
     family: (q) => answer(q, 'family'),
     familyWithRuns: (q) =>
       answer(q, 'runs').then((value) => ({ answer: value, runs: ['the run'], runOf: {} }) as never),
+    closely: (q) =>
+      answer(q, q.closely ? 'closely' : 'no').then(
+        (value) => ({ answer: value, runs: ['the run of many'], runOf: {} }) as never,
+      ),
     starter: (q) => answer(q, 'starter'),
     chills: () => Promise.reject(new Error('nothing is chilled here')),
     bottlings: () => Promise.reject(new Error('nothing is bottled here')),
@@ -47,7 +58,7 @@ function desk(kept: ReadonlyMap<string, KeptAnswer> = new Map()) {
     put: (subject) => void put.push(subject),
   };
   return {
-    desk: new ForecastDesk(answerer, shelf, () => now),
+    desk: new ForecastDesk(answerer, shelf, () => now, rest),
     asked,
     put,
     loads: () => loads,
@@ -188,10 +199,78 @@ describe('the forecast desk', () => {
     expect(await d.suppose('plum', 'bottle', burped, 30)).toBeNull();
     d.ask(family, 0, true);
     await settled();
-    expect(await d.suppose('plum', 'bottle', burped, 30)).toEqual({ rootId: 'bottle in the run', start: 30 });
+    expect(await d.suppose('plum', 'bottle', burped, 30)).toMatchObject({
+      rootId: 'bottle in the run',
+      start: 30,
+    });
     expect(await d.suppose('plum', 'stranger', burped, 30)).toBeNull();
     fail(1);
     expect(await d.suppose('plum', 'bottle', burped, 31)).toBeNull();
     expect(asked).toEqual(['runs plum1', 'suppose bottle in the run30', 'suppose bottle in the run31']);
+  });
+
+  describe('when nothing waits', () => {
+    const read = (subject: string, start: number, members = 720): Question => ({
+      kind: 'family',
+      subject,
+      asked: {
+        rootId: subject,
+        start,
+        family: { root: { members, readings: [{ kind: 'squeeze', hour: 30, value: 'firm' }] }, branches: [] },
+        lots: [{ lotId: 'bottle', run: 0, sealedFromHour: 0, limitBar: 3 }],
+      } as never,
+    });
+    const resting = () => desk(new Map(), () => Promise.resolve());
+
+    test('a limit in doubt is worked out closely once, in place of the answer and its runs', async () => {
+      const { desk: d, asked, put } = resting();
+      d.ask(read('cold', 1), 40);
+      d.ask(read('warm', 1), 0, true);
+      d.ask(starter('bug'), 10);
+      await d.start();
+      await settled();
+      expect(asked).toEqual(['runs warm1', 'starter bug', 'family cold1', 'closely warm1', 'closely cold1']);
+      expect(put).toEqual(['warm', 'bug', 'cold', 'warm', 'cold']);
+      expect(d.runsOf('warm')?.runs).toEqual(['the run of many']);
+      expect(d.runsOf('cold')).toBeNull();
+      d.ask(read('cold', 1), 40);
+      await settled();
+      expect(asked).toHaveLength(5);
+    });
+
+    test('what is clear, of few kitchens or already looked at is left alone', async () => {
+      const key = keyOf(read('known', 1));
+      const known = { key, family: { lots: limited } as never, closely: true as const };
+      const { desk: d, asked } = desk(new Map([['known', known]]), () => Promise.resolve());
+      await d.start();
+      d.ask(read('known', 1), 0);
+      d.ask(read('long', 1, 96), 0);
+      await settled();
+      expect(asked).toEqual(['family long1']);
+    });
+
+    test('what cannot be looked at closely keeps its answer, and is not tried again', async () => {
+      const { desk: d, asked, fail } = resting();
+      await d.start();
+      d.ask(read('a', 1), 0);
+      await Promise.resolve();
+      fail(1);
+      await settled();
+      d.ask(read('a', 1), 0);
+      await settled();
+      expect([asked, d.hasFailed('a')]).toEqual([['family a1', 'closely a1'], false]);
+      expect(d.familyAnswer('a')?.start).toBe(1);
+    });
+
+    test('a newer question is answered first, and the older one never takes its place', async () => {
+      const { desk: d, asked } = resting();
+      await d.start();
+      d.ask(read('a', 1), 0);
+      while (!asked.includes('closely a1')) await Promise.resolve();
+      d.ask(read('a', 2), 0);
+      await settled();
+      expect(asked).toEqual(['family a1', 'closely a1', 'family a2', 'closely a2']);
+      expect(d.familyAnswer('a')?.start).toBe(2);
+    });
   });
 });

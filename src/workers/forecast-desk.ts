@@ -1,3 +1,4 @@
+import { isInDoubt } from '../core/forecast/closely';
 import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/family-answer';
 import type { FamilyQuestion } from '../core/forecast/family-question';
 import type { StarterAnswer } from '../core/forecast/starter-answer';
@@ -12,6 +13,8 @@ export interface Answerer {
   wake(): void;
   family(question: FamilyQuestion): Promise<FamilyAnswer>;
   familyWithRuns(question: FamilyQuestion): Promise<AnswerWithRuns>;
+  /** The same where nobody waits for it: it takes longer, and holds up nothing else. */
+  closely(question: FamilyQuestion): Promise<AnswerWithRuns>;
   starter(question: StarterQuestion): Promise<StarterAnswer>;
   suppose(ask: SupposeAsk, run: StoredRun): Promise<RunAnswer>;
   chills(
@@ -32,6 +35,8 @@ export interface KeptAnswer {
   readonly key: string;
   readonly family?: FamilyAnswer;
   readonly starter?: StarterAnswer;
+  /** Whether it was worked out closely. */
+  readonly closely?: true;
 }
 
 /** Where answers outlive the page. */
@@ -45,29 +50,42 @@ interface KeptRuns extends AnswerWithRuns {
   readonly asked: FamilyQuestion;
 }
 
-interface Waiting {
+interface Asked {
   readonly question: Question;
   readonly key: string;
   readonly rank: number;
+}
+
+interface Waiting extends Asked {
   readonly withRuns: boolean;
 }
 
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
-export const answerVersion = '12-';
+export const answerVersion = '13-';
 /** Families whose runs are kept in memory: a run is some megabytes. */
 const runsKept = 2;
+/** Nothing is looked at closely before a page has settled. */
+const restMs = 4000;
+
+const aWhile = (): Promise<void> => new Promise((done) => setTimeout(done, restMs));
 
 /**
  * A desk that takes questions by subject. The newest question of a subject wins; the lowest rank goes first; meanwhile the
- * old answer stays on view. What was answered is kept on the shelf and never asked twice.
+ * old answer stays on view. What was answered is kept on the shelf and never asked twice. When nothing waits, answers in which
+ * a limit is in doubt are worked out once more, closely, and replaced.
  */
 export class ForecastDesk {
   private readonly answers = new Map<string, KeptAnswer>();
   private readonly runs = new Map<string, KeptRuns>();
   private readonly waiting = new Map<string, Waiting>();
   private readonly failures = new Map<string, { key: string; at: number }>();
+  /** The newest question about each family. */
+  private readonly newest = new Map<string, Asked>();
+  /** Keys of what could not be looked at closely. */
+  private readonly unclear = new Set<string>();
+  private looking = false;
   private readonly listeners = new Set<() => void>();
   /** What is being worked out: pages that are drawn meanwhile ask for it again. */
   private current: Waiting | null = null;
@@ -79,6 +97,7 @@ export class ForecastDesk {
     private readonly answerer: Answerer,
     private readonly shelf: AnswerShelf,
     private readonly clock: () => number,
+    private readonly rest: () => Promise<void> = aWhile,
   ) {}
 
   /** Brings back what was answered before; then questions are taken up. */
@@ -184,6 +203,7 @@ export class ForecastDesk {
   ask(question: Question, rank: number, withRuns = false): void {
     const { subject } = question;
     const key = keyOf(question);
+    if (question.kind === 'family') this.newest.set(subject, { question, key, rank });
     const answered =
       this.answers.get(subject)?.key === key && (!withRuns || this.runs.get(subject)?.key === key);
     const { current } = this;
@@ -204,6 +224,39 @@ export class ForecastDesk {
       await this.answer(next);
       this.current = null;
     }
+    void this.lookCloser();
+  }
+
+  /** One after another, as long as nothing else is asked. */
+  private async lookCloser(): Promise<void> {
+    if (this.looking) return;
+    this.looking = true;
+    await this.rest();
+    for (let next = this.inDoubt(); next && !this.current; next = this.inDoubt()) {
+      const { question, key } = next;
+      const asked = { ...(question.asked as FamilyQuestion), closely: true as const };
+      const whole = await this.answerer.closely(asked).catch(() => null);
+      if (!whole) this.unclear.add(key);
+      else if (this.answers.get(question.subject)?.key === key) this.replace(next, whole);
+      await this.rest();
+    }
+    this.looking = false;
+  }
+
+  private inDoubt(): Asked | undefined {
+    const doubtful = ({ question: { kind, subject, asked }, key }: Asked) => {
+      const answer = this.answers.get(subject);
+      if (kind !== 'family' || !answer?.family || answer.key !== key || answer.closely) return false;
+      return !this.unclear.has(key) && isInDoubt(asked, answer.family.lots);
+    };
+    return [...this.newest.values()].filter(doubtful).sort((a, b) => a.rank - b.rank)[0];
+  }
+
+  private replace({ question: { subject, asked }, key }: Asked, whole: AnswerWithRuns): void {
+    if (this.runs.get(subject)?.key === key)
+      this.runs.set(subject, { ...whole, key, asked: asked as FamilyQuestion });
+    this.put(subject, { key, family: whole.answer, closely: true });
+    this.changed();
   }
 
   private next(): Waiting | undefined {

@@ -1,5 +1,5 @@
 import { nominalMember, type Member } from '../ferment/member';
-import type { Ferment, LotStage, Reading, Told } from '../ferment/ferment';
+import type { Ferment, Reading, Told } from '../ferment/ferment';
 import { conditionsSaid } from './conditions-said';
 import { contradictions, type ForecastWarning } from './contradictions';
 import { loneFerment, runFamily, type Family } from './family';
@@ -8,8 +8,16 @@ import { memberOf, UNKNOWNS } from './priors';
 import { usualKitchen } from './usual-kitchen';
 import { addDensities, drawPoints, fittedProposal, priorProposal, type Proposal } from './proposal';
 import { seededUniform } from './random';
-import { slots } from '../ferment/state';
-import { rowAt, type StoredRun } from './stored-run';
+import {
+  gasADayOn,
+  lastReadHour,
+  pickedByWeight,
+  pickedByWhatComes,
+  upTo,
+  usualCare,
+  type Care,
+} from './picking';
+import type { StoredRun } from './stored-run';
 import { countSenses, effectiveMembers, logLikelihoods, withoutCollapse } from './weigh';
 
 /** What the readings left of the spread, whatever was drawn from the jar. */
@@ -45,11 +53,12 @@ export function weighedEnsemble(ferment: Ferment): WeighedRun {
  * sampling. While too few members carry the weight, more are drawn around the likely ones; all that were ever drawn count, by
  * prior over the mixture of proposals. In the end as many as were asked for are picked by weight and run to the end.
  *
+ * @param care how thoroughly they are searched for and picked
  * @returns runs with weights; deterministic from the root's seed. The likeliest members may stand for several: there are at
  *   most as many as asked for
  * @source J.-M. Cornuet and others, Scand. J. Statist. 39 (2012) 798–812
  */
-export function weighedFamily(family: Family): WeighedFamily {
+export function weighedFamily(family: Family, care: Care = usualCare): WeighedFamily {
   const { root } = family;
   const seen = [root.readings, ...family.branches.map(({ readings }) => readings)];
   if (root.members === 1) {
@@ -74,12 +83,14 @@ export function weighedFamily(family: Family): WeighedFamily {
       warnings: saidOnce(runs),
     };
   }
-  const { points, weights, power, warnings, gassy } = likelyPoints(family, seen, uniform);
-  const picked = pickedByWeight(weights, gassy, root.members);
-  const all = membersAt(points, weights.length, root);
+  const { points, weights, power, warnings, gassy } = likelyPoints(family, seen, uniform, care.draws);
+  const found = membersAt(points, weights.length, root);
+  const picked = care.foresight
+    ? pickedByWhatComes(family, found, weights, gassy, care.foresight)
+    : pickedByWeight(weights, gassy, root.members);
   const runs = runFamily(
     family,
-    picked.indices.map((m) => all[m]!),
+    picked.indices.map((m) => found[m]!),
   );
   return {
     runs: runs.map((run) => ({ ...run, weights: picked.weights, read: true })),
@@ -103,11 +114,16 @@ const membersAt = (points: Float64Array, count: number, { vigourSpread, kitchen 
   Array.from({ length: count }, (_, m) => memberOf(points, m * UNKNOWNS, vigourSpread, kitchen));
 
 /** Searches where kitchens are likely, running only what was read. */
-function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uniform: () => number) {
+function likelyPoints(
+  family: Family,
+  seen: readonly (readonly Reading[])[],
+  uniform: () => number,
+  draws: number,
+) {
   const { root } = family;
-  const looked = upToReadings(family);
+  const looked = upTo(family, lastReadHour(family) + 1e-6);
   const counts = countSenses(seen.flat());
-  const size = root.members;
+  const size = root.members * draws;
   const proposals: Proposal[] = [priorProposal];
   let points = new Float64Array(0);
   let likelihoods = new Float64Array(0);
@@ -132,7 +148,7 @@ function likelyPoints(family: Family, seen: readonly (readonly Reading[])[], uni
     gassy = joined(gassy, gasADayOn(runs.at(-1)!));
     const { weights, power } = withoutCollapse(
       likelihoods.map((log, m) => log - Math.log(densities[m]! / search)),
-      Math.min(size, Math.max(8, size * 0.08)),
+      Math.min(root.members, Math.max(8, root.members * 0.08)),
     );
     if (search === searches || effectiveMembers(weights) >= size * enough)
       return { points, weights, power, warnings, gassy };
@@ -145,52 +161,6 @@ function joined(a: Float64Array, b: Float64Array): Float64Array<ArrayBuffer> {
   both.set(a);
   both.set(b, a.length);
   return both;
-}
-
-/** Gas that each member would have made a day after its last row at the pace it has there, g/L. */
-function gasADayOn(run: StoredRun): Float64Array {
-  return Float64Array.from(run.members, (_, m) => {
-    const at = rowAt(run, m, run.hours.length - 1);
-    return run.rows[at + slots.CO2]! + 24 * run.rows[at + slots.GAS_RATE]!;
-  });
-}
-
-/**
- * Picks `count` members evenly by weight (systematic resampling), from the least gassy on, so that each pressure keeps its
- * share; one that is picked several times weighs as often.
- */
-function pickedByWeight(
-  weights: Float64Array,
-  gassy: Float64Array,
-  count: number,
-): { indices: number[]; weights: Float64Array } {
-  const times = new Map<number, number>();
-  let sum = 0;
-  let next = 0.5 / count;
-  for (const m of [...gassy.keys()].sort((a, b) => gassy[a]! - gassy[b]!)) {
-    sum += weights[m]!;
-    for (; next <= sum + 1e-12 && next < 1; next += 1 / count) times.set(m, (times.get(m) ?? 0) + 1);
-  }
-  const total = [...times.values()].reduce((all, each) => all + each, 0);
-  return { indices: [...times.keys()], weights: Float64Array.from(times.values(), (each) => each / total) };
-}
-
-/** The family as far as its last reading. */
-function upToReadings(family: Family): Family {
-  const { root, branches } = family;
-  const all = [root, ...branches].flatMap(({ readings }) => readings.map(({ hour }) => hour));
-  const last = Math.max(...all, ...branches.map(({ fromHour }) => fromHour)) + 1e-6;
-  const cut = <T extends { readonly stages: readonly LotStage[] }>(of: T, from: number): T => {
-    const stages: LotStage[] = [];
-    let left = last - from;
-    for (const stage of of.stages) {
-      if (left <= 0 && stages.length > 0) break;
-      stages.push({ ...stage, hours: Math.min(stage.hours, Math.max(1e-6, left)) });
-      left -= stage.hours;
-    }
-    return { ...of, stages };
-  };
-  return { ...family, root: cut(root, 0), branches: branches.map((branch) => cut(branch, branch.fromHour)) };
 }
 
 const disagree =

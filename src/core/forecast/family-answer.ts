@@ -1,5 +1,6 @@
 import type { ForecastWarning } from './contradictions';
 import { weighedFamily } from './ensemble';
+import { closeCare } from './closely';
 import type { FamilyQuestion } from './family-question';
 import type { LotAsk } from './lot-ask';
 import { keepingOf, type Keeping } from './keeping';
@@ -8,6 +9,7 @@ import { seriesOf, type FiveNumbers } from './quantiles';
 import { doseVigour } from './dose-vigour';
 import { livelinessWhenDrawn } from './starter-answer';
 import { passageHours, passageQuantiles } from './passage';
+import { usualCare } from './picking';
 import { pressureCourse, type PressureCourse } from './pressure-course';
 import type { StoredRun } from './stored-run';
 import { tellingLooks, type TellingLook } from './telling-look';
@@ -75,7 +77,8 @@ export function answerFamily(question: FamilyQuestion): AnswerWithRuns {
     vigour: root.vigour * vigour,
     vigourSpread: Math.hypot(root.vigourSpread, unsure),
   };
-  const weighed = weighedFamily({ ...question.family, root: dosed });
+  const family = { ...question.family, root: dosed };
+  const weighed = weighedFamily(family, question.closely ? closeCare(question) : usualCare);
   const series = weighed.runs.map(allSeries);
   const lots = question.lots.map((ask) =>
     lotAnswer(ask, question.start, weighed.runs[ask.run]!, series[ask.run]!),

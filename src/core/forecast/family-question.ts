@@ -27,6 +27,8 @@ export interface FamilyQuestion {
   readonly lots: readonly LotAsk[];
   /** The jar the dose came from, as it was then. */
   readonly drawn: DrawnQuestion | null;
+  /** Whether to work out chances to the last point (see closely.ts), however long it takes. */
+  readonly closely?: true;
 }
 
 export interface FamilyAsk {
