@@ -1,4 +1,4 @@
-import { isInDoubt } from '../core/forecast/closely';
+import { isInDoubt } from '../core/forecast/in-doubt';
 import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/family-answer';
 import type { FamilyQuestion } from '../core/forecast/family-question';
 import type { StarterAnswer } from '../core/forecast/starter-answer';

@@ -1,7 +1,8 @@
-import { closeCare, isInDoubt } from './closely';
+import { closeCare } from './closely';
 import { loneFerment, type Branch } from './family';
 import type { FamilyQuestion } from './family-question';
 import { askedSoda, risingBottles, warmBottle } from './handmade.test-tool';
+import { isInDoubt } from './in-doubt';
 import { passageHours } from './passage';
 import { valuesOverTime } from './quantiles';
 

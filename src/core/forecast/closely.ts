@@ -1,14 +1,12 @@
 import type { FamilyQuestion } from './family-question';
-import type { Keeping } from './keeping';
 import { passageHours } from './passage';
 import { lastReadHour, type Care } from './picking';
-import type { PressureCourse } from './pressure-course';
 import { valuesOverTime } from './quantiles';
 import type { StoredRun } from './stored-run';
 
 /**
  * A question asked once more, closely: where a limit is in doubt, chances are worked out from so many kitchens that they lie
- * within two points of what thousands say. It takes some three times as long as the answer that is waited for.
+ * within two points of what thousands say. It takes some four times as long as the answer that is waited for.
  */
 
 /** Kitchens drawn and run ahead, for each that is run to the end: set by what brings chances within two points. */
@@ -16,30 +14,6 @@ const draws = 4;
 const runAhead = 6;
 /** How far beyond the last reading, and beyond now, kitchens are put in order by when they pass a limit, hours. */
 const hoursAhead = 96;
-/** Fewer kitchens are asked of what lies months back: looking closely would take long, and tell little. */
-const fewest = 200;
-/** Chances beyond these are not in doubt. */
-const doubtful = [0.005, 0.995] as const;
-
-/** What an answer says of a lot's limit. */
-interface Limited {
-  readonly pressure: Pick<PressureCourse, 'passes'> | null;
-  readonly keeping: Pick<Keeping, 'chanceAtEnd'> | null;
-}
-
-/** Whether a closer look at a question may change what its answers say of a limit; answers in the order of its lots. */
-export function isInDoubt({ family, lots }: FamilyQuestion, answers: readonly Limited[]): boolean {
-  if (family.root.members < fewest) return false;
-  if ([family.root, ...family.branches].every(({ readings }) => readings.length === 0)) return false;
-  return answers.some(({ pressure, keeping }, i) => {
-    const soonest = pressure?.passes.find(({ share }) => share === 1)?.hours[0];
-    const chance = keeping?.chanceAtEnd ?? 0;
-    return (
-      lots[i]!.sealedFromHour !== null &&
-      ((soonest != null && Number.isFinite(soonest)) || (chance > doubtful[0] && chance < doubtful[1]))
-    );
-  });
-}
 
 /** The care with which it is worked out: kitchens are put in order by when the bottles pass their limits. */
 export function closeCare({ family, lots }: FamilyQuestion): Care {
@@ -52,7 +26,7 @@ export function closeCare({ family, lots }: FamilyQuestion): Care {
     foresight: {
       kitchens: runAhead,
       untilHour: Math.max(lastReadHour(family), ...lots.map(({ nowHour }) => nowHour)) + hoursAhead,
-      order: (runs) => latenessOf(watched.map((each) => lateness(runs[each.run]!, each))),
+      order: (runs) => together(watched.map((each) => lateness(runs[each.run]!, each))),
     },
   };
 }
@@ -72,5 +46,5 @@ function lateness(run: StoredRun, { limitBar, sealedFromHour }: Watched): Float6
 }
 
 /** All of a kitchen's bottles together: one that is late with one is late with the others. */
-const latenessOf = (bottles: readonly Float64Array[]): Float64Array =>
+const together = (bottles: readonly Float64Array[]): Float64Array =>
   bottles[0]!.map((_, m) => bottles.reduce((sum, bottle) => sum + bottle[m]!, 0));

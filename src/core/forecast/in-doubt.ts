@@ -1,0 +1,28 @@
+import type { FamilyQuestion } from './family-question';
+import type { Keeping } from './keeping';
+import type { PressureCourse } from './pressure-course';
+
+/** Fewer kitchens are asked of what lies months back: looking closely would take long, and tell little. */
+const fewest = 200;
+/** Chances beyond these are not in doubt. */
+const doubtful = [0.005, 0.995] as const;
+
+/** What an answer says of a lot's limit. */
+interface Limited {
+  readonly pressure: Pick<PressureCourse, 'passes'> | null;
+  readonly keeping: Pick<Keeping, 'chanceAtEnd'> | null;
+}
+
+/** Whether a closer look at a question may change what its answers say of a limit; answers in the order of its lots. */
+export function isInDoubt({ family, lots }: FamilyQuestion, answers: readonly Limited[]): boolean {
+  if (family.root.members < fewest) return false;
+  if ([family.root, ...family.branches].every(({ readings }) => readings.length === 0)) return false;
+  return answers.some(({ pressure, keeping }, i) => {
+    const soonest = pressure?.passes.find(({ share }) => share === 1)?.hours[0];
+    const chance = keeping?.chanceAtEnd ?? 0;
+    return (
+      lots[i]!.sealedFromHour !== null &&
+      ((soonest != null && Number.isFinite(soonest)) || (chance > doubtful[0] && chance < doubtful[1]))
+    );
+  });
+}
