@@ -21,6 +21,7 @@ const fresh = (seed: number) => {
 
 const judged = Object.values(cultures).flatMap((culture) =>
   truths.map((truth) => {
+    process.stderr.write(`${culture.id}: ${truth.name}\n`);
     const records = judge(truth, culture, kitchens, ...fresh(2024));
     const [before, after, asked] = (['before', 'after', 'asked'] as const).map((when) =>
       scoreOf(records.map((record) => record[when])),
@@ -32,22 +33,14 @@ const judged = Object.values(cultures).flatMap((culture) =>
 );
 const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =>
   [heads, heads.map(() => '---'), ...rows].map((cells) => `| ${cells.join(' | ')} |`).join('\n');
+const bands = ['culture', 'truth', '90 % band holds it', '50 % band holds it', 'centre over truth'];
 const ratio = (value: number) => value.toFixed(2);
 const fifths = ({ ranks }: Score) => ranks.map((each) => (100 * each).toFixed(0)).join(' · ');
 
 console.log(`The time to ${target} volumes, before and after three readings; ${kitchens} kitchens each.\n`);
 console.log(
   table(
-    [
-      'culture',
-      'truth',
-      '90 % band holds it',
-      '50 % band holds it',
-      'centre over truth',
-      'mean error, h',
-      'error left',
-      'ranks after, in fifths',
-    ],
+    [...bands, 'mean error, h', 'error left', 'ranks after, in fifths'],
     judged.map(({ names, before, after }) => [
       ...names,
       pair([before.held90, after.held90], percent),
@@ -62,15 +55,7 @@ console.log(
 console.log('\nThe same when the squeeze is made at the hour that Today asks for.\n');
 console.log(
   table(
-    [
-      'culture',
-      'truth',
-      '90 % band holds it',
-      '50 % band holds it',
-      'centre over truth',
-      'error left',
-      'asked at, share of the time',
-    ],
+    [...bands, 'error left', 'asked at, share of the time'],
     judged.map(({ names, before, asked, askedAt }) => [
       ...names,
       percent(asked.held90),
