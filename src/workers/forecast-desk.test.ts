@@ -170,6 +170,13 @@ describe('the forecast desk', () => {
     d.ask(question('c', 1), 0, true);
     await settled();
     expect(asked).toEqual(['runs a1', 'runs b1', 'runs c1']);
+    // An answer that came without them does not stand in for them.
+    d.ask(question('d', 1), 0);
+    await settled();
+    d.ask(question('d', 1), 0, true);
+    await settled();
+    expect(asked.slice(3)).toEqual(['family d1', 'runs d1']);
+    expect(d.runsOf('d')).not.toBeNull();
   });
 
   test('listeners hear of every answer until they leave', async () => {
@@ -259,6 +266,20 @@ describe('the forecast desk', () => {
       d.ask(read('a', 1), 0);
       await settled();
       expect([asked, d.hasFailed('a')]).toEqual([['family a1', 'closely a1'], false]);
+      expect(d.familyAnswer('a')?.start).toBe(1);
+    });
+
+    test('an answer to an older question is not looked at closely for one that failed', async () => {
+      const { desk: d, asked, fail } = resting();
+      await d.start();
+      d.ask(read('a', 1), 0);
+      await Promise.resolve();
+      fail(1);
+      await settled();
+      fail(1);
+      d.ask(read('a', 2), 0);
+      await settled();
+      expect([asked, d.hasFailed('a')]).toEqual([['family a1', 'closely a1', 'family a2'], true]);
       expect(d.familyAnswer('a')?.start).toBe(1);
     });
 

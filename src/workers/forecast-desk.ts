@@ -26,9 +26,19 @@ export interface Answerer {
   bottlings(run: StoredRun, hours: readonly number[], wantedVolumes: number): Promise<readonly BottledThen[]>;
 }
 
-export type Question =
-  | { readonly kind: 'family'; readonly subject: string; readonly asked: FamilyQuestion }
-  | { readonly kind: 'starter'; readonly subject: string; readonly asked: StarterQuestion };
+interface AboutFamily {
+  readonly kind: 'family';
+  readonly subject: string;
+  readonly asked: FamilyQuestion;
+}
+
+interface AboutStarter {
+  readonly kind: 'starter';
+  readonly subject: string;
+  readonly asked: StarterQuestion;
+}
+
+export type Question = AboutFamily | AboutStarter;
 
 /** An answer with the key of the question it answers: the same key, the same answer. */
 export interface KeptAnswer {
@@ -50,8 +60,8 @@ interface KeptRuns extends AnswerWithRuns {
   readonly asked: FamilyQuestion;
 }
 
-interface Asked {
-  readonly question: Question;
+interface Asked<Q extends Question = Question> {
+  readonly question: Q;
   readonly key: string;
   readonly rank: number;
 }
@@ -82,7 +92,7 @@ export class ForecastDesk {
   private readonly waiting = new Map<string, Waiting>();
   private readonly failures = new Map<string, { key: string; at: number }>();
   /** The newest question about each family. */
-  private readonly newest = new Map<string, Asked>();
+  private readonly newest = new Map<string, Asked<AboutFamily>>();
   /** Keys of what could not be looked at closely. */
   private readonly unclear = new Set<string>();
   private looking = false;
@@ -234,7 +244,7 @@ export class ForecastDesk {
     await this.rest();
     for (let next = this.inDoubt(); next && !this.current; next = this.inDoubt()) {
       const { question, key } = next;
-      const asked = { ...(question.asked as FamilyQuestion), closely: true as const };
+      const asked = { ...question.asked, closely: true as const };
       const whole = await this.answerer.closely(asked).catch(() => null);
       if (!whole) this.unclear.add(key);
       else if (this.answers.get(question.subject)?.key === key) this.replace(next, whole);
@@ -243,18 +253,17 @@ export class ForecastDesk {
     this.looking = false;
   }
 
-  private inDoubt(): Asked | undefined {
-    const doubtful = ({ question: { kind, subject, asked }, key }: Asked) => {
+  private inDoubt(): Asked<AboutFamily> | undefined {
+    const doubtful = ({ question: { subject, asked }, key }: Asked<AboutFamily>) => {
       const answer = this.answers.get(subject);
-      if (kind !== 'family' || !answer?.family || answer.key !== key || answer.closely) return false;
-      return !this.unclear.has(key) && isInDoubt(asked, answer.family.lots);
+      if (answer?.key !== key || answer.closely || this.unclear.has(key)) return false;
+      return isInDoubt(asked, answer.family!.lots);
     };
     return [...this.newest.values()].filter(doubtful).sort((a, b) => a.rank - b.rank)[0];
   }
 
-  private replace({ question: { subject, asked }, key }: Asked, whole: AnswerWithRuns): void {
-    if (this.runs.get(subject)?.key === key)
-      this.runs.set(subject, { ...whole, key, asked: asked as FamilyQuestion });
+  private replace({ question: { subject, asked }, key }: Asked<AboutFamily>, whole: AnswerWithRuns): void {
+    if (this.runs.get(subject)?.key === key) this.runs.set(subject, { ...whole, key, asked });
     this.put(subject, { key, family: whole.answer, closely: true });
     this.changed();
   }

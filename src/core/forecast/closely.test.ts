@@ -39,6 +39,7 @@ describe('whether a limit is in doubt', () => {
   test.each([
     ['a kitchen in twenty passes it', asked(), [passing(60)], true],
     ['none does', asked(), [passing(Infinity)], false],
+    ['no share of it is told', asked(), [{ pressure: { passes: [] }, keeping: null }], false],
     ['a cold bottle may', asked(), [cold(0.03)], true],
     ['a cold bottle may not', asked(), [cold(0.004)], false],
     ['a cold bottle surely does', asked(), [cold(0.996)], false],

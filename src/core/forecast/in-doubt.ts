@@ -22,7 +22,7 @@ export function isInDoubt({ family, lots }: FamilyQuestion, answers: readonly Li
     const chance = keeping?.chanceAtEnd ?? 0;
     return (
       lots[i]!.sealedFromHour !== null &&
-      ((soonest != null && Number.isFinite(soonest)) || (chance > doubtful[0] && chance < doubtful[1]))
+      (Number.isFinite(soonest) || (chance > doubtful[0] && chance < doubtful[1]))
     );
   });
 }

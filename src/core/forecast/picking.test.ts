@@ -1,7 +1,7 @@
 import { seededUniform } from './random';
 import { loneFerment, runFamily, type Family } from './family';
-import { askedSoda, warmBottle } from './handmade.test-tool';
-import { lastReadHour, pickedByWeight, pickedByWhatComes, upTo } from './picking';
+import { askedSoda, handmadeRun, warmBottle } from './handmade.test-tool';
+import { gasADayOn, lastReadHour, pickedByWeight, pickedByWhatComes, upTo } from './picking';
 import { memberOf, UNKNOWNS } from './priors';
 import { drawPoints, priorProposal } from './proposal';
 import { valuesOverTime } from './quantiles';
@@ -23,6 +23,19 @@ test('picked evenly by weight, along an order; one picked twice weighs twice', (
     [0, 2],
     [0.5, 0.5],
   ]);
+  // One that ends where a pick falls has it.
+  expect(pickedByWeight(Float64Array.of(0.25, 0.5, 0.25), Float64Array.of(1, 2, 3), 2).indices).toEqual([
+    0, 1,
+  ]);
+});
+
+test('gas a day on: what there is at the last row, and a day of what it makes there', () => {
+  const run = handmadeRun({
+    hours: [0, 10, 20],
+    members: 2,
+    row: (m, hour) => ({ CO2: 0.1 * hour * (m + 1), GAS_RATE: hour === 20 ? 0.05 * (m + 1) : 9 }),
+  });
+  expect([...gasADayOn(run)]).toEqual([expect.closeTo(2 + 24 * 0.05, 5), expect.closeTo(4 + 24 * 0.1, 5)]);
 });
 
 test('a family up to an hour: stages end there, branches as well; its last reading or draw', () => {
