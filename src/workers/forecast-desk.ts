@@ -257,7 +257,7 @@ export class ForecastDesk {
     const doubtful = ({ question: { subject, asked }, key }: Asked<AboutFamily>) => {
       const answer = this.answers.get(subject);
       if (answer?.key !== key || answer.closely || this.unclear.has(key)) return false;
-      return isInDoubt(asked, answer.family!.lots);
+      return answer.family !== undefined && isInDoubt(asked, answer.family.lots);
     };
     return [...this.newest.values()].filter(doubtful).sort((a, b) => a.rank - b.rank)[0];
   }
