@@ -228,6 +228,16 @@ describe('the forecast desk', () => {
       } as never,
     });
     const resting = () => desk(new Map(), () => Promise.resolve());
+    /** A desk whose only answer could not be looked at closely. */
+    const unclear = async () => {
+      const made = resting();
+      await made.desk.start();
+      made.desk.ask(read('a', 1), 0);
+      await Promise.resolve();
+      made.fail(1);
+      await settled();
+      return made;
+    };
 
     test('a limit in doubt is worked out closely once, in place of the answer and its runs', async () => {
       const { desk: d, asked, put } = resting();
@@ -257,12 +267,7 @@ describe('the forecast desk', () => {
     });
 
     test('what cannot be looked at closely keeps its answer, and is not tried again', async () => {
-      const { desk: d, asked, fail } = resting();
-      await d.start();
-      d.ask(read('a', 1), 0);
-      await Promise.resolve();
-      fail(1);
-      await settled();
+      const { desk: d, asked } = await unclear();
       d.ask(read('a', 1), 0);
       await settled();
       expect([asked, d.hasFailed('a')]).toEqual([['family a1', 'closely a1'], false]);
@@ -270,12 +275,7 @@ describe('the forecast desk', () => {
     });
 
     test('an answer to an older question is not looked at closely for one that failed', async () => {
-      const { desk: d, asked, fail } = resting();
-      await d.start();
-      d.ask(read('a', 1), 0);
-      await Promise.resolve();
-      fail(1);
-      await settled();
+      const { desk: d, asked, fail } = await unclear();
       fail(1);
       d.ask(read('a', 2), 0);
       await settled();
