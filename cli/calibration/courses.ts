@@ -13,6 +13,7 @@ export interface Course {
   readonly celsius: Float64Array;
 }
 
+/** Fizz whose hour the forecast is judged by, volumes. */
 export const target = 2.5;
 /** Volumes from a gram of sugar in a litre, as much as yeast really makes. */
 const volumesPerGram = 0.245;
