@@ -52,7 +52,7 @@ console.log(
     ]),
   ),
 );
-console.log('\nThe same when the squeeze is made at the hour that Today asks for.\n');
+console.log('\nThe same when the third is the look that Today asks for, a squeeze or the gauge.\n');
 console.log(
   table(
     [...bands, 'error left', 'asked at, share of the time'],

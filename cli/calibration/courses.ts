@@ -57,6 +57,8 @@ export function weatherOf(batch: Batch, normal: () => number): Weather {
   let warmer = 0;
   let livelier = 0;
   const off = batch.kitchen.offset + (batch.truth.thermometer ?? 0) * Math.sign(normal());
+  const { swing = 1 } = batch.truth;
+  const begun = swing === 1 ? 0 : 12 * normal();
   const count = Math.round(batch.hours / step) + 1;
   const celsius = new Float64Array(count);
   const pace = new Float64Array(count);
@@ -64,7 +66,7 @@ export function weatherOf(batch: Batch, normal: () => number): Weather {
   for (let i = 0; i < count; i++) {
     warmer = 0.995 * warmer + 0.05 * normal();
     livelier = forgets * livelier + 0.2 * Math.sqrt(1 - forgets ** 2) * normal();
-    celsius[i] = batch.celsius + off + warmer + Math.sin((i * step * Math.PI) / 12);
+    celsius[i] = batch.celsius + off + warmer + swing * Math.sin(((i * step + begun) * Math.PI) / 12);
     pace[i] = Math.exp(livelier);
   }
   return { celsius, pace };

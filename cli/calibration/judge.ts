@@ -33,9 +33,9 @@ export interface Record {
   readonly before: Verdict;
   /** After three readings at hours of the maker's choosing. */
   readonly after: Verdict;
-  /** The same, the squeeze made when Today asks for it. */
+  /** The same, the third being the look that Today asks for. */
   readonly asked: Verdict;
-  /** That hour over the truth. */
+  /** Its hour over the truth. */
   readonly askedAt: number;
 }
 
@@ -45,28 +45,40 @@ export function squeezeWord(gaugeBar: number): string {
   return words[edges.filter((edge) => gaugeBar > edge).length]!;
 }
 
-/** A hydrometer, a gauge and a squeeze, at hours on the way to the target. */
-export const readingsOf = (
-  course: Course,
-  [first, second, third]: readonly number[],
-  [ofSg, ofGauge, ofSqueeze]: readonly number[],
-): [Reading, Reading, Reading] => [
-  { hour: first!, kind: 'sg', value: gravityAt(course, first!) + 0.0015 * ofSg! },
-  { hour: second!, kind: 'gaugeBar', value: Math.max(-0.4, gaugeAt(course, second!) + 0.15 * ofGauge!) },
-  { hour: third!, kind: 'squeeze', value: squeezeWord(gaugeAt(course, third!) + 0.25 * ofSqueeze!) as never },
-];
+type Tool = 'sg' | 'gaugeBar' | 'squeeze';
+/** Where a gauge's scale ends, bar. */
+const scaleEnds = 10;
 
-/** When a maker reads who expects the target after so many hours. */
-export const readAt = (expectedHours: number): number[] =>
-  [0.35, 0.55, 0.7].map((share) => Math.max(2, share * expectedHours));
+/** What a maker reads off a tool; `stray` is a standard normal number. */
+function readOff(course: Course, kind: Tool, hour: number, stray: number): Reading {
+  switch (kind) {
+    case 'sg':
+      return { hour, kind, value: gravityAt(course, hour) + 0.0015 * stray };
+    case 'gaugeBar': {
+      const shown = gaugeAt(course, hour) + 0.15 * stray;
+      return { hour, kind, value: Math.min(scaleEnds, Math.max(-0.4, shown)) };
+    }
+    case 'squeeze':
+      return { hour, kind, value: squeezeWord(gaugeAt(course, hour) + 0.25 * stray) as never };
+  }
+}
 
-/** When Today would ask for a squeeze after these readings; null when none would tell anything. */
-function askedSqueeze(scenario: Scenario, hours: number): number | null {
+/** A hydrometer, a gauge and a squeeze on the way to a target that is expected after so many hours. */
+export const threeReadings = (course: Course, expectedHours: number, strays: readonly number[]): Reading[] =>
+  (['sg', 'gaugeBar', 'squeeze'] as const).map((kind, i) =>
+    readOff(course, kind, Math.max(2, [0.35, 0.55, 0.7][i]! * expectedHours), strays[i]!),
+  );
+
+/** The look that Today would ask for after these readings, of gauge and squeeze; null when none would tell anything. */
+function askedLook(scenario: Scenario, hours: number): { readonly kind: Tool; readonly hour: number } | null {
   const { run, passages } = askOf(scenario, hours);
   const fromHour = scenario.readings.at(-1)!.hour;
   const [late] = passageQuantiles(run, passages, [0.75]) as [number];
-  const looks = tellingLooks(run, { kinds: ['squeeze'], moments: passages, fromHour, untilHour: late });
-  return looks.sort((a, b) => b.gain - a.gain)[0]?.hour ?? null;
+  const kinds = ['squeeze', 'gaugeBar'] as const;
+  const [look] = tellingLooks(run, { kinds, moments: passages, fromHour, untilHour: late }).sort(
+    (a, b) => b.gain - a.gain,
+  );
+  return look ? { kind: look.kind as Tool, hour: look.hour } : null;
 }
 
 /** The scenario of a batch, as a maker would write it. */
@@ -144,18 +156,18 @@ export function judge(
     const course = courseOf(batch, weatherOf(batch, normal));
     const hour = Math.min(batch.hours, hourOf(course.volumes, target));
     const before = verdictOf(scenarioOf(culture, batch, []), hour, batch.hours);
-    const times = readAt(before.middle);
-    const noise = [normal(), normal(), normal()];
-    const read = (third: number) => readingsOf(course, [times[0]!, times[1]!, third], noise);
-    const after = verdictOf(scenarioOf(culture, batch, read(times[2]!)), hour, batch.hours);
-    const two = scenarioOf(culture, batch, read(times[2]!).slice(0, 2));
-    const askedHour = askedSqueeze(two, batch.hours) ?? times[2]!;
-    const asked = verdictOf(scenarioOf(culture, batch, read(askedHour)), hour, batch.hours);
+    const strays = [normal(), normal(), normal()];
+    const three = threeReadings(course, before.middle, strays);
+    const two = three.slice(0, 2);
+    const look = askedLook(scenarioOf(culture, batch, two), batch.hours);
+    const third = look ? readOff(course, look.kind, look.hour, strays[2]!) : three[2]!;
+    const after = verdictOf(scenarioOf(culture, batch, three), hour, batch.hours);
+    const asked = verdictOf(scenarioOf(culture, batch, [...two, third]), hour, batch.hours);
     return {
       before: before.verdict,
       after: after.verdict,
       asked: asked.verdict,
-      askedAt: askedHour / hour,
+      askedAt: third.hour / hour,
     };
   });
 }
@@ -214,16 +226,11 @@ export function judgeLooks(
       kind: kinds[Math.floor(2 * uniform())]!,
       hour: span.fromHour + (span.untilHour - span.fromHour) * uniform(),
     };
-    const after = (look: { readonly kind: string; readonly hour: number }) => {
-      const gauge = gaugeAt(course, look.hour);
-      const reading =
-        look.kind === 'squeeze'
-          ? { hour: look.hour, kind: 'squeeze', value: squeezeWord(gauge + 0.25 * normal()) }
-          : { hour: look.hour, kind: 'gaugeBar', value: Math.max(-0.4, gauge + 0.15 * normal()) };
-      return askOf(scenarioOf(culture, batch, [reading as Reading]), batch.hours).quantiles[2]!;
-    };
+    const after = (look: { readonly kind: Tool; readonly hour: number }) =>
+      askOf(scenarioOf(culture, batch, [readOff(course, look.kind, look.hour, normal())]), batch.hours)
+        .quantiles[2]!;
     errors.unread += Math.abs(quantiles[2]! - hour) / kitchens;
-    errors.asked += Math.abs(after(asked) - hour) / kitchens;
+    errors.asked += Math.abs(after({ kind: asked.kind as Tool, hour: asked.hour }) - hour) / kitchens;
     errors.random += Math.abs(after(random) - hour) / kitchens;
   }
   return errors;

@@ -1,6 +1,6 @@
 import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { learn, type Lesson } from '../../src/core/forecast/lessons.ts';
-import { askOf, readAt, readingsOf, scenarioOf } from './judge.ts';
+import { askOf, threeReadings, scenarioOf } from './judge.ts';
 import { courseOf, drawBatch, drawKitchen, hourOf, target, weatherOf } from './courses.ts';
 import { type CultureOfTruth, type truths } from './truths.ts';
 
@@ -45,7 +45,7 @@ export function learnedError(
         scenarioOf(
           culture,
           batch,
-          readingsOf(course, readAt(culture.hoursToTarget), [normal(), normal(), normal()]),
+          threeReadings(course, culture.hoursToTarget, [normal(), normal(), normal()]),
         ),
         batch.hours,
       );

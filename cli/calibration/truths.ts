@@ -32,9 +32,10 @@ export interface Truth {
   readonly eat: (s: Standing, k: Kitchen, culture: CultureOfTruth) => number;
   /** How much of what is eaten makes gas, 0–1; all of it where nothing is said. */
   readonly gasShare?: (s: Standing) => number;
-  /** Gas lost an hour, share of what is held above a volume; thermometer's fault, °C. */
+  /** Gas lost an hour, share of what is held above a volume; thermometer's fault and how far the days stray from the middle, °C. */
   readonly leak?: number;
   readonly thermometer?: number;
+  readonly swing?: number;
 }
 
 /** What is pitched: hours to 2.5 volumes at 21 °C in the middling kitchen, hours of lag among them, and base. */
@@ -195,6 +196,21 @@ function stirredByGas(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfT
   return waking * stirred * s.cells * monod(s, 3);
 }
 
+/** Cells sit in clumps and only those outside divide: their number grows by the surface, without an end. */
+function inClumps(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > 0.8 * lagHours * k.lag ? 1 : 0.1;
+  s.cells += step * awake * 0.012 * growsBy * s.cells ** (2 / 3);
+  return (awake * k.cells * s.cells * monod(s, 4)) / (1 + s.held / 12);
+}
+
+/** Cells multiply quickly and die by and by, the sooner the more they have eaten. */
+function dying(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > 0.9 * lagHours * k.lag ? 1 : 0.1;
+  const born = awake * 0.14 * (1 - s.cells / (1.6 * growsBy * k.cells));
+  s.cells += step * s.cells * (born - 0.002 * (s.start - left(s)));
+  return awake * s.cells * monod(s, 3);
+}
+
 export const truths: readonly Truth[] = [
   { name: 'logistic cells behind a hard delay', inSight: true, warmth: ratkowsky, eat: logistic },
   { name: 'linear uptake', inSight: true, warmth: arrhenius, eat: linear },
@@ -209,13 +225,16 @@ export const truths: readonly Truth[] = [
   { name: 'a lopsided S of gas', inSight: true, warmth: tenfold(2.2), eat: lopsided },
   { name: 'sugar split first', inSight: true, warmth: ratkowsky, eat: splitFirst },
   { name: 'growth while the air lasts', inSight: true, warmth: arrhenius, eat: whileAirLasts },
-  { name: 'cells that wake by and by', inSight: false, warmth: tenfold(2.5), eat: wakingByAndBy },
+  { name: 'cells that wake by and by', inSight: true, warmth: tenfold(2.5), eat: wakingByAndBy },
   {
     name: 'bacteria first',
-    inSight: false,
+    inSight: true,
     warmth: ratkowsky,
     eat: bacteriaFirst,
     gasShare: (s) => s.cells / (s.cells + 0.8),
   },
-  { name: 'stirred up by its gas', inSight: false, warmth: arrhenius, eat: stirredByGas },
+  { name: 'stirred up by its gas', inSight: true, warmth: arrhenius, eat: stirredByGas },
+  { name: 'cells in clumps', inSight: false, warmth: tenfold(2), eat: inClumps },
+  { name: 'cells that die by and by', inSight: false, warmth: ratkowsky, eat: dying },
+  { name: 'warm days and cold nights', inSight: false, warmth: ratkowsky, eat: logistic, swing: 4 },
 ];

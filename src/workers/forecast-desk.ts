@@ -73,7 +73,7 @@ interface Waiting extends Asked {
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
-export const answerVersion = '13-';
+export const answerVersion = '14-';
 /** Families whose runs are kept in memory: a run is some megabytes. */
 const runsKept = 2;
 /** Nothing is looked at closely before a page has settled. */

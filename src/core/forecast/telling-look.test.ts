@@ -33,11 +33,22 @@ describe('the most telling look', () => {
       const p = a / (a + b);
       left += ((a + b) / 2) * 1600 * p * (1 - p);
     }
-    expect(look!.gain).toBeCloseTo(1 - Math.sqrt(left) / 20, 6);
-    expect(look!.gain).toBeGreaterThan(0.8);
+    // For the kitchen that was ready at 10 hours it comes too late: half of what it tells counts.
+    expect(look!.gain).toBeCloseTo((1 - Math.sqrt(left) / 20) / 2, 6);
+    expect(look!.gain).toBeGreaterThan(0.4);
     expect(look).toMatchObject({ kind: 'sweet', hour: 20 });
     expect(look!.decides[0]).toBeCloseTo(10, 0);
     expect(look!.decides[1]).toBeCloseTo(50, 0);
+  });
+
+  test('a look before the moment of any kitchen counts whole, one after the moment of all not at all', () => {
+    const early = { ...ask, moments: Float64Array.of(25, 50), fromHour: 20, untilHour: 20 };
+    const late = { ...ask, moments: Float64Array.of(5, 20), fromHour: 20, untilHour: 20 };
+    const half = { ...ask, fromHour: 20, untilHour: 20 };
+    // What it tells of the moment is the same share of its spread in all three: only when it comes differs.
+    const [whole] = tellingLooks(jar(3), early);
+    expect(tellingLooks(jar(3), half)[0]!.gain / whole!.gain).toBeCloseTo(0.5, 9);
+    expect(tellingLooks(jar(3), late)).toEqual([]);
   });
 
   test('every second hour the kind that tells most; an instrument by its error', () => {

@@ -12,7 +12,10 @@ export type LookKind = 'squeeze' | 'sweet' | 'foam' | 'gaugeBar' | 'sg';
 export interface TellingLook {
   readonly kind: LookKind;
   readonly hour: number;
-  /** Share of the uncertainty of the moment, as a standard deviation, that it would take away on average, 0–1. */
+  /**
+   * Share of the uncertainty of the moment, as a standard deviation, that it would take away on average, 0–1. A look after the
+   * moment helps nobody: it counts by the share of kitchens whose moment is still to come.
+   */
   readonly gain: number;
   /** The moment it would point to if it turned out low, and high: one in seven looks is beyond each. */
   readonly decides: readonly [earlier: number, later: number];
@@ -51,17 +54,15 @@ export function tellingLooks(run: StoredRun, ask: LookAsk): TellingLook[] {
   const out: TellingLook[] = [];
   for (let hour = Math.ceil(ask.fromHour); hour <= ask.untilHour; hour += everyHours) {
     const index = hourIndexAt(run.hours, hour);
+    const inTime = shareAfter(moments, weights, run.hours[index]!);
     const looks = ask.kinds.map((kind): TellingLook => {
       const place = { ...places[index]! };
       const values = Float64Array.from(tried, (m) => {
         place.celsius = run.celsius[rowOf(run, m, index)]!;
         return expected(kind, run.rows, rowAt(run, m, index), place);
       });
-      return {
-        kind,
-        hour: run.hours[index]!,
-        ...worthOf(kind, values, moments, weights, before.deviation),
-      };
+      const { gain, decides } = worthOf(kind, values, moments, weights, before.deviation);
+      return { kind, hour: run.hours[index]!, gain: gain * inTime, decides };
     });
     const best = looks.sort((a, b) => b.gain - a.gain)[0];
     if (best && best.gain > 0.02) out.push(best);
@@ -81,6 +82,17 @@ function spread(moments: Float64Array, weights: Float64Array) {
   let variance = 0;
   for (let m = 0; m < moments.length; m++) variance += weights[m]! * (moments[m]! - mean) ** 2;
   return { mean, deviation: Math.sqrt(variance / total), total };
+}
+
+/** Share of the weight whose moment comes after an hour, 0–1. */
+function shareAfter(moments: Float64Array, weights: Float64Array, hour: number): number {
+  let after = 0;
+  let total = 0;
+  for (let m = 0; m < moments.length; m++) {
+    if (moments[m]! > hour) after += weights[m]!;
+    total += weights[m]!;
+  }
+  return after / total;
 }
 
 /** What is left of the spread when the look is made, and how far its results lie apart. */
