@@ -211,6 +211,21 @@ function dying(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): 
   return awake * s.cells * monod(s, 3);
 }
 
+/** Food for growth runs out, and cells that lack it also work slower; what they have eaten says how much is left. */
+function nitrogenRunsOut(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = 1 - Math.exp(-((s.age / (0.9 * lagHours * k.lag)) ** 3));
+  const food = Math.max(0, 1 - s.cells / (1.3 * growsBy * k.cells));
+  s.cells += step * awake * 0.11 * s.cells * (food / (0.25 + food));
+  return awake * s.cells * (0.45 + 0.55 * food) * monod(s, 4);
+}
+
+/** A crowd that quickens itself: each cell works the faster the more of them there are. */
+function quickeningCrowd(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+  const awake = s.age > 0.6 * lagHours * k.lag ? 1 : 0.2;
+  s.cells += step * awake * 0.08 * s.cells * (1 - s.cells / (0.8 * growsBy * k.cells));
+  return (awake * s.cells ** 1.3 * monod(s, 3)) / (1 + s.held / 10);
+}
+
 export const truths: readonly Truth[] = [
   { name: 'logistic cells behind a hard delay', inSight: true, warmth: ratkowsky, eat: logistic },
   { name: 'linear uptake', inSight: true, warmth: arrhenius, eat: linear },
@@ -234,7 +249,9 @@ export const truths: readonly Truth[] = [
     gasShare: (s) => s.cells / (s.cells + 0.8),
   },
   { name: 'stirred up by its gas', inSight: true, warmth: arrhenius, eat: stirredByGas },
-  { name: 'cells in clumps', inSight: false, warmth: tenfold(2), eat: inClumps },
-  { name: 'cells that die by and by', inSight: false, warmth: ratkowsky, eat: dying },
-  { name: 'warm days and cold nights', inSight: false, warmth: ratkowsky, eat: logistic, swing: 4 },
+  { name: 'cells in clumps', inSight: true, warmth: tenfold(2), eat: inClumps },
+  { name: 'cells that die by and by', inSight: true, warmth: ratkowsky, eat: dying },
+  { name: 'warm days and cold nights', inSight: true, warmth: ratkowsky, eat: logistic, swing: 4 },
+  { name: 'food for growth runs out', inSight: false, warmth: arrhenius, eat: nitrogenRunsOut },
+  { name: 'a crowd that quickens itself', inSight: false, warmth: tenfold(2.2), eat: quickeningCrowd },
 ];

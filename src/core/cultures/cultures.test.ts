@@ -18,7 +18,7 @@ import { perMl } from './culture';
 // id | unit | yeast | lactics | acetics | lag work | heterolactic | lactic acid | vigour spread | sugar left g/L | dose low, usual, high
 const doses = `
 ginger-bug | ml | 0.00068 | 0.00012 | 0 | 1.45 | 0.5 | 0.004 | 0.3 | 12 | 0.05 0.08 0.12
-water-kefir-grains | g | 0.0121 | 0.0034 | 0.0004 | 0.65 | 0.5 | 0 | 0.26 | 0 | 40 60 90
+water-kefir-grains | g | 0.014 | 0.0034 | 0.0004 | 0.85 | 0.5 | 0 | 0.26 | 0 | 40 60 90
 water-kefir-liquid | ml | 0.0005 | 0.00025 | 0.00001 | 0.2 | 0.5 | 0.003 | 0.3 | 25 | 0.05 0.1 0.5
 whey | ml | 0.00004 | 0.00035 | 0 | 1.5 | 0.35 | 0.006 | 0.36 | 0 | 0.015 0.025 0.035
 wild | ml | 0.00025 | 0.00008 | 0.000004 | 1 | 0.5 | 0.002 | 0.36 | 40 | 0.06 0.12 0.25

@@ -115,8 +115,8 @@ describe('a dose in a litre', () => {
   });
 
   test('grains crowd: 200 g/L do the work of 50·4^0.55', () => {
-    expect(of('water-kefir-grains', 50).yeast).toBeCloseTo(0.605, 9);
-    expect(of('water-kefir-grains', 200).yeast).toBeCloseTo(0.0121 * 50 * 4 ** 0.55, 9);
+    expect(of('water-kefir-grains', 50).yeast).toBeCloseTo(0.7, 9);
+    expect(of('water-kefir-grains', 200).yeast).toBeCloseTo(0.014 * 50 * 4 ** 0.55, 9);
     expect(of('water-kefir-grains', 0).yeast).toBe(0);
   });
 

@@ -120,10 +120,10 @@ describe('the question about a jar', () => {
     const { kept, stages } = question.ferment;
     // 60 g in about 831 ml: 72 g/L crowd to 50·(72/50)^0.55.
     const dose = 50 * (60 / question.ferment.liquidLitres / 50) ** 0.55;
-    expect(kept!.fresh.yeast).toBeCloseTo(0.0121 * dose, 3);
-    expect(kept!.lagWork).toBe(0.65);
+    expect(kept!.fresh.yeast).toBeCloseTo(0.014 * dose, 3);
+    expect(kept!.lagWork).toBe(0.85);
     const renewal = stages.find(({ inflows }) => inflows?.length)!.inflows![0]!;
-    expect(renewal.yeast).toBeGreaterThan(0.0121 * 50);
+    expect(renewal.yeast).toBeGreaterThan(0.014 * 50);
     expect(renewal.sucrose).toBeCloseTo(44.955 / ((700 * 0.99979 + 44.955 * 0.62) / 1000), 0);
     expect(question.fedHour).toBeCloseTo(36.2, 6);
     expect(liquidMl(lot.contents)).toBeGreaterThan(800);
