@@ -22,7 +22,7 @@ const year = 24 * 366;
 // What a scenario may say, at both edges.
 test.each([
   ['schema', ['yuzet.scenario/1'], ['yuzet.scenario/2', undefined]],
-  ['liquidLitres', [0.05, 100, undefined], [0.04, 101, '1']],
+  ['liquidLitres', [0.05, 2.5, undefined], [0.04, 101, '1']],
   ['base', ['syrup', 'juice', 'black-tea', undefined], ['beer']],
   ['citrusMlPerLitre', [0, 300], [-1, 301]],
   ['sugars.sucrose', [0, 400], [-0.1, 400.1, NaN]],
@@ -95,6 +95,19 @@ test('a dose is needed but by what lives on the base itself; the work is bounded
   expect(tooMuchWork(5000, 1000)).toBe(
     '5000 kitchens over 1000 h are more than can be reckoned at once: at most 4000 for so long a time',
   );
+});
+
+test('what is sealed keeps two per cent of air, what is not need not', () => {
+  const stage = (headspaceMl: number, vessel = 'sealed') => [{ hours: 24, vessel, celsius: 21, headspaceMl }];
+  expect(read('stages', stage(20))).toBe(true);
+  expect(read('stages', stage(19.9))).toBe(
+    'stages.0.headspaceMl: leave at least 20 ml (2 %): warmed and gassed the liquid swells by half a percent, and below that a few degrees decide over the pressure',
+  );
+  expect([read('stages', stage(0, 'open')), read('stages', stage(0, 'airlock'))]).toEqual([true, true]);
+  // The example's second stage is sealed over 50 ml.
+  expect(read('liquidLitres', 2.6)).toMatch(/^stages\.1\.headspaceMl: leave at least 52 ml/);
+  const jar = { schema: 'yuzet.scenario/1', liquidLitres: 100, stages: stage(0, 'open'), readings: [] };
+  expect(Scenario.safeParse(jar).success).toBe(true);
 });
 
 test('a starter’s amount goes by its own unit; none has none', () => {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { leastHeadspaceShare } from '../gas/headspace';
 import { lotSigns } from '../lots/signs';
 import { baseKinds, gramStarters, selfStarting, signs, starterKinds, vesselStates } from './scenario-kinds';
 
@@ -96,6 +97,14 @@ export const tooMuchWork = (members: number, hours: number): string | null =>
     ? `${members} kitchens over ${Math.round(hours)} h are more than can be reckoned at once: at most ${Math.floor(mostMemberHours / hours)} for so long a time`
     : null;
 
+/** Says that a vessel is shut too full to tell its pressure, if it is. */
+export function headspaceFault({ vessel, headspaceMl }: Stage, liquidLitres: number): string | null {
+  const least = 1000 * liquidLitres * leastHeadspaceShare;
+  return vessel === 'sealed' && headspaceMl < least
+    ? `leave at least ${Math.ceil(least)} ml (2 %): warmed and gassed the liquid swells by half a percent, and below that a few degrees decide over the pressure`
+    : null;
+}
+
 /** A question to the forecast: what goes in, through which stages, and what was seen so far. */
 export const Scenario = z
   .strictObject({
@@ -132,6 +141,10 @@ export const Scenario = z
         message: 'too fine for so long a time: over 9000 steps',
       });
     }
+    scenario.stages.forEach((stage, index) => {
+      const message = headspaceFault(stage, scenario.liquidLitres);
+      if (message) context.addIssue({ code: 'custom', path: ['stages', index, 'headspaceMl'], message });
+    });
     scenario.readings.forEach((reading, index) => {
       if (reading.hour > total) {
         context.addIssue({

@@ -67,6 +67,23 @@ describe('what a published family may be', () => {
     ]);
   });
 
+  test('what is sealed keeps two per cent of air: the jar by its own liquid, a bottle by its own', () => {
+    const stage = (headspaceMl: number) => ({
+      hours: 24,
+      vessel: 'sealed' as const,
+      celsius: 22,
+      headspaceMl,
+    });
+    expect(faults(jar({ stages: [stage(40)] }))).toEqual([]);
+    expect(faults(jar({ stages: [stage(39)] }))).toEqual([
+      expect.stringMatching(/^jar\.stages\.0\.headspaceMl: leave at least 40 ml \(2 %\)/),
+    ]);
+    expect(faults(bottle({ litres: 0.5, stages: [stage(20), stage(10)] }))).toEqual([]);
+    expect(faults(bottle({ litres: 0.5, stages: [stage(20), stage(9)] }))).toEqual([
+      expect.stringMatching(/^bottles\.0\.stages\.1\.headspaceMl: leave at least 10 ml \(2 %\)/),
+    ]);
+  });
+
   test('hours lie within the jar’s and the bottle’s own time, to the very end', () => {
     expect(
       faults(jar({ additions: [{ hour: 24, litres: 1 }], readings: [{ hour: 24, kind: 'ph', value: 4 }] })),
@@ -123,7 +140,7 @@ describe('what a published family may be', () => {
     expect([
       first({ members: 1 }),
       first(bottle({ litres: 0.02 })),
-      first(bottle({ litres: 20 })),
+      first(bottle({ litres: 20, stages: [{ ...pilot.stages[0], headspaceMl: 400 }] })),
       first(bottle({ name: 'x'.repeat(80) })),
     ]).toEqual(Array<boolean>(4).fill(true));
   });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { doseFault, Scenario, Stage, tooMuchWork } from '../ferment/scenario';
+import { doseFault, headspaceFault, Scenario, Stage, tooMuchWork } from '../ferment/scenario';
 
 const hour = z
   .number()
@@ -71,7 +71,15 @@ export const FamilyScenario = z
         each.hour > total &&
         fault(['jar', 'additions', i, 'hour'], `after the jar's last stage ends (${total} h)`),
     );
+    family.jar.stages.forEach((stage, i) => {
+      const full = headspaceFault(stage, family.jar.liquidLitres);
+      if (full) fault(['jar', 'stages', i, 'headspaceMl'], full);
+    });
     family.bottles.forEach((bottle, i) => {
+      bottle.stages.forEach((stage, s) => {
+        const full = headspaceFault(stage, bottle.litres);
+        if (full) fault(['bottles', i, 'stages', s, 'headspaceMl'], full);
+      });
       if (bottle.fromHour > total)
         fault(['bottles', i, 'fromHour'], `after the jar's last stage ends (${total} h)`);
       const end = bottle.fromHour + bottle.stages.reduce((sum, stage) => sum + stage.hours, 0);

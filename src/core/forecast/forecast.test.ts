@@ -216,7 +216,7 @@ describe('laws', () => {
         hours: fc.integer({ min: 1, max: 40 }),
         vessel: fc.constantFrom('open', 'airlock', 'sealed'),
         celsius: fc.integer({ min: 0, max: 38 }),
-        headspaceMl: fc.integer({ min: 0, max: 200 }),
+        headspaceMl: fc.integer({ min: 20, max: 200 }),
       }),
       { minLength: 1, maxLength: 3 },
     ),
