@@ -1,5 +1,8 @@
 import { handmadeRun, warmBottle, warmJar } from './handmade.test-tool';
+import { placesOf } from './quantiles';
+import { gaugeBarAt } from './quantities';
 import { normalBelow } from './random';
+import { rowAt, rowOf } from './stored-run';
 import { tellingLooks } from './telling-look';
 
 // Two kitchens as likely as each other: one ready at 10 hours, one at 50. Their sweetness parts them by and by.
@@ -49,6 +52,33 @@ describe('the most telling look', () => {
     const [whole] = tellingLooks(jar(3), early);
     expect(tellingLooks(jar(3), half)[0]!.gain / whole!.gain).toBeCloseTo(0.5, 9);
     expect(tellingLooks(jar(3), late)).toEqual([]);
+  });
+
+  test('what a gauge is worth, worked out on paper', () => {
+    const run = handmadeRun({
+      hours,
+      members: 2,
+      stages: [warmBottle],
+      row: (m, hour) => ({ CO2: (m === 0 ? 0.3 : 0.27) * hour, SUCROSE: 60, PH: 4 }),
+    });
+    const moments = Float64Array.of(25, 65);
+    const [look] = tellingLooks(run, { kinds: ['gaugeBar'], moments, fromHour: 20, untilHour: 20 });
+    const place = { ...placesOf(run)[20]!, celsius: run.celsius[rowOf(run, 0, 20)]! };
+    const [high, low] = [0, 1].map((m) => gaugeBarAt(run.rows, rowAt(run, m, 20), place)) as [number, number];
+    expect(high - low).toBeGreaterThan(0.2);
+    // Nine results, a ninth of the chance each: between the middles of the two weights, at a quarter and three quarters, on a line.
+    let [left, sum] = [0, 0];
+    for (let i = 0; i < 9; i++) {
+      const read = low + (high - low) * Math.min(1, Math.max(0, ((i + 0.5) / 9 - 0.25) / 0.5));
+      const density = (value: number) => {
+        const error = Math.hypot(0.18, 0.06 * value);
+        return Math.exp(-((read - value) ** 2) / error ** 2 / 2) / error;
+      };
+      const p = density(high) / (density(high) + density(low));
+      left += (density(high) + density(low)) * 1600 * p * (1 - p);
+      sum += density(high) + density(low);
+    }
+    expect(look!.gain).toBeCloseTo(1 - Math.sqrt(left / sum) / 20, 6);
   });
 
   test('every second hour the kind that tells most; an instrument by its error', () => {
