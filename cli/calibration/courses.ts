@@ -58,7 +58,8 @@ export function weatherOf(batch: Batch, normal: () => number): Weather {
   let livelier = 0;
   const off = batch.kitchen.offset + (batch.truth.thermometer ?? 0) * Math.sign(normal());
   const { swing = 1 } = batch.truth;
-  const begun = swing === 1 ? 0 : 12 * normal();
+  // Where days matter, batches begin at any hour.
+  const begun = batch.truth.swing === undefined ? 0 : 12 * normal();
   const count = Math.round(batch.hours / step) + 1;
   const celsius = new Float64Array(count);
   const pace = new Float64Array(count);

@@ -46,6 +46,13 @@ export function squeezeWord(gaugeBar: number): string {
 }
 
 type Tool = 'sg' | 'gaugeBar' | 'squeeze';
+/** Tools for a bottle that stays shut. */
+const onBottles = ['squeeze', 'gaugeBar'] as const;
+
+interface Look {
+  readonly kind: Tool;
+  readonly hour: number;
+}
 /** Where a gauge's scale ends, bar. */
 const scaleEnds = 10;
 
@@ -69,16 +76,21 @@ export const threeReadings = (course: Course, expectedHours: number, strays: rea
     readOff(course, kind, Math.max(2, [0.35, 0.55, 0.7][i]! * expectedHours), strays[i]!),
   );
 
-/** The look that Today would ask for after these readings, of gauge and squeeze; null when none would tell anything. */
-function askedLook(scenario: Scenario, hours: number): { readonly kind: Tool; readonly hour: number } | null {
-  const { run, passages } = askOf(scenario, hours);
-  const fromHour = scenario.readings.at(-1)!.hour;
-  const [late] = passageQuantiles(run, passages, [0.75]) as [number];
-  const kinds = ['squeeze', 'gaugeBar'] as const;
-  const [look] = tellingLooks(run, { kinds, moments: passages, fromHour, untilHour: late }).sort(
-    (a, b) => b.gain - a.gain,
-  );
+/** The look between two hours that would tell most, of squeeze and gauge; null when none would tell anything. */
+function mostTelling(
+  { run, passages }: ReturnType<typeof askOf>,
+  span: { readonly fromHour: number; readonly untilHour: number },
+): Look | null {
+  const looks = tellingLooks(run, { kinds: onBottles, moments: passages, ...span });
+  const [look] = looks.sort((a, b) => b.gain - a.gain);
   return look ? { kind: look.kind as Tool, hour: look.hour } : null;
+}
+
+/** The look that Today would ask for after these readings. */
+function askedLook(scenario: Scenario, hours: number): Look | null {
+  const answer = askOf(scenario, hours);
+  const [late] = passageQuantiles(answer.run, answer.passages, [0.75]) as [number];
+  return mostTelling(answer, { fromHour: scenario.readings.at(-1)!.hour, untilHour: late });
 }
 
 /** The scenario of a batch, as a maker would write it. */
@@ -213,24 +225,23 @@ export function judgeLooks(
   normal: () => number,
 ): LookScore {
   const errors = { unread: 0, asked: 0, random: 0 };
-  const kinds = ['squeeze', 'gaugeBar'] as const;
   for (let k = 0; k < kitchens; k++) {
     const batch = drawnBatch(truth, culture, uniform, normal);
     const course = courseOf(batch, weatherOf(batch, normal));
     const hour = Math.min(batch.hours, hourOf(course.volumes, target));
-    const { passages, run, quantiles } = askOf(scenarioOf(culture, batch, []), batch.hours);
+    const unread = askOf(scenarioOf(culture, batch, []), batch.hours);
+    const { quantiles } = unread;
     const span = { fromHour: 0.2 * quantiles[2]!, untilHour: 0.8 * quantiles[2]! };
-    const looks = tellingLooks(run, { kinds, moments: passages, ...span });
-    const asked = looks.sort((a, b) => b.gain - a.gain)[0]!;
+    const asked = mostTelling(unread, span)!;
     const random = {
-      kind: kinds[Math.floor(2 * uniform())]!,
+      kind: onBottles[Math.floor(2 * uniform())]!,
       hour: span.fromHour + (span.untilHour - span.fromHour) * uniform(),
     };
-    const after = (look: { readonly kind: Tool; readonly hour: number }) =>
+    const after = (look: Look) =>
       askOf(scenarioOf(culture, batch, [readOff(course, look.kind, look.hour, normal())]), batch.hours)
         .quantiles[2]!;
     errors.unread += Math.abs(quantiles[2]! - hour) / kitchens;
-    errors.asked += Math.abs(after({ kind: asked.kind as Tool, hour: asked.hour }) - hour) / kitchens;
+    errors.asked += Math.abs(after(asked) - hour) / kitchens;
     errors.random += Math.abs(after(random) - hour) / kitchens;
   }
   return errors;

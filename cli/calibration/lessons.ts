@@ -1,6 +1,6 @@
 import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { learn, type Lesson } from '../../src/core/forecast/lessons.ts';
-import { askOf, threeReadings, scenarioOf } from './judge.ts';
+import { askOf, scenarioOf, threeReadings } from './judge.ts';
 import { courseOf, drawBatch, drawKitchen, hourOf, target, weatherOf } from './courses.ts';
 import { type CultureOfTruth, type truths } from './truths.ts';
 

@@ -32,7 +32,7 @@ export interface Truth {
   readonly eat: (s: Standing, k: Kitchen, culture: CultureOfTruth) => number;
   /** How much of what is eaten makes gas, 0–1; all of it where nothing is said. */
   readonly gasShare?: (s: Standing) => number;
-  /** Gas lost an hour, share of what is held above a volume; thermometer's fault and how far the days stray from the middle, °C. */
+  /** Gas lost an hour, share of what is held above a volume; thermometer's fault, and how far the days stray from the middle when it is not by the usual degree, °C. */
   readonly leak?: number;
   readonly thermometer?: number;
   readonly swing?: number;
@@ -211,7 +211,7 @@ function dying(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): 
   return awake * s.cells * monod(s, 3);
 }
 
-/** Food for growth runs out, and cells that lack it also work slower; what they have eaten says how much is left. */
+/** Food for growth runs out as cells are made of it, and cells that lack it also work slower. */
 function nitrogenRunsOut(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = 1 - Math.exp(-((s.age / (0.9 * lagHours * k.lag)) ** 3));
   const food = Math.max(0, 1 - s.cells / (1.3 * growsBy * k.cells));

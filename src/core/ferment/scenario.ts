@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { leastHeadspaceShare } from '../gas/headspace';
+import { leastHeadspaceShare, whyHeadspace } from '../gas/headspace';
 import { lotSigns } from '../lots/signs';
 import { baseKinds, gramStarters, selfStarting, signs, starterKinds, vesselStates } from './scenario-kinds';
 
@@ -101,7 +101,7 @@ export const tooMuchWork = (members: number, hours: number): string | null =>
 export function headspaceFault({ vessel, headspaceMl }: Stage, liquidLitres: number): string | null {
   const least = 1000 * liquidLitres * leastHeadspaceShare;
   return vessel === 'sealed' && headspaceMl < least
-    ? `leave at least ${Math.ceil(least)} ml (2 %): warmed and gassed the liquid swells by half a percent, and below that a few degrees decide over the pressure`
+    ? `leave at least ${Math.ceil(least)} ml (2 %): ${whyHeadspace}`
     : null;
 }
 

@@ -54,7 +54,7 @@ export function tellingLooks(run: StoredRun, ask: LookAsk): TellingLook[] {
   const out: TellingLook[] = [];
   for (let hour = Math.ceil(ask.fromHour); hour <= ask.untilHour; hour += everyHours) {
     const index = hourIndexAt(run.hours, hour);
-    const inTime = shareAfter(moments, weights, run.hours[index]!);
+    const inTime = weightAfter(moments, weights, run.hours[index]!) / before.total;
     const looks = ask.kinds.map((kind): TellingLook => {
       const place = { ...places[index]! };
       const values = Float64Array.from(tried, (m) => {
@@ -84,16 +84,9 @@ function spread(moments: Float64Array, weights: Float64Array) {
   return { mean, deviation: Math.sqrt(variance / total), total };
 }
 
-/** Share of the weight whose moment comes after an hour, 0–1. */
-function shareAfter(moments: Float64Array, weights: Float64Array, hour: number): number {
-  let after = 0;
-  let total = 0;
-  for (let m = 0; m < moments.length; m++) {
-    if (moments[m]! > hour) after += weights[m]!;
-    total += weights[m]!;
-  }
-  return after / total;
-}
+/** Weight of those whose moment comes after an hour. */
+const weightAfter = (moments: Float64Array, weights: Float64Array, hour: number): number =>
+  weights.reduce((sum, weight, m) => (moments[m]! > hour ? sum + weight : sum), 0);
 
 /** What is left of the spread when the look is made, and how far its results lie apart. */
 function worthOf(

@@ -3,3 +3,7 @@
  * since the liquid swells by half a percent when it is warmed and gassed.
  */
 export const leastHeadspaceShare = 0.02;
+
+/** Why a bottle is not filled further. */
+export const whyHeadspace =
+  'warmed and gassed the liquid swells by half a percent, and below that a few degrees decide over the pressure';

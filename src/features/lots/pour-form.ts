@@ -1,4 +1,4 @@
-import { leastHeadspaceShare } from '@/core/gas/headspace';
+import { leastHeadspaceShare, whyHeadspace } from '@/core/gas/headspace';
 import type { EntryOf } from '@/core/journal/entry';
 import type { NewLot } from '@/core/lots/begin';
 import type { Lot, Taken } from '@/core/lots/lot';
@@ -154,10 +154,7 @@ export function readBottleSizes(
   if (headspace.value > size.value * 0.4)
     return faultAt('headspace', 'More than two fifths empty: check the headspace.');
   if (headspace.value < size.value * leastHeadspaceShare)
-    return faultAt(
-      'headspace',
-      'Leave at least 2 %: warmed and gassed the liquid swells by half a percent, and below that a few degrees decide over the pressure.',
-    );
+    return faultAt('headspace', `Leave at least 2 %: ${whyHeadspace}.`);
   return reads({ count, size: size.value, headspace: headspace.value });
 }
 
