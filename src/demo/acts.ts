@@ -1,4 +1,4 @@
-import type { BaseKind } from '../core/ferment/scenario-kinds';
+import type { BaseKind } from '../core/matter/base-kinds';
 import type { PlaceId } from '../core/kitchen/places';
 import type { Mark } from '../core/lots/lot';
 import type { VesselId } from '../core/vessels/vessel-kinds';

@@ -1,14 +1,17 @@
+import { checkEntry, firstFault } from '../core/journal/check-entry';
 import type { Act, Entry } from '../core/journal/entry';
 import { everyValue, valueIn } from '../core/journal/entry-table';
 import { clockOf, nextId, type IdClock } from '../core/journal/instant-id';
-import { journalOf, tellingOf, unknown, type Journal } from '../core/journal/journal';
-import type { Result } from '../core/result';
+import { append, journalOf, tellingOf, unknown, type Journal } from '../core/journal/journal';
+import { refusal, success, type Result } from '../core/result';
 import { breathe } from './breathe';
 import { StuckError } from './disk/connection';
 import type { JournalDisk } from './disk/journal-disk';
+import { isSealed, rawOf } from './disk/record';
 import type { SecondCopy } from './disk/second-copy';
 import {
   added,
+  emptied,
   opened,
   refused,
   replaced,
@@ -29,13 +32,15 @@ export interface KeeperParts {
   readonly now: () => number;
   readonly offsetAt: (instant: number) => number;
   readonly writer: string;
-  /** Checks an entry by the schema of files and forms, in the light of the journal it goes into. */
-  readonly check: (entry: Entry, target: Entry | undefined) => Promise<Result<Entry>>;
   /** Told that there are entries, before they are told. */
   readonly found?: () => void;
+  /** Told that everything was forgotten. */
+  readonly forgotten?: () => void;
   /** Entries for an empty journal (the demo household); none for the maker's own. */
   readonly seed?: (entries: readonly Entry[]) => Promise<{ replace: boolean; entries: Entry[] } | null>;
 }
+
+const unsealedLine = refusal('copy.bent', 'A line of the second copy is bent.');
 
 /** Told in pieces when there are more entries than this. */
 const many = 500;
@@ -45,11 +50,13 @@ export class JournalKeeper {
   private clock: IdClock = { ms: 0, count: 0 };
   private queue: { entry: Entry; epoch: string }[] = [];
   private writing: Promise<void> | null = null;
+  /** Whether something of the journal was on disk: an empty disk is then a cleared one. */
+  private stored = false;
 
   constructor(private readonly parts: KeeperParts) {
     parts.tabs.listen((message) => {
       if (message.kind === 'wiped') this.forget();
-      else void this.take(message.entries);
+      else void this.take(this.good(message.entries));
     });
   }
 
@@ -71,17 +78,48 @@ export class JournalKeeper {
           return sown.replace ? sown.entries : [...present, ...sown.entries];
         });
       }
-      const known = new Set(entries.map(({ id }) => id));
-      const recovered = seed ? [] : copy.recall().filter(({ id }) => !known.has(id) && (known.add(id), true));
-      const all = [...entries, ...recovered];
-      this.heed(all);
-      if (all.length > 0) this.parts.found?.();
-      store.dispatch(opened({ journal: await this.told(all), damaged, recovered: recovered.length }));
-      if (recovered.length > 0) this.enqueue(recovered);
-      else copy.clearOthers();
+      const living = await tabs.living();
+      const lines = seed ? [] : copy.recall(living);
+      this.stored = entries.length > 0;
+      this.heed(entries);
+      if (entries.length + lines.length > 0) this.parts.found?.();
+      const { journal, recovered, bad } = this.recover(await this.told(entries), lines);
+      copy.setAside(bad);
+      this.heed(recovered);
+      const now = this.parts.now();
+      store.dispatch(opened({ journal, damaged, recovered: recovered.length, setAside: bad.length, now }));
+      if (recovered.length > 0) this.enqueue(recovered, () => copy.clearOthers(living));
+      else copy.clearOthers(living);
     } catch (fault) {
       store.dispatch(fault instanceof StuckError ? stuck() : unreadable());
     }
+  }
+
+  /** What the second copy holds beyond the disk, each line checked; a line that cannot be read or told is handed back. */
+  private recover(journal: Journal, lines: readonly string[]) {
+    const recovered: Entry[] = [];
+    const bad: string[] = [];
+    for (const line of lines) {
+      const checked = isSealed(line) ? checkEntry(rawOf(line), journal) : unsealedLine;
+      if (!checked.ok) bad.push(line);
+      else if (!valueIn(journal.entries, checked.value.id)) {
+        try {
+          journal = append(journal, [checked.value], this.parts.now());
+          recovered.push(checked.value);
+        } catch {
+          bad.push(line);
+        }
+      }
+    }
+    return { journal, recovered, bad };
+  }
+
+  /** Entries heard from elsewhere that this Yuzet can read. */
+  private good(entries: readonly unknown[]): Entry[] {
+    return entries.flatMap((raw) => {
+      const checked = checkEntry(raw, this.journal);
+      return checked.ok ? [checked.value] : [];
+    });
   }
 
   private async told(entries: readonly Entry[]): Promise<Journal> {
@@ -94,32 +132,41 @@ export class JournalKeeper {
   }
 
   /**
-   * Writes one act: stamped, in the second copy and in memory at once, on disk soon after.
+   * Writes one act: stamped and checked by the schema of files, then in memory and in the second copy at once, on disk soon
+   * after.
    *
    * @param at when it happened, if not now
+   * @returns the entry; null when the schema refuses it: nothing is held then, and the page says why
    */
-  write(act: Act, at?: number): Entry {
+  write(act: Act, at?: number): Entry | null {
     const now = this.parts.now();
     const { id, clock } = nextId(this.clock, now, this.parts.writer);
-    this.clock = clock;
     const instant = at ?? now;
-    const entry = { ...act, id, at: instant, offset: this.parts.offsetAt(instant), version: 2 } as Entry;
-    this.parts.copy.hold([entry]);
-    this.parts.store.dispatch(added({ entries: [entry], now, keeping: true }));
-    this.enqueue([entry]);
-    return entry;
+    const raw = { ...act, id, at: instant, offset: this.parts.offsetAt(instant), version: 2 };
+    const checked = checkEntry(raw, this.journal);
+    if (!checked.ok) {
+      this.parts.store.dispatch(refused(checked.sentence));
+      return null;
+    }
+    this.clock = clock;
+    this.parts.store.dispatch(added({ entries: [checked.value], now, keeping: true }));
+    this.parts.copy.hold([checked.value]);
+    this.enqueue([checked.value]);
+    return checked.value;
   }
 
   /**
    * Takes entries from a file.
-   * @returns how many were new, and whether they are on disk
+   * @returns how many were new, and whether they are on disk; refusal `backup.damaged` when a correction does not fit what is here
    */
-  async takeIn(entries: readonly Entry[]): Promise<{ fresh: number; kept: boolean }> {
+  async takeIn(entries: readonly Entry[]): Promise<Result<{ fresh: number; kept: boolean }>> {
     const fresh = unknown(this.journal, entries);
-    if (fresh.length === 0) return { fresh: 0, kept: true };
+    if (fresh.length === 0) return success({ fresh: 0, kept: true });
+    const fault = firstFault(fresh, this.journal);
+    if (fault)
+      return refusal('backup.damaged', `A correction in it is damaged: ${fault} Nothing was changed.`);
     await this.take(fresh);
-    const kept = await this.keep(fresh);
-    return { fresh: fresh.length, kept };
+    return success({ fresh: fresh.length, kept: await this.keep(fresh) });
   }
 
   /** Tries again to write what could not be written. @returns whether all is on disk now */
@@ -140,8 +187,23 @@ export class JournalKeeper {
 
   private forget(): void {
     this.queue = [];
+    this.stored = false;
     this.parts.copy.wipe();
     this.parts.store.dispatch(wiped());
+    this.parts.forgotten?.();
+  }
+
+  /** Binds old records into pages, a piece at a time between the tabs' writes; stops when everything is forgotten. */
+  async tidy(): Promise<void> {
+    const { tabs, disk } = this.parts;
+    const epoch = tabs.epoch();
+    await disk.tidy((piece) =>
+      tabs.alone(async () => {
+        if (tabs.epoch() !== epoch) return false;
+        await piece();
+        return true;
+      }),
+    );
   }
 
   private async take(entries: readonly Entry[]): Promise<void> {
@@ -149,7 +211,7 @@ export class JournalKeeper {
     const { store, now } = this.parts;
     if (entries.length < many) return void store.dispatch(added({ entries, now: now(), keeping: false }));
     const journal = await this.told([...everyValue(this.journal.entries), ...unknown(this.journal, entries)]);
-    store.dispatch(replaced(journal));
+    store.dispatch(replaced({ journal, now: now() }));
   }
 
   /** New ids sort behind all that is known, even when the clock was ahead before. */
@@ -161,10 +223,11 @@ export class JournalKeeper {
     }
   }
 
-  private enqueue(entries: readonly Entry[]): void {
+  private enqueue(entries: readonly Entry[], then?: () => void): void {
     const epoch = this.parts.tabs.epoch();
     this.queue.push(...entries.map((entry) => ({ entry, epoch })));
     this.writing ??= this.drain().finally(() => (this.writing = null));
+    if (then) void this.writing.then(then);
   }
 
   /** Writes what is waiting, in order, many taps in one transaction. */
@@ -172,21 +235,11 @@ export class JournalKeeper {
     while (this.queue.length > 0) {
       const epoch = this.parts.tabs.epoch();
       const batch = this.queue.splice(0).filter((each) => each.epoch === epoch);
-      const good: Entry[] = [];
-      for (const { entry } of batch) if (await this.isGood(entry)) good.push(entry);
-      await this.keep(good, epoch);
+      await this.keep(
+        batch.map(({ entry }) => entry),
+        epoch,
+      );
     }
-  }
-
-  /** Nothing is stored that a reload would refuse: what the schema does not take is taken back, and said. */
-  private async isGood(entry: Entry): Promise<boolean> {
-    const { check, store, now } = this.parts;
-    const target = entry.kind === 'amended' ? valueIn(this.journal.entries, entry.targetId) : undefined;
-    const result = await check(entry, target);
-    if (result.ok) return true;
-    const others = everyValue(this.journal.entries).filter(({ id }) => id !== entry.id);
-    store.dispatch(refused({ id: entry.id, sentence: result.sentence, journal: journalOf(others, now()) }));
-    return false;
   }
 
   /** @param epoch the household's age the entries were written in: after a forgetting they are not stored */
@@ -197,7 +250,11 @@ export class JournalKeeper {
     try {
       const done = await tabs.alone(async () => {
         if (tabs.epoch() !== epoch) return false;
-        await disk.save(entries);
+        // Site data cleared under an open page: what memory holds is all there is, and goes back whole.
+        const all = () => (this.stored ? everyValue(this.journal.entries) : []);
+        const written = await disk.save(entries, all);
+        if (written > entries.length) store.dispatch(emptied(written));
+        this.stored = true;
         return true;
       });
       if (!done) return false;

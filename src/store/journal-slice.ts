@@ -1,5 +1,6 @@
 import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import type { Entry } from '../core/journal/entry';
+import { everyValue } from '../core/journal/entry-table';
 import { admit, append, emptyJournal, type Journal } from '../core/journal/journal';
 import type { Damaged } from './disk/journal-disk';
 
@@ -16,7 +17,11 @@ export interface JournalState {
   readonly damaged: readonly Damaged[];
   /** Entries brought back from the second copy at this start. */
   readonly recovered: number;
-  /** The entry written last on this page, if the schema refused it. */
+  /** Lines of the second copy that could not be read at this start, and were laid aside. */
+  readonly setAside: number;
+  /** Entries written back since the browser had emptied its storage under the open page. */
+  readonly writtenBack: number;
+  /** Why the last act on this page was no entry, if it was none. */
   readonly refused: string | null;
 }
 
@@ -28,12 +33,18 @@ const initialState: JournalState = {
   unsaved: [],
   damaged: [],
   recovered: 0,
+  setAside: 0,
+  writtenBack: 0,
   refused: null,
 };
 
-export const opened = createAction<{ journal: Journal; damaged: readonly Damaged[]; recovered: number }>(
-  'journal/opened',
-);
+export const opened = createAction<{
+  journal: Journal;
+  damaged: readonly Damaged[];
+  recovered: number;
+  setAside: number;
+  now: number;
+}>('journal/opened');
 export const stuck = createAction('journal/stuck');
 export const unreadable = createAction('journal/unreadable');
 /** Entries written here, or heard from another tab. */
@@ -41,10 +52,12 @@ export const added = createAction<{ entries: readonly Entry[]; now: number; keep
   'journal/added',
 );
 /** The journal told anew elsewhere, in pieces. */
-export const replaced = createAction<Journal>('journal/replaced');
+export const replaced = createAction<{ journal: Journal; now: number }>('journal/replaced');
+/** The disk was found empty, and so many entries were written back. */
+export const emptied = createAction<number>('journal/emptied');
 export const saved = createAction<readonly string[]>('journal/saved');
 export const saveFailed = createAction<readonly string[]>('journal/saveFailed');
-export const refused = createAction<{ sentence: string; journal: Journal; id: string }>('journal/refused');
+export const refused = createAction<string>('journal/refused');
 export const ticked = createAction<number>('journal/ticked');
 export const noticed = createAction('journal/noticed');
 export const wiped = createAction('journal/wiped');
@@ -54,10 +67,16 @@ const without = (ids: readonly string[], gone: readonly string[]) => ids.filter(
 const told = (state: JournalState, journal: Journal): JournalState =>
   journal === state.journal ? state : { ...state, journal, revision: state.revision + 1 };
 
+/** A journal told in pieces, with what was written while it was told. */
+const withMeanwhile = (journal: Journal, shown: Journal, now: number): Journal =>
+  append(journal, everyValue(shown.entries), now);
+
 /** A plain reducer: the journal is immutable already, and a draft over it would cost its size with every tap. */
 export function journalReducer(state: JournalState = initialState, action: UnknownAction): JournalState {
-  if (opened.match(action))
-    return { ...state, ...action.payload, status: 'ready', revision: state.revision + 1 };
+  if (opened.match(action)) {
+    const { journal, now, ...rest } = action.payload;
+    return { ...told(state, withMeanwhile(journal, state.journal, now)), ...rest, status: 'ready' };
+  }
   if (stuck.match(action)) return { ...state, status: 'stuck' };
   if (unreadable.match(action)) return { ...state, status: 'unreadable' };
   if (added.match(action)) {
@@ -65,9 +84,12 @@ export function journalReducer(state: JournalState = initialState, action: Unkno
     const next = told(state, append(state.journal, entries, now));
     return keeping ? { ...next, keeping: [...next.keeping, ...entries.map(({ id }) => id)] } : next;
   }
-  if (replaced.match(action)) return told(state, action.payload);
+  if (replaced.match(action)) {
+    const { journal, now } = action.payload;
+    return told(state, withMeanwhile(journal, state.journal, now));
+  }
   if (ticked.match(action)) return told(state, admit(state.journal, action.payload));
-  if (noticed.match(action)) return { ...state, recovered: 0, refused: null };
+  if (noticed.match(action)) return { ...state, recovered: 0, setAside: 0, writtenBack: 0, refused: null };
   if (wiped.match(action)) return { ...initialState, status: 'ready', revision: state.revision + 1 };
   return onDisk(state, action);
 }
@@ -83,9 +105,7 @@ function onDisk(state: JournalState, action: UnknownAction): JournalState {
     const unsaved = [...new Set([...state.unsaved, ...action.payload])];
     return { ...state, keeping: without(state.keeping, action.payload), unsaved };
   }
-  if (refused.match(action)) {
-    const { sentence, journal, id } = action.payload;
-    return { ...told(state, journal), refused: sentence, keeping: without(state.keeping, [id]) };
-  }
+  if (refused.match(action)) return { ...state, refused: action.payload };
+  if (emptied.match(action)) return { ...state, writtenBack: action.payload };
   return state;
 }

@@ -22,6 +22,8 @@ export const selectKeeping = (state: AppState) => state.journal.keeping;
 export const selectUnsaved = (state: AppState) => state.journal.unsaved;
 export const selectDamaged = (state: AppState) => state.journal.damaged;
 export const selectRecovered = (state: AppState) => state.journal.recovered;
+export const selectSetAside = (state: AppState) => state.journal.setAside;
+export const selectWrittenBack = (state: AppState) => state.journal.writtenBack;
 export const selectRefused = (state: AppState) => state.journal.refused;
 export const selectAhead = (state: AppState) => state.journal.journal.ahead;
 export const selectLook = (state: AppState) => state.look.choice;

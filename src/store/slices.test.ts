@@ -4,6 +4,7 @@ import { aheadMs, journalOf } from '@/core/journal/journal';
 import { readMode } from './household-mode';
 import {
   added,
+  emptied,
   journalReducer,
   noticed,
   opened,
@@ -37,7 +38,10 @@ describe('the journal in memory', () => {
   test('begins loading; opened it is ready, with what was damaged and recovered', () => {
     expect(start).toMatchObject({ status: 'loading', revision: 0, keeping: [], unsaved: [], recovered: 0 });
     const damaged = [{ key: 'entry:x', text: '', newer: false }];
-    const state = journalReducer(start, opened({ journal: journalOf([first], now), damaged, recovered: 2 }));
+    const state = journalReducer(
+      start,
+      opened({ journal: journalOf([first], now), damaged, recovered: 2, setAside: 1, now }),
+    );
     expect(state).toMatchObject({ status: 'ready', revision: 1, damaged, recovered: 2 });
     expect(journalReducer(state, noticed())).toMatchObject({ recovered: 0, refused: null });
     expect(journalReducer(start, stuck()).status).toBe('stuck');
@@ -68,17 +72,17 @@ describe('the journal in memory', () => {
       { key: `entry:${first.id}`, text: '', newer: false },
       { key: 'entry:other', text: '', newer: false },
     ];
-    const state = journalReducer(start, opened({ journal: journalOf([], now), damaged, recovered: 0 }));
+    const state = journalReducer(
+      start,
+      opened({ journal: journalOf([], now), damaged, recovered: 0, setAside: 0, now }),
+    );
     expect(journalReducer(state, saved([first.id])).damaged).toEqual([damaged[1]]);
   });
 
-  test('what the schema refuses is taken back, with its sentence', () => {
-    const state = journalReducer(start, added({ entries: [first], now, keeping: true }));
-    const back = journalReducer(
-      state,
-      refused({ sentence: 'No.', journal: journalOf([], now), id: first.id }),
-    );
-    expect([back.refused, back.keeping, counter(back), back.revision]).toEqual(['No.', [], undefined, 2]);
+  test('what the schema refuses leaves its sentence alone, and all is gone once noticed', () => {
+    const state = journalReducer(journalReducer(start, refused('No.')), emptied(12));
+    expect([state.refused, state.writtenBack, state.revision]).toEqual(['No.', 12, 0]);
+    expect(journalReducer(state, noticed())).toEqual(start);
   });
 
   test('an entry ahead of the clock is let in when its time comes', () => {
@@ -91,9 +95,9 @@ describe('the journal in memory', () => {
 
   test('told anew elsewhere, or forgotten', () => {
     const journal = journalOf([first, second], now);
-    const state = journalReducer(start, replaced(journal));
+    const state = journalReducer(start, replaced({ journal, now }));
     expect([state.journal, state.revision]).toEqual([journal, 1]);
-    expect(journalReducer(state, replaced(journal))).toBe(state);
+    expect(journalReducer(state, replaced({ journal, now }))).toBe(state);
     expect(journalReducer(state, wiped())).toMatchObject({
       status: 'ready',
       revision: 2,

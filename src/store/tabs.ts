@@ -13,10 +13,12 @@ export interface Tabs {
   /** Changes whenever everything is forgotten: what was written under another epoch is not written any more. */
   epoch(): string;
   newEpoch(): string;
+  /** Writers of the other tabs that are open; none where the browser cannot tell. */
+  living(): Promise<ReadonlySet<string>>;
 }
 
 /** Tabs of one browser: a BroadcastChannel, a lock, and a mark both see at once. */
-export function browserTabs(household: string): Tabs {
+export function browserTabs(household: string, writer: string): Tabs {
   const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(`yuzet:${household}`);
   const key = `yuzet.epoch.${household}`;
   const epoch = () => {
@@ -26,7 +28,15 @@ export function browserTabs(household: string): Tabs {
       return '';
     }
   };
+  // Held as long as the page lives.
+  const alive = `yuzet:tab:${household}:`;
+  void navigator.locks?.request(alive + writer, () => new Promise(() => undefined));
   return {
+    living: async () => {
+      const locks = (await navigator.locks?.query())?.held ?? [];
+      const names = locks.map(({ name }) => name ?? '').filter((name) => name.startsWith(alive));
+      return new Set(names.map((name) => name.slice(alive.length)).filter((name) => name !== writer));
+    },
     tell: (message) => channel?.postMessage(message),
     listen: (hear) => {
       if (channel) channel.onmessage = (event: MessageEvent<TabMessage>) => hear(event.data);

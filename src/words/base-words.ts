@@ -1,4 +1,4 @@
-import type { BaseKind } from '@/core/ferment/scenario-kinds';
+import type { BaseKind } from '@/core/matter/base-kinds';
 
 /** Kinds of base as makers say them. */
 export const baseWords: Readonly<Record<BaseKind, string>> = {

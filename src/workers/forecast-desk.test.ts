@@ -56,6 +56,7 @@ function desk(
   const shelf: AnswerShelf = {
     load: () => Promise.resolve((loads++, kept)),
     put: (subject) => void put.push(subject),
+    wipe: () => Promise.resolve(void put.push('wiped')),
   };
   return {
     desk: new ForecastDesk(answerer, shelf, () => now, rest),
@@ -123,6 +124,17 @@ describe('the forecast desk', () => {
     await d.start();
     await settled();
     expect(asked).toEqual(['family a2']);
+  });
+
+  test('forgetting empties answers and shelf; what was being worked out then is not kept', async () => {
+    const { desk: d, put } = desk();
+    await d.start();
+    d.ask(question('a', 1), 0);
+    await settled();
+    d.ask(question('b', 1), 0);
+    d.forget();
+    await settled();
+    expect([d.familyAnswer('a'), d.familyAnswer('b'), put]).toEqual([null, null, ['a', 'wiped']]);
   });
 
   test('a failed forecast is said, and asked again after a while', async () => {

@@ -53,6 +53,7 @@ export interface KeptAnswer {
 export interface AnswerShelf {
   load(): Promise<ReadonlyMap<string, KeptAnswer>>;
   put(subject: string, answer: KeptAnswer): void;
+  wipe(): Promise<void>;
 }
 
 interface KeptRuns extends AnswerWithRuns {
@@ -102,6 +103,8 @@ export class ForecastDesk {
   private open = false;
   private recalled: Promise<void> | null = null;
   private version = 0;
+  /** Rises when everything is forgotten: what was being worked out then is not kept. */
+  private age = 0;
 
   constructor(
     private readonly answerer: Answerer,
@@ -126,6 +129,15 @@ export class ForecastDesk {
   /** Brings the kept answers back without working; once, whoever asks for it. */
   recall(): Promise<void> {
     return (this.recalled ??= this.fromShelf());
+  }
+
+  /** Forgets every answer, here and on the shelf: what they told of is forgotten too. */
+  forget(): void {
+    for (const kept of [this.answers, this.runs, this.waiting, this.failures, this.newest]) kept.clear();
+    this.unclear.clear();
+    this.age += 1;
+    void this.shelf.wipe().catch(() => undefined);
+    this.changed();
   }
 
   private async fromShelf(): Promise<void> {
@@ -274,12 +286,17 @@ export class ForecastDesk {
 
   private async answer({ question, key, withRuns }: Waiting): Promise<void> {
     const { subject } = question;
+    const { age } = this;
     try {
-      if (question.kind === 'starter')
-        this.put(subject, { key, starter: await this.answerer.starter(question.asked) });
-      else if (!withRuns) this.put(subject, { key, family: await this.answerer.family(question.asked) });
-      else {
+      if (question.kind === 'starter') {
+        const starter = await this.answerer.starter(question.asked);
+        if (age === this.age) this.put(subject, { key, starter });
+      } else if (!withRuns) {
+        const family = await this.answerer.family(question.asked);
+        if (age === this.age) this.put(subject, { key, family });
+      } else {
         const whole = await this.answerer.familyWithRuns(question.asked);
+        if (age !== this.age) return;
         this.runs.delete(subject);
         this.runs.set(subject, { ...whole, key, asked: question.asked });
         for (const old of [...this.runs.keys()].slice(0, -runsKept)) this.runs.delete(old);

@@ -1,5 +1,5 @@
 import { bareId } from '../cultures/registry';
-import type { BaseKind } from '../ferment/scenario-kinds';
+import type { BaseKind } from '../matter/base-kinds';
 import { familyQuestion, type FamilyQuestion } from '../forecast/family-question';
 import type { Learned } from '../forecast/lessons';
 import type { PlaceId, Warmths } from '../kitchen/places';

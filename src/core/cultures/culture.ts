@@ -1,3 +1,5 @@
+import type { BaseKind } from '../matter/base-kinds';
+
 /** What a dose of a living thing brings into a base, and how it is kept: one kind, all its numbers. */
 export interface Culture {
   readonly id: string;
@@ -101,7 +103,7 @@ export interface Keeping {
   readonly closure: 'cloth' | 'loose-lid' | 'airlock';
   readonly caution: string;
   /** Base whose nutrients and acids the jar is like. */
-  readonly base: string;
+  readonly base: BaseKind;
 }
 
 /** g/L as g per ml of dose. */

@@ -1,4 +1,4 @@
-import type { BaseKind } from './scenario-kinds';
+import type { BaseKind } from '../matter/base-kinds';
 
 /** What a sweet base offers and how it resists souring. */
 export interface Base {

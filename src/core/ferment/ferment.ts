@@ -3,7 +3,7 @@ import { knownCultures } from '../cultures/registry';
 import type { Reading, Scenario, Stage } from './scenario';
 
 import { doseAlive } from './dose-age';
-import type { BaseKind } from './scenario-kinds';
+import type { BaseKind } from '../matter/base-kinds';
 
 export type { Reading };
 

@@ -1,24 +1,10 @@
 import { knownCultures, publishedCultures } from '../cultures/registry';
 
-/** The words a scenario is written in, apart from its schema: what computes needs no validator. */
-export const baseKinds = [
-  'syrup',
-  'mineral-sugar',
-  'ginger-tea',
-  'raw-ginger',
-  'herb-tea',
-  'fruit',
-  'juice',
-  'peel',
-  'black-tea',
-] as const;
-
 /** Every published culture, and none at all. */
 export const starterKinds = [...publishedCultures, 'none'] as [string, ...string[]];
 
 export const vesselStates = ['open', 'airlock', 'sealed'] as const;
 
-export type BaseKind = (typeof baseKinds)[number];
 export type StarterKind = string;
 
 /** Signs a maker sees and feels, from least to most. */

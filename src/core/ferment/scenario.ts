@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { leastHeadspaceShare, whyHeadspace } from '../gas/headspace';
 import { lotSigns } from '../lots/signs';
-import { baseKinds, gramStarters, selfStarting, signs, starterKinds, vesselStates } from './scenario-kinds';
+import { baseKinds } from '../matter/base-kinds';
+import { gramStarters, selfStarting, signs, starterKinds, vesselStates } from './scenario-kinds';
 
 const gramsPerLitre = z.number().min(0).max(400);
 

@@ -1,7 +1,7 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import { usualVigourSpread, type Ferment, type Inflow } from '../ferment/ferment';
 import { bases } from '../ferment/bases';
-import type { BaseKind } from '../ferment/scenario-kinds';
+import type { BaseKind } from '../matter/base-kinds';
 import { type Warmths } from '../kitchen/places';
 import type { Keeps } from '../kitchen/stock';
 import { drawnFrom, livesAt, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';

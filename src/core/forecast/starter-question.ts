@@ -4,7 +4,7 @@ import type { Ferment, Inflow, Kept } from '../ferment/ferment';
 import { bases } from '../ferment/bases';
 import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import { inoculum } from '../ferment/inoculum';
-import type { BaseKind } from '../ferment/scenario-kinds';
+import type { BaseKind } from '../matter/base-kinds';
 import type { Warmths } from '../kitchen/places';
 import { awakeGrains, begunDried } from '../lots/grains';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';

@@ -1,8 +1,9 @@
 import { refusal, success, type Result } from '../result';
 import { largestBackup } from './largest-backup';
 import { allEntries } from '../journal/migrate/read-entries';
-import { amendedBy } from '../journal/standing';
-import { parseEntry, type Entry } from '../journal/entry';
+import { firstFault } from '../journal/check-entry';
+import type { Entry } from '../journal/entry';
+import { emptyJournal } from '../journal/journal';
 
 /** Deeper nesting than any entry has: a file of brackets is refused before it is parsed. */
 const deepest = 24;
@@ -72,19 +73,8 @@ function wholeList(list: readonly unknown[]): Result<Entry[]> {
       : refusal('backup.damaged', `${read.sentence} Nothing was changed.`);
   const byId = new Map<string, Entry>();
   for (const entry of read.value) if (!byId.has(entry.id)) byId.set(entry.id, entry);
-  const bent = firstBentCorrection(byId);
+  const bent = firstFault([...byId.values()], emptyJournal);
   return bent
     ? refusal('backup.damaged', `A correction in it is damaged: ${bent} Nothing was changed.`)
     : success([...byId.values()]);
-}
-
-/** A correction must leave its entry as valid as a new one would be. */
-function firstBentCorrection(byId: ReadonlyMap<string, Entry>): string | null {
-  for (const entry of byId.values()) {
-    const target = entry.kind === 'amended' ? byId.get(entry.targetId) : undefined;
-    if (entry.kind !== 'amended' || !target) continue;
-    const parsed = parseEntry(amendedBy(target, [entry]));
-    if (!parsed.ok) return parsed.sentence;
-  }
-  return null;
 }

@@ -46,12 +46,19 @@ export type Entry = z.infer<typeof Entry>;
 export type EntryKind = Entry['kind'];
 export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
 
+/** Read-only all the way down; a correction's patch is JSON of any depth and stays as it is. */
+type ReadOnly<T> = T extends object
+  ? { readonly [K in keyof T]: K extends 'patch' ? T[K] : ReadOnly<T[K]> }
+  : T;
+
 /** What a maker's act carries before it is stamped with id, instant, offset and version. */
 export type Act = Entry extends infer E
   ? E extends Entry
-    ? Omit<E, 'id' | 'at' | 'offset' | 'version'>
+    ? ReadOnly<Omit<E, 'id' | 'at' | 'offset' | 'version'>>
     : never
   : never;
+
+export type ActOf<K extends EntryKind> = Extract<Act, { kind: K }>;
 
 /** Version in force of every kind. */
 export const entryVersion = 2;

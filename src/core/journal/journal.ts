@@ -4,7 +4,7 @@ import type { Entry, EntryOf } from './entry';
 import { emptyTable, everyValue, tableOf, valueIn, withValues, type Table } from './entry-table';
 import { emptyHousehold, type Household } from './household';
 import { extended, lastOf, strandOf, type Strand } from './strand';
-import { amendedBy, byHappening, inOrder, struckBy } from './standing';
+import { byHappening, corrected, inOrder, struckBy } from './standing';
 import { subjectsOf, tell } from './tell';
 
 /** A journal and what it tells, carried on entry by entry: always the same as if told anew from its entries. */
@@ -122,7 +122,7 @@ function inForce(journal: Pick<Journal, 'struck' | 'corrections'>, entry: Entry 
   if (!entry || !isPlain(entry) || journal.struck.has(entry.id)) return null;
   const corrections = journal.corrections[entry.id];
   return corrections
-    ? amendedBy(
+    ? corrected(
         entry,
         corrections.filter((each) => !journal.struck.has(each.id)),
       )

@@ -1,7 +1,7 @@
 import type { Act, Entry, EntryOf } from './entry';
 import { nextId } from './instant-id';
 import { admit, aheadMs, append, emptyJournal, journalOf, tellingOf } from './journal';
-import { amendedBy, byHappening, inOrder, struckBy } from './standing';
+import { amendedBy, corrected, byHappening, inOrder, struckBy } from './standing';
 
 /** An id written at an instant, the n-th of its millisecond. */
 const idAt = (ms: number, n = 0) =>
@@ -93,7 +93,14 @@ describe('what stands', () => {
     const then = { ...note, text: 'Snow.', at: t - 5 };
     expect(amendedBy(note, [one, two])).toEqual(then);
     expect(amendedBy(note, [two, one])).toEqual(then);
-    expect(amendedBy(note, [])).toBe(note);
+    expect(amendedBy(note, [])).toEqual(note);
+    // One that leaves no entry counts for nothing, whatever stands before and after it.
+    const bent = amended(4, { text: '', lotId: 7 });
+    expect(corrected(note, [amended(5, { at: t - 9 }), bent, amended(2, { text: 'Hail.' })])).toEqual({
+      ...note,
+      text: 'Hail.',
+      at: t - 9,
+    });
   });
 
   test('ids count on within a millisecond, and take the next one when all are used', () => {

@@ -1,4 +1,4 @@
-import type { Entry, EntryOf } from './entry';
+import { parseEntry, type Entry, type EntryOf } from './entry';
 import { clockOf } from './instant-id';
 import { subjectsOf } from './tell';
 
@@ -47,10 +47,25 @@ export function struckBy(undoings: readonly EntryOf<'undone'>[]): Set<string> {
   return struck;
 }
 
-/** An entry with its corrections, the latest written winning. Id, kind and version stay. */
-export function amendedBy(entry: Entry, corrections: readonly EntryOf<'amended'>[]): Entry {
-  if (corrections.length === 0) return entry;
+/**
+ * What corrections make of an entry, the latest written winning: raw, since a patch may hold anything. Id, kind and version
+ * stay.
+ */
+export function amendedBy(
+  entry: Entry,
+  corrections: readonly Pick<EntryOf<'amended'>, 'id' | 'patch'>[],
+): unknown {
   const patches = [...corrections].sort((a, b) => (a.id < b.id ? -1 : 1)).map(({ patch }) => patch);
   const { id, kind, version } = entry;
-  return Object.assign({}, entry, ...patches, { id, kind, version }) as Entry;
+  return Object.assign({}, entry, ...patches, { id, kind, version });
+}
+
+/** An entry with those of its corrections that leave it whole: one that does not, from a file or an older Yuzet, counts for nothing. */
+export function corrected(entry: Entry, corrections: readonly EntryOf<'amended'>[]): Entry {
+  let stands = entry;
+  for (const correction of [...corrections].sort((a, b) => (a.id < b.id ? -1 : 1))) {
+    const next = parseEntry(amendedBy(stands, [correction]));
+    if (next.ok) stands = next.value;
+  }
+  return stands;
 }

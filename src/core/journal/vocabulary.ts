@@ -1,8 +1,7 @@
 import { cultures } from '../cultures/registry';
-import { baseKinds as bases, starterKinds } from '../ferment/scenario-kinds';
+import { starterKinds } from '../ferment/scenario-kinds';
 
-/** Kinds of base and of living things an entry may name. */
-export const baseKinds = bases;
+/** Living things an entry may name. */
 export const cultureIds = [...new Set([...starterKinds, ...cultures.map(({ id }) => id)])] as [
   string,
   ...string[],

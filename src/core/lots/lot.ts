@@ -2,6 +2,7 @@ import type { Contents } from '../matter/contents';
 import { portionsContents, type Portion } from '../matter/portion';
 import type { Method, When } from './method';
 import type { Closure, Vessel } from '../vessels/vessel-kinds';
+import type { BaseKind } from '../matter/base-kinds';
 import type { PlaceId } from '../kitchen/places';
 import type { SignKind } from './signs';
 
@@ -10,7 +11,7 @@ export type Role = 'starter' | 'brew' | 'bottle';
 /** How a brew was meant: its base, the fizz wanted, and the starter it was planned with. */
 export interface RecipeSnapshot {
   /** Kind of base: sets nutrients and minerals of the forecast. */
-  readonly base: string;
+  readonly base: BaseKind;
   /** Fizz wanted in the bottle, volumes. */
   readonly wantedVolumes: number;
   /** The starter to pitch and its amount, while it is not pitched. */

@@ -112,7 +112,7 @@ describe('how a base came alive', () => {
       amount: 0,
       culture: { id: 'bare' },
     });
-    const recipe = { base: 'raw-ginger', wantedVolumes: 2, planned: { lotId: 'bug', ml: 50 } };
+    const recipe = { base: 'raw-ginger' as const, wantedVolumes: 2, planned: { lotId: 'bug', ml: 50 } };
     expect(pitchOf(base(recipe, 'bare'), find())).toBeNull();
     expect(pitchOf(base(undefined, 'ginger-bug'), find())).toBeNull();
     const guest = { ...knownCultures('bare')!, id: 'skin', bare: { yeast: 1, lactics: 1 } };

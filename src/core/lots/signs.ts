@@ -14,6 +14,8 @@ export const lotSigns = {
 } as const;
 
 export type SignKind = keyof typeof lotSigns;
+/** What was seen of a lot: a value for each sign looked for. */
+export type Signs = { readonly [K in SignKind]?: (typeof lotSigns)[K][number] | undefined };
 export const signKinds = Object.keys(lotSigns) as SignKind[];
 
 /** Signs that mean: throw it out, and clean the jar. */

@@ -1,6 +1,6 @@
 import type { Row } from '../brew/composition';
 import { cultures } from '../cultures/registry';
-import type { BaseKind } from '../ferment/scenario-kinds';
+import type { BaseKind } from '../matter/base-kinds';
 import { contentsOf } from '../lots/begin';
 import type { When } from '../lots/method';
 import { liquidMl } from '../matter/contents';

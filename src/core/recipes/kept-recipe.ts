@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { knownCultures } from '../cultures/registry';
-import { baseKinds } from '../ferment/scenario-kinds';
+import { baseKinds } from '../matter/base-kinds';
 import { methodShape, when } from '../journal/entries/recipe-shape';
 import type { KeptValue } from '../journal/bench';
 import { forms } from '../matter/ingredient';

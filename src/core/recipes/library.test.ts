@@ -1,7 +1,7 @@
 import { sugarAccount } from '../brew/sugar-account';
 import { planComposition } from '../brew/compose-plan';
 import { cultures, knownCultures } from '../cultures/registry';
-import { baseKinds } from '../ferment/scenario-kinds';
+import { baseKinds } from '../matter/base-kinds';
 import { bug } from '../starter/bug.test-tool';
 import { accountWarnings } from '../brew/account-warnings';
 import { changesBetween } from './changes';

@@ -1,5 +1,5 @@
 import { cultureOfIngredient, knownCultures } from '../cultures/registry';
-import type { BaseKind } from '../ferment/scenario-kinds';
+import type { BaseKind } from '../matter/base-kinds';
 import type { Method, When } from '../lots/method';
 import type { Composition, Row } from '../brew/composition';
 import { amountIn } from '../brew/composition';

@@ -59,7 +59,7 @@ test('what is in the fridge, or was never pitched, wants no hand; what steeps is
   const later = [{ when: 'infusion' as const, portion: { what: 'thyme', grams: 4 } }];
   const steeping = {
     place: 'fridge' as const,
-    recipe: { base: 'peel', wantedVolumes: 2, later },
+    recipe: { base: 'peel' as const, wantedVolumes: 2, later },
     steps: { infuse: { done: true, at: at(30) } },
   };
   expect(tasksOf(brew('cloth', [], steeping))).toEqual([['tend', 'infusion', 42, 66]]);

@@ -93,7 +93,7 @@ function BatchRow({ batch }: { readonly batch: Batch }) {
     <Press
       role="link"
       aria-label={`${brew.name}, its bottles side by side`}
-      onPress={() => router.navigate(`/compare?with=${opened[0]!.id}` as never)}
+      onPress={() => router.navigate(`/compare?with=${opened[0]!.id}`)}
       style={{ borderTopWidth: 1, borderColor: roles.hairline, paddingVertical: 8, gap: 2 }}
     >
       <Text as="strong">{`${brew.name}, ${format(batch.at, 'd MMM')}, from ${batch.starter}`}</Text>

@@ -86,7 +86,7 @@ export function BottlingTable({ lot, jar, now }: Props) {
     if (tooMuch || state.bottles.length === 0) return;
     for (const each of bottlingActs(lot.id, table, left))
       act(each, `${lot.name} is bottled.`, at ?? undefined);
-    router.replace(`/brews/labels?brew=${lot.id}` as never);
+    router.replace(`/brews/labels?brew=${lot.id}`);
   };
   return (
     <View style={{ gap: gap.medium }}>

@@ -88,7 +88,7 @@ export function MakesCard({ state, makes, remarks, now, onMore, onLess, onPick }
               makes.reduce((sum, { make }) => sum + make.count, 0),
               'bottle',
             )}`}
-            onPress={() => router.navigate('/bottles' as never)}
+            onPress={() => router.navigate('/bottles')}
           />
         ) : null}
       </View>

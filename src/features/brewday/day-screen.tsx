@@ -44,7 +44,7 @@ function Day({ lot }: { readonly lot: Lot }) {
   const step = steps[at];
   useAwake();
   const deeds = useStepDeeds(lot);
-  const over = () => router.navigate(`/brews/${lot.id}` as never);
+  const over = () => router.navigate(`/brews/${lot.id}`);
   if (!step) {
     return (
       <DayFrame over={lot.name} at={steps.length} of={steps.length}>

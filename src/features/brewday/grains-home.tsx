@@ -1,6 +1,7 @@
 import { grainsBack } from '@/core/brew/grains-back';
 import { lotOf } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
+import type { ActOf } from '@/core/journal/entry';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf } from '@/core/lots/pitch';
 import { selectHousehold } from '@/store/selectors';
@@ -22,7 +23,7 @@ export function GrainsHome({ lot }: { readonly lot: Lot }) {
   const jar = from ? lotOf(household, from) : undefined;
   const home = jar && isLiving(jar) && jar.role === 'starter' ? jar : null;
   const name = home?.name ?? `${lot.name}, its grains`.slice(0, 80);
-  const target = home
+  const target: ActOf<'transferred'>['targets'][number] = home
     ? { lotId: home.id }
     : {
         begin: {
@@ -42,7 +43,7 @@ export function GrainsHome({ lot }: { readonly lot: Lot }) {
         taken: 'solids',
         solid: back.solid,
         targets: [{ ...target, grams: back.grams, portions: [...back.portions] }],
-      } as never,
+      },
       `The grains of ${lot.name} are in fresh sugar water.`,
     );
   return (

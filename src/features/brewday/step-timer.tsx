@@ -110,7 +110,7 @@ function Thermometer({
     const hours = (clockNow() - from) / 3_600_000;
     const result = coolingHours({ ...cooling, to: pitchCelsius, around, reading: { hours, celsius } });
     if (!result.ok) return setFault(celsius <= pitchCelsius ? 'It is cool enough: go on.' : result.sentence);
-    keeper.write({ kind: 'measured', lotId: lot.id, quantity: 'celsius', value: celsius } as never);
+    keeper.write({ kind: 'measured', lotId: lot.id, quantity: 'celsius', value: celsius });
     onUntil(result.value * 60);
     setFault(null);
     return setTyped('');

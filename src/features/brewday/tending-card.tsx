@@ -93,7 +93,7 @@ function Daily({ lot, now }: Props) {
               label="Top is clean"
               onPress={() =>
                 act(
-                  { kind: 'observed', lots: [lot.id], signs: { film: 'none' } } as never,
+                  { kind: 'observed', lotId: lot.id, signs: { film: 'none' } },
                   `${lot.name}: clean on top.`,
                 )
               }
@@ -101,7 +101,7 @@ function Daily({ lot, now }: Props) {
             <InkButton
               quiet
               label="Something on it"
-              onPress={() => router.navigate(`/starters/trouble?lot=${lot.id}` as never)}
+              onPress={() => router.navigate(`/starters/trouble?lot=${lot.id}`)}
             />
           </>
         ) : null}

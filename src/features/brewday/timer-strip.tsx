@@ -50,7 +50,7 @@ export function TimerStrip({ here, but }: Props) {
             <Press
               role="link"
               aria-label={`${timer.label}: ${over ? 'time' : countdown(leftOf(timer, now))}`}
-              onPress={() => router.navigate(`/brews/day?brew=${timer.lotId}` as never)}
+              onPress={() => router.navigate(`/brews/day?brew=${timer.lotId}`)}
               style={{ flex: 1 }}
             >
               <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.medium }}>

@@ -64,7 +64,7 @@ function FromRecipe({ lot }: { readonly lot: Lot }) {
     <Press
       role="link"
       aria-label={`Its recipe: ${recipe.name}, version ${from.version}`}
-      onPress={() => router.navigate(`/brews/recipe?id=${from.id}&version=${from.version}` as never)}
+      onPress={() => router.navigate(`/brews/recipe?id=${from.id}&version=${from.version}`)}
     >
       <Text as="strong" color={roles.brew}>{`Recipe: ${recipe.name}, version ${from.version}`}</Text>
     </Press>

@@ -44,7 +44,7 @@ export function BottlesLine({ brew }: { readonly brew: Lot }) {
             key={bottle.id}
             role="link"
             aria-label={`Bottle ${bottle.name}, its page`}
-            onPress={() => router.navigate(`/bottles/${bottle.id}` as never)}
+            onPress={() => router.navigate(`/bottles/${bottle.id}`)}
             style={[corners.pill, { borderWidth: 1, borderColor: roles.softText, paddingHorizontal: 12 }]}
           >
             <Text>{`Bottle ${bottle.name}${bottle.opened || bottle.ended ? ', opened' : bottle.place === 'fridge' ? ', cold' : ''}`}</Text>

@@ -41,17 +41,14 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
         {stepsLeft(row) ? (
           <InkButton
             label="Go on, step by step"
-            onPress={() => router.navigate(`/brews/day?brew=${lot.id}` as never)}
+            onPress={() => router.navigate(`/brews/day?brew=${lot.id}`)}
           />
         ) : null}
         {row.stage === 'mixed' ? (
           <InkButton quiet={stepsLeft(row)} label="Pitch the starter" onPress={() => setOpen('pitch')} />
         ) : null}
         {row.stage === 'first-ferment' ? (
-          <InkButton
-            label="Bottle it"
-            onPress={() => router.navigate(`/brews/bottling?brew=${lot.id}` as never)}
-          />
+          <InkButton label="Bottle it" onPress={() => router.navigate(`/brews/bottling?brew=${lot.id}`)} />
         ) : null}
         {lot.ended ? null : <SecondRun lot={lot} />}
       </View>

@@ -50,7 +50,7 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <InkButton label="Brew a soda" onPress={() => router.navigate('/brews/new')} />
-        <InkButton quiet label="Recipes" onPress={() => router.navigate('/brews/recipes' as never)} />
+        <InkButton quiet label="Recipes" onPress={() => router.navigate('/brews/recipes')} />
       </View>
       <LongList
         items={rows}
@@ -64,7 +64,7 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
             now={now}
             next={nextWords(row, book, now, waking)}
             chosen={row.brew.id === chosen}
-            onPress={() => router.navigate(`/brews/${row.brew.id}` as never)}
+            onPress={() => router.navigate(`/brews/${row.brew.id}`)}
           />
         )}
       />

@@ -73,7 +73,7 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
     );
     onClose();
   });
-  const control = form.control as never;
+  const control = form.control;
   return (
     <Sheet title={`Pitch ${lot.name}`} onClose={onClose}>
       {jars.length === 0 ? (

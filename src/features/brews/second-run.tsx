@@ -28,11 +28,11 @@ export function SecondRun({ lot }: { readonly lot: Lot }) {
         kind: 'transferred',
         from: lot.id,
         taken: 'solids',
-        targets: [{ begin: begin as never, portions: [...run.portions] }],
+        targets: [{ begin, portions: [...run.portions] }],
       },
       `${name} has begun.`,
     );
-    router.navigate(`/brews/${targetLotId(entry.id, 0)}` as never);
+    if (entry) router.navigate(`/brews/${targetLotId(entry.id, 0)}`);
   };
   return (
     <InkButton

@@ -97,7 +97,7 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
     <Press
       role="link"
       aria-label={`${name}: ${window}; ${like}`}
-      onPress={() => router.navigate(hrefOf(lot) as never)}
+      onPress={() => router.navigate(hrefOf(lot))}
       style={[styles.row, beside ? styles.beside : null, { borderColor: roles.hairline }]}
     >
       <View style={beside ? { width: nameWidth, paddingRight: 8 } : [styles.above, { marginLeft: afterNow }]}>

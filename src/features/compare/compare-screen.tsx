@@ -66,7 +66,7 @@ function Beside({ root, offered, laid }: Props) {
     const ids = laid.map((lot) => lot.id);
     const next = ids.includes(id) ? ids.filter((each) => each !== id) : [...ids, id];
     if (next.length >= 2 && next.length <= most)
-      router.setParams({ bottles: next.join(','), with: undefined } as never);
+      router.setParams({ bottles: next.join(','), with: undefined });
   };
   return (
     <Screen title={`${root.name}, side by side`} over="Rack" width={860}>

@@ -1,7 +1,7 @@
 import { firstKind } from '@/core/cultures/registry';
 import type { Row } from '@/core/brew/composition';
 import { bases } from '@/core/ferment/bases';
-import type { BaseKind } from '@/core/ferment/scenario-kinds';
+import type { BaseKind } from '@/core/matter/base-kinds';
 import { movedBy, type Lot } from '@/core/lots/lot';
 import { liquidMl } from '@/core/matter/contents';
 import { simmered } from '@/core/recipes/library/methods';

@@ -18,6 +18,6 @@ export async function takeJournalFile(keeper: JournalKeeper, file: File): Promis
     );
   const read = await readBackupAway(await file.text());
   if (!read.ok) return read;
-  const { fresh, kept } = await keeper.takeIn(read.value);
-  return success({ held: read.value.length, fresh, kept });
+  const taken = await keeper.takeIn(read.value);
+  return taken.ok ? success({ held: read.value.length, ...taken.value }) : taken;
 }

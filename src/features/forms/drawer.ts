@@ -2,7 +2,6 @@
  * Everything that needs the form library or the validator, in one chunk that a start does not load: what two chunks share
  * would otherwise land in the first load. Reached only through import().
  */
-export { checkEntry } from './check-entry';
 export { readEntries } from '@/core/journal/migrate/read-entries';
 export { AmendSheet } from '../lots/amend-sheet';
 export { FindSheet } from '../shell/find-sheet';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useFieldArray, useWatch, type Control, type FieldValues } from 'react-hook-form';
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -12,7 +12,6 @@ import { IngredientPicker } from './ingredient-picker';
 import { ingredientName, rowEcho, rowOf, type PortionRow } from './portion-form';
 
 interface Props {
-  readonly control: Control<never, unknown, never>;
   readonly usual: readonly string[];
   /** Hints by ingredient: what is usual. */
   readonly hints?: Readonly<Record<string, string>>;
@@ -20,9 +19,9 @@ interface Props {
 
 type Rows = { portions: PortionRow[] };
 
-/** A list of ingredients, each with an amount that takes grams, spoons or cups, and what was understood below it. */
-export function PortionRows({ control: given, usual, hints = {} }: Props) {
-  const control = given as unknown as Control<Rows>;
+/** A list of ingredients of the form around it, each with an amount that takes grams, spoons or cups, and what was understood below it. */
+export function PortionRows({ usual, hints = {} }: Props) {
+  const { control } = useFormContext<Rows>();
   const roles = useRoles();
   const { fields, append, remove, update } = useFieldArray({ control, name: 'portions' });
   const typed = useWatch({ control, name: 'portions' }) ?? [];
@@ -50,7 +49,7 @@ export function PortionRows({ control: given, usual, hints = {} }: Props) {
       {fields.map((row, index) => (
         <View key={row.id} style={{ flexDirection: 'row', gap: gap.small, alignItems: 'flex-start' }}>
           <Field
-            control={control as unknown as Control<FieldValues, unknown, FieldValues>}
+            control={control}
             name={`portions.${index}.amount`}
             label={ingredientName(row.what)}
             hint={hints[row.what] ?? 'g, spoons or cups'}

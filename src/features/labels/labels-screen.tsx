@@ -69,7 +69,7 @@ function Labels({ lot }: { readonly lot: Lot }) {
           disabled={labels.length === 0}
           onPress={() => void save(() => labelsPng(labels), `${file}.png`)}
         />
-        <InkButton quiet label="To the rack" onPress={() => router.navigate('/rack' as never)} />
+        <InkButton quiet label="To the rack" onPress={() => router.navigate('/rack')} />
       </View>
       {fault ? <Note tone="danger">{fault}</Note> : null}
       <Text>

@@ -1,4 +1,4 @@
-import { useForm, useWatch } from 'react-hook-form';
+import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { useState } from 'react';
 import { canAdd } from '@/core/lots/checks';
 import type { Lot } from '@/core/lots/lot';
@@ -73,11 +73,9 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
   const fault = form.formState.errors.root?.message ?? (fits && !fits.ok ? fits.sentence : undefined);
   return (
     <Sheet title={lot.role === 'starter' ? `Feed ${lot.name}` : `Add to ${lot.name}`} onClose={onClose}>
-      <PortionRows
-        control={form.control as never}
-        usual={usual(lot)}
-        hints={{ water: '0 or nothing keeps it dry' }}
-      />
+      <FormProvider {...form}>
+        <PortionRows usual={usual(lot)} hints={{ water: '0 or nothing keeps it dry' }} />
+      </FormProvider>
       {fault ? (
         <Note tone="danger" testID="error-add">
           {fault}

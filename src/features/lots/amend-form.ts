@@ -1,4 +1,4 @@
-import type { Entry } from '@/core/journal/entry';
+import type { ActOf, Entry } from '@/core/journal/entry';
 import type { Portion } from '@/core/matter/portion';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { parseMeasure } from '@/core/measures/parse-measure';
@@ -35,7 +35,8 @@ export function amendDefaults(entry: Entry): AmendValues {
   };
 }
 
-type Patch = Record<string, unknown>;
+/** The fields of an entry that are to stand instead of its own. */
+export type Patch = ActOf<'amended'>['patch'];
 
 /** The fields that changed: only they go into the correction. */
 export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch> {
@@ -44,7 +45,7 @@ export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch>
     const { portions, faults } = readRows(values.portions);
     if (Object.keys(faults).length > 0) return { ok: false, faults };
     if (JSON.stringify(portions.map(amounts)) !== JSON.stringify(entry.portions.map(amounts)))
-      patch.portions = portions;
+      patch.portions = portions.map(plain);
   }
   if (entry.kind === 'transferred') {
     const targets = entry.targets.map((target) => ({ ...target }));
@@ -69,6 +70,15 @@ export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch>
   if (note !== before) patch[entry.kind === 'noted' ? 'text' : 'note'] = note;
   return { ok: true, value: patch };
 }
+
+/** A portion as JSON has it: without what is left open. */
+const plain = (portion: Portion) => {
+  const { what, ...rest } = portion;
+  const said = Object.entries(rest).filter(
+    (pair): pair is [string, string | number | boolean] => pair[1] !== undefined,
+  );
+  return { what, ...Object.fromEntries(said) };
+};
 
 const amounts = ({
   what,

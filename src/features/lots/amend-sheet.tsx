@@ -1,4 +1,4 @@
-import { useForm } from 'react-hook-form';
+import { FormProvider, useForm } from 'react-hook-form';
 import { useState } from 'react';
 import { parseEntry, type Entry } from '@/core/journal/entry';
 import { amendedBy } from '@/core/journal/standing';
@@ -16,7 +16,7 @@ import { PortionRows } from '../forms/portion-rows';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
-import { amendDefaults, readAmend, type AmendValues } from './amend-form';
+import { amendDefaults, readAmend, type AmendValues, type Patch } from './amend-form';
 
 interface Props {
   readonly entry: Entry;
@@ -30,27 +30,26 @@ export function AmendSheet({ entry, lotId, onClose }: Props) {
   const household = useAppSelector(selectHousehold);
   const [at, setAt] = useState<number | null>(entry.at);
   const [fault, setFault] = useState<string | null>(null);
-  const form = useForm<AmendValues, unknown, Record<string, unknown>>({
+  const form = useForm<AmendValues, unknown, Patch>({
     resolver: resolverOf((values) => readAmend(values, entry)),
     defaultValues: amendDefaults(entry),
   });
   const save = form.handleSubmit((patch) => {
     const whole = at !== null && at !== entry.at ? { ...patch, at } : patch;
     if (Object.keys(whole).length === 0) return onClose();
-    const checked = parseEntry(amendedBy(entry, [{ patch: whole } as never]));
+    const checked = parseEntry(amendedBy(entry, [{ id: entry.id, patch: whole }]));
     if (!checked.ok) return setFault(checked.sentence);
-    act(
-      { kind: 'amended', targetId: entry.id, patch: whole as never },
-      'Corrected. What hangs on it followed.',
-    );
+    act({ kind: 'amended', targetId: entry.id, patch: whole }, 'Corrected. What hangs on it followed.');
     onClose();
   });
-  const control = form.control as never;
+  const control = form.control;
   return (
     <Sheet title="Correct an entry" onClose={onClose}>
       <Text>{entryWords(entry, household, lotId)}</Text>
       {'portions' in entry ? (
-        <PortionRows control={control} usual={['white-sugar', 'water', 'ginger', 'honey']} />
+        <FormProvider {...form}>
+          <PortionRows usual={['white-sugar', 'water', 'ginger', 'honey']} />
+        </FormProvider>
       ) : null}
       {entry.kind === 'transferred'
         ? entry.targets

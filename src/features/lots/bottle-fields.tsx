@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Control, FieldValues } from 'react-hook-form';
+import type { Control } from 'react-hook-form';
 import type { Lot } from '@/core/lots/lot';
 import { bottlesOf } from '@/core/bottling/fill-plan';
 import { potentialVolumes } from '@/core/gas/potential';
@@ -13,10 +13,10 @@ import { gap } from '@/ui/theme/shape';
 import { number } from '@/words/amounts';
 import { refusedWords } from '@/words/bottling-words';
 import { rowEcho, volumeEcho } from '../forms/portion-form';
-import { availableMl, readBottleSizes, type PourValues } from './pour-form';
+import { availableMl, readBottleSizes, type Poured, type PourValues } from './pour-form';
 
 interface Props {
-  readonly control: Control<FieldValues, unknown, FieldValues>;
+  readonly control: Control<PourValues, unknown, Poured>;
   readonly typed: PourValues;
   readonly lot: Lot;
   readonly onSet: (field: keyof PourValues, value: string) => void;

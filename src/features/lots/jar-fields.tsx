@@ -1,12 +1,12 @@
 import { View } from 'react-native';
-import type { Control, FieldValues } from 'react-hook-form';
+import type { Control } from 'react-hook-form';
 import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { gap } from '@/ui/theme/shape';
-import type { PourValues } from './pour-form';
+import type { Poured, PourValues } from './pour-form';
 
 interface Props {
-  readonly control: Control<FieldValues, unknown, FieldValues>;
+  readonly control: Control<PourValues, unknown, Poured>;
   readonly typed: PourValues;
   readonly onSet: (field: keyof PourValues, value: string) => void;
 }

@@ -71,7 +71,7 @@ function EdgeRow({ edge, now }: { readonly edge: Edge; readonly now: number }) {
   const words = `${name}: ${amount}, ${moment(edge.at, now)}`;
   if (!there) return <Text color={roles.softText}>{words}</Text>;
   return (
-    <Press role="link" aria-label={words} onPress={() => router.navigate(hrefOf(there) as never)}>
+    <Press role="link" aria-label={words} onPress={() => router.navigate(hrefOf(there))}>
       <Text>
         <Text as="strong">{name}</Text>
         {`: ${amount}, ${moment(edge.at, now)}`}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { isDiscard, lotSigns, signKinds, type SignKind } from '@/core/lots/signs';
+import { isDiscard, lotSigns, signKinds, type SignKind, type Signs } from '@/core/lots/signs';
 import type { Lot } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -25,7 +25,7 @@ function signsFor(lot: Lot): readonly SignKind[] {
 /** What is seen, heard, smelt and felt: chips, one tap a sign. */
 export function LookSheet({ lot, onClose }: LotSheetProps) {
   const act = useAct();
-  const [signs, setSigns] = useState<Partial<Record<SignKind, string>>>({});
+  const [signs, setSigns] = useState<Signs>({});
   const [note, setNote] = useState('');
   const [at, setAt] = useState<number | null>(null);
   const all = signsFor(lot);
@@ -38,7 +38,7 @@ export function LookSheet({ lot, onClose }: LotSheetProps) {
       {
         kind: 'observed',
         lotId: lot.id,
-        signs: signs as never,
+        signs,
         ...(note.trim() ? { note: note.trim() } : {}),
       },
       `${lot.name}: noted. The forecast takes it in.`,

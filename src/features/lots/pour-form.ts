@@ -1,5 +1,5 @@
 import { leastHeadspaceShare, whyHeadspace } from '@/core/gas/headspace';
-import type { EntryOf } from '@/core/journal/entry';
+import type { ActOf } from '@/core/journal/entry';
 import type { NewLot } from '@/core/lots/begin';
 import type { Lot, Taken } from '@/core/lots/lot';
 import { drainableMl } from '@/core/lots/transfer';
@@ -10,7 +10,7 @@ import { levelMl, liquidMl, solidGrams } from '@/core/matter/contents';
 import { parseMeasure, parseNumber } from '@/core/measures/parse-measure';
 import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import type { Portion } from '@/core/matter/portion';
-import { holdsFizz, type VesselId } from '@/core/vessels/vessel-kinds';
+import { holdsFizz, type Closure, type VesselId } from '@/core/vessels/vessel-kinds';
 import { nameFault } from '../forms/name-fault';
 import { faultAt, reads, type FormReading } from '../forms/read-form';
 
@@ -37,7 +37,7 @@ export interface PourValues {
   readonly role: 'brew' | 'starter';
 }
 
-export type Poured = Pick<EntryOf<'transferred'>, 'from' | 'taken' | 'targets'> & {
+export type Poured = Pick<ActOf<'transferred'>, 'from' | 'taken' | 'targets'> & {
   celsius?: number;
   solid?: string;
 };
@@ -83,7 +83,7 @@ export function readPour(values: PourValues, lot: Lot, numbersTaken: number): Fo
             : null,
       };
       if ((amount.value!.ml ?? 0) > jar.value) return faultAt('jar', 'The new jar does not hold that much.');
-      return reads({ ...base, targets: [{ ...amount.value!, begin: begin as never }] });
+      return reads({ ...base, targets: [{ ...amount.value!, begin }] });
     }
   }
 }
@@ -175,17 +175,17 @@ function readBottles(values: PourValues, lot: Lot, numbersTaken: number): FormRe
   const there = availableMl(lot, values.taken);
   if (each * count > there * 1.02 + 1)
     return faultAt('count', `There is liquid for ${Math.floor(there / each + 1e-6)} of these.`);
-  const closure = holdsFizz(values.vessel) ? 'sealed' : 'loose-lid';
+  const closure: Closure = holdsFizz(values.vessel) ? 'sealed' : 'loose-lid';
   const targets = Array.from({ length: count }, (_, i) => ({
     begin: {
       role: 'bottle' as const,
       name: String(numbersTaken + i + 1),
       vessel: { kind: values.vessel, ml: size },
-      closure: closure as 'sealed',
+      closure,
       place: 'counter' as const,
     },
     ml: Math.min(each, there / count),
     ...(portions.length > 0 ? { portions } : {}),
   }));
-  return reads({ from: lot.id, taken: values.taken, targets: targets as Poured['targets'] });
+  return reads({ from: lot.id, taken: values.taken, targets });
 }

@@ -1,4 +1,4 @@
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm, useWatch, type PathValue } from 'react-hook-form';
 import { useState } from 'react';
 import { lotIn, openLots } from './other-lots';
 import { wentTo } from '@/core/lots/lineage';
@@ -71,8 +71,8 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
     },
   });
   const typed = useWatch({ control: form.control }) as PourValues;
-  const set = (field: keyof PourValues, value: string) =>
-    form.setValue(field, value as never, { shouldValidate: form.formState.isSubmitted });
+  const set = <K extends keyof PourValues>(field: K, value: PourValues[K]) =>
+    form.setValue(field, value as PathValue<PourValues, K>, { shouldValidate: form.formState.isSubmitted });
   const save = form.handleSubmit((poured) => {
     act(
       { kind: 'transferred', ...poured },
@@ -109,10 +109,10 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
         onChange={(value) => set('where', value)}
       />
       {typed.where === 'bottles' ? (
-        <BottleFields control={form.control as never} typed={typed} lot={lot} onSet={set} />
+        <BottleFields control={form.control} typed={typed} lot={lot} onSet={set} />
       ) : (
         <Field
-          control={form.control as never}
+          control={form.control}
           name="amount"
           label="How much"
           hint={`${lot.name} can give ${most}. Empty: all of it`}
@@ -128,7 +128,7 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
             onChange={(id) => set('lotId', id)}
           />
           <Field
-            control={form.control as never}
+            control={form.control}
             name="celsius"
             label="Temperature of the base, °C"
             numeric
@@ -136,7 +136,7 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
           />
         </>
       ) : null}
-      {typed.where === 'jar' ? <JarFields control={form.control as never} typed={typed} onSet={set} /> : null}
+      {typed.where === 'jar' ? <JarFields control={form.control} typed={typed} onSet={set} /> : null}
       {form.formState.errors.lotId ? (
         <Note tone="danger">{form.formState.errors.lotId.message ?? ''}</Note>
       ) : null}

@@ -47,7 +47,7 @@ export function WhySheet({ topic, lot, now, onClose }: Props) {
   const lead = (input: GroundInput) => {
     const owner = path.find((each) => entriesAbout(journal, each.id).some(({ id }) => id === input.entryId));
     onClose();
-    if (owner) router.navigate(`${hrefOf(owner)}?entry=${input.entryId}` as never);
+    if (owner) router.navigate(`${hrefOf(owner)}?entry=${input.entryId}`);
   };
   return (
     <Sheet title={`Why? ${topicTitles[topic]}`} onClose={onClose}>

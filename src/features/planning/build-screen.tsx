@@ -57,7 +57,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
       { kind: 'kept', thing: 'plan', key: buildKey(lot.id), value: { amount, at: readyAt } },
       `${lot.name} is built up by ${moment(readyAt, now)}. Today asks for each feed.`,
     );
-    router.navigate(`/starters/${lot.id}` as never);
+    router.navigate(`/starters/${lot.id}`);
   };
   return (
     <Screen title={`Build ${lot.name} up`} over={`Starters / ${culture.name}`} width={760}>
@@ -97,7 +97,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
           label="Give this plan up"
           onPress={() => {
             act({ kind: 'kept', thing: 'plan', key: buildKey(lot.id), value: null }, 'The plan is given up.');
-            router.navigate(`/starters/${lot.id}` as never);
+            router.navigate(`/starters/${lot.id}`);
           }}
         />
       ) : null}

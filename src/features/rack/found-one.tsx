@@ -60,7 +60,7 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
               : 'Being reckoned… leave it where it is.'}
           </Text>
           {watch ? <Text>{watchLines(watch, now, lot.place === 'fridge').join(' ')}</Text> : null}
-          <InkButton label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}` as never)} />
+          <InkButton label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}`)} />
         </>
       ) : (
         <>

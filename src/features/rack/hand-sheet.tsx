@@ -97,13 +97,13 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
         {one ? <InkButton quiet={!cold} label="Open it" onPress={() => setOpening(true)} /> : null}
         <InkButton quiet label="Move" onPress={() => setMoving(!moving)} />
         {one ? (
-          <InkButton quiet label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}` as never)} />
+          <InkButton quiet label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}`)} />
         ) : (
           <InkButton
             quiet
             label="Compare"
             disabled={lots.length > 4}
-            onPress={() => router.navigate(`/compare?bottles=${lots.map(({ id }) => id).join(',')}` as never)}
+            onPress={() => router.navigate(`/compare?bottles=${lots.map(({ id }) => id).join(',')}`)}
           />
         )}
       </View>

@@ -129,7 +129,7 @@ function Sips({ lot, onClose }: { readonly lot: Lot; readonly onClose: () => voi
         quiet
         label="Beside its siblings"
         hint="Compare it with the bottles of its batch"
-        onPress={() => router.navigate(`/compare?with=${lot.id}` as never)}
+        onPress={() => router.navigate(`/compare?with=${lot.id}`)}
       />
       <InkButton quiet label="Done" hint="Done tasting" onPress={onClose} />
     </>

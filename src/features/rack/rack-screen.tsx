@@ -42,7 +42,7 @@ export function RackScreen() {
   const chosen = asked ? lotOf(household, asked) : undefined;
   // One that was opened stays in hand: it is tasted next.
   const handled = (lot: Lot | undefined): lot is Lot => lot?.role === 'bottle' && !lot.ended;
-  const choose = (id: string | null) => router.setParams({ bottle: id ?? undefined } as never);
+  const choose = (id: string | null) => router.setParams({ bottle: id ?? undefined });
   const tap = (id: string) => {
     if (!picked) return choose(id);
     const next = new Set(picked);
@@ -102,9 +102,9 @@ export function RackScreen() {
           hint="Found a forgotten bottle"
           onPress={() => setMishap('found')}
         />
-        <InkButton quiet label="Bottles and jars" onPress={() => router.navigate('/bottles' as never)} />
+        <InkButton quiet label="Bottles and jars" onPress={() => router.navigate('/bottles')} />
         {wide ? null : (
-          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock' as never)} />
+          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock')} />
         )}
       </View>
     </View>

@@ -87,7 +87,7 @@ function Own({ recipe }: { readonly recipe: Recipe }) {
           label="Keep the recipe"
           onPress={() => {
             act(keeping.act, `${recipe.name} is kept among the recipes.`);
-            router.navigate(`/brews/recipe?id=${keeping.id}` as never);
+            router.navigate(`/brews/recipe?id=${keeping.id}`);
           }}
         />
       )}
@@ -105,7 +105,7 @@ function Found({ found }: { readonly found: ImportedRecipe }) {
     const keeping = keepingOf(recipeOfImport(whole, household), household);
     if (!keeping) return;
     act(keeping.act, `${whole.name} is kept among the recipes.`);
-    router.navigate(`/brews/recipe?id=${keeping.id}` as never);
+    router.navigate(`/brews/recipe?id=${keeping.id}`);
   };
   return (
     <View style={{ gap: gap.small }}>

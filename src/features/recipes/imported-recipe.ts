@@ -81,7 +81,7 @@ export function keepingOf(
   const kept = versions.has(recipe.id) ? { ...recipe, id: freeId(recipe.name, versions.keys()) } : recipe;
   return {
     id: kept.id,
-    act: { kind: 'kept', thing: 'recipe', key: recipeKey(kept), value: keptOf(kept) } as never,
+    act: { kind: 'kept', thing: 'recipe', key: recipeKey(kept), value: keptOf(kept) },
   };
 }
 

@@ -34,7 +34,7 @@ export function CopyIt({ recipe }: { readonly recipe: Recipe }) {
       from: { id: recipe.id, version: recipe.version },
     };
     act({ kind: 'kept', thing: 'recipe', key: recipeKey(made), value: keptOf(made) }, `${name}: copied.`);
-    router.navigate(`/brews/recipe?id=${id}` as never);
+    router.navigate(`/brews/recipe?id=${id}`);
   };
   return <InkButton quiet label="Copy it" onPress={copy} />;
 }
@@ -92,7 +92,7 @@ export function TakeOut({ recipe }: { readonly recipe: Recipe }) {
           { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: null },
           `${recipe.name} is taken out.`,
         );
-        router.navigate('/brews/recipes' as never);
+        router.navigate('/brews/recipes');
       }}
     />
   );

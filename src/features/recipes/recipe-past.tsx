@@ -49,7 +49,7 @@ export function Versions({
               key={each.version}
               role="link"
               aria-label={`Version ${each.version}`}
-              onPress={() => router.navigate(`/brews/recipe?id=${each.id}&version=${each.version}` as never)}
+              onPress={() => router.navigate(`/brews/recipe?id=${each.id}&version=${each.version}`)}
             >
               <Text
                 color={roles.brew}
@@ -80,7 +80,7 @@ export function Batches({ recipe }: { readonly recipe: Recipe }) {
           key={lot.id}
           role="link"
           aria-label={`${lot.name}, ${moment(lot.begunAt, now)}`}
-          onPress={() => router.navigate(`/brews/${lot.id}` as never)}
+          onPress={() => router.navigate(`/brews/${lot.id}`)}
         >
           <Text
             color={roles.brew}

@@ -90,7 +90,7 @@ function Shown({ recipe, versions }: { readonly recipe: Recipe; readonly version
         <InkButton
           label="Lay it out"
           hint="Lay it out on the worktop"
-          onPress={() => router.navigate(`/brews/new?recipe=${recipe.id}@${recipe.version}` as never)}
+          onPress={() => router.navigate(`/brews/new?recipe=${recipe.id}@${recipe.version}`)}
         />
         <CopyIt recipe={recipe} />
         <InkButton quiet label="Save as a file" onPress={() => saveRecipeFile(recipe)} />

@@ -104,7 +104,7 @@ function RecipeCard({ recipe }: { readonly recipe: Recipe }) {
     <Press
       role="link"
       aria-label={recipe.name}
-      onPress={() => router.navigate(`/brews/recipe?id=${recipe.id}` as never)}
+      onPress={() => router.navigate(`/brews/recipe?id=${recipe.id}`)}
       style={{ flexGrow: 1, flexBasis: 340, maxWidth: 480 }}
     >
       <Card>

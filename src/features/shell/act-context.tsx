@@ -3,8 +3,8 @@ import type { Act, Entry } from '@/core/journal/entry';
 import { useKeeper } from '@/store/keeper-context';
 import { Notice } from '@/ui/controls/notice';
 
-/** Writes an act into the journal and says so, with Undo. `at` when it happened, if not now. */
-export type WriteAct = (act: Act, said: string, at?: number) => Entry;
+/** Writes an act into the journal and says so, with Undo; null when it is no entry, and a banner says why. `at` when it happened, if not now. */
+export type WriteAct = (act: Act, said: string, at?: number) => Entry | null;
 
 const ActContext = createContext<WriteAct>(() => {
   throw new Error('acts need the provider');
@@ -32,7 +32,7 @@ export function ActProvider({ children }: { readonly children: ReactNode }) {
   const act = useCallback<WriteAct>(
     (what, words, at) => {
       const entry = keeper.write(what, at);
-      setSaid({ words, entryId: entry.id, undone: what.kind === 'undone' });
+      if (entry) setSaid({ words, entryId: entry.id, undone: what.kind === 'undone' });
       return entry;
     },
     [keeper],

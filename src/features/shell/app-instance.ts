@@ -27,12 +27,12 @@ export const keeper = new JournalKeeper({
   store,
   disk,
   copy: new SecondCopy(longMemory(), household, writer),
-  tabs: browserTabs(household),
+  tabs: browserTabs(household, writer),
   now: clockNow,
   offsetAt,
   writer,
   found: () => void desk.expect(),
-  check: async (entry, target) => (await drawer()).checkEntry(entry, target),
+  forgotten: () => desk.forget(),
   ...(mode.demo
     ? { seed: async (entries) => (await import('@/demo/sow')).sow(entries, clockNow(), offsetAt(clockNow())) }
     : {}),

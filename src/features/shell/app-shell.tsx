@@ -12,7 +12,7 @@ import { PlaceBar, type PlaceItem } from '@/ui/layout/place-bar';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
 import { BookProvider, DeskContext } from '../forecasting/book';
-import { desk, disk, store } from './app-instance';
+import { desk, keeper, store } from './app-instance';
 import { SaidNotice } from './act-context';
 import { Banners } from './banners';
 import { ErrorBoundary } from './error-boundary';
@@ -57,12 +57,7 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
   useUnsavedGuard();
   useDeskStart(status === 'ready');
   const bar = (
-    <PlaceBar
-      items={places}
-      here={placeOf(path)}
-      onGo={(href) => router.navigate(href as never)}
-      upright={wide}
-    />
+    <PlaceBar items={places} here={placeOf(path)} onGo={(href) => router.navigate(href)} upright={wide} />
   );
   const ready = status === 'ready';
   const frame = (
@@ -111,7 +106,7 @@ function useDeskStart(ready: boolean) {
   useEffect(() => {
     if (!ready) return;
     whenIdle(() => void desk.start());
-    const timer = setTimeout(() => whenIdle(() => void disk.tidy().catch(() => undefined)), 20_000);
+    const timer = setTimeout(() => whenIdle(() => void keeper.tidy().catch(() => undefined)), 20_000);
     return () => clearTimeout(timer);
   }, [ready]);
 }

@@ -10,7 +10,9 @@ import {
   selectHousehold,
   selectRecovered,
   selectRefused,
+  selectSetAside,
   selectUnsaved,
+  selectWrittenBack,
 } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -117,15 +119,28 @@ function Said() {
   const dispatch = useDispatch();
   const recovered = useAppSelector(selectRecovered);
   const refused = useAppSelector(selectRefused);
-  if (recovered === 0 && !refused) return null;
-  const words = refused
-    ? `The last entry could not be kept and was taken back. ${refused}`
-    : `${plural(recovered, 'entry was', 'entries were')} brought back from the second copy: the last visit ended before ${recovered === 1 ? 'it was' : 'they were'} on disk.`;
+  const setAside = useAppSelector(selectSetAside);
+  const writtenBack = useAppSelector(selectWrittenBack);
+  const words = [
+    refused ? `That was not kept. ${refused}` : '',
+    writtenBack > 0
+      ? `The browser had emptied Yuzet’s storage. All ${plural(writtenBack, 'entry', 'entries')} of this page are written back. Save the journal to a file today.`
+      : '',
+    recovered > 0
+      ? `${plural(recovered, 'entry was', 'entries were')} brought back from the second copy: the last visit ended before ${recovered === 1 ? 'it was' : 'they were'} on disk.`
+      : '',
+    setAside > 0
+      ? `${plural(setAside, 'line', 'lines')} of the second copy could not be read and ${setAside === 1 ? 'was' : 'were'} laid aside. The journal itself is whole.`
+      : '',
+  ].filter((each) => each !== '');
+  if (words.length === 0) return null;
   return (
     <View style={{ padding: gap.medium, gap: gap.small }}>
-      <Note tone={refused ? 'danger' : 'plain'} testID="recovered">
-        {words}
-      </Note>
+      {words.map((each) => (
+        <Note key={each} tone={refused || writtenBack > 0 ? 'danger' : 'plain'} testID="recovered">
+          {each}
+        </Note>
+      ))}
       <InkButton quiet label="Good" onPress={() => dispatch(noticed())} style={{ alignSelf: 'flex-start' }} />
     </View>
   );

@@ -33,7 +33,7 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
           aria-label={name}
           onPress={() => {
             onClose();
-            router.navigate(hrefOf(lot) as never);
+            router.navigate(hrefOf(lot));
           }}
         >
           <Text as="strong">{name}</Text>

@@ -36,8 +36,8 @@ export function Keys({ places }: Props) {
       )
         return;
       const place = places[Number(event.key) - 1];
-      if (place) router.navigate(place.href as never);
-      else if (event.key === 'n') router.navigate('/brews/new' as never);
+      if (place) router.navigate(place.href);
+      else if (event.key === 'n') router.navigate('/brews/new');
       else if (event.key === '/') setOpen('find');
       else if (event.key === '?') setOpen('keys');
       else return;

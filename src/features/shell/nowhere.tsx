@@ -14,7 +14,7 @@ export function Nowhere({ what, back }: Props) {
   return (
     <Screen title={`This ${what} is not in the journal`}>
       <Text>Its beginning may have been taken back, or it belongs to another browser’s journal.</Text>
-      <InkButton label="Go back" onPress={() => router.replace(back as never)} />
+      <InkButton label="Go back" onPress={() => router.replace(back)} />
     </Screen>
   );
 }

@@ -69,11 +69,11 @@ export function BeginPart({ way }: { readonly way: WayToBegin }) {
         kind: 'transferred',
         from: batch.id,
         taken: sediment ? 'sediment' : 'liquid',
-        targets: [{ ml: typed.value, begin: begin as never }],
+        targets: [{ ml: typed.value, begin }],
       },
       `${begin.name} is kept.`,
     );
-    router.replace(`/starters/${targetLotId(entry.id, 0)}` as never);
+    if (entry) router.replace(`/starters/${targetLotId(entry.id, 0)}`);
   };
   return (
     <>

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { firstKind } from '@/core/cultures/registry';
 import type { Mend } from '@/core/starter/percentages';
@@ -81,9 +81,9 @@ function BeginForm({ way: id }: { readonly way: string }) {
       said,
       packet ? Math.min(now, packetBegunAt(date, culture)) : (at ?? undefined),
     );
-    router.replace(`/${place}/${entry.id}` as never);
+    if (entry) router.replace(`/${place}/${entry.id}`);
   });
-  const control = form.control as never;
+  const control = form.control;
   const { portions } = readRows(typed.portions ?? []);
   return (
     <>
@@ -99,11 +99,9 @@ function BeginForm({ way: id }: { readonly way: string }) {
           />
         )}
       </View>
-      <PortionRows
-        control={control}
-        usual={usualIngredients}
-        hints={{ water: 'Chlorine gone: boiled or stood' }}
-      />
+      <FormProvider {...form}>
+        <PortionRows usual={usualIngredients} hints={{ water: 'Chlorine gone: boiled or stood' }} />
+      </FormProvider>
       {packet ? <PacketDate value={date} onChange={setDate} now={now} culture={culture} /> : null}
       {keeping && keeping.begin.sugarShare[1] > 0 ? (
         <Field

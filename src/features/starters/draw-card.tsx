@@ -59,7 +59,7 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
           <InkButton
             quiet
             label="Brew a soda from it"
-            onPress={() => router.navigate(`/brews/new?starter=${lot.id}` as never)}
+            onPress={() => router.navigate(`/brews/new?starter=${lot.id}`)}
           />
         ) : null}
         <Why topic="draw" lot={lot} now={now} />

@@ -76,7 +76,7 @@ function TakeOff({
       place: lot.place,
       culture: lot.culture,
     };
-    take({ begin: begin as never, portions: [...second.portions] }, `${begin.name} has begun.`);
+    take({ begin, portions: [...second.portions] }, `${begin.name} has begun.`);
   };
   return (
     <View style={{ gap: gap.small }}>

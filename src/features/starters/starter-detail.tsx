@@ -42,7 +42,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const roles = useRoles();
   const wide = useWide();
   const router = useRouter();
-  const see = (page: string) => router.navigate(`/starters/${page}?lot=${lot.id}` as never);
+  const see = (page: string) => router.navigate(`/starters/${page}?lot=${lot.id}`);
   const { warmths } = useAppSelector(selectHousehold);
   const now = useNow();
   const book = useBook();

@@ -52,14 +52,14 @@ export function StarterList({ chosen }: Props) {
           lot={lot}
           now={now}
           chosen={lot.id === chosen}
-          onPress={() => router.navigate(`/starters/${lot.id}` as never)}
+          onPress={() => router.navigate(`/starters/${lot.id}`)}
         />
       ))}
       {starters.length > 0 ? (
         <InkButton
           quiet
           label="Away, or a hot week ahead?"
-          onPress={() => router.navigate('/starters/ahead' as never)}
+          onPress={() => router.navigate('/starters/ahead')}
         />
       ) : null}
       <InkButton

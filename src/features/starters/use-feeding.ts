@@ -39,9 +39,7 @@ export function feedingOf(act: WriteAct, lot: Lot, portions: readonly Portion[] 
         kind: 'transferred',
         from: lot.id,
         taken: 'liquid',
-        targets: [
-          renewal.discard ? { ml: renewal.strainMl } : { ml: renewal.strainMl, begin: begin as never },
-        ],
+        targets: [renewal.discard ? { ml: renewal.strainMl } : { ml: renewal.strainMl, begin }],
       },
       `${lot.name} is strained.`,
     );

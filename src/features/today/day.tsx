@@ -64,7 +64,7 @@ export function Day({ now, over, celsius }: Props) {
       ) : (
         <>
           {actions}
-          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock' as never)} />
+          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock')} />
         </>
       )}
     </Screen>

@@ -18,7 +18,7 @@ export function TaskButtons({ task }: Props) {
   const act = useAct();
   const router = useRouter();
   const lot = task.lots[0]!;
-  const see = (path: string) => router.navigate(path as never);
+  const see = (path: string) => router.navigate(path);
   switch (task.verb) {
     case 'feed':
       return task.parts ? <RoundList parts={task.parts} /> : <FeedButtons task={task} />;

@@ -126,7 +126,7 @@ function Record({ lot, seen }: { readonly lot: Lot; readonly seen: Seen }) {
       disabled={kept === seen}
       label={kept === seen ? 'Written down' : 'Write these signs down'}
       onPress={() => {
-        act({ kind: 'observed', lotId: lot.id, signs: signs as never }, `${lot.name}: noted.`);
+        act({ kind: 'observed', lotId: lot.id, signs }, `${lot.name}: noted.`);
         setKept(seen);
       }}
     />

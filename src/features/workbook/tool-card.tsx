@@ -57,7 +57,7 @@ export function ToolCard({ tool }: { readonly tool: Tool }) {
           quiet
           label="Use it in a brew"
           onPress={() =>
-            router.navigate(`/brews/new?add=${encodeURIComponent(`${send.what}~${send.amount}`)}` as never)
+            router.navigate(`/brews/new?add=${encodeURIComponent(`${send.what}~${send.amount}`)}`)
           }
         />
       ) : null}

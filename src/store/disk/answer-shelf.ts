@@ -22,6 +22,11 @@ export function answerShelf(connection: Connection): AnswerShelf {
       }
       return kept;
     },
+    wipe: async () => {
+      dirty = new Map();
+      const all = await connection.readAll();
+      await connection.write(new Map([...all.keys()].map((key) => [key, null])));
+    },
     put: (subject, answer) => {
       if (dirty.size === 0) whenIdle(flush);
       dirty.set(

@@ -7,8 +7,15 @@ const table = 'entries';
 /** One AsyncStorage database, with what its own interface lacks: strict durability, everything at once, and a new connection. */
 export interface Connection {
   readonly storage: ReturnType<typeof createAsyncStorage>;
-  /** Writes and removes in one transaction; resolves when it is on disk. */
-  write(values: ReadonlyMap<string, string | null>): Promise<void>;
+  /**
+   * Writes and removes in one transaction; resolves when it is on disk.
+   *
+   * @param whenEmpty what to write instead when the database holds nothing
+   */
+  write(
+    values: ReadonlyMap<string, string | null>,
+    whenEmpty?: () => ReadonlyMap<string, string | null>,
+  ): Promise<void>;
   readAll(): Promise<Map<string, string>>;
   read(keys: readonly string[]): Promise<(string | undefined)[]>;
 }
@@ -43,10 +50,11 @@ export function connectionTo(name: string): Connection {
   };
   return {
     storage,
-    write: (values) =>
+    write: (values, whenEmpty) =>
       twice(async (db) => {
         const transaction = db.transaction(table, 'readwrite', { durability: 'strict' });
-        for (const [key, value] of values) {
+        const empty = whenEmpty && (await transaction.store.count()) === 0;
+        for (const [key, value] of empty ? whenEmpty() : values) {
           void (value === null ? transaction.store.delete(key) : transaction.store.put(value, key)).catch(
             () => undefined,
           );

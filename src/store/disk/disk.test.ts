@@ -20,14 +20,22 @@ const entry = (n: number): Entry => ({
   version: 2,
 });
 
+const always = async (piece: () => Promise<void>) => {
+  await piece();
+  return true;
+};
+
 /** A database in memory that tells how often it was written. */
 function memory(values = new Map<string, string>()) {
   const writes: number[] = [];
   const connection = {
     storage: null as never,
-    write: (changes: ReadonlyMap<string, string | null>) => {
+    write: (
+      changes: ReadonlyMap<string, string | null>,
+      whenEmpty: () => ReadonlyMap<string, string | null> = () => changes,
+    ) => {
       writes.push(changes.size);
-      for (const [key, value] of changes) {
+      for (const [key, value] of values.size === 0 ? whenEmpty() : changes) {
         if (value === null) values.delete(key);
         else values.set(key, value);
       }
@@ -59,23 +67,39 @@ describe('the journal on disk', () => {
     const { disk, values } = memory();
     const entries = Array.from({ length: 1001 }, (_, n) => entry(n));
     await disk.save(entries);
-    await disk.tidy();
+    await disk.tidy(always);
     const pages = [...values.keys()].filter((key) => key.startsWith('page:'));
     expect(pages).toEqual([`page:${entries[0]!.id}`, `page:${entries[400]!.id}`]);
     expect(values.size).toBe(2 + 201);
     const { entries: back } = await disk.load();
     expect(back.map(({ id }) => id).sort()).toEqual(entries.map(({ id }) => id));
-    await disk.tidy();
+    await disk.tidy(always);
     expect(values.size).toBe(203);
+  });
+
+  test('an emptied database gets all that memory holds, in the same transaction; else only what is new', async () => {
+    const { disk, values, writes } = memory();
+    const all = [entry(1), entry(2), entry(3)];
+    expect(await disk.save([entry(3)], () => all)).toBe(3);
+    expect([values.size, writes.length]).toEqual([3, 1]);
+    expect(await disk.save([entry(4)], () => [...all, entry(4)])).toBe(1);
+    expect(values.size).toBe(4);
+  });
+
+  test('binding stops as soon as it may not go on', async () => {
+    const { disk, values } = memory();
+    await disk.save(Array.from({ length: 1001 }, (_, n) => entry(n)));
+    await disk.tidy(() => Promise.resolve(false));
+    expect([...values.keys()].filter((key) => key.startsWith('page:'))).toEqual([]);
   });
 
   test('fewer than 600 stay single', async () => {
     const { disk, values } = memory();
     await disk.save(Array.from({ length: 599 }, (_, n) => entry(n)));
-    await disk.tidy();
+    await disk.tidy(always);
     expect(values.size).toBe(599);
     await disk.save([entry(599)]);
-    await disk.tidy();
+    await disk.tidy(always);
     expect(values.size).toBe(201);
   });
 

@@ -2,7 +2,7 @@ import type { Entry } from '../../core/journal/entry';
 import type { ReadEntry } from '../../core/journal/migrate/read-entries';
 import { breathe } from '../breathe';
 import type { Connection } from './connection';
-import { rawOf, sealedRecord, unsealed } from './record';
+import { isSealed, rawOf, sealedRecord, unsealed } from './record';
 
 /** A record that could not be read back: kept as it is, left out of what is told, named to the maker. */
 export interface Damaged {
@@ -22,11 +22,20 @@ export type EntryReader = (raw: readonly unknown[], others: readonly Entry[]) =>
 /** Where the journal lives: a record an entry while it is new, pages of many entries later. */
 export interface JournalDisk {
   load(): Promise<Loaded>;
-  /** Resolves when all are on disk; writes all or none. */
-  save(entries: readonly Entry[]): Promise<void>;
+  /**
+   * Resolves when all are on disk; writes all or none.
+   *
+   * @param all what is written too, in the same transaction, when nothing of the journal is there any more
+   * @returns how many entries were written
+   */
+  save(entries: readonly Entry[], all?: () => readonly Entry[]): Promise<number>;
   wipe(): Promise<void>;
-  /** Binds old single records into pages, so that a start reads few of them. */
-  tidy(): Promise<void>;
+  /**
+   * Binds old single records into pages, so that a start reads few of them.
+   *
+   * @param alone runs a piece of it while no tab writes; false when the journal was forgotten meanwhile, and it stops
+   */
+  tidy(alone: (piece: () => Promise<void>) => Promise<boolean>): Promise<void>;
 }
 
 const entryKey = (id: string) => `entry:${id}`;
@@ -39,15 +48,25 @@ const recordsIn = (key: string, value: string) => (key.startsWith(pagePrefix) ? 
 export function journalDisk(connection: Connection, loadReader: () => Promise<EntryReader>): JournalDisk {
   return {
     load: () => load(connection, loadReader),
-    save: (entries) =>
-      connection.write(new Map(entries.map((entry) => [entryKey(entry.id), sealedRecord(entry)]))),
+    save: async (entries, all = () => []) => {
+      let written = entries.length;
+      await connection.write(records(entries), () => {
+        const whole = records([...all(), ...entries]);
+        written = whole.size;
+        return whole;
+      });
+      return written;
+    },
     wipe: async () => {
       const all = await connection.readAll();
       await connection.write(new Map([...all.keys()].filter(isJournal).map((key) => [key, null])));
     },
-    tidy: () => tidy(connection),
+    tidy: (may) => tidy(connection, may),
   };
 }
+
+const records = (entries: readonly Entry[]) =>
+  new Map(entries.map((entry) => [entryKey(entry.id), sealedRecord(entry)]));
 
 const isJournal = (key: string) => key.startsWith('entry:') || key.startsWith(pagePrefix);
 
@@ -99,17 +118,17 @@ async function settle(
   return { entries: [...entries.values()], damaged };
 }
 
-async function tidy(connection: Connection): Promise<void> {
+async function tidy(connection: Connection, alone: Parameters<JournalDisk['tidy']>[0]): Promise<void> {
   const all = await connection.readAll();
   const singles = [...all]
-    .filter(([key, text]) => key.startsWith('entry:') && unsealed(text))
+    .filter(([key, text]) => key.startsWith('entry:') && isSealed(text))
     .sort(([a], [b]) => (a < b ? -1 : 1));
   for (let at = 0; at + pageSize * 1.5 <= singles.length; at += pageSize) {
     const batch = singles.slice(at, at + pageSize);
     const page = batch.map(([, text]) => text).join('\n');
     const changes = new Map<string, string | null>(batch.map(([key]) => [key, null]));
     changes.set(pagePrefix + batch[0]![0].slice('entry:'.length), page);
-    await connection.write(changes);
+    if (!(await alone(() => connection.write(changes)))) return;
     await breathe();
   }
 }

@@ -18,13 +18,15 @@ export function sealedRecord(entry: Entry): string {
   return `2:${checksum(text)}:${text}`;
 }
 
-/** The entry of an unbent record; null for any other text. */
-export function unsealed(record: string): Entry | null {
+/** Whether a record bears the checksum of its text. */
+export function isSealed(record: string): boolean {
   const match = mark.exec(record);
-  if (!match) return null;
-  const text = record.slice(match[0].length);
-  return checksum(text) === match[1] ? (JSON.parse(text) as Entry) : null;
+  return match !== null && checksum(record.slice(match[0].length)) === match[1];
 }
+
+/** The entry of an unbent record; null for any other text. */
+export const unsealed = (record: string): Entry | null =>
+  isSealed(record) ? (JSON.parse(record.replace(mark, '')) as Entry) : null;
 
 /** What lies in a record that bears no good checksum: JSON of an older version, or damage. */
 export function rawOf(record: string): unknown {

@@ -1,5 +1,5 @@
 import type { Entry } from '../../core/journal/entry';
-import { sealedRecord, unsealed } from './record';
+import { sealedRecord } from './record';
 
 type Shelf = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
 
@@ -37,22 +37,35 @@ export class SecondCopy {
     this.put();
   }
 
-  /** Entries of every tab's copy; damaged lines are passed over. */
-  recall(): Entry[] {
-    return this.keys().flatMap((key) =>
-      (this.shelf?.getItem(key) ?? '').split('\n').flatMap((line) => {
-        try {
-          return unsealed(line) ?? [];
-        } catch {
-          return [];
-        }
-      }),
+  /**
+   * Lines of the copies of tabs that are gone.
+   *
+   * @param living writers of tabs that are open: theirs is still being written, by themselves
+   */
+  recall(living: ReadonlySet<string>): string[] {
+    return this.gone(living).flatMap((key) =>
+      (this.shelf?.getItem(key) ?? '').split('\n').filter((line) => line !== ''),
     );
   }
 
+  /** Lays damaged lines aside, where they hinder no start and can still be looked at. */
+  setAside(lines: readonly string[]): void {
+    if (lines.length === 0) return;
+    const key = `yuzet.aside.${this.household}`;
+    try {
+      this.shelf?.setItem(key, [this.shelf.getItem(key) ?? '', ...lines].filter(Boolean).join('\n'));
+    } catch {
+      // No room: the copy they came from goes all the same, or every start would stumble over them.
+    }
+  }
+
   /** Forgets the copies of tabs that are gone, once all is on disk. */
-  clearOthers(): void {
-    for (const key of this.keys()) if (key !== this.key) this.shelf?.removeItem(key);
+  clearOthers(living: ReadonlySet<string>): void {
+    for (const key of this.gone(living)) this.shelf?.removeItem(key);
+  }
+
+  private gone(living: ReadonlySet<string>): string[] {
+    return this.keys().filter((key) => key !== this.key && !living.has(key.slice(key.lastIndexOf('.') + 1)));
   }
 
   wipe(): void {

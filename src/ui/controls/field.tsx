@@ -1,8 +1,8 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { TextBox } from './text-box';
 
-interface Props<T extends FieldValues> {
-  readonly control: Control<T, unknown, FieldValues>;
+interface Props<T extends FieldValues, O extends FieldValues> {
+  readonly control: Control<T, unknown, O>;
   readonly name: FieldPath<T>;
   readonly label: string;
   readonly hint?: string;
@@ -13,7 +13,7 @@ interface Props<T extends FieldValues> {
 }
 
 /** A text box of a form. */
-export function Field<T extends FieldValues>({
+export function Field<T extends FieldValues, O extends FieldValues>({
   control,
   name,
   label,
@@ -21,7 +21,7 @@ export function Field<T extends FieldValues>({
   echo,
   numeric,
   multiline,
-}: Props<T>) {
+}: Props<T, O>) {
   return (
     <Controller
       control={control}
@@ -38,7 +38,7 @@ export function Field<T extends FieldValues>({
           errorId={`error-${name}`}
           numeric={numeric}
           multiline={multiline}
-          inputRef={field.ref as never}
+          inputRef={field.ref}
         />
       )}
     />

@@ -1,4 +1,3 @@
-import type { Ref } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { plain } from '../theme/type';
@@ -17,7 +16,7 @@ interface Props {
   readonly errorId?: string;
   readonly numeric?: boolean | undefined;
   readonly multiline?: boolean | undefined;
-  readonly inputRef?: Ref<never>;
+  readonly inputRef?: (box: unknown) => void;
 }
 
 /** A box to write in: its name above it, below it what was understood or what is wrong. */
@@ -30,7 +29,7 @@ export function TextBox(props: Props) {
       <Text as="strong">{label}</Text>
       <TextInput
         mode="outlined"
-        ref={inputRef as never}
+        ref={inputRef}
         value={value}
         onChangeText={onChange}
         onBlur={onLeave}

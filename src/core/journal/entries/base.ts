@@ -5,7 +5,8 @@ import { ripenesses } from '../../matter/portion';
 import { methodShape, when } from './recipe-shape';
 import { closures, vesselIds } from '../../vessels/vessel-kinds';
 import { placeIds } from '../../kitchen/places';
-import { baseKinds, cultureIds } from '../vocabulary';
+import { baseKinds } from '../../matter/base-kinds';
+import { cultureIds } from '../vocabulary';
 import { clockOf, idShape } from '../instant-id';
 import { earliest, latest } from '../time-range';
 

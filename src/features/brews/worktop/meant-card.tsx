@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { baseKinds } from '@/core/ferment/scenario-kinds';
+import { baseKinds } from '@/core/matter/base-kinds';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { Choice } from '@/ui/controls/choice';
 import { TextBox } from '@/ui/controls/text-box';

@@ -1,6 +1,6 @@
 import type { Life } from '@/core/brew/brew-plan';
 import { planComposition, type ComposedPlan } from '@/core/brew/compose-plan';
-import type { BaseKind } from '@/core/ferment/scenario-kinds';
+import type { BaseKind } from '@/core/matter/base-kinds';
 import type { Lot } from '@/core/lots/lot';
 import { baseOf } from '@/core/recipes/import-recipe';
 import { success, type Result } from '@/core/result';

@@ -1,5 +1,5 @@
 import type { Composition, Turned } from '@/core/brew/composition';
-import type { BaseKind } from '@/core/ferment/scenario-kinds';
+import type { BaseKind } from '@/core/matter/base-kinds';
 import type { PlaceId } from '@/core/kitchen/places';
 import type { Method } from '@/core/lots/method';
 import type { ReadLine } from '@/core/recipes/ingredient-line';

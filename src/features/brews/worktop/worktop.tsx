@@ -61,7 +61,7 @@ export function Worktop({ lots, begun }: Props) {
       how === 'steps'
         ? keeper.write(beginning.value)
         : act(beginning.value, `${state.name.trim()} is on its way.`);
-    router.replace((how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`) as never);
+    if (entry) router.replace(how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`);
   };
   const tryable = worked.ok && tried ? beginningOf(state, worked.value, tried) : worked;
   const shown = worked.ok ? worked.value : unpitched(state);

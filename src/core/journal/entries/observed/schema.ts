@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { lotSigns } from '../../../lots/signs';
+import { lotSigns, type SignKind } from '../../../lots/signs';
 import { exampleStamp, exampleSubject, stamp, subject } from '../base';
 
 /** A lot was looked at, listened to, smelt or squeezed. */
@@ -17,9 +17,10 @@ export const Observed = z.strictObject({
       film: z.enum(lotSigns.film).optional(),
       smell: z.enum(lotSigns.smell).optional(),
       colour: z.enum(lotSigns.colour).optional(),
+      texture: z.enum(lotSigns.texture).optional(),
       sediment: z.enum(lotSigns.sediment).optional(),
       grains: z.enum(lotSigns.grains).optional(),
-    })
+    } satisfies Record<SignKind, z.ZodType>)
     .refine((signs) => Object.values(signs).some((value) => value !== undefined), 'Say what was seen.'),
 });
 export type Observed = z.infer<typeof Observed>;
