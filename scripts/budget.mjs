@@ -3,7 +3,8 @@ import { readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { root } from './run.mjs';
 
-const budgetKilobytes = { first: 320, returning: 375 };
+// 40 KB of each are the validator and the schemas: no entry is held unchecked, so they come before the first tap.
+const budgetKilobytes = { first: 360, returning: 416 };
 const folder = path.join(root, 'dist/_expo/static/js/web');
 const files = readdirSync(folder).filter((name) => name.endsWith('.js.br'));
 const size = (name) => statSync(path.join(folder, name)).size / 1024;

@@ -1,5 +1,6 @@
-// The one command: installs what is missing, then types, lint, import rules, unit tests, build, budget, and stories in Chromium.
-import { spawnSync } from 'node:child_process';
+// The one command: installs what is missing, then types, lint, import rules, build, budget, unit tests, and stories in Chromium.
+import { Buffer } from 'node:buffer';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { installPackages, run, root } from './run.mjs';
@@ -40,36 +41,29 @@ rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 
 const count = { passed: 0, failed: 0 };
+const bin = (name) => path.join(root, 'node_modules/.bin', name);
+
+/** Runs a command beside others and prints what it said once it is done. Resolves to whether it was good. */
+const beside = (command, args) =>
+  new Promise((done) => {
+    const child = spawn(command, args, { cwd: root });
+    const said = [];
+    child.stdout.on('data', (part) => said.push(part));
+    child.stderr.on('data', (part) => said.push(part));
+    child.on('error', () => done(false));
+    child.on('close', (code) => {
+      process.stdout.write(Buffer.concat(said));
+      done(code === 0);
+    });
+  });
+
 /** A check without tests of its own counts as one. */
-function check(name, command, args) {
+async function check(name, command, args) {
   const started = Date.now();
-  const good = run(command, args) === 0;
+  const good = await beside(command, args);
   count[good ? 'passed' : 'failed'] += 1;
   console.log(`${good ? 'ok  ' : 'FAIL'} ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
-}
-
-const bin = (name) => path.join(root, 'node_modules/.bin', name);
-check('types', bin('tsc'), ['--noEmit']);
-check('core without a DOM', bin('tsc'), ['--noEmit', '-p', 'tsconfig.core.json']);
-check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-check('import directions', bin('depcruise'), ['src', 'cli', 'server', '--config', '.dependency-cruiser.cjs']);
-
-check('kinds named only in their place', process.execPath, ['scripts/kind-names.mjs']);
-
-const units = path.join(results, 'unit.json');
-run(bin('jest'), ['--json', `--outputFile=${units}`, '--silent']);
-tally(units, ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => [
-  numPassedTests,
-  numFailedTests + numRuntimeErrorTestSuites,
-]);
-
-const built = run(process.execPath, ['scripts/build.mjs']) === 0;
-count[built ? 'passed' : 'failed'] += 1;
-if (built) {
-  check('bundle budget', process.execPath, ['scripts/budget.mjs']);
-  run(bin('playwright'), ['test']);
-  tally(path.join(results, 'e2e.json'), ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
+  return good;
 }
 
 /** Adds the counts a runner wrote; a runner that wrote none has failed. */
@@ -82,6 +76,48 @@ function tally(file, counts) {
   count.passed += passed;
   count.failed += failed;
 }
+
+/** What reads the source only; none of it uses more than one processor, so it goes beside the build. */
+async function still() {
+  await check('types', bin('tsc'), ['--noEmit']);
+  await check('core without a DOM', bin('tsc'), ['--noEmit', '-p', 'tsconfig.core.json']);
+  await check('kinds named only in their place', process.execPath, ['scripts/kind-names.mjs']);
+  await check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+}
+
+async function built() {
+  const good = await check('build', process.execPath, ['scripts/build.mjs']);
+  if (good) await check('bundle budget', process.execPath, ['scripts/budget.mjs']);
+  await check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+  await check('import directions', bin('depcruise'), [
+    'src',
+    'cli',
+    'server',
+    '--config',
+    '.dependency-cruiser.cjs',
+  ]);
+  return good;
+}
+
+async function units() {
+  // Playwright empties its own folder of results.
+  const file = path.join(root, 'node_modules/.cache/unit.json');
+  rmSync(file, { force: true });
+  await beside(bin('jest'), ['--json', `--outputFile=${file}`, '--silent', '--maxWorkers=1']);
+  tally(file, ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => [
+    numPassedTests,
+    numFailedTests + numRuntimeErrorTestSuites,
+  ]);
+}
+
+async function stories() {
+  await beside(bin('playwright'), ['test']);
+  tally(path.join(results, 'e2e.json'), ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]);
+}
+
+const [, good] = await Promise.all([still(), built()]);
+// Stories wait for pages, unit tests for nothing: side by side they use a machine of two processors whole.
+await Promise.all([units(), good ? stories() : undefined]);
 
 console.log(`\n${count.passed} passed, ${count.failed} failed`);
 process.exitCode = count.failed === 0 ? 0 : 1;

@@ -52,6 +52,14 @@ const steps = [
   () => require('react-native-svg'),
   () => require('@reduxjs/toolkit').configureStore,
   () => require('./core/matter/ingredients/registry'),
+  // Every entry is checked before it is held: the validator, and the schemas piece by piece.
+  () => require('./workers/without-eval'),
+  () => require('zod').z,
+  () => require('./core/journal/entries/base'),
+  () => require('./core/journal/entries/lot-begun/schema').LotBegun,
+  () => require('./core/journal/entries/transferred/schema').Transferred,
+  () => require('./core/journal/entries/kept/schema').Kept,
+  () => require('./core/journal/entry').Entry,
   () => require('./core/journal/journal'),
   () => require('./store/journal-slice'),
   () => require('./store/selectors'),
@@ -67,7 +75,9 @@ const steps = [
 const looksAt = (exported) => Object.keys(exported).map((name) => () => exported[name]);
 
 port1.onmessage = () => {
+  const step = steps.shift();
+  if (!step) return;
   port2.postMessage(null);
-  steps.shift()();
+  step();
 };
 port2.postMessage(null);

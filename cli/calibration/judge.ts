@@ -1,3 +1,4 @@
+import { signs } from '../../src/core/ferment/scenario-kinds';
 import { fermentOf, type KnownKitchen } from '../../src/core/ferment/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
@@ -40,9 +41,9 @@ export interface Record {
 }
 
 /** Words from a felt pressure. */
-export function squeezeWord(gaugeBar: number): string {
-  const { words, edges } = ordinalScales.squeeze;
-  return words[edges.filter((edge) => gaugeBar > edge).length]!;
+export function squeezeWord(gaugeBar: number): (typeof signs.squeeze)[number] {
+  const { edges } = ordinalScales.squeeze;
+  return signs.squeeze[edges.filter((edge) => gaugeBar > edge).length]!;
 }
 
 type Tool = 'sg' | 'gaugeBar' | 'squeeze';
@@ -66,7 +67,7 @@ function readOff(course: Course, kind: Tool, hour: number, stray: number): Readi
       return { hour, kind, value: Math.min(scaleEnds, Math.max(-0.4, shown)) };
     }
     case 'squeeze':
-      return { hour, kind, value: squeezeWord(gaugeAt(course, hour) + 0.25 * stray) as never };
+      return { hour, kind, value: squeezeWord(gaugeAt(course, hour) + 0.25 * stray) };
   }
 }
 

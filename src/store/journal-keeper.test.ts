@@ -341,21 +341,21 @@ describe('the second copy', () => {
     const shelf = new Shelf();
     const none: ReadonlySet<string> = new Set();
     const copy = new SecondCopy(shelf, 'own', 'abcd');
-    const later = new SecondCopy(shelf, 'own', 'late');
+
     const all = Array.from({ length: 40 }, (_, n) => entry(n));
     copy.hold(all);
     copy.release(
       all.slice(1).map(({ id }) => id),
       new Set([all[0]!.id]),
     );
-    const recalled = later.recall(none).map((line) => unsealed(line)!.id);
+    const recalled = copy.recall(none).map((line) => unsealed(line)!.id);
     expect(recalled).toHaveLength(21);
     expect(recalled).toContain(all[0]!.id);
     expect(recalled).toContain(all[39]!.id);
     new SecondCopy(shelf, 'other', 'wxyz').wipe();
-    expect(later.recall(none)).toHaveLength(21);
+    expect(copy.recall(none)).toHaveLength(21);
     copy.wipe();
-    expect(later.recall(none)).toEqual([]);
+    expect(copy.recall(none)).toEqual([]);
     expect(() => new SecondCopy(null, 'own', 'a').hold(all)).not.toThrow();
     expect(() =>
       new SecondCopy(

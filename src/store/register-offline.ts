@@ -21,6 +21,8 @@ export function registerOffline(onWaiting: (update: Update) => void): void {
     if (registration.waiting) offer(registration.waiting);
     registration.addEventListener('updatefound', () => {
       const worker = registration.installing;
+      // The first of all is no newer version, though in some browsers it rules the page before it says that it is installed.
+      if (!registration.active) return;
       worker?.addEventListener('statechange', () => worker.state === 'installed' && offer(worker));
     });
   };

@@ -8,7 +8,8 @@ import type { View } from 'react-native';
 
 type Styled = Partial<CSSStyleDeclaration>;
 
-const elementOf = (view: View | null) => view as unknown as HTMLElement | null;
+/** The element a view is drawn as; null where there is none. */
+export const elementOf = (view: unknown): HTMLElement | null => (view instanceof HTMLElement ? view : null);
 
 /** The size of a view as it is drawn, as a style that keeps it. */
 export function sizeOf(view: View | null): Styled {

@@ -22,11 +22,7 @@ export function jarNow(run: StoredRun, hour: number): JarNow {
   const { index } = betweenHours(run.hours, hour);
   const places = placesOf(run);
   const five = (quantity: Quantity) =>
-    weightedQuantiles(
-      valuesAt(run, quantity, index, places[index]!),
-      run.weights,
-      quantileLevels,
-    ) as unknown as FiveNumbers;
+    weightedQuantiles(valuesAt(run, quantity, index, places[index]!), run.weights, quantileLevels);
   return {
     sugarGramsPerLitre: five('sugarGramsPerLitre'),
     co2Volumes: five('co2Volumes'),

@@ -138,14 +138,10 @@ export function bottledAt(run: StoredRun, bottleHour: number, wantedVolumes: num
   const index = hourIndexAt(after.hours, middle);
   const places = placesOf(after);
   const five = (quantity: Quantity, at: number) =>
-    weightedQuantiles(
-      valuesAt(after, quantity, at, places[at]!),
-      after.weights,
-      quantileLevels,
-    ) as unknown as FiveNumbers;
+    weightedQuantiles(valuesAt(after, quantity, at, places[at]!), after.weights, quantileLevels);
   return {
     hour: bottleHour,
-    hoursToFizz: quarters as unknown as [number, number, number],
+    hoursToFizz: quarters,
     sweetnessAtBottling: five('sweetnessGramsPerLitre', 0),
     sweetnessThen: five('sweetnessGramsPerLitre', index),
     abvThen: five('abvPercent', index),

@@ -4,7 +4,7 @@ import { weighedEnsemble, weighedFamily } from './ensemble';
 import { askedSoda } from './handmade.test-tool';
 import { memberOf, UNKNOWNS } from './priors';
 import { drawPoints, priorProposal } from './proposal';
-import { quantileLevels, seriesOf, valuesOverTime, weightedQuantiles } from './quantiles';
+import { quantileLevels, seriesOf, valuesOverTime, weightedQuantiles, type FiveNumbers } from './quantiles';
 import { seededUniform } from './random';
 import { runMembers } from './run-members';
 import { effectiveMembers, logLikelihoods, normalised } from './weigh';
@@ -59,7 +59,7 @@ describe('where something was read', () => {
     for (const hour of [20, 36, 48, 60]) {
       const [few, all] = [run, many].map((each) =>
         weightedQuantiles(valuesOverTime(each, 'heldVolumes')[hour]!, each.weights, quantileLevels),
-      ) as [number[], number[]];
+      ) as [FiveNumbers, FiveNumbers];
       few.forEach((value, level) => expect(Math.abs(value - all[level]!)).toBeLessThan(0.07 * all[4]!));
     }
     // The reading is met: the gauge then lies about what was read.

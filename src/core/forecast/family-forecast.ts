@@ -1,3 +1,4 @@
+import { recordOf } from '../record-of';
 import { fermentOf, type Ferment, type Inflow, type LotStage, type Reading } from '../ferment/ferment';
 import type { Scenario } from '../ferment/scenario';
 import { millilitresPerGram } from '../matter/substances';
@@ -140,9 +141,7 @@ export function forecastFamily(scenario: FamilyScenario): FamilyForecast {
   const lot = (name: string, run: StoredRun): LotForecast => ({
     name,
     hours: run.hours,
-    series: Object.fromEntries(
-      publishedSeries.map((series) => [series, seriesOf(run, series)]),
-    ) as unknown as LotForecast['series'],
+    series: recordOf(publishedSeries, (series) => seriesOf(run, series)),
   });
   return {
     schema: 'yuzet.family-forecast/1',

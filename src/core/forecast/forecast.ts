@@ -2,6 +2,7 @@ import { fermentOf } from '../ferment/ferment';
 import type { Scenario } from '../ferment/scenario';
 import type { ForecastWarning } from './contradictions';
 import { weighedEnsemble } from './ensemble';
+import { recordOf } from '../record-of';
 import { quantileLevels, seriesOf, type FiveNumbers } from './quantiles';
 import type { Quantity } from './quantities';
 
@@ -37,12 +38,12 @@ export interface Forecast {
  */
 export function forecast(scenario: Scenario): Forecast {
   const { run, effectiveMembers, warnings } = weighedEnsemble(fermentOf(scenario));
-  const series = Object.fromEntries(publishedSeries.map((name) => [name, seriesOf(run, name)]));
+  const series = recordOf(publishedSeries, (name) => seriesOf(run, name));
   return {
     schema: 'yuzet.forecast/1',
     hours: run.hours,
     quantiles: quantileLevels,
-    series: series as unknown as Forecast['series'],
+    series,
     effectiveMembers: Math.round(effectiveMembers * 10) / 10,
     warnings,
   };

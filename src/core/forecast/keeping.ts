@@ -96,14 +96,10 @@ function counterAgain(run: StoredRun, fromHour: number, limitBar: number, celsiu
   ]);
   const day = hourIndexAt(again.hours, 24);
   const five = (quantity: 'gaugeBar' | 'heldVolumes') =>
-    weightedQuantiles(
-      valuesOverTime(again, quantity)[day]!,
-      again.weights,
-      quantileLevels,
-    ) as unknown as FiveNumbers;
+    weightedQuantiles(valuesOverTime(again, quantity)[day]!, again.weights, quantileLevels);
   return {
     celsius,
-    limitHours: limits as unknown as [number, number],
+    limitHours: limits,
     gaugeAfterDay: five('gaugeBar'),
     volumesAfterDay: five('heldVolumes'),
   };

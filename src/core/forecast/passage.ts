@@ -1,4 +1,4 @@
-import { valuesOverTime, weightedQuantiles } from './quantiles';
+import { valuesOverTime, weightedQuantiles, type Quantiles } from './quantiles';
 import type { Quantity } from './quantities';
 import type { StoredRun } from './stored-run';
 
@@ -39,5 +39,8 @@ function crossing(before: number, after: number, level: number, from: number, to
 }
 
 /** Weighted quantiles of passage hours; Infinity for levels more members never reach. */
-export const passageQuantiles = (run: StoredRun, hours: Float64Array, levels: readonly number[]): number[] =>
-  weightedQuantiles(hours, run.weights, levels);
+export const passageQuantiles = <const L extends readonly number[]>(
+  run: StoredRun,
+  hours: Float64Array,
+  levels: L,
+): Quantiles<L> => weightedQuantiles(hours, run.weights, levels);

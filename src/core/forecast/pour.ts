@@ -38,8 +38,7 @@ export function pourAfterChill(run: StoredRun, chillHour: number, limitBar: numb
   });
   const places = placesOf(cold);
   const last = cold.hours.length - 1;
-  const five = (values: Float64Array) =>
-    weightedQuantiles(values, cold.weights, quantileLevels) as unknown as FiveNumbers;
+  const five = (values: Float64Array) => weightedQuantiles(values, cold.weights, quantileLevels);
   const at = (quantity: Parameters<typeof valuesAt>[1]) =>
     five(valuesAt(cold, quantity, last, places[last]!));
   return {
@@ -48,11 +47,7 @@ export function pourAfterChill(run: StoredRun, chillHour: number, limitBar: numb
     abvPercent: at('abvPercent'),
     ph: at('ph'),
     // What came before the fridge is stored for every member: no need to take a few.
-    peakGaugeBar: weightedQuantiles(
-      peakGauges(run, chillHour),
-      run.weights,
-      quantileLevels,
-    ) as unknown as FiveNumbers,
+    peakGaugeBar: weightedQuantiles(peakGauges(run, chillHour), run.weights, quantileLevels),
     chanceOverLimit: chanceOverLimit(run, limitBar, chillHour),
   };
 }

@@ -33,7 +33,7 @@ export function pressureCourse(
         run,
         passageHours(run, 'gaugeBar', share * limitBar, 'rises', fromHour),
         quantileLevels,
-      ) as unknown as FiveNumbers,
+      ),
     })),
     failure: risk ? failureCourse(run, risk) : [],
   };

@@ -9,6 +9,15 @@ const { ROW_SIZE } = slots;
 export const quantileLevels = [0.05, 0.25, 0.5, 0.75, 0.95] as const;
 export type FiveNumbers = readonly [number, number, number, number, number];
 
+/** As many numbers as there are levels. */
+export type Quantiles<L extends readonly number[]> = { readonly [K in keyof L]: number };
+
+/** A number for each of some others: as many as they are. */
+export const each = <L extends readonly number[]>(
+  numbers: L,
+  of: (value: number, index: number) => number,
+): Quantiles<L> => numbers.map(of) as Quantiles<L>;
+
 /**
  * Weighted quantiles of a sample: the smallest values whose share reaches each level, joined linearly between mid-weights.
  *
@@ -20,16 +29,16 @@ export type FiveNumbers = readonly [number, number, number, number, number];
  * @returns as many numbers, rising
  * @throws RangeError on an empty or weightless sample
  */
-export function weightedQuantiles(
+export function weightedQuantiles<const L extends readonly number[]>(
   values: ArrayLike<number>,
   weights: ArrayLike<number>,
-  levels: readonly number[],
-): number[] {
+  levels: L,
+): Quantiles<L> {
   const total = intoPails(values, weights);
   if (!(total > 0)) throw new RangeError('quantiles need a sample with weight');
   let pail = 0;
   let passed = 0;
-  return levels.map((level) => {
+  return each(levels, (level) => {
     const wanted = level * total;
     for (; pail < pails; pail++) {
       if (passed + weightOf[pail]! >= wanted) {
@@ -172,11 +181,10 @@ export function valuesOverTime(run: StoredRun, quantity: Quantity): readonly Flo
 /** Five quantiles of a quantity at every reported hour. */
 export function seriesOf(run: StoredRun, quantity: Quantity): FiveNumbers[] {
   const values = valuesOverTime(run, quantity);
-  const five = (numbers: readonly number[]) => numbers as unknown as FiveNumbers;
   return acrossGaps(
     run,
-    (hour) => five(weightedQuantiles(values[hour]!, run.weights, quantileLevels)),
-    (before, after, share) => five(before.map((value, level) => value + share * (after[level]! - value))),
+    (hour) => weightedQuantiles(values[hour]!, run.weights, quantileLevels),
+    (before, after, share) => each(before, (value, level) => value + share * (after[level]! - value)),
   );
 }
 

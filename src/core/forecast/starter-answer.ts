@@ -39,8 +39,7 @@ const lively = 0.6;
 /** Sugar below which a jar is hungry, g/L. */
 export const hungryBelow = 2;
 
-const five = (values: Float64Array, run: StoredRun) =>
-  weightedQuantiles(values, run.weights, quantileLevels) as unknown as FiveNumbers;
+const five = (values: Float64Array, run: StoredRun) => weightedQuantiles(values, run.weights, quantileLevels);
 
 /** The forecast of a kept jar. */
 export const answerStarter = (question: StarterQuestion): StarterAnswer =>

@@ -102,7 +102,7 @@ function counted(text: string): Counted | null {
   const grouped = text.replace(/^(\d{1,3})[,. ](?=\d{3}(?!\d))/, '$1');
   const match = leading.exec(grouped);
   if (match) {
-    const [, low, high, rest] = match as unknown as [string, string, string | undefined, string];
+    const [, low = '', high, rest = ''] = match;
     const from = valueOf(low);
     const to = high === undefined ? from : valueOf(high);
     return Number.isFinite(from) && Number.isFinite(to)

@@ -1,4 +1,4 @@
-import { View, type ViewStyle } from 'react-native';
+import { View } from 'react-native';
 import { Text } from '@/ui/controls/text';
 import { Bottle } from '@/ui/drawings/bottle';
 import { corners, gap } from '@/ui/theme/shape';
@@ -6,6 +6,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { Press } from '@/ui/controls/press';
 import { fillWords, markWords } from '@/words/bottling-words';
 import type { Worktable } from './table-state';
+import { webStyle } from '@/ui/theme/web-style';
 
 interface Props {
   readonly table: Worktable;
@@ -19,7 +20,7 @@ interface Props {
 /** The bottles as they will stand, to scale, in sight while amounts are turned below; a tap takes one in hand. */
 export function FillBoard({ table, batchMl, colour, volumes, chosen, onChoose }: Props) {
   const roles = useRoles();
-  const stuck = { position: 'sticky', top: 0, zIndex: 3 } as unknown as ViewStyle;
+  const stuck = webStyle({ position: 'sticky', top: 0, zIndex: 3 });
   const over = table.leftMl < -1;
   return (
     <View

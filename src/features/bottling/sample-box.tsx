@@ -22,7 +22,7 @@ interface Props {
 
 /** A dose tried in a weighed sample and tasted, then as strong in the bottle. */
 export function SampleBox({ liquidMl, onDose }: Props) {
-  const [what, setWhat] = useState<string>('white-sugar');
+  const [what, setWhat] = useState<(typeof tryable)[number]['value']>('white-sugar');
   const [sample, setSample] = useState('100 ml');
   const [dose, setDose] = useState('1 g');
   const ml = volumeTyped(sample, 'ml');
@@ -43,7 +43,7 @@ export function SampleBox({ liquidMl, onDose }: Props) {
   return (
     <View style={{ gap: gap.small }} testID="sample">
       <Text>Weigh a small sample, dose it, taste. What tastes right goes to the bottles as strong.</Text>
-      <Choice titled label="Dose of the sample" options={tryable} value={what as never} onChange={setWhat} />
+      <Choice titled label="Dose of the sample" options={tryable} value={what} onChange={setWhat} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <TextBox label="Sample" value={sample} onChange={setSample} hint="100 ml" error={sampleFault} />
         <TextBox

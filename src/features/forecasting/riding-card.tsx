@@ -1,7 +1,8 @@
 import type { ReactNode, Ref } from 'react';
-import { View, type ViewStyle } from 'react-native';
+import { View } from 'react-native';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { webStyle } from '@/ui/theme/web-style';
 
 interface Props {
   readonly label: string;
@@ -38,11 +39,11 @@ export function RidingCard({ label, testID, edge, ref, children }: Props) {
 }
 
 // A layer of its own, so that it is painted alone; a block, since a browser lays out no part of a flexible row by itself.
-const rides = {
+const rides = webStyle({
   position: 'sticky',
   top: 0,
   zIndex: 3,
   display: 'block',
   contain: 'content',
   willChange: 'transform',
-} as unknown as ViewStyle;
+});

@@ -1,3 +1,4 @@
+import { elementOf } from '@/ui/redraw';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Entry } from '@/core/journal/entry';
@@ -25,8 +26,7 @@ interface Props {
 /** Height of a row of one line and its moment, px. */
 const usualRow = 57;
 
-const intoSight = (row: View | null) =>
-  (row as unknown as Element | null)?.scrollIntoView?.({ block: 'center' });
+const intoSight = (row: View | null) => elementOf(row)?.scrollIntoView?.({ block: 'center' });
 
 /** All that happened to a lot, newest first; every line can be corrected or taken back. */
 export function Ledger({ lotId, now, shown }: Props) {

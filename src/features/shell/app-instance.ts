@@ -1,3 +1,4 @@
+import '@/workers/without-eval';
 import { clockNow, longMemory, mode, offsetAt, writer } from '@/store/environment';
 import { answerShelf } from '@/store/disk/answer-shelf';
 import { connectionTo } from '@/store/disk/connection';

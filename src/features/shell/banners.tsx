@@ -1,19 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useDispatch } from 'react-redux';
 import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
-import { noticed } from '@/store/journal-slice';
-import {
-  selectAhead,
-  selectDamaged,
-  selectHousehold,
-  selectRecovered,
-  selectRefused,
-  selectSetAside,
-  selectUnsaved,
-  selectWrittenBack,
-} from '@/store/selectors';
+import { selectAhead, selectDamaged, selectHousehold, selectUnsaved } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
@@ -25,6 +14,7 @@ import { saveJournalFile } from '../data/save-journal';
 import { store } from './app-instance';
 import { useAct } from './act-context';
 import { DemoLine } from './demo-line';
+import { JournalSaid } from './journal-said';
 import { useUpdate } from './update';
 
 /** What concerns the whole journal: entries not on disk, records that could not be read, a new version, the demo. */
@@ -34,7 +24,7 @@ export function Banners() {
       <Unsaved />
       <Damage />
       <Ahead />
-      <Said />
+      <JournalSaid />
       <NewVersion />
       {mode.demo ? <DemoLine /> : null}
     </View>
@@ -111,37 +101,6 @@ function Ahead() {
           onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')}
         />
       </View>
-    </View>
-  );
-}
-
-function Said() {
-  const dispatch = useDispatch();
-  const recovered = useAppSelector(selectRecovered);
-  const refused = useAppSelector(selectRefused);
-  const setAside = useAppSelector(selectSetAside);
-  const writtenBack = useAppSelector(selectWrittenBack);
-  const words = [
-    refused ? `That was not kept. ${refused}` : '',
-    writtenBack > 0
-      ? `The browser had emptied Yuzet’s storage. All ${plural(writtenBack, 'entry', 'entries')} of this page are written back. Save the journal to a file today.`
-      : '',
-    recovered > 0
-      ? `${plural(recovered, 'entry was', 'entries were')} brought back from the second copy: the last visit ended before ${recovered === 1 ? 'it was' : 'they were'} on disk.`
-      : '',
-    setAside > 0
-      ? `${plural(setAside, 'line', 'lines')} of the second copy could not be read and ${setAside === 1 ? 'was' : 'were'} laid aside. The journal itself is whole.`
-      : '',
-  ].filter((each) => each !== '');
-  if (words.length === 0) return null;
-  return (
-    <View style={{ padding: gap.medium, gap: gap.small }}>
-      {words.map((each) => (
-        <Note key={each} tone={refused || writtenBack > 0 ? 'danger' : 'plain'} testID="recovered">
-          {each}
-        </Note>
-      ))}
-      <InkButton quiet label="Good" onPress={() => dispatch(noticed())} style={{ alignSelf: 'flex-start' }} />
     </View>
   );
 }

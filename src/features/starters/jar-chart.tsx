@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { FiveNumbers } from '@/core/forecast/quantiles';
+import { each, type FiveNumbers } from '@/core/forecast/quantiles';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { jarHistory, type Step } from '@/core/starter/jar-history';
@@ -72,9 +72,7 @@ export function JarChart({ lot, answer, now }: Props) {
               name: 'Liveliness',
               unit: '%',
               color: roles.starter,
-              series: answer.liveliness.map(
-                (five) => five.map((each) => 100 * each) as unknown as FiveNumbers,
-              ),
+              series: answer.liveliness.map((five) => each(five, (value) => 100 * value)),
               digits: 0,
               target: [60, 100] as const,
             },

@@ -1,6 +1,7 @@
 import type { AnswerShelf, KeptAnswer } from '../../workers/forecast-desk';
 import type { FamilyAnswer, LotSeries } from '../../core/forecast/family-answer';
 import type { FiveNumbers } from '../../core/forecast/quantiles';
+import { recordOf } from '../../core/record-of';
 import { whenIdle } from '../breathe';
 import type { Connection } from './connection';
 
@@ -47,19 +48,17 @@ const shortened = (_key: string, value: unknown): unknown =>
         : Number(value.toPrecision(5))
       : 1e9;
 
+const lanes = ['sweet', 'fizz', 'gauge', 'ph', 'alcohol'] as const satisfies readonly (keyof LotSeries)[];
+
 /** A row every three hours is enough until the runs are there. */
 function thinned(answer: FamilyAnswer): FamilyAnswer {
   return {
     ...answer,
     lots: answer.lots.map((lot) => {
       const keep = (_: unknown, i: number) => i % 3 === 0 || i === lot.hours.length - 1;
-      const series = Object.fromEntries(
-        Object.entries(lot.series).map(([name, rows]) => [
-          name,
-          (rows as readonly FiveNumbers[]).filter(keep),
-        ]),
-      );
-      return { ...lot, hours: lot.hours.filter(keep), series: series as unknown as LotSeries };
+      const thin = (rows: readonly FiveNumbers[]) => rows.filter(keep);
+      const series = recordOf(lanes, (lane) => thin(lot.series[lane]));
+      return { ...lot, hours: lot.hours.filter(keep), series };
     }),
   };
 }

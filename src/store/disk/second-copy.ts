@@ -61,11 +61,11 @@ export class SecondCopy {
 
   /** Forgets the copies of tabs that are gone, once all is on disk. */
   clearOthers(living: ReadonlySet<string>): void {
-    for (const key of this.gone(living)) this.shelf?.removeItem(key);
+    for (const key of this.gone(living)) if (key !== this.key) this.shelf?.removeItem(key);
   }
 
   private gone(living: ReadonlySet<string>): string[] {
-    return this.keys().filter((key) => key !== this.key && !living.has(key.slice(key.lastIndexOf('.') + 1)));
+    return this.keys().filter((key) => !living.has(key.slice(key.lastIndexOf('.') + 1)));
   }
 
   wipe(): void {

@@ -1,10 +1,11 @@
 import { useImperativeHandle, useRef, type Ref } from 'react';
-import { StyleSheet, View, type ViewStyle } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useKeySteps } from '../controls/use-key-steps';
 import { describe, restyle } from '../redraw';
 import { Icon } from '../icons/icon';
 import { useRoles } from '../theme/use-roles';
 import { useDrag } from './use-drag';
+import { webStyle } from '../theme/web-style';
 
 /** What can be moved at every frame. */
 export interface TimeHandleRef {
@@ -72,8 +73,8 @@ export function TimeHandle({ ref, height, label, min, max, onDrag, onStep, color
   );
 }
 
-const layer = { willChange: 'transform' } as unknown as ViewStyle;
-const held = { touchAction: 'none', cursor: 'ew-resize' } as unknown as ViewStyle;
+const layer = webStyle({ willChange: 'transform' });
+const held = webStyle({ touchAction: 'none', cursor: 'ew-resize' });
 
 const styles = StyleSheet.create({
   whole: { position: 'absolute', top: 0, left: 0, width: knob, pointerEvents: 'box-none' },

@@ -1,5 +1,6 @@
 import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
+import { elementOf } from '../redraw';
 
 /**
  * Follows a finger or the mouse that holds an element. While it is held, moves are taken before anything else on the page sees
@@ -16,7 +17,7 @@ export function useDrag(
     latest.current = onDrag;
   });
   useEffect(() => {
-    const node = element.current as unknown as HTMLElement | null;
+    const node = elementOf(element.current);
     if (!node) return undefined;
     let from = 0;
     const move = (event: PointerEvent) => {

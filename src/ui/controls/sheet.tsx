@@ -1,6 +1,7 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Portal } from 'react-native-paper';
+import { elementOf } from '../redraw';
 import { Icon } from '../icons/icon';
 import { gap } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
@@ -32,7 +33,7 @@ function Body({ title, onClose, children }: Props) {
   useEffect(() => {
     close.current = onClose;
   });
-  useEffect(() => holdFocus(dialog.current as unknown as HTMLElement | null, () => close.current()), []);
+  useEffect(() => holdFocus(elementOf(dialog.current), () => close.current()), []);
   // Another job in the same sheet begins at its top.
   const scroll = useRef<ScrollView>(null);
   useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [title]);

@@ -1,5 +1,6 @@
 import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
+import { elementOf } from '../redraw';
 
 /** Steps a handle by its keys while it has the focus: so many steps a key, and whether Shift is held. */
 export function useKeySteps(
@@ -12,7 +13,7 @@ export function useKeySteps(
     latest.current = onStep;
   });
   useEffect(() => {
-    const node = element.current as unknown as HTMLElement | null;
+    const node = elementOf(element.current);
     if (!node) return undefined;
     const press = (event: KeyboardEvent) => {
       const steps = keys[event.key];

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { elementOf } from '../redraw';
 
 interface Props<T> {
   readonly items: readonly T[];
@@ -50,7 +51,7 @@ function Page({ always, drawnAtFirst, roomPx, gap, children }: PageProps) {
   const [room, setRoom] = useState(roomPx);
   const [inSight, setInSight] = useState(always || drawnAtFirst);
   useEffect(() => {
-    const element = place.current as unknown as Element | null;
+    const element = elementOf(place.current);
     if (always) return undefined;
     if (!element || typeof IntersectionObserver === 'undefined') return setInSight(true);
     const observer = new IntersectionObserver(

@@ -15,6 +15,7 @@ interface Engine {
  *
  * @returns null where the engine compiles nothing: an old one, a locked-down one, a page whose policy forbids it
  */
+// eslint-disable-next-line no-restricted-syntax -- core is checked without the browser's types, where WebAssembly is named
 export function compileSteps(engine = globalThis as unknown as Engine): Bench | null {
   if (!engine.WebAssembly) return null;
   try {

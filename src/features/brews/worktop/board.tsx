@@ -1,4 +1,4 @@
-import { View, type ViewStyle } from 'react-native';
+import { View } from 'react-native';
 import type { WorktopState } from './worktop-state';
 import type { Planned } from './worktop-plan';
 import type { Result } from '@/core/result';
@@ -11,6 +11,7 @@ import { accountWords, litres } from '@/words/worktop-words';
 import { useWide } from '@/ui/layout/use-wide';
 import { ComposeRibbon } from './compose-ribbon';
 import { jarLayers } from './jar-layers';
+import { webStyle } from '@/ui/theme/web-style';
 
 interface Props {
   readonly state: WorktopState;
@@ -25,7 +26,7 @@ export function Board({ state, worked, shown }: Props) {
   const wide = useWide();
   const plan = shown?.plan ?? null;
   const jarMl = state.jarMl ?? plan?.brew.jarMl ?? state.composition.ml * 1.1;
-  const stuck = { position: 'sticky', top: 0, zIndex: 3 } as unknown as ViewStyle;
+  const stuck = webStyle({ position: 'sticky', top: 0, zIndex: 3 });
   return (
     <View
       testID="board"

@@ -29,6 +29,7 @@ import { beginningOf } from './start-brew';
 import { WarmthRow } from './warmth-row';
 import { planned, unpitched } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
+import { webStyle } from '@/ui/theme/web-style';
 
 interface Props {
   /** Jars to draw from, the one asked for first. */
@@ -131,7 +132,7 @@ export function Worktop({ lots, begun }: Props) {
       {wide ? (
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
           {hand}
-          <View style={[{ width: 400 }, { position: 'sticky', top: 12 } as never]}>{board}</View>
+          <View style={[{ width: 400 }, webStyle({ position: 'sticky', top: 12 })]}>{board}</View>
         </View>
       ) : (
         <>
