@@ -54,7 +54,6 @@ const steps = [
   () => require('./core/matter/ingredients/registry'),
   // Every entry is checked before it is held: the validator, and the schemas piece by piece.
   () => require('./workers/without-eval'),
-  () => require('zod').z,
   () => require('./core/journal/entries/base'),
   () => require('./core/journal/entries/lot-begun/schema').LotBegun,
   () => require('./core/journal/entries/transferred/schema').Transferred,

@@ -6,7 +6,7 @@ import { type Warmths } from '../kitchen/places';
 import type { Keeps } from '../kitchen/stock';
 import { drawnFrom, livesAt, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
-import { nothing, plus, volumeOf, type Amounts } from '../matter/substances';
+import { nothing, plus, times, volumeOf, type Amounts } from '../matter/substances';
 import type { Branch, Family } from './family';
 import { endOf, jarEnd, membersOf } from './family-members';
 import type { Learned } from './lessons';
@@ -91,11 +91,7 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     root.events.filter(({ at }) => at <= start).length,
   );
   const before = root.events.slice(0, until);
-  const liquid = Math.max(
-    1,
-    before.reduce((sum, event) => sum + liquidChange(event), 0),
-  );
-  const own = before.reduce((sum, event) => plus(sum, ownGrams(event, pitch)), nothing);
+  const { liquid, own } = mixedBy(before, pitch);
   const solute = soluteOf(own, liquid);
   const kind = root.recipe?.base ?? 'syrup';
   const base = bases[kind as BaseKind] ?? bases.syrup;
@@ -133,6 +129,18 @@ function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
     stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1,
     longSteps: true,
   };
+}
+
+/** The liquid that events made, ml, and the grams in it: what leaves takes its share along, even in the minute it was mixed. */
+function mixedBy(events: readonly LotEvent[], pitch: Pitch): { liquid: number; own: Amounts } {
+  let liquid = 0;
+  let own = nothing;
+  for (const event of events) {
+    const left = Math.max(0, liquid + liquidChange(event));
+    own = event.kind === 'went' && liquid > 0 ? times(own, left / liquid) : plus(own, ownGrams(event, pitch));
+    liquid = left;
+  }
+  return { liquid: Math.max(1, liquid), own };
 }
 
 /** What an event brings of its own: added things exactly; of a dose only the sugar it still has. */

@@ -71,7 +71,8 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
     return null;
   const first = followedFrom(lot, now);
   const start = first === 0 ? lot.begunAt : lot.events[first]!.at;
-  const end = start + Math.ceil((now - start) / (6 * hourMs)) * 6 * hourMs + ask.aheadHours * hourMs;
+  const end =
+    start + Math.max(1, Math.ceil((now - start) / (6 * hourMs))) * 6 * hourMs + ask.aheadHours * hourMs;
   const scene = { lot, warmths: ask.warmths, culture, keeping: culture.keeping };
   const ferment = keptFerment(scene, ask.learned, first, start, end);
   const hourOf = (at: number) => (at - start) / hourMs;

@@ -3,30 +3,32 @@ import { awayOf, buildUpsOf, spellsOf, withSpells, type Spell } from './plans';
 
 const hour = 3_600_000;
 
+const t = Date.UTC(2026, 4, 4);
+
 describe('plans that are kept', () => {
   test('are read back; what is not a plan is left out', () => {
     const kept = {
       plan: {
-        'build:b2': { amount: 300, at: 20 },
-        'build:b1': { amount: 100, at: 10 },
-        'build:b3': { amount: 'much', at: 10 },
-        away: { from: 5, to: 9 },
+        'build:b2': { amount: 300, at: t + 20 },
+        'build:b1': { amount: 100, at: t + 10 },
+        'build:b3': { amount: 'much', at: t + 10 },
+        away: { from: t + 5, to: t + 9 },
       },
       spell: {
-        a: { place: 'counter', from: 30, to: 40, celsius: 34 },
-        b: { place: 'warm-shelf', from: 10, to: 20, celsius: 38 },
-        c: { place: 'moon', from: 10, to: 20, celsius: 38 },
-        d: { place: 'counter', from: 20, to: 10, celsius: 38 },
+        a: { place: 'counter', from: t + 30, to: t + 40, celsius: 34 },
+        b: { place: 'warm-shelf', from: t + 10, to: t + 20, celsius: 38 },
+        c: { place: 'moon', from: t + 10, to: t + 20, celsius: 38 },
+        d: { place: 'counter', from: t + 20, to: t + 10, celsius: 38 },
       },
     };
     expect(buildUpsOf({ kept })).toEqual([
-      { lotId: 'b1', amount: 100, at: 10 },
-      { lotId: 'b2', amount: 300, at: 20 },
+      { lotId: 'b1', amount: 100, at: t + 10 },
+      { lotId: 'b2', amount: 300, at: t + 20 },
     ]);
-    expect(awayOf({ kept })).toEqual({ from: 5, to: 9 });
-    expect(spellsOf({ kept }).map(({ from }) => from)).toEqual([10, 30]);
+    expect(awayOf({ kept })).toEqual({ from: t + 5, to: t + 9 });
+    expect(spellsOf({ kept }).map(({ from }) => from)).toEqual([t + 10, t + 30]);
     expect([buildUpsOf({ kept: {} }), awayOf({ kept: {} }), spellsOf({ kept: {} })]).toEqual([[], null, []]);
-    expect(awayOf({ kept: { plan: { away: { from: 9, to: 9 } } } })).toBeNull();
+    expect(awayOf({ kept: { plan: { away: { from: t + 9, to: t + 9 } } } })).toBeNull();
   });
 });
 
@@ -127,6 +129,8 @@ describe('a spell laid over the temperatures', () => {
     expect(spellsOf(kept(10, 10, 30))).toEqual([]);
     expect(spellsOf(kept(10, Infinity, 30))).toEqual([]);
     expect(spellsOf(kept(10, 20, 'hot'))).toEqual([]);
-    expect(spellsOf(kept(10, 20, 30))).toEqual([{ place: 'counter', from: 10, to: 20, celsius: 30 }]);
+    expect(spellsOf(kept(t + 10, t + 20, 30))).toEqual([
+      { place: 'counter', from: t + 10, to: t + 20, celsius: 30 },
+    ]);
   });
 });

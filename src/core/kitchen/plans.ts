@@ -1,3 +1,4 @@
+import { isInstant } from '../time-range';
 import { placeIds, type PlaceId, type WarmthStep, type Warmths } from './places';
 
 /** So much of a starter wanted at its peak at an instant: ml of liquid, or g of grains. */
@@ -36,7 +37,7 @@ export const buildKey = (lotId: string): string => `build:${lotId}`;
 export function buildUpsOf({ kept }: Plans): BuildUpPlan[] {
   return Object.entries(kept.plan ?? {})
     .flatMap(([key, value]): BuildUpPlan[] => {
-      if (!key.startsWith('build:') || !isNumber(value.amount) || !isNumber(value.at)) return [];
+      if (!key.startsWith('build:') || !isNumber(value.amount) || !isInstant(value.at)) return [];
       return [{ lotId: key.slice('build:'.length), amount: value.amount, at: value.at }];
     })
     .sort((a, b) => a.at - b.at);
@@ -45,7 +46,7 @@ export function buildUpsOf({ kept }: Plans): BuildUpPlan[] {
 /** The next absence, if one is planned. */
 export function awayOf({ kept }: Plans): AwayPlan | null {
   const value = kept.plan?.[awayKey];
-  return value && isNumber(value.from) && isNumber(value.to) && value.to > value.from
+  return value && isInstant(value.from) && isInstant(value.to) && value.to > value.from
     ? { from: value.from, to: value.to }
     : null;
 }
@@ -56,7 +57,7 @@ const isPlace = (value: unknown): value is PlaceId => (placeIds as readonly unkn
 export function spellsOf({ kept }: Plans): Spell[] {
   return Object.values(kept.spell ?? {})
     .flatMap(({ place, from, to, celsius }): Spell[] =>
-      isPlace(place) && isNumber(from) && isNumber(to) && to > from && isNumber(celsius)
+      isPlace(place) && isInstant(from) && isInstant(to) && to > from && isNumber(celsius)
         ? [{ place, from, to, celsius }]
         : [],
     )

@@ -1,6 +1,8 @@
 import { peopleOf } from './people';
 import { leftOf, timerKey, timersOf } from './timers';
 
+const t = Date.UTC(2026, 4, 4);
+
 test('clocks of the kitchen, the next to ring first; what is damaged is none', () => {
   const clock = (step: string, from: number, until: number) => ({
     lotId: 'a',
@@ -11,15 +13,16 @@ test('clocks of the kitchen, the next to ring first; what is damaged is none', (
   });
   const kept = {
     timer: {
-      'a:simmer': clock('simmer', 0, 900),
-      'a:cool': clock('cool', 0, 500),
-      'a:back': clock('back', 900, 100),
+      'a:simmer': clock('simmer', t, t + 900),
+      'a:cool': clock('cool', t, t + 500),
+      'a:back': clock('back', t + 900, t + 100),
+      'a:far': clock('far', t, 1e300),
       'a:x': { lotId: 'a' },
     },
   };
   const timers = timersOf({ kept });
   expect(timers.map(({ step }) => step)).toEqual(['cool', 'simmer']);
-  expect([leftOf(timers[0]!, 300), leftOf(timers[0]!, 501)]).toEqual([200, 0]);
+  expect([leftOf(timers[0]!, t + 300), leftOf(timers[0]!, t + 501)]).toEqual([200, 0]);
   expect(timerKey('a', 'cool')).toBe(timers[0]!.key);
   expect(timersOf({ kept: {} })).toEqual([]);
 });
@@ -30,9 +33,10 @@ test.each([
   ['no beginning', { from: '0' }, 0],
   ['no end', { until: undefined }, 0],
   ['no name', { label: 7 }, 1],
-  ['run down at once', { until: 100 }, 1],
+  ['run down at once', { until: t + 100 }, 1],
+  ['an end beyond all time', { until: 1e300 }, 0],
 ])('a clock with %s', (_, changed, count) => {
-  const whole = { lotId: 'a', step: 'cool', label: 'Cool', from: 100, until: 900 };
+  const whole = { lotId: 'a', step: 'cool', label: 'Cool', from: t + 100, until: t + 900 };
   const timers = timersOf({ kept: { timer: { k: { ...whole, ...changed } } } });
   expect(timers).toHaveLength(count);
   if (count === 1)

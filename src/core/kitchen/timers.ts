@@ -1,3 +1,5 @@
+import { isInstant } from '../time-range';
+
 /** A timer that runs, or has run down and rings. */
 export interface KitchenTimer {
   readonly key: string;
@@ -21,8 +23,8 @@ export function timersOf({ kept }: Keeps): KitchenTimer[] {
     .flatMap(([key, { lotId, step, label, from, until }]): KitchenTimer[] =>
       typeof lotId === 'string' &&
       typeof step === 'string' &&
-      typeof from === 'number' &&
-      typeof until === 'number' &&
+      isInstant(from) &&
+      isInstant(until) &&
       until >= from
         ? [{ key, lotId, step, label: typeof label === 'string' ? label : '', from, until }]
         : [],

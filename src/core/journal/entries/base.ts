@@ -8,7 +8,7 @@ import { placeIds } from '../../kitchen/places';
 import { baseKinds } from '../../matter/base-kinds';
 import { cultureIds } from '../vocabulary';
 import { clockOf, idShape } from '../instant-id';
-import { earliest, latest } from '../time-range';
+import { earliest, latest } from '../../time-range';
 
 /** Letters a name may hold: no control or invisible characters alone. */
 const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;

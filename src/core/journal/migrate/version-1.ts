@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idShape } from '../instant-id';
-import { earliest, latest } from '../time-range';
+import { earliest, latest } from '../../time-range';
 
 /** Entries as the first version of Yuzet wrote them: one starter, one soda, one bottling. Only read, never written. */
 const stamp = {

@@ -1,3 +1,0 @@
-/** Earliest and latest instants an entry may carry, ms: 2000 to 2100. */
-export const earliest = 946_684_800_000;
-export const latest = 4_102_444_800_000;
