@@ -5,7 +5,10 @@ const port = 4300;
 /** Makers' stories in Debian's Chromium, against the exported app behind the real server. */
 export default defineConfig({
   testDir: 'e2e',
-  testMatch: '*.spec.ts',
+  projects: [
+    { name: 'demo', testMatch: 'demo.setup.ts' },
+    { name: 'stories', testMatch: '*.spec.ts', dependencies: ['demo'] },
+  ],
   timeout: 90_000,
   expect: { timeout: 15_000 },
   workers: 2,
@@ -20,6 +23,8 @@ export default defineConfig({
     hasTouch: true,
     timezoneId: 'Europe/Lisbon',
     locale: 'en-GB',
+    // A first visit copies the whole app for later: only stories about that need it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [

@@ -4,6 +4,11 @@ import { expect, type Page } from '@playwright/test';
 export const demoNow = '2026-05-04T18:20';
 export const demoAt = (path: string) => `${path}${path.includes('?') ? '&' : '?'}demo=1&now=${demoNow}`;
 
+/** The demo with its answers worked out, laid down once for all stories (demo.setup.ts). */
+export const demoState = 'node_modules/.cache/demo-state.json';
+/** For stories of a first visit. */
+export const nothingYet = { cookies: [], origins: [] };
+
 /** Sets the page's clock; timers go on running. */
 export const setClock = (page: Page, instant: string | number) => page.clock.setFixedTime(new Date(instant));
 

@@ -29,8 +29,14 @@ async function call<T>(ask: (remote: Remote<ForecastWorker>) => Promise<unknown>
   }
 }
 
+/** A device with so few processors has none to spare: a closer look would hold up what somebody waits for. */
+const tooFewProcessors = 2;
+
+const hasSpareProcessor = (): boolean => (navigator.hardwareConcurrency ?? 4) > tooFewProcessors;
+
 /** In a second worker, which is ended afterwards: what pages wait for does not wait for it. */
 async function closely(question: FamilyQuestion): Promise<AnswerWithRuns> {
+  if (!hasSpareProcessor()) throw new Error('no processor to spare');
   const { worker, remote, broken } = started();
   try {
     return (await Promise.race([remote.familyWithRuns(question), broken])) as AnswerWithRuns;

@@ -1,22 +1,12 @@
-import { chanceOverLimit, peakGauges } from './chance';
+import { chanceOverLimit } from './chance';
 import { closeCare } from './closely';
 import { weighedEnsemble, weighedFamily } from './ensemble';
 import { loneFerment } from './family';
-import { askedSoda } from './handmade.test-tool';
+import { counted, countedHours, manyAsked, looks, type Setting } from './counted.test-tool';
 import type { StoredRun } from './stored-run';
 
 describe('against five thousand members, counted one by one', () => {
-  const asked = (members: number, celsius: number, readings: readonly object[]) => ({
-    ...askedSoda({
-      sugars: { sucrose: 80 },
-      members,
-      seed: 3,
-      stages: [{ hours: 110, vessel: 'sealed', celsius, headspaceMl: 40 }],
-      readings: readings as never,
-    }),
-    longSteps: true,
-  });
-  type Runs = (ferment: ReturnType<typeof asked>) => StoredRun;
+  type Runs = (ferment: ReturnType<typeof manyAsked>) => StoredRun;
   const usually: Runs = (ferment) => weighedEnsemble(ferment).run;
   /** As the app asks once nothing waits. */
   const closely: Runs = (ferment) => {
@@ -25,24 +15,11 @@ describe('against five thousand members, counted one by one', () => {
     const question = { rootId: 'soda', start: 0, family, lots, drawn: null };
     return weighedFamily(family, closeCare(question)).runs[0]!;
   };
-  const known = new Map<string, readonly number[]>();
-  const hours = Array.from({ length: 21 }, (_, i) => 10 + 5 * i);
-  /** Shares of five thousand that passed the limit, at those hours. */
-  function counted(celsius: number, readings: readonly object[]): readonly number[] {
-    const key = JSON.stringify([celsius, readings]);
-    const shares = known.get(key);
-    if (shares) return shares;
-    const many = usually(asked(5000, celsius, readings));
-    const over = (hour: number) =>
-      peakGauges(many, hour).reduce((sum, bar, m) => sum + (bar > 2.8 ? many.weights[m]! : 0), 0);
-    known.set(key, hours.map(over));
-    return known.get(key)!;
-  }
   /** Differences over the hours in which it is in doubt, points. */
-  const differences = (celsius: number, readings: readonly object[] = [], runs: Runs = usually) => {
-    const run = runs(asked(720, celsius, readings));
+  const differences = (celsius: number, readings: Setting['readings'] = [], runs: Runs = usually) => {
+    const run = runs(manyAsked(720, celsius, readings));
     const shares = counted(celsius, readings);
-    const out = hours.flatMap((hour, i) => {
+    const out = countedHours.flatMap((hour, i) => {
       const share = shares[i]!;
       return share > 0.005 && share < 0.995 ? [100 * Math.abs(chanceOverLimit(run, 2.8, hour) - share)] : [];
     });
@@ -59,9 +36,7 @@ describe('against five thousand members, counted one by one', () => {
     expect(worst).toBeLessThan(2);
   });
 
-  const gravity = { kind: 'sg', value: 1.026, hour: 24 };
-  const squeeze = { kind: 'squeeze', value: 'firm', hour: 36 };
-  const gauge = { kind: 'gaugeBar', value: 1.2, hour: 40 };
+  const { gravity, squeeze, gauge } = looks;
   test('read: within 2 points at nineteen hours of twenty, and never beyond 3', () => {
     const all = [
       differences(22, [gravity, squeeze]),

@@ -64,7 +64,7 @@ function bugHours(celsius: number): number {
 function tasteHours(culture: 'peel' | 'bare', celsius: number): number {
   const kitchen = new TestKitchen(celsius);
   const brew = kitchen.brew(0, 150, 1800, culture === 'peel' ? 'peel' : 'ginger-tea', culture);
-  return kitchen.family(brew, 1).of(brew).taste!.best;
+  return kitchen.family(brew, 1, undefined, 720).of(brew).taste!.best;
 }
 
 // What the ensemble says now, hours, at 18, 22 and 27 °C: a wrong constant moves it before it leaves the range of practice.
