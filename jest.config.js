@@ -4,6 +4,7 @@ process.env.TZ = 'Europe/Lisbon';
 const web = require('jest-expo/web/jest-preset');
 const { watchPlugins, ...webPreset } = web;
 
+const patience = '<rootDir>/scripts/patience.test-tool.js';
 const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
 
 module.exports = {
@@ -19,13 +20,14 @@ module.exports = {
         '\\.m?[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }],
       },
       transformIgnorePatterns: ['node_modules/(?!(d3-|internmap|date-fns|cookie)).*'],
-      setupFilesAfterEnv: ['<rootDir>/src/core/ferment/compiled/in-tests.test-tool.ts'],
+      setupFilesAfterEnv: [patience, '<rootDir>/src/core/ferment/compiled/in-tests.test-tool.ts'],
       moduleNameMapper: alias,
       moduleFileExtensions: ['ts', 'tsx', 'mts', 'mjs', 'js', 'json'],
     },
     {
       ...webPreset,
       displayName: 'ui',
+      setupFilesAfterEnv: [...(webPreset.setupFilesAfterEnv ?? []), patience],
       testMatch: ['<rootDir>/src/{ui,features,store,app}/**/*.test.{ts,tsx}'],
       transform: { ...webPreset.transform, '\\.mjs$': webPreset.transform['\\.[jt]sx?$'] ?? 'babel-jest' },
       transformIgnorePatterns: [

@@ -1,7 +1,8 @@
 import type { Form } from '../matter/ingredient';
+import { ingredientOf } from '../matter/ingredients/registry';
 import { isPoured, spoonGrams, type Portion } from '../matter/portion';
 import { gramsPer, millilitresPer } from '../measures/units';
-import { gramsOfPiece, idByName, ofOneCitrus } from './ingredient-names';
+import { gramsOfPart, gramsOfPiece, idByName, ofOneCitrus } from './ingredient-names';
 
 /** What must be asked about a line before it is an amount. */
 export type Question = 'what' | 'how-much' | 'unit' | 'which';
@@ -29,33 +30,40 @@ const glyphs: Readonly<Record<string, string>> = {
   '⅝': ' 5/8',
   '⅞': ' 7/8',
 };
-const numberWords: Readonly<Record<string, number>> = {
+const numberWords: ReadonlyMap<string, number> = new Map(Object.entries({
   a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, dozen: 12, half: 0.5, couple: 2,
-}; // prettier-ignore
+})); // prettier-ignore
 
-/** Volumes, ml. A pint is another one in each country: it is asked about. */
-const volumes: Readonly<Record<string, number>> = {
+/** Volumes, ml. A pint, a quart and a gallon are taken as those that go with the cup, and said to be estimates: they differ by country. */
+const volumes: ReadonlyMap<string, number> = new Map(Object.entries({
   ...millilitresPer,
   teaspoon: 5, teaspoons: 5, tsps: 5, t: 5, dessertspoon: 10, dessertspoons: 10, dsp: 10,
   tablespoon: 15, tablespoons: 15, tbsps: 15, tbs: 15, tb: 15, tblsp: 15,
   cups: millilitresPer.cup, c: millilitresPer.cup, millilitre: 1, millilitres: 1, milliliter: 1, milliliters: 1, mls: 1, cc: 1,
   centilitre: 10, centilitres: 10, decilitre: 100, decilitres: 100, litre: 1000, litres: 1000, liter: 1000, liters: 1000, ltr: 1000,
   'fl oz': 29.6, 'fluid ounce': 29.6, 'fluid ounces': 29.6, floz: 29.6, dash: 0.6, dashes: 0.6, pinch: 0.3, pinches: 0.3,
-}; // prettier-ignore
-const masses: Readonly<Record<string, number>> = {
+  pint: 473.2, pints: 473.2, pt: 473.2, quart: 946.4, quarts: 946.4, qt: 946.4, qts: 946.4, gallon: 3785.4, gallons: 3785.4, gal: 3785.4,
+})); // prettier-ignore
+const national = /^(pint|pt|quart|qt|gal)/;
+const masses: ReadonlyMap<string, number> = new Map(Object.entries({
   ...gramsPer,
   gram: 1, grams: 1, gramme: 1, grammes: 1, gr: 1, gm: 1, gms: 1, kilo: 1000, kilos: 1000, kilogram: 1000, kilograms: 1000, kgs: 1000,
   ounce: gramsPer.oz, ounces: gramsPer.oz, pound: gramsPer.lb, pounds: gramsPer.lb, lbs: gramsPer.lb,
-}; // prettier-ignore
+})); // prettier-ignore
 /** Measures that differ from kitchen to kitchen: never turned into an amount in silence. */
 const vague = new Set([
-  'pint', 'pints', 'quart', 'quarts', 'gallon', 'gallons', 'mug', 'mugs', 'glass', 'glasses', 'handful', 'handfuls', 'bunch', 'bunches',
+  'mug', 'mugs', 'glass', 'glasses', 'handful', 'handfuls', 'bunch', 'bunches',
   'can', 'cans', 'tin', 'tins', 'bottle', 'bottles', 'jar', 'jars', 'packet', 'packets', 'sachet', 'sachets', 'bag', 'bags', 'knob', 'knobs',
   'thumb', 'thumbs', 'sprig', 'sprigs', 'stalk', 'stalks', 'scoop', 'scoops', 'splash', 'drizzle', 'drop', 'drops', 'slice', 'slices',
   'wedge', 'wedges', 'gill', 'gills', 'punnet', 'punnets', 'box', 'boxes', 'inch', 'cm', 'piece', 'pieces', 'lump', 'cube', 'cubes', 'part', 'parts',
 ]); // prettier-ignore
 /** Sizes of spoons and pieces that change what was meant too much to guess. */
 const changing = /\b(heaped|heaping|rounded|scant|generous|large|small|big|tiny|huge)\b/;
+/** What a size makes of a piece: practice. */
+const sizes: readonly (readonly [RegExp, number])[] = [
+  [/\b(small|tiny)\b/, 0.65],
+  [/\b(large|big|huge)\b/, 1.4],
+];
 const forms: readonly (readonly [RegExp, Form])[] = [
   [/\b(grated|minced)\b/, 'grated'],
   [/\b(pur[eé]ed|blended|mashed)\b/, 'pureed'],
@@ -72,7 +80,8 @@ const plainText = (line: string): string =>
     .replace(/[⁄∕]/g, '/')
     .replace(/[–—−]/g, '-')
     .replace(/[’']/g, "'")
-    .replace(/é/g, 'e')
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
     .toLowerCase()
     .replace(/^[\s\-*•·▪]+/, '')
     .replace(/\s+/g, ' ')
@@ -99,7 +108,7 @@ function valueOf(text: string): number {
 
 /** The number a line begins with, if it does; a comma or point before three digits groups thousands. */
 function counted(text: string): Counted | null {
-  const grouped = text.replace(/^(\d{1,3})[,. ](?=\d{3}(?!\d))/, '$1');
+  const grouped = text.replace(/^\d{1,3}(?:[,. ]\d{3})+(?![\d,.])/, (digits) => digits.replace(/\D/g, ''));
   const match = leading.exec(grouped);
   if (match) {
     const [, low = '', high, rest = ''] = match;
@@ -111,7 +120,7 @@ function counted(text: string): Counted | null {
   }
   const several = /^(?:an? )?(half|couple|dozen)\b(?: of)?(?: an?)? ?(.*)$/.exec(text);
   const word = several ?? /^([a-z]+)\b ?(.*)$/.exec(text);
-  const value = word ? numberWords[word[1]!] : undefined;
+  const value = word ? numberWords.get(word[1]!) : undefined;
   if (value === undefined) return null;
   const dozen = /^dozen\b ?(.*)$/.exec(word![2]!);
   return dozen
@@ -124,7 +133,7 @@ function unitAt(text: string): { readonly unit: string; readonly rest: string } 
   const match = /^(fl\.? ?oz\.?|fluid ounces?|[a-z]+)\b\.?\s*(.*)$/.exec(text);
   if (!match) return null;
   const unit = match[1]!.replace(/\./g, '').replace(/^fl ?oz$/, 'fl oz');
-  return unit in volumes || unit in masses || vague.has(unit) ? { unit, rest: match[2]! } : null;
+  return volumes.has(unit) || masses.has(unit) || vague.has(unit) ? { unit, rest: match[2]! } : null;
 }
 
 /** The ingredient a text names: null for none, two or more. */
@@ -159,10 +168,29 @@ const refused = (line: string, what: string | null, asks: Question): ReadLine =>
  * @source weights of a middling piece: practice
  */
 export function readLine(line: string): ReadLine {
-  const text = plainText(line);
+  // No line of a recipe is that long: what is pasted by mistake is not searched through.
+  if (line.length > longestLine) return refused(line, null, 'what');
+  const read = readPlain(line, plainText(line));
+  const { grams, ml } = read.portion ?? {};
+  const amount = grams ?? ml ?? 1;
+  return amount > 0 && amount <= largestAmount ? read : refused(line, read.what, 'how-much');
+}
+
+/** Letters of the longest line that is read. */
+const longestLine = 200;
+/** No recipe holds more of one thing, g or ml. */
+const largestAmount = 100_000;
+
+/** "pinch of salt", "handful of mint": one of it. */
+const leadingUnit = /^(pinch|dash|handful|knob|sprig|slice)\b/;
+
+function readPlain(line: string, text: string): ReadLine {
+  const sum = summed(line, text);
+  if (sum) return sum;
   const citrus = citrusOf(line, text);
   if (citrus) return citrus;
-  const count = counted(text.replace(/^(about|approx\.?|approximately|roughly|ca\.?|circa|around) /, ''));
+  const told = text.replace(/^(about|approx\.?|approximately|roughly|ca\.?|circa|around) /, '');
+  const count = counted(leadingUnit.test(told) ? `1 ${told}` : told);
   if (!count) {
     const { id } = named(text);
     return refused(line, id, id ? 'how-much' : 'what');
@@ -171,9 +199,13 @@ export function readLine(line: string): ReadLine {
   // "2 x 500 g": so many times an amount.
   const times = /^[x×] ?(\d.*)$/.exec(rest);
   if (times) {
-    const each = readLine(times[1]!);
+    const each = /^[^x×]*[x×] ?\d/.test(times[1]!)
+      ? refused(line, null, 'how-much')
+      : readPlain(line, times[1]!);
     return each.portion ? { ...each, line, portion: timesOf(each.portion, count.value) } : { ...each, line };
   }
+  const part = partOf(line, rest, count.value);
+  if (part) return part;
   const found = unitAt(rest.replace(changing, ' ').replace(/\s+/g, ' ').trim());
   const name = found ? found.rest.replace(/^(of|de) /, '') : rest;
   const { id, several } = named(name.replace(changing, ' '));
@@ -184,15 +216,22 @@ export function readLine(line: string): ReadLine {
     const portion = amountOf(id, Number(weighed[1]!.replace(',', '.')), weighed[2]!, undefined);
     return { line, what: id, asks: null, about: true, portion };
   }
-  if (changing.test(rest.replace(/\(.*?\)/g, '').replace(/,.*$/, ''))) return refused(line, id, 'how-much');
-  const form = forms.find(([pattern]) => pattern.test(text))?.[1];
-  if (!found) return piecesOf(line, id, count);
+  const size = sizes.find(([pattern]) => pattern.test(rest))?.[1] ?? 1;
+  if (changing.test(rest.replace(/\(.*?\)/g, '').replace(/,.*$/, '')) && (found || size === 1))
+    return refused(line, id, 'how-much');
+  // A form in the name of a thing (crushed malt) says nothing of how it is cut here.
+  const cut = text.replace(plainText(ingredientOf(id).name).replace(/,/g, ''), '');
+  const form = idByName.has(name.trim()) ? undefined : forms.find(([pattern]) => pattern.test(cut))?.[1];
+  // By the spoon it may be fresh or ground.
+  if (id === 'turmeric' && found && volumes.has(found.unit) && !/fresh|root/.test(text))
+    return refused(line, null, 'which');
+  if (!found) return piecesOf(line, id, count.value * size);
   if (vague.has(found.unit)) return refused(line, id, 'unit');
   return {
     line,
     what: id,
     asks: null,
-    about: count.range || /^(pinch|dash)/.test(found.unit),
+    about: count.range || /^(pinch|dash)/.test(found.unit) || national.test(found.unit),
     portion: amountOf(id, count.value, found.unit, form),
   };
 }
@@ -206,16 +245,57 @@ const timesOf = (portion: Portion, times: number): Portion => ({
 
 function amountOf(what: string, count: number, unit: string, form: Form | undefined): Portion {
   const shaped = form ? { form } : {};
-  if (unit in masses) return { what, grams: round(count * masses[unit]!), ...shaped };
-  const ml = count * volumes[unit]!;
+  const mass = masses.get(unit);
+  if (mass !== undefined) return { what, grams: round(count * mass), ...shaped };
+  const ml = count * (volumes.get(unit) ?? 0);
   return isPoured(what)
     ? { what, ml: round(ml) }
     : { what, grams: round(ml * spoonGrams(what, form)), ...shaped };
 }
 
+/** "1 cup plus 1 tablespoon sugar": two amounts of one thing. */
+function summed(line: string, text: string): ReadLine | null {
+  const match = new RegExp(String.raw`^(${one} ?[a-z]+)\.? (?:plus|and|\+) (${one} ?[a-z]+)\.? (.+)$`).exec(
+    text,
+  );
+  if (!match) return null;
+  const [, first = '', second = '', name = ''] = match;
+  const [a, b] = [first, second].map((amount) => readPlain(line, `${amount} ${name}`));
+  if (!a?.portion || !b?.portion || a.what !== b.what) return null;
+  const both = (x: number | undefined, y: number | undefined) =>
+    x === undefined || y === undefined ? undefined : round(x + y);
+  const grams = both(a.portion.grams, b.portion.grams);
+  const ml = both(a.portion.ml, b.portion.ml);
+  if (grams === undefined && ml === undefined) return null;
+  const { form } = a.portion;
+  const portion = {
+    what: a.portion.what,
+    ...(grams === undefined ? { ml } : { grams }),
+    ...(form ? { form } : {}),
+  };
+  return { ...a, line, portion, about: a.about || b.about };
+}
+
+/** "2 slices of ginger", "1 tea bag", "3 mint sprigs": a part of something, by what such a part weighs. */
+function partOf(line: string, rest: string, value: number): ReadLine | null {
+  const bag = rest.replace(/^tea ?bags?( of)?$/, 'bag of black tea').replace(/^tea ?bags? of /, 'bag of ');
+  const match =
+    /^(slice|sprig|stalk|stick|bag)s? (?:of )?(.+)$/.exec(bag) ??
+    /^(.+?) (slice|sprig|stalk|stick|bag)s?$/.exec(bag);
+  if (!match) return null;
+  const [, a = '', b = ''] = match;
+  const parts = (key: string) => (Object.hasOwn(gramsOfPart, key) ? gramsOfPart[key] : undefined);
+  const [weights, name] = parts(a) ? [parts(a), b] : [parts(b), a];
+  const { id } = named(name);
+  const grams = id && weights && Object.hasOwn(weights, id) ? weights[id] : undefined;
+  return id && grams !== undefined
+    ? { line, what: id, asks: null, about: true, portion: { what: id, grams: round(value * grams) } }
+    : null;
+}
+
 /** So many pieces of something: by the weight of a middling one, if one is known. */
-function piecesOf(line: string, what: string, { value }: Counted): ReadLine {
-  const each = gramsOfPiece[what];
+function piecesOf(line: string, what: string, value: number): ReadLine {
+  const each = Object.hasOwn(gramsOfPiece, what) ? gramsOfPiece[what] : undefined;
   return each === undefined
     ? refused(line, what, 'unit')
     : { line, what, asks: null, about: true, portion: { what, grams: round(value * each) } };
@@ -228,11 +308,9 @@ function citrusOf(line: string, text: string): ReadLine | null {
   const both = /\bjuice and zest\b|\bzest and juice\b/.test(text);
   const juice = /\bjuice of\b|, juice(d)?( only)?$|'s juice$|^juice from\b/.test(text);
   const zest = /\bzest of\b|, zest(ed)?( only)?$|\bpeel of\b|, rind only$/.test(text);
-  const bare = new RegExp(
-    String.raw`^(${one}|an?|half an?|half|two|three|four|five|six) (?:${one} )?(?:[a-z-]+ )?${fruit}s?(?:[,(].*)?$`,
-  ).test(text);
   if (both) return refused(line, null, 'which');
-  if (!juice && !zest) return bare ? refused(line, null, 'which') : null;
+  // A lemon is a lemon: whole, by the weight of a middling one.
+  if (!juice && !zest) return null;
   const amount = text.replace(/^.*?\b(juice|zest|peel) (of|from) /, '').replace(/^(the) /, '');
   const number = counted(amount);
   // "half a lemon", "2 unwaxed lemons": a number and then the fruit; "a few lemons" is none.

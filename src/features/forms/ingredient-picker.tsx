@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ingredientIds, ingredients, isIngredient } from '@/core/matter/ingredients/registry';
+import { ingredientOf, isIngredient } from '@/core/matter/ingredients/registry';
+import { findIngredients } from '@/core/recipes/ingredient-names';
 import { Choice } from '@/ui/controls/choice';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
@@ -17,14 +18,8 @@ const shown = 10;
 /** Finds an ingredient by its name; the usual ones are a tap away. */
 export function IngredientPicker({ usual, onPick, label = 'Something else' }: Props) {
   const [text, setText] = useState('');
-  const wanted = text.trim().toLowerCase();
-  const found =
-    wanted === ''
-      ? usual.filter(isIngredient)
-      : ingredientIds.filter((id) => ingredients[id].name.toLowerCase().includes(wanted));
-  const options = found
-    .slice(0, shown)
-    .map((id) => ({ value: id as string, label: isIngredient(id) ? ingredients[id].name : id }));
+  const found = text.trim() === '' ? usual.filter(isIngredient) : findIngredients(text);
+  const options = found.slice(0, shown).map((id) => ({ value: id, label: ingredientOf(id).name }));
   return (
     <View style={{ gap: gap.small }}>
       <TextBox

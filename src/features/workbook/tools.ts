@@ -1,5 +1,6 @@
 import { gramsOfPortion, isPoured, type Portion } from '@/core/matter/portion';
-import { ingredientIds, ingredientOf, ingredients } from '@/core/matter/ingredients/registry';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
+import { findIngredients } from '@/core/recipes/ingredient-names';
 import { portionTyped } from '@/core/measures/portion-measure';
 import { percentagesOf } from '@/core/starter/percentages';
 import { coldWaterMl, coolingHours, mixedCelsius, type CoolingWay } from '@/core/workbook/cooling';
@@ -23,10 +24,7 @@ const hoursWords = (hours: number) =>
 
 /** The ingredient that a name means, or what is wrong. */
 function ingredientNamed(text: string, key: string): string {
-  const wanted = text.trim().toLowerCase();
-  const found =
-    ingredientIds.find((id) => ingredients[id].name.toLowerCase() === wanted) ??
-    ingredientIds.find((id) => wanted.length > 2 && ingredients[id].name.toLowerCase().includes(wanted));
+  const [found] = findIngredients(text);
   if (!found) throw new Wrong(key, 'Not in the table: try honey, fresh ginger, plum.');
   return found;
 }

@@ -175,6 +175,7 @@ describe('a record', () => {
 });
 
 describe('answers on disk', () => {
+  const lanes = (rows: unknown) => ({ sweet: rows, fizz: rows, gauge: rows, ph: rows, alcohol: rows });
   const row = (value: number) => [value, value, value, value, value];
   const answer: KeptAnswer = {
     key: 'k',
@@ -184,7 +185,7 @@ describe('answers on disk', () => {
         {
           lotId: 'b',
           hours: [0, 1, 2, 3, 4],
-          series: { fizz: [0, 1, 2, 3, 4].map((hour) => row(hour + 0.123456)) },
+          series: lanes([0, 1, 2, 3, 4].map((hour) => row(hour + 0.123456))),
           chill: { limitHour: Infinity, latest: 1_777_918_800_123 },
         },
       ],
@@ -203,7 +204,7 @@ describe('answers on disk', () => {
     expect(lot).toEqual({
       lotId: 'b',
       hours: [0, 3, 4],
-      series: { fizz: [row(0.12346), row(3.1235), row(4.1235)] },
+      series: lanes([row(0.12346), row(3.1235), row(4.1235)]),
       chill: { limitHour: 1e9, latest: 1_777_918_800_123 },
     });
     expect(back.get('s')).toEqual({ key: 'k2', starter: { now: row(0.5) } });
