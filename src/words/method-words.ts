@@ -67,7 +67,11 @@ export const methodOptions = {
     { value: 'airlock', label: 'Airlock', why: 'No air, no flies, no hands.' },
     { value: 'loose-lid', label: 'Loose lid', why: 'Gas finds its way; lift it once a day.' },
     { value: 'cloth', label: 'Cloth', why: 'Air for a mother; sour with time. Weave it fine.' },
-    { value: 'sealed', label: 'Sealed, vented', why: 'Keeps the fizz; must be vented twice a day.' },
+    {
+      value: 'sealed',
+      label: 'Closed, lid pressed',
+      why: 'Its lid is pressed and lifted once a day, in the fridge too. An airlock or a loose lid is safer.',
+    },
   ],
 } as const satisfies {
   readonly [K in 'water' | 'clean' | 'heat' | 'cool' | 'strain' | 'strained' | 'closure']: Options<K>;

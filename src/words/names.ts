@@ -71,11 +71,12 @@ export const signWords: Readonly<
     },
   },
   colour: { title: 'Colour', words: { usual: 'As usual', darker: 'Darker', odd: 'Green, black, pink' } },
+  clarity: { title: 'Clarity', words: { clear: 'Clear', cloudy: 'Cloudy' } },
   texture: { title: 'Texture', words: { thin: 'Thin', ropy: 'Slimy, ropy' } },
   sediment: { title: 'Sediment', words: { none: 'None', some: 'Some', thick: 'Thick' } },
   grains: {
     title: 'Grains',
-    words: { shrunk: 'Shrunk', mushy: 'Mushy', plump: 'Plump', growing: 'More of them' },
+    words: { shrunk: 'Shrunk', mushy: 'Mushy', plump: 'Plump, translucent', growing: 'More of them' },
   },
 };
 

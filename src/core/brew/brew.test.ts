@@ -3,7 +3,7 @@ import { lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
 import { mostDrawableMl } from '../starter/draw-plan';
 import { mostSugar, planBrew, suggestedDose } from './brew-plan';
-import { pitchCheck } from './pitch-check';
+import { felt, feltWords, pitchCheck, type Felt } from './pitch-check';
 import { noDose, sourceName, sugarAccount, sugarRemark } from './sugar-account';
 import { begunAlone, bug, bugEntry, dawn, grainsJar, id } from '../starter/bug.test-tool';
 
@@ -239,6 +239,18 @@ describe('warmth at the pitch', () => {
       return check.ok ? (check.value.warn ? 'warned' : 'fine') : check.code;
     };
     expect([4, 30, 30.1, 40, 40.1].map(said)).toEqual(['fine', 'fine', 'warned', 'warned', 'pitch.too-hot']);
+    const strong = pitchCheck(35.1);
+    expect(strong.ok && strong.value.warn).toMatch(/kills a part/);
+  });
+
+  test('by the touch: cool is fine, lukewarm and warm are warned and refused for grains, hot is refused', () => {
+    const said = (word: Felt, grains: boolean) => {
+      const check = pitchCheck(felt[word].celsius, grains);
+      return check.ok ? (check.value.warn ? 'warned' : 'fine') : check.code;
+    };
+    expect(feltWords.map((word) => said(word, false))).toEqual(['fine', 'warned', 'warned', 'pitch.too-hot']);
+    expect(feltWords.map((word) => said(word, true))).toEqual(['fine', ...Array(3).fill('pitch.too-hot')]);
+    for (const word of feltWords) expect(felt[word].celsius).toBeGreaterThanOrEqual(felt[word].range[0]);
   });
 });
 

@@ -1,22 +1,42 @@
 import { refusal, success, type Result } from '../result';
 
-/** Above this a culture is stressed, and above the second it dies, °C. Practice. */
-export const pitchLimits = { warm: 30, deadly: 40 } as const;
+/** Above the first a culture is stressed, above the second more so, and above the third it dies, °C; grains die above the first. Practice. */
+export const pitchLimits = { warm: 30, hot: 35, deadly: 40 } as const;
+
+/** How warm a base feels to a hand, and the °C taken for it: the middle of a range a hand can tell. Practice. */
+export const felt = {
+  'cool-to-touch': { celsius: 25, range: [18, 30] },
+  lukewarm: { celsius: 32.5, range: [30, 35] },
+  warm: { celsius: 37.5, range: [35, 40] },
+  hot: { celsius: 45, range: [40, 100] },
+} as const;
+export type Felt = keyof typeof felt;
+export const feltWords = Object.keys(felt) as readonly Felt[];
 
 /**
  * Whether a base is cool enough for anything alive.
  *
  * @param celsius of the base
- * @returns `warn` with a sentence above 30 °C; refusal `pitch.too-hot` above 40 °C
+ * @param grains whether kefir grains go in: they die sooner than what swims in a liquid
+ * @returns `warn` with a sentence above 30 °C; refusal `pitch.too-hot` above 40 °C, for grains above 30 °C
  * @example pitchCheck(24) // { ok: true, value: { warn: undefined } }
  */
-export function pitchCheck(celsius: number): Result<{ readonly warn: string | undefined }> {
+export function pitchCheck(celsius: number, grains = false): Result<{ readonly warn: string | undefined }> {
+  if (grains && celsius > pitchLimits.warm)
+    return refusal(
+      'pitch.too-hot',
+      `${celsius} °C harms grains for good. Wait until it feels cool to the touch, below 30 °C.`,
+    );
   if (celsius > pitchLimits.deadly) {
     return refusal(
       'pitch.too-hot',
       `${celsius} °C kills a starter. Wait until it is below 30 °C: an ice bath takes minutes.`,
     );
   }
+  if (celsius > pitchLimits.hot)
+    return success({
+      warn: `${celsius} °C kills a part of a starter. Wait: below 30 °C is safe, a cold-water bath takes minutes.`,
+    });
   const warn =
     celsius > pitchLimits.warm
       ? `${celsius} °C stresses a starter. Below 30 °C is kinder; half an hour more, or a cold-water bath.`

@@ -203,7 +203,7 @@ describe('a first ferment’s days', () => {
       keepUnder: false,
       lookForFilm: false,
     });
-    expect(inJar({ closure: 'sealed' }, clear).ventEveryHours).toBe(12);
+    expect(inJar({ closure: 'sealed' }, clear).ventEveryHours).toBe(24);
   });
   test('stirs since midnight, and the last one', () => {
     const lot = {

@@ -18,8 +18,8 @@ export interface Tending {
 const floats: readonly string[] = ['fruit', 'vegetable', 'ginger', 'herb', 'flower'];
 /** Less than this of solids lies low, g. */
 const leastSolids = 20;
-/** A lid that is pressed on is lifted once a day; a sealed jar twice. */
-const ventHours = { 'loose-lid': 24, sealed: 12 } as const;
+/** A lid is lifted once a day, whether it is pressed on or closed tight. Practice. */
+const ventHours = { 'loose-lid': 24, sealed: 24 } as const;
 
 /**
  * What to do daily to a brew in its first ferment: by what lies in it, what lives in it, and how it is closed.

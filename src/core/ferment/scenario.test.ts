@@ -75,8 +75,8 @@ test.each([
 });
 
 test('the signs are those of the journal', () => {
-  // Texture tells of care alone: no forecast reads it.
-  const { texture: _, ...told } = lotSigns;
+  // Texture and clarity tell of care alone: no forecast reads them.
+  const { texture: _texture, clarity: _clarity, ...told } = lotSigns;
   for (const [kind, words] of Object.entries(told))
     for (const value of words)
       expect([kind, value, read('readings.0', { hour: 1, kind, value })]).toEqual([kind, value, true]);

@@ -3,6 +3,7 @@ import { cautionOf } from '../kitchen/caution';
 import { celsiusAt, type Warmths } from '../kitchen/places';
 import { limitOf, strengthIn, type Keeps } from '../kitchen/stock';
 import type { Lot } from '../lots/lot';
+import { keepsGas } from '../vessels/vessel-kinds';
 import type { Risk } from './failure';
 import { looksAt } from './looks-possible';
 import type { LookKind } from './telling-look';
@@ -41,10 +42,11 @@ export interface LotAsk {
 }
 
 /** A closed bottle that has not been opened. */
-export const isUnderPressure = (lot: Lot): boolean => lot.closure === 'sealed' && !lot.opened && !lot.ended;
+export const isUnderPressure = (lot: Lot): boolean =>
+  keepsGas(lot.vessel, lot.closure) && !lot.opened && !lot.ended;
 
 function riskOf({ household = { kept: {} }, now }: LotAsker, lot: Lot, bottles: number): Risk | null {
-  const strength = lot.closure === 'sealed' ? strengthIn(lot.vessel, household, now) : null;
+  const strength = keepsGas(lot.vessel, lot.closure) ? strengthIn(lot.vessel, household, now) : null;
   return strength && { strength, bottles: Math.max(1, bottles), caution: cautionOf(household) };
 }
 
@@ -59,7 +61,7 @@ export function lotAsk(
 ): LotAsk {
   const { root, now, warmths } = ask;
   const wantedVolumes = root.recipe?.wantedVolumes ?? 2.5;
-  const sealed = lot.closure === 'sealed';
+  const sealed = keepsGas(lot.vessel, lot.closure);
   const over = lot.opened !== null || lot.ended !== null;
   const closed = lot.events.find((event) => event.kind === 'closed' && event.closure === 'sealed');
   const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);

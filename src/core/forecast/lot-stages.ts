@@ -3,7 +3,7 @@ import { celsiusAt, changesWithin, type PlaceId, type Warmths } from '../kitchen
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { solidsMl } from '../matter/contents';
 import { volumeOf, type Amounts } from '../matter/substances';
-import type { Closure } from '../vessels/vessel-kinds';
+import { keepsGas, type Closure } from '../vessels/vessel-kinds';
 
 const hourMs = 3_600_000;
 
@@ -198,7 +198,9 @@ function stageOf(
     hours,
     celsius,
     headspaceMl,
-    vessel: vesselStateOf[now.closure],
+    // A jar's lid seeps: it keeps the air out, and little of the gas in.
+    vessel:
+      now.closure === 'sealed' && !keepsGas(lot.vessel, 'sealed') ? 'airlock' : vesselStateOf[now.closure],
     ventEveryHours: vents ? hours : null,
     stirred: false,
     liquidMl: now.liquid,

@@ -107,13 +107,13 @@ describe('hunger', () => {
   const lively = () => 0.8;
 
   test('a feed is due before its sugar is gone: from six tenths of the wait on', () => {
-    // 20 g/L at 24 h, 1 g/L an hour: 2 g/L are left after 18 h, at 42 h.
+    // 20 g/L at 24 h, 1 g/L an hour: 2 g/L are left after 18 h, at 42 h; its rhythm of 24 h lets it wait 0.85 × 24 = 20.4 h.
     const { feed } = read(lively, (_, hour) => Math.max(0, 20 - (hour - 24)));
     expect(feed).toEqual({
-      earliest: expect.closeTo(24 + 0.6 * 18, 3),
+      earliest: expect.closeTo(24 + 0.6 * 20.4, 3),
       best: expect.closeTo(42, 3),
-      latest: expect.closeTo(42 + 0.3 * 18, 3),
-      earliestSpread: expect.closeTo(0.2 * 18, 3),
+      latest: expect.closeTo(44.4 + 0.3 * 20.4, 3),
+      earliestSpread: expect.closeTo(0.2 * 20.4, 3),
       latestSpread: 3,
     });
   });

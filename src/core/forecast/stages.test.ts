@@ -50,10 +50,14 @@ describe('a lot’s life in stages', () => {
       airlock: 'airlock',
       sealed: 'sealed',
     });
-    expect(said(brew([happened(12, { kind: 'closed', closure: 'sealed' })]))).toEqual([
+    expect(said(brew([happened(12, { kind: 'closed', closure: 'cloth' })]))).toEqual([
       '12 h 20 °C airlock',
-      '12 h 20 °C sealed',
+      '12 h 20 °C open',
     ]);
+    // A jar's lid domes and seeps: only what is made for pressure is sealed.
+    const shut = brew([happened(12, { kind: 'closed', closure: 'sealed' })]);
+    expect(said(shut)).toEqual(['12 h 20 °C airlock', '12 h 20 °C airlock']);
+    expect(said({ ...shut, vessel: { kind: 'swing-top', ml: shut.vessel.ml } })[1]).toBe('12 h 20 °C sealed');
   });
 
   test('a vent ends its stage; two within a minute are one cut', () => {

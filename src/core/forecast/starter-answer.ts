@@ -119,6 +119,9 @@ function opensBy(
  * When the next feed is due: before the sugar of the last one is gone, and no later than the kind's usual rhythm at that
  * temperature, since plants bring nutrients that sugar does not.
  */
+/** A jar that was fed and has eaten it somewhat early still keeps to its rhythm, within this share of it: practice. */
+const leastShare = 0.85;
+
 function feedWindowOf(
   run: StoredRun,
   sugar: readonly Float64Array[],
@@ -127,7 +130,9 @@ function feedWindowOf(
   const end = run.hours.at(-1)!;
   const hungry = passing(run, sugar, hungryBelow, false, fedHour + 0.5);
   const [early, middle] = weightedQuantiles(hungry, run.weights, [0.25, 0.5]) as [number, number];
-  const wait = Math.max(2, Math.min(end - fedHour, middle - fedHour, feedEveryHours * 1.25));
+  const fed = middle - fedHour > 0.4 * feedEveryHours;
+  const soonest = Math.max(2, fed ? leastShare * feedEveryHours : 0);
+  const wait = Math.max(soonest, Math.min(end - fedHour, middle - fedHour, feedEveryHours * 1.25));
   const best = Math.min(fedHour + wait, Math.max(early, fedHour + 0.7 * wait));
   return {
     earliest: fedHour + 0.6 * wait,

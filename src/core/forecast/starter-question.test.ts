@@ -45,7 +45,7 @@ describe('the question about a jar', () => {
       amountPerLitre: 0,
     });
     expect(ferment.kept).toMatchObject({ starving: 0.092, airing: 0.03, settled: null, lagWork: 2.4 });
-    expect(ferment.kept!.yeastCapacity).toBeCloseTo(5 * 1.06, 9);
+    expect(ferment.kept!.yeastCapacity).toBeCloseTo(5 * 1.25, 9);
     expect(ferment.kept!.lacticCapacity).toBeCloseTo(0.3 * 1.1, 9);
     expect(ferment.kept!.fresh).toEqual({ yeast: 6e-4, lactics: 3e-4, acetics: 0 });
     // 25 g of sugar and a little of the ginger's own in half a litre.

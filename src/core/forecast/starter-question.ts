@@ -113,6 +113,9 @@ function followedFrom(lot: Lot, now: number): number {
   return later > 0 ? later : 0;
 }
 
+/** How much more yeast than a settled jar's is carried while there is sugar, in a jar that keeps its liquid: what lets one that is fed 3 % a day at 22 °C eat it within the day, as makers report. */
+const fullOf = 1.25;
+
 interface Scene {
   readonly lot: Lot;
   readonly warmths: Warmths;
@@ -191,7 +194,7 @@ function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liqu
     starving,
     hungerDying: Math.LN2 / (24 * keeping.hungryHalfLifeDays * paceOf22),
     airing: airing[lot.closure],
-    yeastCapacity: yeast * 1.06,
+    yeastCapacity: yeast * (keeping.renews ? 1.06 : fullOf),
     lacticCapacity: lactics * 1.1,
     settled:
       first === 0 && keeping.ripensDays[1] > 0

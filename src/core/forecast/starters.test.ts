@@ -324,3 +324,22 @@ describe('an eleventh kind, defined here alone', () => {
     expect(question.start).toBe(dawn + 171 * hourMs);
   });
 });
+
+test('a bug fed 3 % a day by the usual feed at 22 °C eats what it is fed: little is left before the next', () => {
+  const kitchen = new TestKitchen(22);
+  const bug = kitchen.jar(0, 'ginger-bug', [
+    { what: 'water', ml: 420 },
+    { what: 'ginger', grams: 21 },
+    { what: 'white-sugar', grams: 21 },
+  ]);
+  for (let day = 1; day <= 9; day++)
+    kitchen.at(24 * day, {
+      kind: 'portions-added',
+      lotId: bug,
+      portions: usualFeed(lotOf(kitchen.household, bug)!),
+    });
+  const answer = kitchen.starter(bug, 239.5);
+  const before = answer.sugar[answer.hours.findIndex((hour) => hour >= 238)]!;
+  // Fed 14 g of sugar into some 480 ml each day, 29 g/L: the middle kitchen has under a tenth of a feed left.
+  expect(before[2]).toBeLessThan(3);
+});

@@ -9,6 +9,7 @@ export const lotSigns = {
   smell: ['sweet', 'yeasty', 'sour', 'vinegar', 'egg', 'solvent', 'foul'],
   colour: ['usual', 'darker', 'odd'],
   texture: ['thin', 'ropy'],
+  clarity: ['clear', 'cloudy'],
   sediment: ['none', 'some', 'thick'],
   grains: ['shrunk', 'mushy', 'plump', 'growing'],
 } as const;

@@ -252,8 +252,27 @@ const own = ingredientIds.flatMap((id) => {
   return [name, ...plurals(short)].map((each) => [each, id] as const);
 });
 
+/** "Maracuja" is passion fruit: its juice, concentrate and purée are maracuja's too. */
+const pressed = listed(more).flatMap(([name, id]) =>
+  (
+    [
+      ['juice', 'juice'],
+      ['puree', 'puree'],
+      ['juice concentrate', 'concentrate'],
+      ['concentrate', 'concentrate'],
+    ] as const
+  ).flatMap(([word, end]) =>
+    isIngredient(`${id}-${end}`) ? [[`${name} ${word}`, `${id}-${end}`] as const] : [],
+  ),
+);
+
 /** Ingredient of the table by a name people use, plain (see `plainName`). What is written by hand goes before what is worked out. */
-export const idByName: ReadonlyMap<string, string> = new Map([...own, ...listed(more), ...listed(names)]);
+export const idByName: ReadonlyMap<string, string> = new Map([
+  ...own,
+  ...pressed,
+  ...listed(more),
+  ...listed(names),
+]);
 
 /** What one piece of it weighs, g, of middling size: practice. What is not here is asked for by weight. */
 export const gramsOfPiece: Readonly<Record<string, number>> = {

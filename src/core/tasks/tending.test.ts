@@ -48,7 +48,9 @@ test('put off, it is to be done within two hours', () => {
 test('a lid is lifted when that is due before the stir', () => {
   const clear = { contents: { liquid: brew('cloth').contents.liquid, solids: {} } };
   expect(tasksOf(brew('loose-lid', [], clear))).toEqual([['tend', 'vent', 18, 34]]);
-  expect(tasksOf(brew('sealed', [], clear))).toEqual([['tend', 'vent', 6, 22]]);
+  // A closed jar as often as a loose lid, and in the fridge too.
+  expect(tasksOf(brew('sealed', [], clear))).toEqual([['tend', 'vent', 18, 34]]);
+  expect(tasksOf(brew('sealed', [], { ...clear, place: 'fridge' }))).toEqual([['tend', 'vent', 18, 34]]);
   expect(tasksOf(brew('airlock', [], clear))).toEqual([]);
   expect(tasksOf(brew('loose-lid', [stirred(20)]))).toEqual([['tend', 'vent', 18, 34]]);
 });

@@ -126,6 +126,12 @@ export const vesselKind = (id: VesselId): VesselKind => vesselKinds[id];
 /** Whether a kind of bottle may hold fizz at all: a limit of at least 1 bar. @example holdsFizz('jar') // false */
 export const holdsFizz = (id: VesselId): boolean => vesselKinds[id].limitBar >= 1;
 
+/**
+ * Pressure at which the lid of a jar that is closed tight domes and lets gas by, bar gauge: the careful limit of such a jar.
+ * Practice, and unsure.
+ */
+export const closedJarBar = 0.3;
+
 /** How a vessel is closed. */
 export const closures = ['cloth', 'loose-lid', 'airlock', 'sealed'] as const;
 export type Closure = (typeof closures)[number];
@@ -137,6 +143,10 @@ export interface Vessel {
   /** The make of the household's stock that it is one of. */
   readonly stock?: string | undefined;
 }
+
+/** Whether a vessel keeps its gas: closed tight, and made to hold some. A jar's lid domes and seeps at `closedJarBar`. */
+export const keepsGas = (vessel: Vessel, closure: Closure): boolean =>
+  closure === 'sealed' && vesselKinds[vessel.kind].limitBar > 0;
 
 /** A jar is filled to nine tenths at most: it foams. */
 export const fullestShare = 0.9;

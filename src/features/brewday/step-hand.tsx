@@ -10,6 +10,7 @@ import { gap } from '@/ui/theme/shape';
 import { useNow } from '@/store/use-now';
 import { moment } from '@/words/moment';
 import type { StepDeeds } from './use-step-deeds';
+import { FeltWarmth } from '../lots/felt-warmth';
 
 interface Props {
   readonly step: BrewStep;
@@ -39,13 +40,14 @@ export function StepHand({ step, lot, deeds }: Props) {
   const check = Number.isFinite(celsius) ? pitchCheck(celsius) : null;
   return (
     <View style={{ gap: gap.medium }}>
+      <FeltWarmth lot={lot} onFelt={(value) => type('celsius', String(value))} />
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
         <TextBox
           label="Temperature of the base, °C"
           value={typed.celsius}
           numeric
           onChange={(text) => type('celsius', text)}
-          hint="Below 30 °C before anything alive goes in"
+          hint="Or by a thermometer: below 30 °C before anything alive goes in"
           error={errorAt('celsius')}
           errorId="error-celsius"
         />

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { stirredSince, tendingOf } from '@/core/brew/tending';
 import type { Lot } from '@/core/lots/lot';
 import { solidGrams } from '@/core/matter/contents';
+import { closedJarBar } from '@/core/vessels/vessel-kinds';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
@@ -64,6 +65,11 @@ function Daily({ lot, now }: Props) {
             ? `Lift the lid now: it was last let out ${duration((now - vented) / hourMs)} ago.`
             : `Lift the lid once ${ventEveryHours === 24 ? 'a day' : 'every half day'}.`}
         </Text>
+      ) : null}
+      {lot.closure === 'sealed' ? (
+        <Note tone="caution" testID="closed-jar">
+          {`Press the lid: it must give. A closed jar’s lid domes and seeps at some tenths of a bar (careful limit ${closedJarBar} bar, practice, unsure). An airlock or a loose lid is safer.`}
+        </Note>
       ) : null}
       {lookForFilm ? (
         <Text>

@@ -74,7 +74,7 @@ export function useStepDeeds(lot: Lot): StepDeeds {
   const pitch = (step: BrewStep): Fault | null => {
     const celsius = parseNumber(typed.celsius);
     if (!Number.isFinite(celsius))
-      return { key: 'celsius', message: 'Write the temperature of the base in °C.' };
+      return { key: 'celsius', message: 'Say how warm the base is: tap what it feels like, or write °C.' };
     const check = pitchCheck(celsius);
     if (!check.ok) return { key: 'celsius', message: check.sentence };
     if (step.portions.length > 0) {

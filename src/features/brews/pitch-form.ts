@@ -27,6 +27,10 @@ type Planned = NonNullable<Lot['recipe']>['planned'];
 export const byGrams = (jar: Lot, planned: Planned): boolean =>
   isPacket(jar) || (planned?.lotId === jar.id && planned.grams !== undefined);
 
+/** Whether grains themselves go in. */
+export const isGrains = (jar: Lot | undefined, planned: Planned): boolean =>
+  jar !== undefined && !isPacket(jar) && byGrams(jar, planned);
+
 /** Reads the pitch sheet: too warm a base and more than the jar can give are refused at their field. */
 export function readPitch(
   values: PitchValues,
@@ -34,10 +38,11 @@ export function readPitch(
   planned?: Planned,
 ): FormReading<Pitched> {
   const celsius = parseNumber(values.celsius);
-  if (!Number.isFinite(celsius)) return faultAt('celsius', 'Write the temperature in °C.');
-  const check = pitchCheck(celsius);
-  if (!check.ok) return faultAt('celsius', check.sentence);
+  if (!Number.isFinite(celsius))
+    return faultAt('celsius', 'Say how warm it is: tap what it feels like, or write °C.');
   const jar = lotOf(household, values.from);
+  const check = pitchCheck(celsius, isGrains(jar, planned));
+  if (!check.ok) return faultAt('celsius', check.sentence);
   if (!jar) return faultAt('from', 'Choose what to pitch with.');
   if (byGrams(jar, planned)) {
     const grams = gramsTyped(values.dose, jar);

@@ -16,13 +16,14 @@ import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { volume } from '@/words/amounts';
 import { lotName } from '@/words/names';
+import { FeltWarmth } from '../lots/felt-warmth';
 import { openLots } from '../lots/other-lots';
 import type { LotSheetProps } from '../lots/sheet-props';
 import { isPacket } from '../forms/packet-dose';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { Claims } from '../starters/claims-later';
-import { byGrams, readPitch, solidOf, type Pitched, type PitchValues } from './pitch-form';
+import { byGrams, isGrains, readPitch, solidOf, type Pitched, type PitchValues } from './pitch-form';
 import { useAct } from '../shell/act-context';
 
 /** Pitching: how warm the base is, and how much is drawn from which jar. */
@@ -54,7 +55,7 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
   const jar = lotOf(household, typed.from);
   const weighed = jar !== undefined && byGrams(jar, planned);
   const celsius = parseNumber(typed.celsius ?? '');
-  const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius) : null;
+  const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius, isGrains(jar, planned)) : null;
   const dose = volumeTyped(typed.dose ?? '', 'ml');
   const drawn = dose.ok ? dose.value : 0;
   const save = form.handleSubmit(({ from, ml, grams, celsius: warm }) => {
@@ -89,12 +90,18 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
           onChange={(id) => form.setValue('from', id)}
         />
       ) : null}
+      <FeltWarmth
+        lot={lot}
+        onFelt={(value) =>
+          form.setValue('celsius', String(value), { shouldValidate: form.formState.isSubmitted })
+        }
+      />
       <Field
         control={control}
         name="celsius"
         label="Temperature of the base, °C"
         numeric
-        hint="Below 30 °C before anything alive goes in"
+        hint="Or by a thermometer: below 30 °C before anything alive goes in"
       />
       {check?.ok && check.value.warn ? <Note tone="caution">{check.value.warn}</Note> : null}
       {check && !check.ok ? <Note tone="danger">{check.sentence}</Note> : null}

@@ -15,7 +15,8 @@ export function tendingTasks({ living, household, now }: TaskAsk): readonly Task
     if (!pitch) return [];
     const infusing = infusingOf(lot);
     if (infusing?.stage === 'steeping') return [task(lot, 'infusion', infusing.from, infusing.until)];
-    if (lot.place === 'fridge') return [];
+    // A closed jar goes on a little in the cold: its lid is pressed and lifted there too.
+    if (lot.place === 'fridge' && lot.closure !== 'sealed') return [];
     const due = dueOf(lot, pitch.at);
     if (!due) return [];
     // What was put off is still to be done, soon.

@@ -18,6 +18,7 @@ export const Observed = z.strictObject({
       smell: z.enum(lotSigns.smell).optional(),
       colour: z.enum(lotSigns.colour).optional(),
       texture: z.enum(lotSigns.texture).optional(),
+      clarity: z.enum(lotSigns.clarity).optional(),
       sediment: z.enum(lotSigns.sediment).optional(),
       grains: z.enum(lotSigns.grains).optional(),
     } satisfies Record<SignKind, z.ZodType>)
