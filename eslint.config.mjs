@@ -98,6 +98,7 @@ export default [
     },
   },
   fonts,
+  { files: ['**/*.test-tool.js'], languageOptions: { globals: { jest: 'readonly' } } },
   {
     // The one file with a top-level await; its types are checked by tsc.
     ignores: ['server/server.mts', 'cli/*.mts'],
