@@ -43,6 +43,14 @@ export function duration(hours: number): string {
   return days < 120 ? `${days} days` : `${Math.round(days / 30.4)} months`;
 }
 
+/** How late something is: "6 days late", "3 h late"; null while it is not, or by under an hour. */
+export function lateBy(until: number, now: number): string | null {
+  const hours = (now - until) / 3_600_000;
+  return hours < 1
+    ? null
+    : `${duration(hours).replace(/^(\d+) h$/, (_, n: string) => (n === '1' ? '1 hour' : `${n} hours`))} late`;
+}
+
 export const plural = (count: number, one: string, many = `${one}s`): string =>
   `${count.toLocaleString('en-GB')} ${count === 1 ? one : many}`;
 

@@ -41,6 +41,17 @@ describe('what a card says', () => {
     expect(said(task('feed', [{ ...bug, culture: null }], -1, 3)).over).toBe('Starter “Nib”');
   });
 
+  test('what is late is said as late: by how much, what became of it, and what to do', () => {
+    expect(said(task('feed', [bug], -150, -144))).toMatchObject({
+      because: '6 days late: its yeast starves and thins out. Feed it now; one to three feeds bring it back.',
+      span: '6 days late.',
+    });
+    expect(said(task('bottle', [brew], -20, -3)).because).toBe(
+      '3 hours late: drier, sourer and stronger by now. Taste it first; if it is too sour, cook with it.',
+    );
+    expect(said(task('feed', [bug], -9, -0.5)).because).toMatch(/^before /);
+  });
+
   test('pitch: the dose that was planned', () => {
     expect(said(task('pitch', [brew], 0, 24))).toMatchObject({
       over: 'Mixed, not yet alive',

@@ -91,3 +91,13 @@ test('a dose tried in a weighed sample goes to the bottle as strong as it was', 
     ml: 37.5,
   });
 });
+
+test('twelve volumes from a jar in the fridge are some 9 bar there, and about 16 where the bottles go', () => {
+  // 44 g/L make 10.8 volumes more than the 1.2 that are there.
+  const cold = { ...half, leftGramsPerLitre: 44.2, presentVolumes: 1.2, celsius: 4 };
+  expect(chargeOf(cold).potentialVolumes).toBeCloseTo(12, 1);
+  expect(chargeOf(cold).potentialBar).toBeLessThan(10);
+  const warm = chargeOf({ ...cold, warmestCelsius: 21 });
+  expect(warm.potentialBar).toBeGreaterThan(14.5);
+  expect(warm.potentialBar).toBeLessThan(18);
+});

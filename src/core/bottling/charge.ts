@@ -17,7 +17,10 @@ export interface BottleCharge {
   readonly ethanolGramsPerLitre: number;
   /** What is dosed into this bottle. */
   readonly portions: readonly Portion[];
+  /** As warm as the jar is when it is filled from it. */
   readonly celsius: number;
+  /** As warm as it will stand at the most; as the jar when left out. */
+  readonly warmestCelsius?: number;
 }
 
 export interface Charged {
@@ -29,7 +32,7 @@ export interface Charged {
   readonly dosedGramsPerLitre: number;
   /** Fizz it would come to if everything were to ferment. */
   readonly potentialVolumes: number;
-  /** Pressure that would be, at the temperature it stands at, bar gauge. */
+  /** Pressure that would be, as warm as it will stand at the most, bar gauge. */
   readonly potentialBar: number;
 }
 
@@ -50,7 +53,7 @@ export function chargeOf(bottle: BottleCharge): Charged {
     {
       liquidMl,
       headspaceMl,
-      celsius: bottle.celsius,
+      celsius: bottle.warmestCelsius ?? bottle.celsius,
       sealedAtCelsius: bottle.celsius,
       sugarGramsPerLitre: 0,
       ethanolGramsPerLitre: bottle.ethanolGramsPerLitre + 0.48 * (left + added),

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { makesInUse } from '@/core/bottling/empty-bottles';
 import { fillPlan } from '@/core/bottling/fill-plan';
+import { celsiusAt } from '@/core/kitchen/places';
 import type { JarNow } from '@/core/bottling/jar-now';
 import { everyLot, lotOf } from '@/core/journal/household';
 import { wentTo } from '@/core/lots/lineage';
@@ -71,7 +72,11 @@ export function BottlingTable({ lot, jar, now }: Props) {
   const [chosen, setChosen] = useState<number | null>(null);
   const [left, setLeft] = useState<Left>('leave');
   const [at, setAt] = useState<number | null>(null);
-  const table = worked(state, batchMl, jar);
+  const warmest = Math.max(
+    ...state.bottles.map(({ place }) => celsiusAt(household.warmths, place, now)),
+    celsiusAt(household.warmths, 'counter', now),
+  );
+  const table = worked(state, batchMl, jar, warmest);
   const plan = fillPlan({
     batchMl,
     empty,

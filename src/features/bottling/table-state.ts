@@ -79,7 +79,12 @@ export function dosePortion({ what, perLitre, unit, sugar }: Dose, liquidMl: num
 }
 
 /** Works out each bottle: what of the jar, what of the dose, how much stays empty, what all of it could do. */
-export function worked(state: TableState, batchMl: number, jar: JarNow): Worktable {
+export function worked(
+  state: TableState,
+  batchMl: number,
+  jar: JarNow,
+  warmestCelsius = jar.celsius,
+): Worktable {
   const rows = state.bottles.map((bottle): Worked => {
     const empty = emptyMl(bottle.kind, bottle.ml, state.headspaceCm);
     const liquid = bottle.ml - empty;
@@ -100,6 +105,7 @@ export function worked(state: TableState, batchMl: number, jar: JarNow): Worktab
         ethanolGramsPerLitre: jar.ethanolGramsPerLitre[2],
         portions,
         celsius: jar.celsius,
+        warmestCelsius: Math.max(warmestCelsius, jar.celsius),
       }),
     };
   });

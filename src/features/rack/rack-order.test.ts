@@ -41,3 +41,16 @@ test('by closing: warm ones are chilled by, cold ones opened by', () => {
   expect(ids('closing').map(({ lot }) => lot.id)).toEqual(['c', 'a', 'b', 'd']);
   expect(ids('closing').map(({ closesAt }) => (closesAt - now) / 3_600_000)).toEqual([5, 10, 30, Infinity]);
 });
+
+test('siblings that are alike stand as they were filled, whatever the last digits of their answers', () => {
+  const siblings = ['x-10', 'x-2', 'x-1'];
+  const order = (edges: readonly number[]) =>
+    shelve(
+      siblings.map((id) => bottle(id)),
+      (id) => answer(1 + edges[siblings.indexOf(id)]!, 10),
+      now,
+      'limit',
+    ).map(({ lot }) => lot.id);
+  expect(order([0, 1e-4, 2e-4])).toEqual(['x-1', 'x-2', 'x-10']);
+  expect(order([2e-4, 0, 1e-4])).toEqual(['x-1', 'x-2', 'x-10']);
+});

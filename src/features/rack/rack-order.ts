@@ -13,6 +13,10 @@ export interface Shelved {
 export type RackOrder = 'limit' | 'closing';
 
 const hourMs = 3_600_000;
+/** Bottles filled in one go by their number, 2 before 10. */
+const inTurn = new Intl.Collator('en', { numeric: true });
+/** How near a bottle is to its limit, in hundredths: those alike stand in the order they were filled, at every start. */
+const nearness = ({ watch }: Shelved): number => Math.round(100 * (watch?.edge ?? 0));
 
 /** Closed bottles, the one nearest its limit first, or the one whose window closes first. */
 export function shelve(
@@ -33,8 +37,6 @@ export function shelve(
       };
     });
   const by = (a: Shelved, b: Shelved) =>
-    order === 'closing' && a.closesAt !== b.closesAt
-      ? a.closesAt - b.closesAt
-      : (b.watch?.edge ?? 0) - (a.watch?.edge ?? 0);
-  return shelved.sort((a, b) => by(a, b) || (a.lot.id < b.lot.id ? -1 : 1));
+    order === 'closing' && a.closesAt !== b.closesAt ? a.closesAt - b.closesAt : nearness(b) - nearness(a);
+  return shelved.sort((a, b) => by(a, b) || inTurn.compare(a.lot.id, b.lot.id));
 }

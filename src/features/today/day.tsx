@@ -49,7 +49,7 @@ export function Day({ now, over, celsius }: Props) {
   );
   return (
     <Screen
-      title={headline(open.length, now)}
+      title={headline(open.length, tasks.length - open.length, now)}
       over={over}
       width={wide ? 1360 : 640}
       aside={<WarmthControl celsius={celsius} />}
@@ -71,10 +71,11 @@ export function Day({ now, over, celsius }: Props) {
   );
 }
 
-function headline(open: number, now: number): string {
+function headline(open: number, later: number, now: number): string {
   const hour = new Date(now).getHours();
   const before =
     hour < 12 ? 'this morning' : hour < 17 ? 'this afternoon' : hour < 22 ? 'before bed' : 'tonight';
   if (open === 0) return 'Nothing needs hands yet';
-  return `${inWords(open)} ${open === 1 ? 'thing' : 'things'} ${before}`;
+  const rest = later > 0 ? `, ${inWords(later).toLowerCase()} later` : '';
+  return `${inWords(open)} ${open === 1 ? 'thing' : 'things'} ${before}${rest}`;
 }

@@ -4,6 +4,7 @@ import type { Lot } from '@/core/lots/lot';
 import { recipeVersions } from '@/core/recipes/kept-recipe';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
+import { dropDraft, keptDraft } from '@/store/drafts';
 import { useNow } from '@/store/use-now';
 import { Worktop } from './worktop';
 import { emptyWorktop, laidOut, withSent } from './lay-out';
@@ -23,13 +24,32 @@ const usualMl = 3000;
 /** A new brew, from an empty worktop or from a recipe. */
 export function NewBrew({ starters, add, recipe }: Props) {
   const household = useAppSelector(selectHousehold);
-  const celsius = celsiusAt(household.warmths, 'counter', useNow());
-  const [begun] = useState((): WorktopState => {
+  const now = useNow();
+  const celsius = celsiusAt(household.warmths, 'counter', now);
+  // The shape of the worktop's state stands in the name: a draft of another shape is not brought back.
+  const draft = `worktop/1:${recipe ?? 'new'}`;
+  const [afresh, setAfresh] = useState(0);
+  const lay = (): WorktopState => {
     const [id = '', version] = (recipe ?? '').split('@');
     const versions = recipeVersions(household).get(id) ?? [];
     const found = versions.find((each) => String(each.version) === version) ?? versions.at(-1);
     const state = found ? laidOut(found, usualMl, starters, celsius) : emptyWorktop(starters, celsius);
     return withSent(state, add);
-  });
-  return <Worktop lots={starters} begun={begun} />;
+  };
+  const [kept] = useState(() => (add === undefined ? keptDraft<WorktopState>(draft, now) : null));
+  const [begun, setBegun] = useState((): WorktopState => kept ?? lay());
+  const startAfresh = () => {
+    dropDraft(draft);
+    setBegun(lay());
+    setAfresh(afresh + 1);
+  };
+  return (
+    <Worktop
+      key={afresh}
+      lots={starters}
+      begun={begun}
+      draft={draft}
+      {...(kept && afresh === 0 ? { onAfresh: startAfresh } : {})}
+    />
+  );
 }

@@ -17,6 +17,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { nameFault } from '../../forms/name-fault';
 import { useAct } from '../../shell/act-context';
 import { Board } from './board';
+import { BackAgain, useDraft } from './draft';
 import { KeepRecipe } from './keep-recipe';
 import { LifeCard } from './life-card';
 import { LitresRow } from './litres-row';
@@ -35,10 +36,14 @@ interface Props {
   /** Jars to draw from, the one asked for first. */
   readonly lots: readonly Lot[];
   readonly begun: WorktopState;
+  /** Under which name it is kept while it is unfinished. */
+  readonly draft: string;
+  /** Clears it; there when it was brought back. */
+  readonly onAfresh?: () => void;
 }
 
 /** A brew is composed: the jar fills, the account and the coming ferment move with every turn of an amount. */
-export function Worktop({ lots, begun }: Props) {
+export function Worktop({ lots, begun, draft, onAfresh }: Props) {
   const act = useAct();
   const keeper = useKeeper();
   const router = useRouter();
@@ -47,6 +52,7 @@ export function Worktop({ lots, begun }: Props) {
   const now = useNow();
   const celsius = celsiusAt(useAppSelector(selectHousehold).warmths, 'counter', now);
   const [state, setState] = useState(begun);
+  const dropIt = useDraft(draft, state, begun);
   const [open, setOpen] = useState<number | 'ml' | 'dose' | 'warmth' | null>(null);
   const [tried, setTried] = useState<'mixed' | 'steps' | null>(null);
   const worked = planned(state, lots);
@@ -58,17 +64,18 @@ export function Worktop({ lots, begun }: Props) {
     const beginning = beginningOf(state, worked.value, how);
     if (!beginning.ok) return;
     // Counter mode has its big buttons where the line with Undo would lie.
-    const entry =
-      how === 'steps'
-        ? keeper.write(beginning.value)
-        : act(beginning.value, `${state.name.trim()} is on its way.`);
-    if (entry) router.replace(how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`);
+    const said = `${state.name.trim()} is on its way.`;
+    const entry = how === 'steps' ? keeper.write(beginning.value) : act(beginning.value, said);
+    if (!entry) return;
+    dropIt();
+    router.replace(how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`);
   };
   const tryable = worked.ok && tried ? beginningOf(state, worked.value, tried) : worked;
   const shown = worked.ok ? worked.value : unpitched(state);
   const board = <Board state={state} worked={worked} shown={shown} />;
   const hand = (
     <View style={{ gap: gap.medium, flex: wide ? 1 : undefined, minWidth: 0 }}>
+      {onAfresh ? <BackAgain onAfresh={onAfresh} /> : null}
       <TextBox
         label="Name"
         value={state.name}
