@@ -37,14 +37,14 @@ test('a list is pasted into a new brew: what is understood becomes rows, the res
   await page.goto('/brews/new');
   await button(page, 'Paste a list').click();
   const box = field(page, 'Ingredients, a line each');
-  await box.fill('1 cup sugar\n500 g plums, stoned\njuice of 2 lemons\n1 pint water\n2 handfuls magic');
+  await box.fill('1 cup sugar\n500 g plums, stoned\njuice of 2 lemons\n1 mug water\n2 handfuls magic');
   await button(page, 'Read the list').click();
   await expect(button(page, 'White sugar: 201.1 g')).toBeVisible();
   await expect(button(page, 'Plum: 500 g')).toBeVisible();
   await expect(button(page, 'Lemon juice: 90 ml')).toBeVisible();
   await expect(page.getByTestId('asked-line')).toHaveCount(2);
   await expect(page.getByTestId('asked-line').first()).toContainText('differs from kitchen to kitchen');
-  await expect(box).toHaveValue('1 pint water\n2 handfuls magic');
+  await expect(box).toHaveValue('1 mug water\n2 handfuls magic');
   // Said again with a unit that is known, it is taken; a recipe in JSON-LD is taken the same way.
   await box.fill('{"@type":"Recipe","recipeIngredient":["3 tbsp honey","1 firkin beer"]}');
   await button(page, 'Read the list').click();

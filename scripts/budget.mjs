@@ -3,8 +3,9 @@ import { readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { root } from './run.mjs';
 
-// 40 KB of each are the validator and the schemas: no entry is held unchecked, so they come before the first tap.
-const budgetKilobytes = { first: 360, returning: 416 };
+// 40 KB of each are the validator and the schemas: no entry is held unchecked, so they come before the first tap. The table of
+// nearly five hundred ingredients is 5 KB, and once more in the worker.
+const budgetKilobytes = { first: 366, returning: 427 };
 const folder = path.join(root, 'dist/_expo/static/js/web');
 const files = readdirSync(folder).filter((name) => name.endsWith('.js.br'));
 const size = (name) => statSync(path.join(folder, name)).size / 1024;

@@ -28,6 +28,8 @@ export const endingWords: Readonly<Record<Ending, string>> = {
   dried: 'Dried',
   eaten: 'Eaten',
   lost: 'Lost',
+  leaked: 'Leaked',
+  burst: 'Burst',
 };
 
 export const openingWords: Readonly<Record<OpeningKind, string>> = {

@@ -25,6 +25,23 @@ const sizes = { least: 100, most: 50_000 } as const;
 export const waterOf = ({ ml, rows, dose }: Composition, doseIsMl: boolean): number =>
   ml - (doseIsMl ? dose : 0) - liquidMl(contentsOf(mixedAtOnce(rows)));
 
+/**
+ * Size of a batch made with so much water as it is in the jug: what boils away of it is not in the jar.
+ *
+ * @param waterMl water as it is measured before it goes into the pot, ml
+ * @returns ml of the composition
+ */
+export function mlWithWater(
+  composition: Composition,
+  method: Method,
+  doseIsMl: boolean,
+  waterMl: number,
+): number {
+  const { levelMl } = potLoad(waterMl, composition.rows, method);
+  const { evaporatedMl } = yieldOf(0, composition.rows, method, levelMl);
+  return composition.ml - waterOf(composition, doseIsMl) + waterMl - evaporatedMl;
+}
+
 /** What is in the jar through the first ferment: all but what steeps in it later. */
 const mixedAtOnce = (rows: Composition['rows']) =>
   rows.filter(({ when }) => when !== 'infusion').map(({ portion }) => portion);

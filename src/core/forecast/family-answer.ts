@@ -33,6 +33,8 @@ export interface LotAnswer {
   readonly series: LotSeries;
   readonly sealedFromHour: number | null;
   readonly limitBar: number | null;
+  /** Another bottle of its batch has burst. */
+  readonly burstBeside?: true;
   readonly wantedVolumes: number;
   readonly chill: ChillWindow | null;
   readonly taste: Window | null;
@@ -122,6 +124,7 @@ export function lotAnswer(
     series,
     sealedFromHour,
     limitBar,
+    ...(ask.burstBeside ? { burstBeside: ask.burstBeside } : {}),
     wantedVolumes,
     chill:
       sealedFromHour !== null && limitBar !== null

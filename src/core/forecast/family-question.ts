@@ -76,9 +76,15 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
     rootId: root.id,
     start,
     family: { root: rootPart, lots: [root.id], branches },
-    lots,
+    lots: besideBurst(lots, tree),
     drawn: drawnQuestion(ask, pitch),
   };
+}
+
+/** Marks what is sealed beside a bottle of the batch that burst: the same liquid, as long closed. */
+function besideBurst(lots: readonly LotAsk[], tree: readonly Lot[]): readonly LotAsk[] {
+  const burst = tree.some(({ ended }) => ended?.how === 'burst');
+  return burst ? lots.map((ask) => (ask.limitBar === null ? ask : { ...ask, burstBeside: true })) : lots;
 }
 
 /** Kitchens asked: so many that chances lie within two points of what thousands say, nearly always. */

@@ -37,6 +37,8 @@ export interface LotAsk {
   readonly looks: readonly LookKind[];
   /** What its batch's glass is thought to bear and how careful its maker is; null for what is not sealed, or not known. */
   readonly risk: Risk | null;
+  /** Another bottle of its batch, filled alike, has burst: this one is not to be handled. */
+  readonly burstBeside?: true;
   /** How much later than at its best it is meant to be chilled, hours. */
   readonly laterHours: number;
 }

@@ -101,7 +101,7 @@ export type OpeningKind = (typeof openings)[number];
 export const marks = ['ring', 'two-rings', 'knot', 'tag', 'clip'] as const;
 export type Mark = (typeof marks)[number];
 
-export const endings = ['drunk', 'discarded', 'given', 'dried', 'eaten', 'lost'] as const;
+export const endings = ['drunk', 'discarded', 'given', 'dried', 'eaten', 'lost', 'leaked', 'burst'] as const;
 export type Ending = (typeof endings)[number];
 
 /** One body of liquid in one vessel, as the journal tells it. Instants are ms since 1970. */

@@ -54,15 +54,17 @@ export function watchOf(answer: LotAnswer, now: number): Watch | null {
   }));
   const failureNow = failureAt(answer, hour);
   const closedBy = chill !== null && chill.latest <= hour ? chill.closes : null;
-  const stage = stageOf({
-    share,
-    edge,
-    passes,
-    failureNow,
-    closed: closedBy !== null,
-    hour,
-    start,
-  });
+  const stage = answer.burstBeside
+    ? 'do-not-handle'
+    : stageOf({
+        share,
+        edge,
+        passes,
+        failureNow,
+        closed: closedBy !== null,
+        hour,
+        start,
+      });
   return {
     stage,
     share,

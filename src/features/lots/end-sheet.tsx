@@ -28,7 +28,9 @@ export function EndSheet({ lot, onClose }: LotSheetProps) {
     <Sheet title={`The end of ${lot.name}`} onClose={onClose}>
       <Choice
         label="How"
-        options={endings.map((value) => ({ value, label: endingWords[value] }))}
+        options={endings
+          .filter((value) => lot.role === 'bottle' || (value !== 'burst' && value !== 'leaked'))
+          .map((value) => ({ value, label: endingWords[value] }))}
         value={how}
         onChange={setHow}
       />

@@ -14,7 +14,7 @@ import { holdsFizz, type Closure, type VesselId } from '@/core/vessels/vessel-ki
 import { nameFault } from '../forms/name-fault';
 import { faultAt, reads, type FormReading } from '../forms/read-form';
 
-export type Where = 'bottles' | 'lot' | 'jar' | 'away';
+export type Where = 'bottles' | 'lot' | 'jar' | 'drunk' | 'away';
 
 /** What the pour sheet asks, as typed. */
 export interface PourValues {
@@ -60,6 +60,8 @@ export function readPour(values: PourValues, lot: Lot, numbersTaken: number): Fo
   switch (values.where) {
     case 'bottles':
       return readBottles(values, lot, numbersTaken);
+    case 'drunk':
+      return reads({ ...base, targets: [{ ...amount.value!, gone: 'drunk' }] });
     case 'away':
       return reads({ ...base, targets: [amount.value!] });
     case 'lot':

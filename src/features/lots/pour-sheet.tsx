@@ -17,23 +17,14 @@ import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
 import { BottleFields } from './bottle-fields';
+import { IntoLot } from './into-lot';
 import { JarFields } from './jar-fields';
+import { takens, wheres } from './pour-choices';
 import { availableMl, readPour, type Poured, type PourValues, type Where } from './pour-form';
 import type { LotSheetProps } from './sheet-props';
 
-const takens = [
-  { value: 'liquid', label: 'Liquid' },
-  { value: 'everything', label: 'With its solids' },
-  { value: 'solids', label: 'Solids: fruit, grains' },
-  { value: 'sediment', label: 'Sediment' },
-] as const;
-
-const wheres: readonly { readonly value: Where; readonly label: string }[] = [
-  { value: 'bottles', label: 'Bottles' },
-  { value: 'lot', label: 'A jar that is there' },
-  { value: 'jar', label: 'A new jar' },
-  { value: 'away', label: 'Away' },
-];
+/** What a glass holds. */
+const glass = '250 ml';
 
 interface Props extends LotSheetProps {
   readonly where?: Where;
@@ -76,7 +67,11 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
   const save = form.handleSubmit((poured) => {
     act(
       { kind: 'transferred', ...poured },
-      typed.where === 'bottles' ? `${lot.name} is bottled.` : `Poured from ${lot.name}.`,
+      typed.where === 'bottles'
+        ? `${lot.name} is bottled.`
+        : typed.where === 'drunk'
+          ? `A drink of ${lot.name}.`
+          : `Poured from ${lot.name}.`,
       at ?? undefined,
     );
     onClose();
@@ -106,7 +101,10 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
         label="Where to"
         options={wheres.filter(({ value }) => value !== 'lot' || others.length > 0)}
         value={typed.where}
-        onChange={(value) => set('where', value)}
+        onChange={(value) => {
+          set('where', value);
+          if (value === 'drunk' && typed.amount === '') set('amount', glass);
+        }}
       />
       {typed.where === 'bottles' ? (
         <BottleFields control={form.control} typed={typed} lot={lot} onSet={set} />
@@ -120,28 +118,23 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
         />
       )}
       {typed.where === 'lot' ? (
-        <>
-          <Choice
-            label="Into"
-            options={others.map((other) => ({ value: other.id, label: lotName(other, household) }))}
-            value={typed.lotId}
-            onChange={(id) => set('lotId', id)}
-          />
-          <Field
-            control={form.control}
-            name="celsius"
-            label="Temperature of the base, °C"
-            numeric
-            hint="Below 30 °C before anything alive goes in"
-          />
-        </>
+        <IntoLot
+          control={form.control}
+          others={others}
+          household={household}
+          chosen={typed.lotId}
+          onChoose={(id) => set('lotId', id)}
+        />
       ) : null}
       {typed.where === 'jar' ? <JarFields control={form.control} typed={typed} onSet={set} /> : null}
       {form.formState.errors.lotId ? (
         <Note tone="danger">{form.formState.errors.lotId.message ?? ''}</Note>
       ) : null}
       <WhenField value={at} onChange={setAt} />
-      <InkButton label={typed.where === 'bottles' ? 'Bottled' : 'Poured'} onPress={() => void save()} />
+      <InkButton
+        label={typed.where === 'bottles' ? 'Bottled' : typed.where === 'drunk' ? 'Drunk' : 'Poured'}
+        onPress={() => void save()}
+      />
     </Sheet>
   );
 }

@@ -25,7 +25,7 @@ export function HandActs({ lots, cold, grave, leaving, onLeaving, onDone }: Prop
   const ids = lots.map(({ id }) => id);
   const said = lots.length === 1 ? `Bottle ${lots[0]!.name}` : plural(lots.length, 'bottle');
   const look = (kind: 'squeeze' | 'hiss', value: string) => {
-    for (const lot of lots)
+    for (const lot of kind === 'squeeze' ? soft : lots)
       act(
         { kind: 'observed', lotId: lot.id, signs: { [kind]: value } },
         `${said}: ${signWords[kind].words[value]!.toLowerCase()}. The forecast takes it in.`,
@@ -38,7 +38,7 @@ export function HandActs({ lots, cold, grave, leaving, onLeaving, onDone }: Prop
     );
     onDone();
   };
-  const plastic = lots.every(({ vessel }) => vessel.kind === 'plastic-soda');
+  const soft = lots.filter(({ vessel }) => vessel.kind === 'plastic-soda');
   return (
     <>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
@@ -66,13 +66,21 @@ export function HandActs({ lots, cold, grave, leaving, onLeaving, onDone }: Prop
       </View>
       {grave ? null : (
         <>
-          <Text as="strong">{plastic ? 'Squeeze' : 'Squeeze of its pilot, or press of the cap'}</Text>
-          <Choice
-            label="Squeeze"
-            options={lotSigns.squeeze.map((value) => ({ value, label: signWords.squeeze.words[value]! }))}
-            value={null}
-            onChange={(value) => look('squeeze', value)}
-          />
+          {soft.length > 0 ? (
+            <>
+              <Text as="strong">{soft.length === lots.length ? 'Squeeze' : 'Squeeze of the soft one'}</Text>
+              <Choice
+                label="Squeeze"
+                options={lotSigns.squeeze.map((value) => ({ value, label: signWords.squeeze.words[value]! }))}
+                value={null}
+                onChange={(value) => look('squeeze', value)}
+              />
+            </>
+          ) : (
+            <Text>
+              Glass is never squeezed: listen to one cap, or squeeze a soft bottle filled beside it.
+            </Text>
+          )}
           <Text as="strong">Hiss when vented</Text>
           <Choice
             label="Hiss"

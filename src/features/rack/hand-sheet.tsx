@@ -24,6 +24,7 @@ import { CounterAgain } from '../forecasting/counter-again';
 import { pressureAt } from '../forecasting/pressure';
 import { useAct } from '../shell/act-context';
 import { later } from '../shell/later';
+import { Broken } from './broken';
 import { HandActs } from './hand-acts';
 
 const OpeningForm = later(async () => (await import('../forms/drawer')).OpeningForm);
@@ -107,6 +108,7 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
           />
         )}
       </View>
+      {one ? <Broken lot={lot} name={name} onDone={onClose} /> : null}
       {moving ? <MoveTo lots={lots} onDone={onClose} /> : null}
       {keeping ? <Text>{`${keeping.title}: ${keeping.because}`}</Text> : null}
     </Sheet>

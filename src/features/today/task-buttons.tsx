@@ -27,8 +27,11 @@ export function TaskButtons({ task }: Props) {
       return <RestButton task={task} />;
     case 'chill': {
       const ids = task.lots.map(({ id }) => id);
+      // Glass is never squeezed: the soft pilot among them speaks for all.
+      const pilot = task.lots.find(({ vessel }) => vessel.kind === 'plastic-soda');
       const squeezed = (squeeze: 'gives' | 'firm') =>
-        act({ kind: 'observed', lotId: ids[0]!, signs: { squeeze } }, `Bottle ${lot.name}: ${squeeze}.`);
+        pilot &&
+        act({ kind: 'observed', lotId: pilot.id, signs: { squeeze } }, `Bottle ${pilot.name}: ${squeeze}.`);
       return (
         <View style={styles.row}>
           <InkButton
@@ -49,12 +52,12 @@ export function TaskButtons({ task }: Props) {
           />
           {task.reason === 'do-not-handle' ? (
             <InkButton quiet label="See it" onPress={() => see(hrefOf(lot))} />
-          ) : (
+          ) : pilot ? (
             <>
               <InkButton quiet label="Gives" hint="Squeezed: gives" onPress={() => squeezed('gives')} />
               <InkButton quiet label="Firm" hint="Squeezed: firm" onPress={() => squeezed('firm')} />
             </>
-          )}
+          ) : null}
         </View>
       );
     }

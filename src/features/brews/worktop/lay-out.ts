@@ -14,6 +14,10 @@ const usualRows: readonly Row[] = [
   { portion: { what: 'ginger', grams: 60 }, when: 'pot' },
 ];
 
+/** Whether the rows are those that an empty worktop begins with. */
+export const isUntouched = ({ from, composition: { rows } }: WorktopState): boolean =>
+  from === null && JSON.stringify(rows) === JSON.stringify(usualRows);
+
 /** What the worktop begins with when no recipe is laid out. */
 export function emptyWorktop(lots: readonly Lot[], celsius: number): WorktopState {
   const first = lots.find(({ role }) => role === 'starter');

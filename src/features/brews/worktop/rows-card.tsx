@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { mainSweetener } from '@/core/brew/composition';
 import { swapRow } from '@/core/brew/swap';
+import type { Lot } from '@/core/lots/lot';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
@@ -12,11 +13,14 @@ import { PasteList } from '../../forms/paste-list';
 import { AmountRow } from './amount-row';
 import { JuiceInstead } from './juice-instead';
 import { RowTurner } from './row-turner';
-import { changedRow, withPicked, withPortions, withoutRow, withRow } from './worktop-turns';
+import { isUntouched } from './lay-out';
+import { doseIsMl } from './worktop-life';
+import { changedRow, withList, withPicked, withoutRow, withRow } from './worktop-turns';
 import type { WorktopState } from './worktop-state';
 
 interface Props {
   readonly state: WorktopState;
+  readonly lots: readonly Lot[];
   readonly open: number | string | null;
   readonly onOpen: (open: number | null) => void;
   readonly onState: (next: WorktopState) => void;
@@ -36,7 +40,7 @@ const usual = [
 ];
 
 /** What goes in: one tap on an amount to turn it, and what followed marked. */
-export function RowsCard({ state, open, onOpen, onState, waterMl }: Props) {
+export function RowsCard({ state, lots, open, onOpen, onState, waterMl }: Props) {
   const [adding, setAdding] = useState<'pick' | 'paste' | 'juice' | null>(null);
   const { rows } = state.composition;
   return (
@@ -110,7 +114,9 @@ export function RowsCard({ state, open, onOpen, onState, waterMl }: Props) {
         />
       ) : null}
       {adding === 'paste' ? (
-        <PasteList onRead={(portions) => onState(withPortions(state, portions))} />
+        <PasteList
+          onRead={(portions) => onState(withList(state, portions, isUntouched(state), doseIsMl(state, lots)))}
+        />
       ) : null}
       {adding === 'juice' ? (
         <JuiceInstead

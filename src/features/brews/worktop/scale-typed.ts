@@ -1,4 +1,4 @@
-import { scaleBy, waterOf, type ScaleBy } from '@/core/brew/scale';
+import { mlWithWater, scaleBy, type ScaleBy } from '@/core/brew/scale';
 import type { Lot } from '@/core/lots/lot';
 import { gramsOfPortion } from '@/core/matter/portion';
 import { parseMeasure, parseNumber } from '@/core/measures/parse-measure';
@@ -37,8 +37,8 @@ export function scaled(
   if (way === 'water') {
     const water = volumeTyped(typed, 'l');
     if (!water.ok) return water.sentence;
-    const rest = state.composition.ml - waterOf(state.composition, poured);
-    return withMl(state, water.value + rest, 'amounts', { lots, celsius });
+    const ml = mlWithWater(state.composition, state.method, poured, water.value);
+    return withMl(state, ml, 'amounts', { lots, celsius });
   }
   const by = read({ way, typed, size, at }, state);
   if (typeof by === 'string') return by;

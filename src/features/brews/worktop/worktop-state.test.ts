@@ -5,9 +5,9 @@ import { recipeOfWorktop } from './recipe-of-worktop';
 import { scaled } from './scale-typed';
 import { beginningOf } from './start-brew';
 import { baseIn, planned, unpitched } from './worktop-plan';
-import { emptyWorktop, laidOut, withSent } from './lay-out';
+import { emptyWorktop, isUntouched, laidOut, withSent } from './lay-out';
 import { grainsOf, lifeOf, lotOfLife } from './worktop-life';
-import { withDose, withLife, withMl, withPortions, withRow } from './worktop-turns';
+import { withDose, withLife, withList, withMl, withPortions, withRow } from './worktop-turns';
 import type { WorktopState } from './worktop-state';
 
 const begunAs = (...asked: Parameters<typeof beginningOf>) => {
@@ -193,4 +193,44 @@ test('what the workbook sends fills its row, or makes one; nonsense and water ar
   expect(rowOf(withSent(empty, 'honey~3 tbsp'), 'honey')).toMatchObject({ ml: 45 });
   for (const add of [undefined, '', 'honey', 'honey~much', 'stone~3 g', 'water~1 l'])
     expect(withSent(empty, add)).toEqual(empty);
+});
+
+test('a pasted list takes the place of untouched rows; its water sets the water; one thing may stand in it twice', () => {
+  const empty = emptyWorktop([bug], 22);
+  const list = [
+    { what: 'quince', grams: 400 },
+    { what: 'white-sugar', grams: 120 },
+    { what: 'ginger', grams: 30 },
+    { what: 'ginger', grams: 10 },
+    { what: 'water', ml: 1500 },
+  ];
+  expect(isUntouched(empty)).toBe(true);
+  const pasted = withList(empty, list, true, true);
+  expect(pasted.composition.rows.map(({ portion }) => [portion.what, portion.grams])).toEqual([
+    ['quince', 400],
+    ['white-sugar', 120],
+    ['ginger', 30],
+    ['ginger', 10],
+  ]);
+  const plan = planned(pasted, [bug]);
+  expect(plan.ok && Math.round(plan.value.plan.waterMl)).toBe(1500);
+  // A second list stands beside what was touched: its sugar is the sugar that is there, and no water leaves the water as it was.
+  expect(isUntouched(pasted)).toBe(false);
+  const more = withList(
+    pasted,
+    [
+      { what: 'white-sugar', grams: 90 },
+      { what: 'thyme', grams: 3 },
+    ],
+    false,
+    true,
+  );
+  expect(more.composition.rows.map(({ portion }) => portion.what)).toEqual([
+    'quince',
+    'white-sugar',
+    'ginger',
+    'ginger',
+    'thyme',
+  ]);
+  expect(more.composition.ml).toBe(pasted.composition.ml);
 });

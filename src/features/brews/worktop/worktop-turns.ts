@@ -2,7 +2,8 @@ import { turnDose, turnMl, turnRow, withAmount, type Hold, type Turned } from '@
 import type { Lot } from '@/core/lots/lot';
 import type { When } from '@/core/lots/method';
 import { solidGrams } from '@/core/matter/contents';
-import { isPoured, type Portion } from '@/core/matter/portion';
+import { mlWithWater } from '@/core/brew/scale';
+import { isPoured, mlOfPortion, type Portion } from '@/core/matter/portion';
 import { usualWhen } from '@/core/recipes/import-recipe';
 import { isPacket } from '../../forms/packet-dose';
 import { lotOfLife, doseFor } from './worktop-life';
@@ -96,6 +97,34 @@ export function withPortions(state: WorktopState, portions: readonly Portion[]):
         : rows.map((row, i) => (i === at ? { ...row, portion } : row));
   }
   return { ...state, composition: { ...state.composition, rows }, followed: ['water'] };
+}
+
+/**
+ * A pasted list: it takes the place of rows nobody has touched, and stands beside those that were; one thing may stand in it
+ * twice (cooked, and raw later); its water sets the water.
+ */
+export function withList(
+  state: WorktopState,
+  portions: readonly Portion[],
+  untouched: boolean,
+  doseIsMl: boolean,
+): WorktopState {
+  const boils = state.method.heat !== 'none';
+  const rows = [...(untouched ? [] : state.composition.rows)];
+  const before = rows.length;
+  for (const portion of portions) {
+    if (portion.what === 'water') continue;
+    const at = rows.findIndex((row, i) => i < before && row.portion.what === portion.what);
+    const row = { portion, when: usualWhen(portion.what, boils) };
+    if (at < 0) rows.push(row);
+    else rows[at] = { ...rows[at]!, portion };
+  }
+  const listed = { ...state.composition, rows };
+  const water = portions
+    .filter(({ what }) => what === 'water')
+    .reduce((sum, portion) => sum + mlOfPortion(portion), 0);
+  const ml = water > 0 ? mlWithWater(listed, state.method, doseIsMl, water) : listed.ml;
+  return { ...state, composition: { ...listed, ml: Math.max(100, ml) }, followed: ['water'] };
 }
 
 export const withoutRow = (state: WorktopState, at: number): WorktopState => ({

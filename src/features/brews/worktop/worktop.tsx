@@ -7,15 +7,13 @@ import { useKeeper } from '@/store/keeper-context';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
-import { InkButton } from '@/ui/controls/ink-button';
-import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
-import { useRoles } from '@/ui/theme/use-roles';
 import { nameFault } from '../../forms/name-fault';
 import { useAct } from '../../shell/act-context';
+import { BeginRow } from './begin-row';
 import { Board } from './board';
 import { BackAgain, useDraft } from './draft';
 import { KeepRecipe } from './keep-recipe';
@@ -31,6 +29,8 @@ import { WarmthRow } from './warmth-row';
 import { planned, unpitched } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
 import { webStyle } from '@/ui/theme/web-style';
+
+const stuck = webStyle({ position: 'sticky', top: 12 });
 
 interface Props {
   /** Jars to draw from, the one asked for first. */
@@ -48,7 +48,6 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
   const keeper = useKeeper();
   const router = useRouter();
   const wide = useWide();
-  const roles = useRoles();
   const now = useNow();
   const celsius = celsiusAt(useAppSelector(selectHousehold).warmths, 'counter', now);
   const [state, setState] = useState(begun);
@@ -94,6 +93,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
       />
       <RowsCard
         state={state}
+        lots={lots}
         open={open}
         onOpen={setOpen}
         onState={setState}
@@ -121,12 +121,9 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
         onMethod={(method) => set({ method })}
       />
       <MeantCard state={state} onState={setState} />
-      {tried && !tryable.ok ? <Text color={roles.danger}>{tryable.sentence}</Text> : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton label="Brew it, step by step" onPress={() => begin('steps')} />
-        <InkButton quiet label="Mixed" hint="Mixed: write it down" onPress={() => begin('mixed')} />
+      <BeginRow fault={tried && !tryable.ok ? tryable.sentence : null} onBegin={begin}>
         <KeepRecipe state={state} onKept={(from) => set({ from })} />
-      </View>
+      </BeginRow>
     </View>
   );
   return (
@@ -139,7 +136,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
       {wide ? (
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
           {hand}
-          <View style={[{ width: 400 }, webStyle({ position: 'sticky', top: 12 })]}>{board}</View>
+          <View style={[{ width: 400 }, stuck]}>{board}</View>
         </View>
       ) : (
         <>

@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { useRoles } from '@/ui/theme/use-roles';
+
+interface Props {
+  /** Why it cannot begin; null when nothing is wrong. */
+  readonly fault: string | null;
+  readonly onBegin: (how: 'mixed' | 'steps') => void;
+  readonly children: ReactNode;
+}
+
+/** The brew begins: step by step, or mixed already. */
+export function BeginRow({ fault, onBegin, children }: Props) {
+  const roles = useRoles();
+  return (
+    <>
+      {fault ? <Text color={roles.danger}>{fault}</Text> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <InkButton label="Brew it, step by step" onPress={() => onBegin('steps')} />
+        <InkButton quiet label="Mixed" hint="Mixed: write it down" onPress={() => onBegin('mixed')} />
+        {children}
+      </View>
+    </>
+  );
+}
