@@ -26,8 +26,16 @@ export const mode: Mode =
     ? { demo: false, clockShift: 0 }
     : readMode(window.location?.search ?? '', Date.now(), memory(), served());
 
+/** What a clock that is behind is put right by, ms. */
+let behindBy = 0;
+
 /** The app's clock, ms since 1970: the machine's, shifted in the demo. The only place outside core that reads it. */
-export const clockNow = (): number => Date.now() + mode.clockShift;
+export const clockNow = (): number => Date.now() + mode.clockShift + behindBy;
+
+/** Goes by a later instant from now on: this device's clock is behind. */
+export function goBy(instant: number): void {
+  behindBy += Math.max(0, instant - clockNow());
+}
 
 /** Minutes east of UTC at an instant, as this device has it. */
 export const offsetAt = (instant: number): number => -new Date(instant).getTimezoneOffset();

@@ -66,6 +66,7 @@ function kitchen(
     },
   };
   const told: TabMessage[] = [];
+  const behind: number[] = [];
   let hear: (message: TabMessage) => void = () => undefined;
   const tabs: Tabs = {
     tell: (message) => void told.push(message),
@@ -85,10 +86,15 @@ function kitchen(
     now: () => (now += 1000),
     offsetAt: () => 60,
     writer: 'abcd',
+    behind: (newest) => {
+      behind.push(newest);
+      now = newest;
+    },
     forgotten: () => void (state.forgotten += 1),
   });
   return {
     keeper,
+    behind,
     store,
     disk,
     stored,
@@ -313,6 +319,18 @@ describe('the keeper of the journal', () => {
     expect(a.id > entry(5_000_000).id).toBe(true);
     say({ kind: 'added', entries: [entry(9_000_000)] });
     expect(keeper.write(warm(21))!.id > entry(9_000_000).id).toBe(true);
+  });
+
+  test('a clock a year back is said, and the newest entry gone by: nothing is hidden or blamed', async () => {
+    const day = 86_400_000;
+    const { keeper, journal, setNow, behind } = kitchen([0, 40, 80, 120].map((days) => entry(days * day)));
+    setNow(start - 365 * day);
+    await keeper.open();
+    expect(behind).toEqual([start + 120 * day]);
+    expect(journal().clockSaid).toBeLessThan(start - 364 * day);
+    expect([journal().journal.ahead.length, journal().journal.household.warmths.counter!.length]).toEqual([
+      0, 4,
+    ]);
   });
 
   test('a database that does not open is said to be stuck or shut', async () => {

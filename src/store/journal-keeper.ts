@@ -1,4 +1,5 @@
 import { checkEntry, firstFault } from '../core/journal/check-entry';
+import { clockBehind } from '../core/journal/clock-behind';
 import type { Act, Entry } from '../core/journal/entry';
 import { everyValue, valueIn } from '../core/journal/entry-table';
 import { clockOf, nextId, type IdClock } from '../core/journal/instant-id';
@@ -34,6 +35,8 @@ export interface KeeperParts {
   readonly writer: string;
   /** Told that there are entries, before they are told. */
   readonly found?: () => void;
+  /** Told the newest instant written, when the clock seems to be behind it: the clock goes by that from then on. */
+  readonly behind?: (newest: number) => void;
   /** Told that everything was forgotten. */
   readonly forgotten?: () => void;
   /** Entries for an empty journal (the demo household); none for the maker's own. */
@@ -82,12 +85,24 @@ export class JournalKeeper {
       const lines = seed ? [] : copy.recall(living);
       this.stored = entries.length > 0;
       this.heed(entries);
+      const clock = this.parts.now();
+      const newest = seed ? null : clockBehind(entries, clock);
+      if (newest !== null) this.parts.behind?.(newest);
       if (entries.length + lines.length > 0) this.parts.found?.();
       const { journal, recovered, bad } = this.recover(await this.told(entries), lines);
       copy.setAside(bad);
       this.heed(recovered);
       const now = this.parts.now();
-      store.dispatch(opened({ journal, damaged, recovered: recovered.length, setAside: bad.length, now }));
+      store.dispatch(
+        opened({
+          journal,
+          damaged,
+          recovered: recovered.length,
+          setAside: bad.length,
+          clockSaid: newest === null ? null : clock,
+          now,
+        }),
+      );
       if (recovered.length > 0) this.enqueue(recovered, () => copy.clearOthers(living));
       else copy.clearOthers(living);
     } catch (fault) {

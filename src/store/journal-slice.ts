@@ -21,6 +21,8 @@ export interface JournalState {
   readonly setAside: number;
   /** Entries written back since the browser had emptied its storage under the open page. */
   readonly writtenBack: number;
+  /** What the device's clock said, when it seems to be behind. */
+  readonly clockSaid: number | null;
   /** Why the last act on this page was no entry, if it was none. */
   readonly refused: string | null;
 }
@@ -35,6 +37,7 @@ const initialState: JournalState = {
   recovered: 0,
   setAside: 0,
   writtenBack: 0,
+  clockSaid: null,
   refused: null,
 };
 
@@ -43,6 +46,7 @@ export const opened = createAction<{
   damaged: readonly Damaged[];
   recovered: number;
   setAside: number;
+  clockSaid?: number | null;
   now: number;
 }>('journal/opened');
 export const stuck = createAction('journal/stuck');
@@ -89,7 +93,8 @@ export function journalReducer(state: JournalState = initialState, action: Unkno
     return told(state, withMeanwhile(journal, state.journal, now));
   }
   if (ticked.match(action)) return told(state, admit(state.journal, action.payload));
-  if (noticed.match(action)) return { ...state, recovered: 0, setAside: 0, writtenBack: 0, refused: null };
+  if (noticed.match(action))
+    return { ...state, recovered: 0, setAside: 0, writtenBack: 0, clockSaid: null, refused: null };
   if (wiped.match(action)) return { ...initialState, status: 'ready', revision: state.revision + 1 };
   return onDisk(state, action);
 }

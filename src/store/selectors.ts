@@ -23,6 +23,7 @@ export const selectUnsaved = (state: AppState) => state.journal.unsaved;
 export const selectDamaged = (state: AppState) => state.journal.damaged;
 export const selectRecovered = (state: AppState) => state.journal.recovered;
 export const selectSetAside = (state: AppState) => state.journal.setAside;
+export const selectClockSaid = (state: AppState) => state.journal.clockSaid;
 export const selectWrittenBack = (state: AppState) => state.journal.writtenBack;
 export const selectRefused = (state: AppState) => state.journal.refused;
 export const selectAhead = (state: AppState) => state.journal.journal.ahead;

@@ -79,10 +79,10 @@ describe('where a lot’s life is cut', () => {
   });
 
   test('before its first hour an event counts from that hour on', () => {
-    const lot = brew([water(2, 100), happened(3, { kind: 'closed', closure: 'sealed' })]);
+    const lot = brew([water(2, 100), happened(3, { kind: 'closed', closure: 'cloth' })]);
     const [only, ...rest] = stages(lot, 6, 12);
     expect(rest).toEqual([]);
-    expect(only).toMatchObject({ hours: 6, vessel: 'sealed' });
+    expect(only).toMatchObject({ hours: 6, vessel: 'open' });
     expect(only!.liquidMl).toBeCloseTo(900, 0);
     expect(only!.inflows).toHaveLength(1);
   });

@@ -194,7 +194,7 @@ function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liqu
     starving,
     hungerDying: Math.LN2 / (24 * keeping.hungryHalfLifeDays * paceOf22),
     airing: airing[lot.closure],
-    yeastCapacity: yeast * (keeping.renews ? 1.06 : fullOf),
+    yeastCapacity: yeast * (keeping.renews || keeping.feed.everyHours > 48 ? 1.06 : fullOf),
     lacticCapacity: lactics * 1.1,
     settled:
       first === 0 && keeping.ripensDays[1] > 0

@@ -9,7 +9,7 @@ const found = imported({
   about: '',
   makes: null,
   recipe: null,
-  lines: ['1.6 l water', '140 g sugar', '1 firkin apricots', '1 pint strawberries', '160 ml ginger bug'],
+  lines: ['1.6 l water', '140 g sugar', '1 firkin apricots', '1 mug strawberries', '160 ml ginger bug'],
 });
 const none = { kept: {} };
 

@@ -1,5 +1,5 @@
 import '@/workers/without-eval';
-import { clockNow, longMemory, mode, offsetAt, writer } from '@/store/environment';
+import { clockNow, goBy, longMemory, mode, offsetAt, writer } from '@/store/environment';
 import { answerShelf } from '@/store/disk/answer-shelf';
 import { connectionTo } from '@/store/disk/connection';
 import { journalDisk } from '@/store/disk/journal-disk';
@@ -33,6 +33,7 @@ export const keeper = new JournalKeeper({
   offsetAt,
   writer,
   found: () => void desk.expect(),
+  behind: goBy,
   forgotten: () => desk.forget(),
   ...(mode.demo
     ? { seed: async (entries) => (await import('@/demo/sow')).sow(entries, clockNow(), offsetAt(clockNow())) }

@@ -1,12 +1,19 @@
 import { View } from 'react-native';
 import { useDispatch } from 'react-redux';
 import { noticed } from '@/store/journal-slice';
-import { selectRecovered, selectRefused, selectSetAside, selectWrittenBack } from '@/store/selectors';
+import {
+  selectClockSaid,
+  selectRecovered,
+  selectRefused,
+  selectSetAside,
+  selectWrittenBack,
+} from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
-import { plural } from '@/words/moment';
+import { useNow } from '@/store/use-now';
+import { moment, plural } from '@/words/moment';
 
 /** What the keeper did that a maker should know, until it is noticed: refused, written back, brought back, laid aside. */
 export function JournalSaid() {
@@ -15,7 +22,12 @@ export function JournalSaid() {
   const refused = useAppSelector(selectRefused);
   const setAside = useAppSelector(selectSetAside);
   const writtenBack = useAppSelector(selectWrittenBack);
+  const clockSaid = useAppSelector(selectClockSaid);
+  const now = useNow();
   const words = [
+    clockSaid !== null
+      ? `This device’s clock seems to be behind: it says ${moment(clockSaid, now)}, and entries are newer. Yuzet goes by the newest entry until the clock is right.`
+      : '',
     refused ? `That was not kept. ${refused}` : '',
     writtenBack > 0
       ? `The browser had emptied Yuzet’s storage. All ${plural(writtenBack, 'entry', 'entries')} of this page are written back. Save the journal to a file today.`
