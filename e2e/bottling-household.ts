@@ -18,7 +18,7 @@ export function household(): { diary: Diary; bug: string } {
     half: { kind: 'swing-top', ml: 500, count: 4 },
     small: { kind: 'crown-cap', ml: 330, count: 6 },
     soft: { kind: 'plastic-soda', ml: 500, count: 2 },
-    kilner: { kind: 'preserving-jar', ml: 1000, count: 3 },
+    preserving: { kind: 'preserving-jar', ml: 1000, count: 3 },
   };
   for (const [key, make] of Object.entries(makes))
     diary.ago(300, {

@@ -82,7 +82,7 @@ export function cupboard(diary: Kitchen, ago: number, since: (hoursAgo: number) 
     'swing-750': { kind: 'swing-top', ml: 750, count: 3, since: since(9 * yearHours), knocks: 1 },
     'crown-330': { kind: 'crown-cap', ml: 330, count: 12, since: null, knocks: 0 },
     'soft-500': { kind: 'plastic-soda', ml: 500, count: 3, since: since(0.6 * yearHours), knocks: 0 },
-    'kilner-1000': { kind: 'preserving-jar', ml: 1000, count: 4, since: null, knocks: 0 },
+    'preserving-1000': { kind: 'preserving-jar', ml: 1000, count: 4, since: null, knocks: 0 },
   } as const;
   for (const [key, make] of Object.entries(makes))
     diary.ago(ago, { kind: 'kept', thing: 'stock', key, value: { ...make, markedBar: null } });

@@ -85,7 +85,7 @@ describe('2.6 L into mixed bottles', () => {
 
   test('preserving jars and decorative glass are left out and named', () => {
     const { fills, refused } = plan(3000, [
-      make('kilner', 'preserving-jar', 1000, 4),
+      make('preserving', 'preserving-jar', 1000, 4),
       make('vase', 'decorative', 750, 1),
       make('none', 'decorative', 250, 0),
       make('half', 'swing-top', 500, 2),

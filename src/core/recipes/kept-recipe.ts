@@ -1,3 +1,4 @@
+import { canBeSeen } from '../journal/entries/base';
 import { z } from 'zod';
 import { knownCultures } from '../cultures/registry';
 import { baseKinds } from '../matter/base-kinds';
@@ -17,7 +18,7 @@ const from = z.strictObject({
 /** A recipe as it is kept and as it travels in a file. */
 export const RecipeShape = z.strictObject({
   ...from.shape,
-  name: z.string().trim().min(1).max(80),
+  name: z.string().trim().min(1).max(80).refine(canBeSeen, 'Give it a name that can be seen.'),
   about: z.string().max(300),
   base: z.enum(baseKinds),
   culture: z

@@ -22,7 +22,7 @@ const jar: JarNow = {
 const empty = [
   { stock: 'half', kind: 'swing-top' as const, ml: 500, count: 4 },
   { stock: 'soft', kind: 'plastic-soda' as const, ml: 500, count: 1 },
-  { stock: 'kilner', kind: 'preserving-jar' as const, ml: 1000, count: 2 },
+  { stock: 'preserving', kind: 'preserving-jar' as const, ml: 1000, count: 2 },
 ];
 const laid = (ml = 2000) => laidOut(emptyTable(2.5, 2), ml, empty);
 const sugar = { what: 'white-sugar', perLitre: 6, unit: 'grams' as const };

@@ -1,8 +1,7 @@
-/** Letters that can be seen: a name of invisible ones is none. */
-const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;
+import { canBeSeen } from '@/core/journal/entries/base';
 
-/** What is wrong with a name, or nothing. */
+/** What is wrong with a name, or nothing: letters that are drawn as nothing are no name. */
 export function nameFault(name: string): string | undefined {
-  if (!visible.test(name)) return 'Give it a name.';
+  if (!canBeSeen(name)) return 'Give it a name.';
   return name.trim().length > 80 ? 'At most 80 letters.' : undefined;
 }

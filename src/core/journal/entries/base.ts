@@ -10,15 +10,17 @@ import { cultureIds } from '../vocabulary';
 import { clockOf, idShape } from '../instant-id';
 import { earliest, latest } from '../../time-range';
 
-/** Letters a name may hold: no control or invisible characters alone. */
+/** Letters a name may hold: no control or invisible characters alone, nor letters that are drawn as nothing. */
 const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;
+const drawnAsNothing = /[\u115F\u1160\u17B4\u17B5\u2800\u3164\uFFA0]/gu;
+export const canBeSeen = (text: string): boolean => visible.test(text.replace(drawnAsNothing, ''));
 
 export const name = z
   .string()
   .trim()
   .min(1, 'Give it a name.')
   .max(80, 'At most 80 letters.')
-  .refine((text) => visible.test(text), 'Give it a name that can be seen.');
+  .refine(canBeSeen, 'Give it a name that can be seen.');
 /** Ids beyond the last instant are refused: every later one would have to sort behind them. */
 export const id = z
   .string()
