@@ -90,7 +90,7 @@ for (const [where, paths] of [
   ['brews and what stands behind the menu', ['/brews', '/brews/new', '/brews/recipes', '/workbook', '/more']],
 ] as const) {
   test(`every button that acts, ${where}: what it writes is taken`, async ({ page }) => {
-    test.slow();
+    test.setTimeout(600_000);
     const stumbles: string[] = [];
     page.on('pageerror', (fault) => stumbles.push(fault.message));
     let pressed = 0;
@@ -104,7 +104,7 @@ for (const [where, paths] of [
 }
 
 test('every button that acts, on the pages of lots: what it writes is taken', async ({ page }) => {
-  test.slow();
+  test.setTimeout(600_000);
   const stumbles: string[] = [];
   page.on('pageerror', (fault) => stumbles.push(fault.message));
   let pressed = 0;
