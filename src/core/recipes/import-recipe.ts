@@ -31,10 +31,18 @@ const livingNames = cultures
   .map(({ id, name, unit }) => ({ id, name, unit }))
   .sort((a, b) => b.name.length - a.name.length);
 
-/** A line that names a starter, with its amount: "120 ml ginger bug". */
-function doseLine(line: string): { readonly culture: string; readonly amount: number } | null {
+/** A living dose that a line names: its kind, null for just "starter", and how much. */
+export interface DoseLine {
+  readonly culture: string | null;
+  readonly amount: number;
+}
+
+/** A line that names a starter, with its amount as its kind is measured, ml or g: "120 ml ginger bug". */
+export function doseLine(line: string): DoseLine | null {
   const lower = line.toLowerCase();
-  const living = livingNames.find(({ name }) => lower.includes(name));
+  const living =
+    livingNames.find(({ name }) => lower.includes(name)) ??
+    (/\bstarter\b/.test(lower) ? { id: null, name: 'starter', unit: 'ml' as const } : undefined);
   if (!living || readLine(line).portion) return null;
   // Read as water, which is poured by the same measures.
   const read = readLine(lower.replace(living.name, 'water').replace(/\b(active|lively|strained)\b/g, ' '));
@@ -70,7 +78,7 @@ export const usualWhen = (what: string, heated: boolean): When => {
 const mostLines = 80;
 
 /** Lines of a recipe file laid out as a composition; what is not sure is asked about, never guessed. */
-export function imported(text: RecipeText): ImportedRecipe {
+export function imported(text: RecipeText, names?: ReadonlyMap<string, string>): ImportedRecipe {
   const asked: ReadLine[] = [];
   const estimated: ReadLine[] = [];
   const portions: Portion[] = [];
@@ -81,7 +89,7 @@ export function imported(text: RecipeText): ImportedRecipe {
       living = dose;
       continue;
     }
-    const read = readLine(line);
+    const read = readLine(line, names);
     if (read.portion) portions.push(read.portion);
     else asked.push(read);
     if (read.portion && read.about) estimated.push(read);

@@ -81,19 +81,22 @@ function unitAt(text: string): { readonly unit: string; readonly rest: string } 
 }
 
 /** The ingredient a text names: null for none, two or more. */
-function named(text: string): { readonly id: string | null; readonly several: boolean } {
+function named(text: string, names: Names): { readonly id: string | null; readonly several: boolean } {
   const clean = text
     .replace(/\(.*?\)/g, ' ')
     .replace(/,.*$/, ' ')
     .replace(/\s+/g, ' ')
     .trim();
-  const direct = idByName.get(clean);
+  const direct = names.get(clean);
   if (direct) return { id: direct, several: false };
-  if (/ (or|and|plus) |\//.test(clean) && !idByName.has(clean.replace(idle, ' ').replace(/\s+/g, ' ').trim()))
+  if (/ (or|and|plus) |\//.test(clean) && !names.has(clean.replace(idle, ' ').replace(/\s+/g, ' ').trim()))
     return { id: null, several: true };
   const bare = clean.replace(idle, ' ').replace(/\s+/g, ' ').trim();
-  return { id: idByName.get(bare) ?? null, several: false };
+  return { id: names.get(bare) ?? null, several: false };
 }
+
+/** Ids by plain name: the table's, or those and the maker's own. */
+type Names = ReadonlyMap<string, string>;
 
 const refused = (line: string, what: string | null, asks: Question): ReadLine => ({
   line,
@@ -108,13 +111,14 @@ const refused = (line: string, what: string | null, asks: Question): ReadLine =>
  * "2-3 tbsp honey", "3 pears". What cannot be known for sure is asked about: an ingredient that is not in the table, a measure
  * that differs from kitchen to kitchen (a pint, a handful, a can), a spoon that is heaped, one of two things.
  *
+ * @param names what may be named, by plain name; the table's when left out
  * @returns the amount in grams or millilitres, or what to ask; never a guess in silence
  * @source weights of a middling piece: practice
  */
-export function readLine(line: string): ReadLine {
+export function readLine(line: string, names: Names = idByName): ReadLine {
   // No line of a recipe is that long: what is pasted by mistake is not searched through.
   if (line.length > longestLine) return refused(line, null, 'what');
-  const read = readPlain(line, plainText(line));
+  const read = readPlain(line, plainText(line), names);
   const { grams, ml } = read.portion ?? {};
   const amount = grams ?? ml ?? 1;
   return amount > 0 && amount <= largestAmount ? read : refused(line, read.what, 'how-much');
@@ -128,15 +132,15 @@ const largestAmount = 100_000;
 /** "pinch of salt", "handful of mint": one of it. */
 const leadingUnit = /^(pinch|dash|handful|knob|sprig|slice)\b/;
 
-function readPlain(line: string, text: string): ReadLine {
-  const sum = summed(line, text);
+function readPlain(line: string, text: string, names: Names): ReadLine {
+  const sum = summed(line, text, names);
   if (sum) return sum;
   const citrus = citrusOf(line, text);
   if (citrus) return citrus;
   const told = text.replace(/^(about|approx\.?|approximately|roughly|ca\.?|circa|around) /, '');
   const count = counted(leadingUnit.test(told) ? `1 ${told}` : told);
   if (!count) {
-    const { id } = named(text);
+    const { id } = named(text, names);
     return refused(line, id, id ? 'how-much' : 'what');
   }
   const rest = count.rest.replace(/^(level|flat) /, '');
@@ -145,14 +149,14 @@ function readPlain(line: string, text: string): ReadLine {
   if (times) {
     const each = /^[^x×]*[x×] ?\d/.test(times[1]!)
       ? refused(line, null, 'how-much')
-      : readPlain(line, times[1]!);
+      : readPlain(line, times[1]!, names);
     return each.portion ? { ...each, line, portion: timesOf(each.portion, count.value) } : { ...each, line };
   }
-  const part = partOf(line, rest, count.value);
+  const part = partOf(line, rest, count.value, names);
   if (part) return part;
   const found = unitAt(rest.replace(changing, ' ').replace(/\s+/g, ' ').trim());
   const name = found ? found.rest.replace(/^(of|de) /, '') : rest;
-  const { id, several } = named(name.replace(changing, ' '));
+  const { id, several } = named(name.replace(changing, ' '), names);
   if (several) return refused(line, null, 'which');
   if (!id) return refused(line, null, 'what');
   const weighed = /\((?:about |approx\.? |ca\.? )?(\d+(?:[.,]\d+)?) ?(g|kg|ml|l)\)/.exec(text);
@@ -165,7 +169,7 @@ function readPlain(line: string, text: string): ReadLine {
     return refused(line, id, 'how-much');
   // A form in the name of a thing (crushed malt) says nothing of how it is cut here.
   const cut = text.replace(plainText(ingredientOf(id).name).replace(/,/g, ''), '');
-  const form = idByName.has(name.trim()) ? undefined : forms.find(([pattern]) => pattern.test(cut))?.[1];
+  const form = names.has(name.trim()) ? undefined : forms.find(([pattern]) => pattern.test(cut))?.[1];
   // By the spoon it may be fresh or ground.
   if (id === 'turmeric' && found && volumes.has(found.unit) && !/fresh|root/.test(text))
     return refused(line, null, 'which');
@@ -198,13 +202,13 @@ function amountOf(what: string, count: number, unit: string, form: Form | undefi
 }
 
 /** "1 cup plus 1 tablespoon sugar": two amounts of one thing. */
-function summed(line: string, text: string): ReadLine | null {
+function summed(line: string, text: string, names: Names): ReadLine | null {
   const match = new RegExp(String.raw`^(${one} ?[a-z]+)\.? (?:plus|and|\+) (${one} ?[a-z]+)\.? (.+)$`).exec(
     text,
   );
   if (!match) return null;
   const [, first = '', second = '', name = ''] = match;
-  const [a, b] = [first, second].map((amount) => readPlain(line, `${amount} ${name}`));
+  const [a, b] = [first, second].map((amount) => readPlain(line, `${amount} ${name}`, names));
   if (!a?.portion || !b?.portion || a.what !== b.what) return null;
   const both = (x: number | undefined, y: number | undefined) =>
     x === undefined || y === undefined ? undefined : round(x + y);
@@ -221,7 +225,7 @@ function summed(line: string, text: string): ReadLine | null {
 }
 
 /** "2 slices of ginger", "1 tea bag", "3 mint sprigs": a part of something, by what such a part weighs. */
-function partOf(line: string, rest: string, value: number): ReadLine | null {
+function partOf(line: string, rest: string, value: number, names: Names): ReadLine | null {
   const bag = rest.replace(/^tea ?bags?( of)?$/, 'bag of black tea').replace(/^tea ?bags? of /, 'bag of ');
   const match =
     /^(slice|sprig|stalk|stick|bag)s? (?:of )?(.+)$/.exec(bag) ??
@@ -230,7 +234,7 @@ function partOf(line: string, rest: string, value: number): ReadLine | null {
   const [, a = '', b = ''] = match;
   const parts = (key: string) => (Object.hasOwn(gramsOfPart, key) ? gramsOfPart[key] : undefined);
   const [weights, name] = parts(a) ? [parts(a), b] : [parts(b), a];
-  const { id } = named(name);
+  const { id } = named(name, names);
   const grams = id && weights && Object.hasOwn(weights, id) ? weights[id] : undefined;
   return id && grams !== undefined
     ? { line, what: id, asks: null, about: true, portion: { what: id, grams: round(value * grams) } }

@@ -1,4 +1,5 @@
 import { ingredientIds, ingredientOf, isIngredient } from '../matter/ingredients/registry';
+import { ownOf } from '../matter/own-ingredient';
 import { firstNames, moreNames } from './name-lists';
 
 /** A word and its plural. */
@@ -64,15 +65,16 @@ for (const [name, id] of [...listed(firstNames), ...idByName])
  * Ingredients that a text may mean, the likeliest first: by any name, in one or many, with or without accents.
  *
  * @param text what was typed so far
+ * @param names what may be meant, by plain name
  * @example findIngredients('mirab')[0] // 'mirabelle'
  */
-export function findIngredients(text: string): string[] {
+export function findIngredients(text: string, names: ReadonlyMap<string, string> = idByName): string[] {
   const wanted = plainName(text);
   if (wanted === '') return [];
-  const exact = idByName.get(wanted);
+  const exact = names.get(wanted);
   const starts: string[] = [];
   const holds: string[] = [];
-  for (const [name, id] of idByName) {
+  for (const [name, id] of names) {
     if (name.startsWith(wanted)) starts.push(id);
     else if (wanted.length > 2 && name.includes(wanted)) holds.push(id);
   }
@@ -80,4 +82,14 @@ export function findIngredients(text: string): string[] {
   return [...new Set([...(exact ? [exact] : []), ...starts.sort(byLength), ...holds.sort(byLength)])];
 }
 
-export const nameOfId = (id: string): string | null => firstName.get(id) ?? null;
+/** The table's names and a maker's own, which go first. */
+export function namesWith(own: readonly string[]): ReadonlyMap<string, string> {
+  if (own.length === 0) return idByName;
+  const names = new Map(idByName);
+  for (const id of own) for (const name of plurals(plainName(ingredientOf(id).name))) names.set(name, id);
+  return names;
+}
+
+/** A name that reads back as that ingredient; an own one has its own. */
+export const nameOfId = (id: string): string | null =>
+  firstName.get(id) ?? (ownOf(id) ? ingredientOf(id).name : null);

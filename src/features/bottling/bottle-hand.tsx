@@ -16,6 +16,7 @@ import { portionsWords } from '@/words/amounts';
 import { markWords, potentialWords } from '@/words/bottling-words';
 import { placeWords } from '@/words/names';
 import { DoseTurn } from './dose-turn';
+import { PartFill } from './part-fill';
 import type { TableBottle, TableState, Worked } from './table-state';
 
 interface Props {
@@ -73,17 +74,21 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
           { value: 'all', label: 'As the rest' },
           { value: 'own', label: 'Its own' },
         ]}
-        value={bottle.dose === undefined ? 'all' : 'own'}
-        onChange={(which) => onChange({ dose: which === 'all' ? undefined : state.dose })}
+        value={bottle.doses === undefined ? 'all' : 'own'}
+        onChange={(which) =>
+          onChange({ doses: which === 'all' ? undefined : state.primed ? [] : state.doses })
+        }
       />
-      {bottle.dose === undefined ? null : (
+      {bottle.doses === undefined ? null : (
         <DoseTurn
           label="Dose of this bottle"
-          dose={bottle.dose}
-          liquidMl={charged.liquidMl}
-          onDose={(dose) => onChange({ dose })}
+          doses={bottle.doses}
+          liquidMl={bottle.fillMl ?? charged.liquidMl}
+          into="bottle"
+          onDoses={(doses) => onChange({ doses })}
         />
       )}
+      <PartFill bottle={bottle} headspaceMl={row.headspaceMl} onChange={onChange} />
       <Choice
         titled
         label="Chill it"

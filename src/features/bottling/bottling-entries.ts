@@ -1,4 +1,5 @@
 import type { Act } from '@/core/journal/entry';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { holdsFizz } from '@/core/vessels/vessel-kinds';
 import type { Worked, Worktable } from './table-state';
 
@@ -8,14 +9,15 @@ export type LeftOver = 'leave' | 'drink';
 const kept = (value: number) => Math.round(value * 10) / 10;
 
 /**
- * The acts that bottling is: one pouring of what is strained, one of what goes in with its pulp; and what is drunk.
+ * The acts that bottling is: what is stirred into the whole jar first; one pouring of what is strained, one of what goes in with its pulp; and what is drunk.
  *
  * @param fromId the jar
  */
-export function bottlingActs(fromId: string, { rows, leftMl }: Worktable, left: LeftOver): Act[] {
+export function bottlingActs(fromId: string, { rows, leftMl, stirredIn }: Worktable, left: LeftOver): Act[] {
   const clear = rows.filter(({ bottle }) => !bottle.pulp);
   const cloudy = rows.filter(({ bottle }) => bottle.pulp);
-  const acts: Act[] = [];
+  const acts: Act[] =
+    stirredIn.length > 0 ? [{ kind: 'portions-added', lotId: fromId, portions: [...stirredIn] }] : [];
   if (clear.length > 0)
     acts.push({
       kind: 'transferred',
@@ -37,7 +39,7 @@ export function bottlingActs(fromId: string, { rows, leftMl }: Worktable, left: 
 }
 
 function target({ bottle, fillMl, portions }: Worked) {
-  const variant = bottle.variant.trim().slice(0, 60);
+  const variant = (bottle.variant.trim() || whatIsIn(bottle)).slice(0, 60);
   return {
     begin: {
       role: 'bottle' as const,
@@ -57,3 +59,11 @@ function target({ bottle, fillMl, portions }: Worked) {
     ...(portions.length > 0 ? { portions: [...portions] } : {}),
   };
 }
+
+/** A bottle with doses of its own is told apart by them, when nobody wrote how. */
+const whatIsIn = ({ doses }: Worked['bottle']): string =>
+  doses === undefined
+    ? ''
+    : doses.length === 0
+      ? 'nothing added'
+      : doses.map(({ what }) => ingredientOf(what).name.toLowerCase()).join(', ');

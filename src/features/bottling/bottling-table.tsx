@@ -33,6 +33,8 @@ import {
   shareOf,
   withBottle,
   withChange,
+  withPart,
+  spareOf,
   withoutBottle,
   worked,
 } from './table-state';
@@ -82,11 +84,12 @@ export function BottlingTable({ lot, jar, now }: Props) {
     empty,
     headspaceCm: state.headspaceCm,
     pilot: state.pilot,
-    doseShare: shareOf(state.dose),
+    doseShare: shareOf(state),
   });
   const row = table.rows.find(({ bottle }) => bottle.key === chosen);
   const tooMuch = table.leftMl < -1;
   const full = state.bottles.length > 0 && plan.short && table.leftMl >= 100;
+  const spare = spareOf(state, empty);
   const save = () => {
     if (tooMuch || state.bottles.length === 0) return;
     for (const each of bottlingActs(lot.id, table, left))
@@ -126,9 +129,16 @@ export function BottlingTable({ lot, jar, now }: Props) {
         state={state}
         table={table}
         jar={jar}
+        batchMl={batchMl}
         onState={(change) => setState({ ...state, ...change })}
       />
-      <LeftOver leftMl={table.leftMl} options={full ? plan.options : []} left={left} onLeft={setLeft} />
+      <LeftOver
+        leftMl={table.leftMl}
+        options={full ? plan.options : []}
+        left={left}
+        onLeft={setLeft}
+        onPart={spare ? () => setState(withPart(state, spare, table.leftMl)) : undefined}
+      />
       <Strongest rows={table.rows} />
       <Note tone="caution">
         Pressure-rated bottles only, the soft pilot beside the glass, in a covered box. Look each rim over for

@@ -24,17 +24,19 @@ interface Props {
   readonly state: TableState;
   readonly table: Worktable;
   readonly jar: JarNow;
+  readonly batchMl: number;
   readonly onState: (change: Partial<TableState>) => void;
 }
 
 /** What goes into every bottle, counted from what the first ferment left; and how far under the rim. */
-export function DoseCard({ state, table, jar, onState }: Props) {
+export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
   const roles = useRoles();
   const [trying, setTrying] = useState(false);
   const first = table.rows[0];
   const liquidMl = first?.charged.liquidMl ?? 480;
   const needed = neededGrams(state.wantedVolumes, jar);
-  const setDose = (dose: Dose | null) => onState({ dose });
+  const setDose = (dose: Dose) =>
+    onState({ doses: [...state.doses.filter(({ what }) => what !== dose.what), dose] });
   const nearest = fizzes.find(({ value }) => value === state.wantedVolumes)?.value ?? null;
   return (
     <Card label="What goes in" testID="dose-card">
@@ -61,10 +63,32 @@ export function DoseCard({ state, table, jar, onState }: Props) {
           }
         />
       ) : null}
-      <DoseTurn label="Into each bottle" dose={state.dose} liquidMl={liquidMl} onDose={setDose} />
+      <Choice
+        titled
+        label="Where it goes in"
+        options={[
+          { value: 'each', label: 'Into each bottle' },
+          { value: 'jar', label: 'Stirred into the whole jar' },
+        ]}
+        value={state.primed ? 'jar' : 'each'}
+        onChange={(where) => onState({ primed: where === 'jar' })}
+      />
+      <DoseTurn
+        label={state.primed ? 'Into the jar' : 'Into each bottle'}
+        doses={state.doses}
+        liquidMl={state.primed ? batchMl : liquidMl}
+        into={state.primed ? 'jar' : 'bottle'}
+        onDoses={(doses) => onState({ doses })}
+      />
+      {state.primed && state.doses.length > 0 ? (
+        <Text color={roles.softText}>
+          Dissolve it in a little of the drink, stir gently, and fill at once: all bottles alike.
+        </Text>
+      ) : null}
       {trying ? (
         <SampleBox
           liquidMl={liquidMl}
+          doses={state.doses}
           onDose={(dose) => {
             setDose(dose);
             setTrying(false);

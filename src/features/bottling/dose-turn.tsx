@@ -1,67 +1,155 @@
+import { useState } from 'react';
 import { View } from 'react-native';
-import { Choice } from '@/ui/controls/choice';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
+import { isPoured } from '@/core/matter/portion';
+import { portionTyped } from '@/core/measures/portion-measure';
+import { ChipRow } from '@/ui/controls/chip-row';
+import { Press } from '@/ui/controls/press';
 import { Ruler } from '@/ui/controls/ruler';
 import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { Icon } from '@/ui/icons/icon';
 import { gap } from '@/ui/theme/shape';
-import { ingredientOf } from '@/core/matter/ingredients/registry';
-import { portionWords } from '@/words/amounts';
+import { useRoles } from '@/ui/theme/use-roles';
+import { amountOf, portionWords } from '@/words/amounts';
+import { IngredientPicker } from '../forms/ingredient-picker';
 import { dosePortion, type Dose } from './table-state';
 
 /** What is usual in a bottle, each with where its scale begins: for a litre. */
 export const doseKinds = [
-  { value: 'none', label: 'Nothing' },
-  { value: 'white-sugar', label: 'Sugar', perLitre: 6, unit: 'grams', step: 0.5 },
-  { value: 'honey', label: 'Honey', perLitre: 8, unit: 'grams', step: 0.5 },
-  { value: 'pear-juice', label: 'Pear juice', perLitre: 150, unit: 'ml', step: 5 },
-  { value: 'cherry-juice', label: 'Cherry juice', perLitre: 150, unit: 'ml', step: 5 },
-  { value: 'raspberry-puree', label: 'Raspberry purée', perLitre: 70, unit: 'grams', step: 5 },
-  { value: 'plum-puree', label: 'Plum purée', perLitre: 70, unit: 'grams', step: 5 },
+  { value: 'white-sugar', label: 'Sugar', perLitre: 6, unit: 'grams' },
+  { value: 'honey', label: 'Honey', perLitre: 8, unit: 'grams' },
+  { value: 'pear-juice', label: 'Pear juice', perLitre: 150, unit: 'ml' },
+  { value: 'cherry-juice', label: 'Cherry juice', perLitre: 150, unit: 'ml' },
+  { value: 'raspberry-puree', label: 'Raspberry purée', perLitre: 70, unit: 'grams' },
 ] as const;
-type DoseKind = (typeof doseKinds)[number]['value'];
+const otherPicks = ['plum-puree', 'lemon-juice', 'ginger', 'cinnamon', 'mint', 'blackcurrant-concentrate'];
 
-const kindOf = (what: string) => doseKinds.find(({ value }) => value === what);
+/** What a litre usually gets of something: juice a seventh, purée and fruit a good spoon, spice a little. */
+export function usualDose(what: string): Dose {
+  const known = doseKinds.find(({ value }) => value === what);
+  if (known) return { what, perLitre: known.perLitre, unit: known.unit };
+  const { family } = ingredientOf(what);
+  const perLitre = family === 'juice' ? 150 : family === 'puree' || family === 'fruit' ? 70 : 6;
+  return { what, perLitre, unit: isPoured(what) ? 'ml' : 'grams' };
+}
 
 interface Props {
   readonly label: string;
-  readonly dose: Dose | null;
-  /** The bottle the amount is said for, ml of liquid. */
+  readonly doses: readonly Dose[];
+  /** The bottle, or the jar, the amounts are said for, ml of liquid. */
   readonly liquidMl: number;
-  readonly onDose: (dose: Dose | null) => void;
+  readonly into: 'bottle' | 'jar';
+  readonly onDoses: (doses: readonly Dose[]) => void;
 }
 
-/** A dose in hand: what, and how much in this bottle, drawn along a scale. */
-export function DoseTurn({ label, dose, liquidMl, onDose }: Props) {
-  const kind = dose ? kindOf(dose.what) : null;
-  const step = kind && 'step' in kind ? kind.step : 0.5;
-  const pick = (value: DoseKind) => {
-    const next = kindOf(value);
-    onDose(next && 'unit' in next ? { what: next.value, perLitre: next.perLitre, unit: next.unit } : null);
+/** What is dosed: any ingredients, each typed for this bottle in grams, ml, spoons or cups, or drawn along a scale. */
+export function DoseTurn({ label, doses, liquidMl, into, onDoses }: Props) {
+  const [picking, setPicking] = useState(false);
+  const has = (what: string) => doses.some((dose) => dose.what === what);
+  const others = doses.filter(({ what }) => !doseKinds.some(({ value }) => value === what));
+  const add = (what: string) => {
+    setPicking(false);
+    if (!has(what)) onDoses([...doses, usualDose(what)]);
   };
+  const leave = (what: string) => onDoses(doses.filter((dose) => dose.what !== what));
   return (
     <View style={{ gap: gap.small }}>
-      <Choice
-        titled
+      <Text as="strong">{label}</Text>
+      <ChipRow
         label={label}
-        options={doseKinds.map(({ value, label: words }) => ({ value, label: words }))}
-        value={(dose?.what ?? 'none') as DoseKind}
-        onChange={pick}
+        pick="any"
+        options={[
+          { value: 'none', label: 'Nothing' },
+          ...doseKinds.map(({ value, label: words }) => ({ value: value as string, label: words })),
+          ...others.map(({ what }) => ({ value: what, label: ingredientOf(what).name })),
+          { value: 'other', label: 'Something else' },
+        ]}
+        isOn={(value) => (value === 'none' ? doses.length === 0 : value === 'other' ? picking : has(value))}
+        onPress={(value) =>
+          value === 'none'
+            ? onDoses([])
+            : value === 'other'
+              ? setPicking(!picking)
+              : has(value)
+                ? leave(value)
+                : add(value)
+        }
       />
-      {dose ? (
-        <>
-          <Ruler
-            label={`Turn ${ingredientOf(dose.what).name}`}
-            value={dose.perLitre}
-            step={step}
-            min={0}
-            max={dose.unit === 'ml' ? 400 : 120}
-            format={(value) => `${value} ${dose.unit === 'ml' ? 'ml' : 'g'} a litre`}
-            onTurn={(perLitre) => onDose({ ...dose, perLitre })}
-          />
-          <Text live testID="dose-words">
-            {`${portionWords(dosePortion(dose, liquidMl))} into ${Math.round(liquidMl)} ml, ${Number(dose.perLitre.toFixed(1))} ${dose.unit === 'ml' ? 'ml' : 'g'} a litre`}
-          </Text>
-        </>
+      {picking ? (
+        <IngredientPicker usual={otherPicks.filter((what) => !has(what))} onPick={add} label="What else" />
       ) : null}
+      {doses.map((dose) => (
+        <OneDose
+          key={dose.what}
+          dose={dose}
+          liquidMl={liquidMl}
+          into={into}
+          onDose={(next) => onDoses(doses.map((each) => (each === dose ? next : each)))}
+          onLeave={() => leave(dose.what)}
+        />
+      ))}
+    </View>
+  );
+}
+
+interface OneProps {
+  readonly dose: Dose;
+  readonly liquidMl: number;
+  readonly into: 'bottle' | 'jar';
+  readonly onDose: (dose: Dose) => void;
+  readonly onLeave: () => void;
+}
+
+function OneDose({ dose, liquidMl, into, onDose, onLeave }: OneProps) {
+  const roles = useRoles();
+  const [typed, setTyped] = useState<string | null>(null);
+  const { name } = ingredientOf(dose.what);
+  const poured = dose.unit === 'ml';
+  const portion = dosePortion(dose, liquidMl);
+  const read = typed === null ? null : portionTyped(dose.what, typed);
+  const write = (text: string) => {
+    setTyped(text);
+    const next = portionTyped(dose.what, text);
+    if (!next.ok) return;
+    const { ml, grams = 0 } = next.value;
+    const unit = ml === undefined ? ('grams' as const) : ('ml' as const);
+    onDose({ ...dose, unit, perLitre: ((ml ?? grams) / liquidMl) * 1000 });
+  };
+  return (
+    <View style={{ gap: 4 }}>
+      <View style={{ flexDirection: 'row', gap: gap.small, alignItems: 'flex-start' }}>
+        <TextBox
+          label={`${name} in this ${into}`}
+          value={typed ?? amountOf(portion)}
+          onChange={write}
+          hint="g, ml, spoons or cups"
+          error={read?.ok === false ? read.sentence : undefined}
+        />
+        <Press
+          role="button"
+          aria-label={`Leave out ${name}`}
+          onPress={onLeave}
+          style={{ marginTop: 26, alignItems: 'center' }}
+        >
+          <Icon name="close" color={roles.softText} />
+        </Press>
+      </View>
+      <Ruler
+        label={`Turn ${name}`}
+        value={dose.perLitre}
+        step={poured || dose.perLitre > 40 ? 5 : 0.5}
+        min={0}
+        max={500}
+        format={(value) => `${Number(value.toFixed(1))} ${poured ? 'ml' : 'g'} a litre`}
+        onTurn={(perLitre) => {
+          setTyped(null);
+          onDose({ ...dose, perLitre });
+        }}
+      />
+      <Text live testID="dose-words">
+        {`${portionWords(portion)} into ${Math.round(liquidMl)} ml, ${Number(dose.perLitre.toFixed(1))} ${poured ? 'ml' : 'g'} a litre`}
+      </Text>
     </View>
   );
 }

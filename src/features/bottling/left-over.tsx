@@ -1,6 +1,7 @@
 import type { ShortOption } from '@/core/bottling/fill-plan';
 import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { shortWords } from '@/words/bottling-words';
 import type { LeftOver as Left } from './bottling-entries';
@@ -11,10 +12,12 @@ interface Props {
   readonly options: readonly ShortOption[];
   readonly left: Left;
   readonly onLeft: (left: Left) => void;
+  /** Fills one more bottle in part; left out when none stands empty. */
+  readonly onPart: (() => void) | undefined;
 }
 
 /** What no bottle takes: what can be done about it, and what is done. */
-export function LeftOver({ leftMl, options, left, onLeft }: Props) {
+export function LeftOver({ leftMl, options, left, onLeft, onPart }: Props) {
   if (leftMl <= 5) return null;
   return (
     <>
@@ -27,6 +30,9 @@ export function LeftOver({ leftMl, options, left, onLeft }: Props) {
             <Text key={option}>{shortWords[option]}</Text>
           ))}
         </Card>
+      ) : null}
+      {onPart && leftMl >= 50 ? (
+        <InkButton quiet label={`Fill one more in part: ${Math.floor(leftMl)} ml`} onPress={onPart} />
       ) : null}
       <Choice
         titled

@@ -1,30 +1,42 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { scaledDose } from '@/core/bottling/charge';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
+import { isPoured } from '@/core/matter/portion';
 import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
-import { portionWords } from '@/words/amounts';
+import { amountOf, portionWords } from '@/words/amounts';
+import { IngredientPicker } from '../forms/ingredient-picker';
 import { doseKinds } from './dose-turn';
-import type { Dose } from './table-state';
-
-const tryable = doseKinds
-  .filter(({ value }) => value !== 'none')
-  .map(({ value, label }) => ({ value, label }));
+import { dosePortion, type Dose } from './table-state';
 
 interface Props {
   readonly liquidMl: number;
+  /** What the bottles get now: the sample begins with it. */
+  readonly doses: readonly Dose[];
   readonly onDose: (dose: Dose) => void;
 }
 
 /** A dose tried in a weighed sample and tasted, then as strong in the bottle. */
-export function SampleBox({ liquidMl, onDose }: Props) {
-  const [what, setWhat] = useState<(typeof tryable)[number]['value']>('white-sugar');
+export function SampleBox({ liquidMl, doses, onDose }: Props) {
+  const [first] = doses;
+  const [what, setWhat] = useState(first?.what ?? 'white-sugar');
+  const [picking, setPicking] = useState(false);
   const [sample, setSample] = useState('100 ml');
-  const [dose, setDose] = useState('1 g');
+  const [dose, setDose] = useState(() =>
+    first ? amountOf(dosePortion(first, 100)) : isPoured(what) ? '10 ml' : '1 g',
+  );
+  const usual = doseKinds.map(({ value, label }) => ({ value: value as string, label }));
+  const options = [
+    ...(usual.some(({ value }) => value === what)
+      ? usual
+      : [{ value: what, label: ingredientOf(what).name }, ...usual]),
+    { value: 'other', label: 'Something else' },
+  ];
   const ml = volumeTyped(sample, 'ml');
   const portion = portionTyped(what, dose);
   const sampleFault = !ml.ok ? ml.sentence : ml.value < 10 || ml.value > 1000 ? '10 ml to 1 L.' : undefined;
@@ -43,7 +55,23 @@ export function SampleBox({ liquidMl, onDose }: Props) {
   return (
     <View style={{ gap: gap.small }} testID="sample">
       <Text>Weigh a small sample, dose it, taste. What tastes right goes to the bottles as strong.</Text>
-      <Choice titled label="Dose of the sample" options={tryable} value={what} onChange={setWhat} />
+      <Choice
+        titled
+        label="Dose of the sample"
+        options={options}
+        value={what}
+        onChange={(value) => (value === 'other' ? setPicking(true) : setWhat(value))}
+      />
+      {picking ? (
+        <IngredientPicker
+          usual={[]}
+          label="What the sample gets"
+          onPick={(picked) => {
+            setWhat(picked);
+            setPicking(false);
+          }}
+        />
+      ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <TextBox label="Sample" value={sample} onChange={setSample} hint="100 ml" error={sampleFault} />
         <TextBox

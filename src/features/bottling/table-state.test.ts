@@ -6,6 +6,8 @@ import {
   emptyTable,
   laidOut,
   shareOf,
+  spareOf,
+  withPart,
   withBottle,
   withChange,
   withoutBottle,
@@ -49,10 +51,10 @@ test('each bottle worked out: from the jar, empty, dosed, over', () => {
 });
 
 test('a dose of all, one of its own, and none at all', () => {
-  const state = { ...laid(), dose: sugar };
+  const state = { ...laid(), doses: [sugar] };
   const [first, second, third] = state.bottles;
-  const own = withChange(state, second!.key, { dose: { what: 'pear-juice', perLitre: 100, unit: 'ml' } });
-  const none = withChange(own, third!.key, { dose: null });
+  const own = withChange(state, second!.key, { doses: [{ what: 'pear-juice', perLitre: 100, unit: 'ml' }] });
+  const none = withChange(own, third!.key, { doses: [] });
   const { rows } = worked(none, 2000, jar);
   expect(rows.map(({ portions }) => portions)).toEqual([
     [{ what: 'white-sugar', grams: 2.9 }],
@@ -63,7 +65,7 @@ test('a dose of all, one of its own, and none at all', () => {
   // The juice takes its room from the jar’s liquid; sugar takes a little.
   expect(rows[1]!.fillMl).toBeCloseTo(484.6 - 48, 0);
   expect(rows[0]!.fillMl).toBeCloseTo(477.6 - 2.9 * 0.62, 0);
-  expect(first!.dose).toBeUndefined();
+  expect(first!.doses).toBeUndefined();
 });
 
 test('one that is other than the rest gets a mark nobody else has; a name alone does not', () => {
@@ -96,13 +98,15 @@ test('a dose for a litre in a bottle: to a tenth of a gram while it is small', (
     ml: 75,
     sugar: 11,
   });
-  expect(shareOf(null)).toBe(0);
-  expect(shareOf({ what: 'pear-juice', perLitre: 150, unit: 'ml' })).toBeCloseTo(0.15, 9);
+  const juice = { what: 'pear-juice', perLitre: 150, unit: 'ml' as const };
+  expect(shareOf({ doses: [], primed: false })).toBe(0);
+  expect(shareOf({ doses: [juice], primed: true })).toBe(0);
+  expect(shareOf({ doses: [juice], primed: false })).toBeCloseTo(0.15, 9);
 });
 
 test('a recipe that knows how its bottles are filled sets the table', () => {
   expect(withWay(laid(), { dose: sugar, headspaceCm: 5, warmDays: 2 })).toMatchObject({
-    dose: sugar,
+    doses: [sugar],
     headspaceCm: 5,
   });
   expect(withWay(laid(), null)).toEqual(laid());
@@ -115,7 +119,7 @@ test('the acts: one pouring of what is strained, one with its pulp, and what is 
     variant: ' with its pulp ',
     chillDays: -1,
   });
-  const table = worked({ ...other, dose: sugar }, 2000, jar);
+  const table = worked({ ...other, doses: [sugar] }, 2000, jar);
   const acts = bottlingActs('jar', table, 'drink');
   expect(acts.map((act) => act.kind === 'transferred' && [act.taken, act.targets.length])).toEqual([
     ['liquid', 3],
@@ -153,4 +157,51 @@ test('a preserving jar on the table is filled with its lid loose', () => {
   expect(act).toMatchObject({
     targets: [{ begin: { closure: 'loose-lid', vessel: { kind: 'preserving-jar' } } }],
   });
+});
+
+test('juice and sugar and a spice in one bottle: all take their room', () => {
+  const state = {
+    ...laid(),
+    doses: [
+      { what: 'pear-juice', perLitre: 100, unit: 'ml' as const },
+      sugar,
+      { what: 'cinnamon', perLitre: 2, unit: 'grams' as const },
+    ],
+  };
+  const [, row] = worked(state, 2000, jar).rows;
+  expect(row!.portions).toEqual([
+    { what: 'pear-juice', ml: 48 },
+    { what: 'white-sugar', grams: 2.9 },
+    { what: 'cinnamon', grams: 1 },
+  ]);
+  // 484.6 less 48 of juice, 1.8 of sugar and about 1 of bark.
+  expect(row!.fillMl).toBeCloseTo(484.6 - 48 - 1.8 - 1, 0);
+});
+
+test('the whole jar primed: 6 g a litre into 2 L are 12 g, all bottles alike, and the jar holds that much more', () => {
+  const table = worked({ ...laid(), doses: [sugar], primed: true }, 2000, jar);
+  expect(table.stirredIn).toEqual([{ what: 'white-sugar', grams: 12 }]);
+  expect(table.rows.every(({ portions }) => portions.length === 0)).toBe(true);
+  // 80 g and 12 g in 2,007.5 ml.
+  expect(table.rows[1]!.charged.sugarGramsPerLitre).toBeCloseTo(92 / 2.0075, 1);
+  expect(table.usedMl + table.leftMl).toBeCloseTo(2007.5, 0);
+  const [first, second] = bottlingActs('jar', table, 'leave');
+  expect(first).toEqual({
+    kind: 'portions-added',
+    lotId: 'jar',
+    portions: [{ what: 'white-sugar', grams: 12 }],
+  });
+  expect(second).toMatchObject({ kind: 'transferred', targets: [{ ml: 477.6 }, {}, {}, {}] });
+});
+
+test('one more bottle takes what is over, in part', () => {
+  const state = laid(2200);
+  const { leftMl } = worked(state, 2200, jar);
+  const spare = spareOf(state, empty)!;
+  expect(leftMl).toBeCloseTo(2200 - 477.6 - 3 * 484.6, 0);
+  const more = withPart(state, spare, leftMl);
+  const row = worked(more, 2200, jar).rows.at(-1)!;
+  expect([row.bottle.ml, Math.round(row.fillMl), Math.round(row.headspaceMl)]).toEqual([500, 268, 232]);
+  expect(worked(more, 2200, jar).leftMl).toBeCloseTo(0.6, 0);
+  expect(spareOf({ ...more, bottles: [...more.bottles, ...laid().bottles] }, empty)).toBeUndefined();
 });

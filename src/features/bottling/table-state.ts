@@ -1,3 +1,4 @@
+import { amountIn, withAmount } from '@/core/brew/composition';
 import { chargeOf, type Charged } from '@/core/bottling/charge';
 import { emptyMl, fillPlan, usualHeadspaceCm, type EmptyBottles } from '@/core/bottling/fill-plan';
 import type { JarNow } from '@/core/bottling/jar-now';
@@ -6,7 +7,7 @@ import { marks, type Mark } from '@/core/lots/lot';
 import { mlOfPortion, type Portion } from '@/core/matter/portion';
 import type { BottlingWay } from '@/core/recipes/recipe';
 import { headspaceCm } from '@/core/vessels/bottle-shape';
-import type { VesselId } from '@/core/vessels/vessel-kinds';
+import { holdsFizz, type VesselId } from '@/core/vessels/vessel-kinds';
 
 /** What is dosed into a bottle, for each litre of its liquid. */
 export interface Dose {
@@ -28,8 +29,10 @@ export interface TableBottle {
   readonly mark: Mark | null;
   /** What is other about it, in its maker's words. */
   readonly variant: string;
-  /** Its own dose; undefined is that of all, null is none. */
-  readonly dose?: Dose | null | undefined;
+  /** Its own doses; those of all when left out. */
+  readonly doses?: readonly Dose[] | undefined;
+  /** What is poured into it from the jar, when it is filled in part, ml. */
+  readonly fillMl?: number | undefined;
   readonly place: PlaceId;
   /** Poured with what floats in it, not strained. */
   readonly pulp: boolean;
@@ -39,7 +42,10 @@ export interface TableBottle {
 /** The bottling table: what is filled, how, and with what. */
 export interface TableState {
   readonly bottles: readonly TableBottle[];
-  readonly dose: Dose | null;
+  /** What goes into every bottle: sugar and juice and a spice. */
+  readonly doses: readonly Dose[];
+  /** Whether it is stirred into the whole jar before filling. */
+  readonly primed: boolean;
   readonly headspaceCm: number;
   readonly pilot: boolean;
   readonly wantedVolumes: number;
@@ -60,12 +66,22 @@ export interface Worked {
 
 export interface Worktable {
   readonly rows: readonly Worked[];
+  /** What is stirred into the jar before filling. */
+  readonly stirredIn: readonly Portion[];
   readonly usedMl: number;
   /** Over in the jar; below 0 when the bottles want more than is there. */
   readonly leftMl: number;
 }
 
-const doseOf = ({ dose }: TableBottle, all: Dose | null): Dose | null => (dose === undefined ? all : dose);
+const roomOf = (portions: readonly Portion[]): number =>
+  portions.reduce((sum, portion) => sum + mlOfPortion(portion), 0);
+
+/** Doses in a bottle, or a jar, whose liquid is so much. */
+const portionsOf = (doses: readonly Dose[], liquidMl: number): Portion[] =>
+  doses.filter(({ perLitre }) => perLitre > 0).map((dose) => dosePortion(dose, liquidMl));
+
+/** Headspace beyond this share of a bottle is much air: it takes fizz, and lets the drink sour. */
+export const muchAirShare = 0.25;
 
 /** A dose in a bottle whose liquid is so much, to what a scale or a spoon can tell. */
 export function dosePortion({ what, perLitre, unit, sugar }: Dose, liquidMl: number): Portion {
@@ -85,12 +101,17 @@ export function worked(
   jar: JarNow,
   warmestCelsius = jar.celsius,
 ): Worktable {
+  const stirredIn = state.primed ? portionsOf(state.doses, batchMl) : [];
+  const primedMl = batchMl + roomOf(stirredIn);
   const rows = state.bottles.map((bottle): Worked => {
-    const empty = emptyMl(bottle.kind, bottle.ml, state.headspaceCm);
-    const liquid = bottle.ml - empty;
-    const dose = doseOf(bottle, state.dose);
-    const portions = dose && dose.perLitre > 0 ? [dosePortion(dose, liquid)] : [];
-    const fillMl = liquid - portions.reduce((sum, portion) => sum + mlOfPortion(portion), 0);
+    const full = bottle.ml - emptyMl(bottle.kind, bottle.ml, state.headspaceCm);
+    const doses = bottle.doses ?? (state.primed ? [] : state.doses);
+    const part = bottle.fillMl;
+    const portions = portionsOf(doses, part ?? full);
+    const room = roomOf(portions);
+    const fillMl = Math.max(0, part === undefined ? full - room : Math.min(part, full - room));
+    const empty = bottle.ml - fillMl - room;
+    const share = fillMl / primedMl;
     return {
       bottle,
       portions,
@@ -98,19 +119,22 @@ export function worked(
       headspaceMl: empty,
       headspaceCm: headspaceCm(bottle.kind, bottle.ml, empty),
       charged: chargeOf({
-        fillMl,
+        fillMl: share * batchMl,
         bottleMl: bottle.ml,
         leftGramsPerLitre: jar.sugarGramsPerLitre[2],
         presentVolumes: jar.co2Volumes[2],
         ethanolGramsPerLitre: jar.ethanolGramsPerLitre[2],
-        portions,
+        portions: [
+          ...portions,
+          ...stirredIn.map((portion) => withAmount(portion, amountIn(portion) * share)),
+        ],
         celsius: jar.celsius,
         warmestCelsius: Math.max(warmestCelsius, jar.celsius),
       }),
     };
   });
   const usedMl = rows.reduce((sum, { fillMl }) => sum + fillMl, 0);
-  return { rows, usedMl, leftMl: batchMl - usedMl };
+  return { rows, stirredIn, usedMl, leftMl: primedMl - usedMl };
 }
 
 const bottleOf = (
@@ -139,7 +163,7 @@ export function laidOut(state: TableState, batchMl: number, empty: readonly Empt
     empty,
     headspaceCm: state.headspaceCm,
     pilot: state.pilot,
-    doseShare: shareOf(state.dose),
+    doseShare: shareOf(state),
   });
   const bottles = fills.map((fill, i) =>
     bottleOf(fill, state.nextKey + i, String(state.taken + i + 1), fill.pilot),
@@ -147,14 +171,15 @@ export function laidOut(state: TableState, batchMl: number, empty: readonly Empt
   return { ...state, bottles, nextKey: state.nextKey + bottles.length };
 }
 
-/** Share of a bottle's liquid that a dose is. */
-export const shareOf = (dose: Dose | null): number =>
-  dose ? Math.min(0.5, mlOfPortion(dosePortion(dose, 1000)) / 1000) : 0;
+/** Share of a bottle's liquid that is dosed: none of it when the jar itself is primed. */
+export const shareOf = ({ doses, primed }: Pick<TableState, 'doses' | 'primed'>): number =>
+  primed ? 0 : Math.min(0.5, roomOf(portionsOf(doses, 1000)) / 1000);
 
 /** An empty table for a batch. */
 export const emptyTable = (wantedVolumes: number, taken: number): TableState => ({
   bottles: [],
-  dose: null,
+  doses: [],
+  primed: false,
   headspaceCm: usualHeadspaceCm,
   pilot: true,
   wantedVolumes,
@@ -170,6 +195,29 @@ export function withBottle(state: TableState, make: Pick<EmptyBottles, 'stock' |
     ...state,
     bottles: [...state.bottles, bottleOf(make, state.nextKey, String(number), make.kind === 'plastic-soda')],
     nextKey: state.nextKey + 1,
+  };
+}
+
+/** The smallest sound bottle that still stands empty; undefined when none does. */
+export const spareOf = ({ bottles }: TableState, empty: readonly EmptyBottles[]): EmptyBottles | undefined =>
+  empty
+    .filter(
+      (make) =>
+        holdsFizz(make.kind) && bottles.filter(({ stock }) => stock === make.stock).length < make.count,
+    )
+    .sort((a, b) => a.ml - b.ml)[0];
+
+/** One bottle more that takes what is over, as far as that goes. */
+export function withPart(
+  state: TableState,
+  make: Pick<EmptyBottles, 'stock' | 'kind' | 'ml'>,
+  leftMl: number,
+): TableState {
+  const more = withBottle(state, make);
+  const { key } = more.bottles.at(-1)!;
+  return {
+    ...more,
+    bottles: more.bottles.map((each) => (each.key === key ? { ...each, fillMl: Math.floor(leftMl) } : each)),
   };
 }
 
@@ -190,9 +238,9 @@ export function withChange(state: TableState, key: number, change: Partial<Table
 }
 
 /** Whether something is other about a bottle. */
-export const differs = ({ dose, place, pulp, chillDays, variant }: TableBottle): boolean =>
-  dose !== undefined || place !== 'counter' || pulp || chillDays !== 0 || variant !== '';
+export const differs = ({ doses, place, pulp, chillDays, variant }: TableBottle): boolean =>
+  doses !== undefined || place !== 'counter' || pulp || chillDays !== 0 || variant !== '';
 
 /** The table set as a recipe's bottles were found to be best: its dose and its headspace. */
 export const withWay = (state: TableState, way: BottlingWay | null): TableState =>
-  way ? { ...state, dose: way.dose, headspaceCm: way.headspaceCm } : state;
+  way ? { ...state, doses: way.dose ? [way.dose] : [], headspaceCm: way.headspaceCm } : state;

@@ -5,7 +5,7 @@ import { lotOf } from '@/core/journal/household';
 import { timerKey, timersOf } from '@/core/kitchen/timers';
 import type { Lot } from '@/core/lots/lot';
 import { parseNumber } from '@/core/measures/parse-measure';
-import { volumeTyped } from '@/core/measures/portion-measure';
+import { drawnTyped } from '../forms/drawn-typed';
 import { planDraw } from '@/core/starter/draw-plan';
 import { useKeeper } from '@/store/keeper-context';
 import { selectHousehold } from '@/store/selectors';
@@ -96,7 +96,7 @@ export function useStepDeeds(lot: Lot): StepDeeds {
       });
       return null;
     }
-    const ml = volumeTyped(typed.dose, 'ml');
+    const ml = drawnTyped(typed.dose, jar);
     if (!ml.ok) return { key: 'dose', message: ml.sentence };
     const plan = planDraw(jar, ml.value);
     if (!plan.ok) return { key: 'dose', message: plan.sentence };

@@ -2,8 +2,8 @@ import { pitchCheck } from '@/core/brew/pitch-check';
 import { lotOf, type Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import { parseNumber } from '@/core/measures/parse-measure';
-import { volumeTyped } from '@/core/measures/portion-measure';
 import { planDraw } from '@/core/starter/draw-plan';
+import { drawnTyped } from '../forms/drawn-typed';
 import { gramsTyped, isPacket } from '../forms/packet-dose';
 import { faultAt, reads, type FormReading } from '../forms/read-form';
 
@@ -48,7 +48,7 @@ export function readPitch(
     const grams = gramsTyped(values.dose, jar);
     return grams.ok ? reads({ from: jar.id, celsius, grams: grams.value }) : faultAt('dose', grams.sentence);
   }
-  const ml = volumeTyped(values.dose, 'ml');
+  const ml = drawnTyped(values.dose, jar);
   if (!ml.ok) return faultAt('dose', ml.sentence);
   const plan = planDraw(jar, ml.value);
   return plan.ok ? reads({ from: jar.id, celsius, ml: ml.value }) : faultAt('dose', plan.sentence);

@@ -4,7 +4,6 @@ import { pitchCheck } from '@/core/brew/pitch-check';
 import { lotOf } from '@/core/journal/household';
 import { solidGrams } from '@/core/matter/contents';
 import { parseNumber } from '@/core/measures/parse-measure';
-import { volumeTyped } from '@/core/measures/portion-measure';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -19,6 +18,7 @@ import { lotName } from '@/words/names';
 import { FeltWarmth } from '../lots/felt-warmth';
 import { openLots } from '../lots/other-lots';
 import type { LotSheetProps } from '../lots/sheet-props';
+import { drawnTyped } from '../forms/drawn-typed';
 import { isPacket } from '../forms/packet-dose';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
@@ -56,7 +56,7 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
   const weighed = jar !== undefined && byGrams(jar, planned);
   const celsius = parseNumber(typed.celsius ?? '');
   const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius, isGrains(jar, planned)) : null;
-  const dose = volumeTyped(typed.dose ?? '', 'ml');
+  const dose = drawnTyped(typed.dose ?? '', jar);
   const drawn = dose.ok ? dose.value : 0;
   const save = form.handleSubmit(({ from, ml, grams, celsius: warm }) => {
     const taken =

@@ -1,10 +1,15 @@
 import { useState } from 'react';
+import { useSelector } from 'react-redux';
 import { View } from 'react-native';
 import { ingredientOf, isIngredient } from '@/core/matter/ingredients/registry';
-import { findIngredients } from '@/core/recipes/ingredient-names';
+import { ownIngredientsOf } from '@/core/kitchen/own-ingredients';
+import { findIngredients, namesWith } from '@/core/recipes/ingredient-names';
 import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
+import { selectHousehold } from '@/store/selectors';
+import { DescribeOwn } from './describe-own';
 
 interface Props {
   /** Shown first, before anything is typed. */
@@ -15,32 +20,37 @@ interface Props {
 
 const shown = 10;
 
-/** Finds an ingredient by its name; the usual ones are a tap away. */
+/** Finds an ingredient by its name; the usual ones are a tap away, and what no table holds can be described. */
 export function IngredientPicker({ usual, onPick, label = 'Something else' }: Props) {
+  const own = ownIngredientsOf(useSelector(selectHousehold));
   const [text, setText] = useState('');
-  const found = text.trim() === '' ? usual.filter(isIngredient) : findIngredients(text);
+  const [describing, setDescribing] = useState(false);
+  const sought = text.trim();
+  const found =
+    sought === '' ? [...own, ...usual.filter(isIngredient)] : findIngredients(text, namesWith(own));
   const options = found.slice(0, shown).map((id) => ({ value: id, label: ingredientOf(id).name }));
+  const pick = (what: string) => {
+    setText('');
+    setDescribing(false);
+    onPick(what);
+  };
+  if (describing) return <DescribeOwn name={sought} onDone={pick} />;
   return (
     <View style={{ gap: gap.small }}>
       <TextBox
         label={label}
         value={text}
         onChange={setText}
-        hint={
-          options.length === 0
-            ? 'No such thing in the table: weigh it as the nearest one.'
-            : 'Type to find it'
-        }
+        hint={options.length === 0 ? 'Not in the table yet' : 'Type to find it'}
       />
-      <Choice
-        label="Ingredients"
-        options={options}
-        value={null}
-        onChange={(what) => {
-          setText('');
-          onPick(what);
-        }}
-      />
+      <Choice label="Ingredients" options={options} value={null} onChange={pick} />
+      {sought === '' ? null : (
+        <InkButton
+          quiet
+          label={options.length === 0 ? `Describe “${sought.slice(0, 30)}”` : 'None of these: describe it'}
+          onPress={() => setDescribing(true)}
+        />
+      )}
     </View>
   );
 }

@@ -11,6 +11,7 @@ import { parseMeasure, parseNumber } from '@/core/measures/parse-measure';
 import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import type { Portion } from '@/core/matter/portion';
 import { holdsFizz, type Closure, type VesselId } from '@/core/vessels/vessel-kinds';
+import { drawnTyped } from '../forms/drawn-typed';
 import { nameFault } from '../forms/name-fault';
 import { faultAt, reads, type FormReading } from '../forms/read-form';
 
@@ -106,7 +107,7 @@ function readAmount(values: PourValues, lot: Lot): FormReading<{ ml?: number; gr
   const most = availableMl(lot, values.taken);
   if (values.amount.trim() === '')
     return most > 1 ? reads({ ml: kept(most) }) : faultAt('amount', `${lot.name} is empty.`);
-  const ml = volumeTyped(values.amount, 'ml');
+  const ml = drawnTyped(values.amount, lot);
   if (!ml.ok) return faultAt('amount', ml.sentence);
   if (!(ml.value > 0)) return faultAt('amount', 'Write how much.');
   return ml.value > most + 1

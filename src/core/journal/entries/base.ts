@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { endings, marks, openings } from '../../lots/lot';
 import { forms } from '../../matter/ingredient';
+import { isIngredient } from '../../matter/ingredients/registry';
 import { ripenesses } from '../../matter/portion';
 import { methodShape, when } from './recipe-shape';
 import { closures, vesselIds } from '../../vessels/vessel-kinds';
@@ -49,9 +50,14 @@ export const grams = z.number().min(0).max(100_000);
 export const millilitres = z.number().min(0).max(100_000);
 export const lots = z.array(subject).min(1).max(200);
 
+/** An ingredient: an id of the table (one this version may not know yet), or an own one that is whole. */
+export const ingredientId = z
+  .string()
+  .max(80)
+  .refine((text) => /^[a-z][a-z0-9-]{1,40}$/.test(text) || isIngredient(text), 'No such ingredient.');
 export const Portion = z
   .strictObject({
-    what: z.string().regex(/^[a-z][a-z0-9-]{1,40}$/),
+    what: ingredientId,
     grams: grams.optional(),
     ml: millilitres.optional(),
     form: z.enum(forms).optional(),

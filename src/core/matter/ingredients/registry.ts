@@ -8,6 +8,7 @@ import { driedFruit, moreFruit } from './more-fruit';
 import { moreCitrus, moreField, moreSugars, moreSyrups, moreWaters } from './more-sweet';
 import { pressedOf } from './pressed';
 import { sugars, syrups } from './sugars';
+import { ownIngredient, ownOf } from '../own-ingredient';
 
 const {
   'pineapple-rind': _rind,
@@ -56,9 +57,29 @@ export const ingredients = all;
 
 export const ingredientIds: readonly string[] = Object.keys(all);
 
-export const isIngredient = (id: string): boolean => Object.hasOwn(all, id);
+const inTable = (id: string): boolean => Object.hasOwn(all, id);
 
-/** Something of the maker's own that no table knows: it is weighed, and taken to be half water and not to ferment. */
+/** Own ingredients that were read: an id is read once. */
+const ownRead = new Map<string, Ingredient | null>();
+const mostRead = 2000;
+
+/** An own ingredient by its id; null for what is none, or is like nothing of the table. What lives is no one's own. */
+function ownRow(id: string): Ingredient | null {
+  if (!id.startsWith('own:')) return null;
+  const read = ownRead.get(id);
+  if (read !== undefined) return read;
+  const own = ownOf(id);
+  const like = own && inTable(own.like) ? all[own.like]! : null;
+  const found = own && like && like.family !== 'culture' ? ownIngredient(id, own, like) : null;
+  if (ownRead.size >= mostRead) ownRead.clear();
+  ownRead.set(id, found);
+  return found;
+}
+
+/** Whether an id is an ingredient's: of the table, or a maker's own. */
+export const isIngredient = (id: string): boolean => inTable(id) || ownRow(id) !== null;
+
+/** Something that neither the table nor its own id describes: it is weighed, and taken to be half water and not to ferment. */
 const unknown: Ingredient = {
   id: 'other',
   name: 'Something else',
@@ -72,5 +93,5 @@ const unknown: Ingredient = {
   source: 'nothing is known of it',
 };
 
-/** The ingredient of that id; what no table knows counts as half water, half inert. */
-export const ingredientOf = (id: string): Ingredient => (isIngredient(id) ? all[id]! : unknown);
+/** The ingredient of that id, the maker's own too; what nothing is known of counts as half water, half inert. */
+export const ingredientOf = (id: string): Ingredient => (inTable(id) ? all[id]! : (ownRow(id) ?? unknown));

@@ -4,7 +4,6 @@ import type { Hold } from '@/core/brew/composition';
 import { knownCultures, lastBatchId } from '@/core/cultures/registry';
 import type { Lot } from '@/core/lots/lot';
 import { stepFor } from '@/core/measures/nice-step';
-import { volumeTyped } from '@/core/measures/portion-measure';
 import { Choice } from '@/ui/controls/choice';
 import { Ruler } from '@/ui/controls/ruler';
 import { Text } from '@/ui/controls/text';
@@ -13,6 +12,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { grams, millilitres } from '@/words/amounts';
 import { holdWords } from '@/words/worktop-words';
+import { drawnTyped } from '../../forms/drawn-typed';
 import { gramsTyped, isPacket } from '../../forms/packet-dose';
 import { withDose } from './worktop-turns';
 import type { WorktopState } from './worktop-state';
@@ -34,7 +34,7 @@ export function DoseTurner({
   const [typed, setTyped] = useState<string | null>(null);
   const { dose } = state.composition;
   const format = byGrams ? grams : millilitres;
-  const read = typed === null ? null : byGrams ? gramsTyped(typed, lot) : volumeTyped(typed, 'ml');
+  const read = typed === null ? null : byGrams ? gramsTyped(typed, lot) : drawnTyped(typed, lot);
   const name = byGrams ? (isPacket(lot) ? 'Yeast' : 'Grains') : 'Starter to draw';
   return (
     <View style={{ gap: gap.small }} testID="turner">
@@ -58,7 +58,7 @@ export function DoseTurner({
         errorId="error-dose"
         onChange={(text) => {
           setTyped(text);
-          const next = byGrams ? gramsTyped(text, lot) : volumeTyped(text, 'ml');
+          const next = byGrams ? gramsTyped(text, lot) : drawnTyped(text, lot);
           if (next.ok) onState(withDose(state, next.value, hold));
         }}
       />

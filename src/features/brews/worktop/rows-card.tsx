@@ -13,8 +13,8 @@ import { PasteList } from '../../forms/paste-list';
 import { AmountRow } from './amount-row';
 import { JuiceInstead } from './juice-instead';
 import { RowTurner } from './row-turner';
+import { WaterRow } from './water-row';
 import { isUntouched } from './lay-out';
-import { doseIsMl } from './worktop-life';
 import { changedRow, withList, withPicked, withoutRow, withRow } from './worktop-turns';
 import type { WorktopState } from './worktop-state';
 
@@ -22,7 +22,8 @@ interface Props {
   readonly state: WorktopState;
   readonly lots: readonly Lot[];
   readonly open: number | string | null;
-  readonly onOpen: (open: number | null) => void;
+  readonly onOpen: (open: number | 'water' | null) => void;
+  readonly celsius: number;
   readonly onState: (next: WorktopState) => void;
   readonly waterMl: number | null;
 }
@@ -40,7 +41,7 @@ const usual = [
 ];
 
 /** What goes in: one tap on an amount to turn it, and what followed marked. */
-export function RowsCard({ state, lots, open, onOpen, onState, waterMl }: Props) {
+export function RowsCard({ state, lots, open, onOpen, onState, waterMl, celsius }: Props) {
   const [adding, setAdding] = useState<'pick' | 'paste' | 'juice' | null>(null);
   const { rows } = state.composition;
   return (
@@ -79,14 +80,14 @@ export function RowsCard({ state, lots, open, onOpen, onState, waterMl }: Props)
         );
       })}
       {waterMl === null ? null : (
-        <AmountRow
-          what="water"
-          family="water"
-          name="Water"
-          amount={amountOf({ what: 'water', ml: Math.round(waterMl / 5) * 5 })}
-          beside="what the rest leaves"
-          followed={state.followed.includes('water')}
-          open={false}
+        <WaterRow
+          state={state}
+          lots={lots}
+          celsius={celsius}
+          waterMl={waterMl}
+          open={open === 'water'}
+          onOpen={() => onOpen(open === 'water' ? null : 'water')}
+          onState={onState}
         />
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
@@ -115,7 +116,9 @@ export function RowsCard({ state, lots, open, onOpen, onState, waterMl }: Props)
       ) : null}
       {adding === 'paste' ? (
         <PasteList
-          onRead={(portions) => onState(withList(state, portions, isUntouched(state), doseIsMl(state, lots)))}
+          onRead={(portions, dose) =>
+            onState(withList(state, portions, dose, { lots, untouched: isUntouched(state) }))
+          }
         />
       ) : null}
       {adding === 'juice' ? (

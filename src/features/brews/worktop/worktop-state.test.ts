@@ -205,7 +205,7 @@ test('a pasted list takes the place of untouched rows; its water sets the water;
     { what: 'water', ml: 1500 },
   ];
   expect(isUntouched(empty)).toBe(true);
-  const pasted = withList(empty, list, true, true);
+  const pasted = withList(empty, list, null, { lots: [bug], untouched: true });
   expect(pasted.composition.rows.map(({ portion }) => [portion.what, portion.grams])).toEqual([
     ['quince', 400],
     ['white-sugar', 120],
@@ -222,8 +222,8 @@ test('a pasted list takes the place of untouched rows; its water sets the water;
       { what: 'white-sugar', grams: 90 },
       { what: 'thyme', grams: 3 },
     ],
-    false,
-    true,
+    null,
+    { lots: [bug], untouched: false },
   );
   expect(more.composition.rows.map(({ portion }) => portion.what)).toEqual([
     'quince',
@@ -233,4 +233,15 @@ test('a pasted list takes the place of untouched rows; its water sets the water;
     'thyme',
   ]);
   expect(more.composition.ml).toBe(pasted.composition.ml);
+});
+
+test('a starter in the list is the dose, from the jar of its kind; one that lives nowhere is asked for', () => {
+  const empty = emptyWorktop([bug], 22);
+  const plums = [{ what: 'plum', grams: 300 }];
+  const told = { lots: [bug], untouched: true };
+  const dosed = withList(empty, plums, { culture: 'ginger-bug', amount: 95 }, told);
+  expect([dosed.life, dosed.composition.dose, dosed.doseTyped]).toEqual([bug.id, 95, true]);
+  expect(withList(empty, plums, { culture: null, amount: 60 }, told).composition.dose).toBe(60);
+  const none = withList({ ...empty, life: 'portion' }, plums, { culture: 'whey', amount: 40 }, told);
+  expect(none).toMatchObject({ life: 'portion', wants: 'whey' });
 });

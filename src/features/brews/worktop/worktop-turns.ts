@@ -6,7 +6,8 @@ import { mlWithWater } from '@/core/brew/scale';
 import { isPoured, mlOfPortion, type Portion } from '@/core/matter/portion';
 import { usualWhen } from '@/core/recipes/import-recipe';
 import { isPacket } from '../../forms/packet-dose';
-import { lotOfLife, doseFor } from './worktop-life';
+import type { DoseLine } from '@/core/recipes/import-recipe';
+import { doseFor, doseIsMl, jarFor, lotOfLife } from './worktop-life';
 import type { WorktopState } from './worktop-state';
 
 const turned = (state: WorktopState, { composition, followed }: Turned): WorktopState => ({
@@ -99,16 +100,30 @@ export function withPortions(state: WorktopState, portions: readonly Portion[]):
   return { ...state, composition: { ...state.composition, rows }, followed: ['water'] };
 }
 
+/** A starter that a line names: from a jar of its kind, else from the one that is chosen if it is measured alike. */
+function withListedDose(
+  state: WorktopState,
+  { culture, amount }: DoseLine,
+  lots: readonly Lot[],
+): WorktopState {
+  const life = (culture === null ? null : jarFor(culture, lots)) ?? state.life;
+  const found = lotOfLife(life, lots);
+  if (!found) return { ...state, wants: culture ?? state.wants };
+  return { ...state, life, doseTyped: true, composition: { ...state.composition, dose: amount } };
+}
+
 /**
  * A pasted list: it takes the place of rows nobody has touched, and stands beside those that were; one thing may stand in it
- * twice (cooked, and raw later); its water sets the water.
+ * twice (cooked, and raw later); its water sets the water, and its starter the
+ * dose, from a jar of that kind where one lives.
  */
 export function withList(
   state: WorktopState,
   portions: readonly Portion[],
-  untouched: boolean,
-  doseIsMl: boolean,
+  dose: DoseLine | null,
+  { lots, untouched }: { readonly lots: readonly Lot[]; readonly untouched: boolean },
 ): WorktopState {
+  const begun = dose ? withListedDose(state, dose, lots) : state;
   const boils = state.method.heat !== 'none';
   const rows = [...(untouched ? [] : state.composition.rows)];
   const before = rows.length;
@@ -119,12 +134,12 @@ export function withList(
     if (at < 0) rows.push(row);
     else rows[at] = { ...rows[at]!, portion };
   }
-  const listed = { ...state.composition, rows };
+  const listed = { ...begun.composition, rows };
   const water = portions
     .filter(({ what }) => what === 'water')
     .reduce((sum, portion) => sum + mlOfPortion(portion), 0);
-  const ml = water > 0 ? mlWithWater(listed, state.method, doseIsMl, water) : listed.ml;
-  return { ...state, composition: { ...listed, ml: Math.max(100, ml) }, followed: ['water'] };
+  const ml = water > 0 ? mlWithWater(listed, state.method, doseIsMl(begun, lots), water) : listed.ml;
+  return { ...begun, composition: { ...listed, ml: Math.max(100, ml) }, followed: ['water'] };
 }
 
 export const withoutRow = (state: WorktopState, at: number): WorktopState => ({

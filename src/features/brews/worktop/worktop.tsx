@@ -52,7 +52,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
   const celsius = celsiusAt(useAppSelector(selectHousehold).warmths, 'counter', now);
   const [state, setState] = useState(begun);
   const dropIt = useDraft(draft, state, begun);
-  const [open, setOpen] = useState<number | 'ml' | 'dose' | 'warmth' | null>(null);
+  const [open, setOpen] = useState<number | 'ml' | 'dose' | 'warmth' | 'water' | null>(null);
   const [tried, setTried] = useState<'mixed' | 'steps' | null>(null);
   const worked = planned(state, lots);
   const unnamed = nameFault(state.name);
@@ -98,6 +98,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
         onOpen={setOpen}
         onState={setState}
         waterMl={shown?.plan.waterMl ?? null}
+        celsius={celsius}
       />
       <LifeCard
         state={state}

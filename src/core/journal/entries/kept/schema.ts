@@ -24,6 +24,7 @@ export const Kept = z
       'spell',
       'timer',
       'price',
+      'ingredient',
     ]),
     key: z.string().min(1).max(80),
     value: z

@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { volumeTyped } from '@/core/measures/portion-measure';
+import { Note } from '@/ui/controls/note';
+import { TextBox } from '@/ui/controls/text-box';
+import { gap } from '@/ui/theme/shape';
+import { millilitres } from '@/words/amounts';
+import { muchAirShare, type TableBottle } from './table-state';
+
+interface Props {
+  readonly bottle: TableBottle;
+  readonly headspaceMl: number;
+  readonly onChange: (change: Partial<TableBottle>) => void;
+}
+
+/** What is poured into a bottle when it is not filled to its headspace; much air in it is said here. */
+export function PartFill({ bottle, headspaceMl, onChange }: Props) {
+  const [typed, setTyped] = useState(bottle.fillMl === undefined ? '' : millilitres(bottle.fillMl));
+  const read = typed.trim() === '' ? null : volumeTyped(typed, 'ml');
+  const fault =
+    read === null || (read.ok && read.value >= 20 && read.value <= bottle.ml)
+      ? undefined
+      : read.ok
+        ? `Between 20 and ${Math.round(bottle.ml)} ml.`
+        : read.sentence;
+  return (
+    <View style={{ gap: gap.small }}>
+      <TextBox
+        label="Filled in part, from the jar"
+        value={typed}
+        hint="Empty: filled to its headspace"
+        error={fault}
+        errorId="error-part"
+        onChange={(text) => {
+          setTyped(text);
+          const next = volumeTyped(text, 'ml');
+          if (text.trim() === '') onChange({ fillMl: undefined });
+          else if (next.ok && next.value >= 20 && next.value <= bottle.ml) onChange({ fillMl: next.value });
+        }}
+      />
+      {headspaceMl > bottle.ml * muchAirShare ? (
+        <Note tone="plain" testID="much-air">
+          {`${Math.round(headspaceMl)} of ${Math.round(bottle.ml)} ml are air: less fizz, and it sours sooner. Drink this one first.`}
+        </Note>
+      ) : null}
+    </View>
+  );
+}
