@@ -61,3 +61,7 @@ const cups = (ml: number) => {
   const whole = Math.floor(quarters / 4);
   return `${whole === 0 ? '' : whole}${glyph} ${quarters > 4 ? 'cups' : 'cup'}`;
 };
+
+/** Litres as a brew is talked about: "2.6 L", "350 ml". */
+export const litres = (ml: number): string =>
+  ml < 1000 ? millilitres(Math.round(ml / 5) * 5) : `${Number((ml / 1000).toFixed(ml < 10_000 ? 2 : 1))} L`;

@@ -100,3 +100,7 @@ export function strengthWords(limitBar: number, { medianBar, logSpread }: Streng
   const weak = medianBar * Math.exp(-2.326 * logSpread);
   return `Good for ${one(limitBar)} bar by careful practice. Half of such bottles, as old as these, are thought to burst by ${one(medianBar)} bar under a load of days, one in a hundred by ${one(weak)}.`;
 }
+
+/** Shown where bottles are filled. */
+export const fillingCaution =
+  'Pressure-rated bottles only, the soft pilot beside the glass, in a covered box. Look each rim over for chips. Glasses on when the pilot feels hard. It holds some alcohol.';

@@ -6,7 +6,8 @@ import { changeWords } from './change-words';
 import { methodLabel, methodOptions } from './method-words';
 import { stepWords } from './step-words';
 import { countdown } from './timer-words';
-import { costWords, litres, potWords, shortWords, warningWords, yieldWords } from './worktop-words';
+import { litres } from './amounts';
+import { costWords, potWords, shortWords, warningWords, yieldWords } from './worktop-words';
 
 const now = new Date(2026, 4, 4, 18, 20).getTime();
 const hourMs = 3_600_000;

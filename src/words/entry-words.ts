@@ -4,7 +4,7 @@ import type { SignKind } from '@/core/lots/signs';
 import type { Household } from '@/core/journal/household';
 import { targetLotId } from '@/core/lots/transfer';
 import { vesselKind } from '@/core/vessels/vessel-kinds';
-import { grams, number, portionsWords, volume } from './amounts';
+import { grams, litres, number, portionsWords, volume } from './amounts';
 import {
   closureWords,
   endingWords,
@@ -34,7 +34,9 @@ export function entryWords(entry: Entry, household: Household, seenFrom?: string
     case 'closed':
       return `Closed: ${closureWords[entry.closure]}${lots(entry.lots)}`;
     case 'moved':
-      return `To the ${placeWords[entry.place]}${lots(entry.lots)}`;
+      return entry.vessel
+        ? `Into a ${litres(entry.vessel.ml)} jar${lots(entry.lots)}`
+        : `To the ${placeWords[entry.place]}${lots(entry.lots)}`;
     case 'observed':
       return `Looked: ${signLine(entry.signs)}`;
     case 'measured':

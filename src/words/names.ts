@@ -4,7 +4,7 @@ import { rootOf } from '@/core/forecast/family-members';
 import type { PlaceId } from '@/core/kitchen/places';
 import type { Ending, Lot, OpeningKind, Quantity } from '@/core/lots/lot';
 import type { Closure } from '@/core/vessels/vessel-kinds';
-import type { SignKind } from '@/core/lots/signs';
+import type { SignKind, Signs } from '@/core/lots/signs';
 
 export const placeWords: Readonly<Record<PlaceId, string>> = {
   counter: 'counter',
@@ -113,4 +113,11 @@ export function signSaid(kind: SignKind, value: string): string {
   const word = (words[value] ?? value).toLowerCase();
   const name = title.toLowerCase().split(',')[0]!;
   return word.includes(name) ? word : `${name} ${word}`;
+}
+
+/** What a glance told, in a word. @example glanceWords({ foam: 'none' }) // 'Flat' */
+export function glanceWords(signs: Signs): string {
+  const [kind, value] = Object.entries(signs)[0] as [SignKind, string];
+  if (kind === 'foam') return value === 'none' ? 'Flat' : 'Foams';
+  return kind === 'film' && value === 'none' ? 'No skin' : signWords[kind].words[value]!;
 }

@@ -1,8 +1,7 @@
 import type { BrewStep } from '@/core/brew/steps';
 import type { Method } from '@/core/lots/method';
-import { grams, portionsWords, volume } from './amounts';
+import { grams, portionsWords, volume, litres } from './amounts';
 import { duration } from './moment';
-import { litres } from './worktop-words';
 
 /** A step as it is read at arm's length: what to do, and the figures and reasons below it. */
 export interface StepWords {

@@ -32,7 +32,7 @@ describe('what a card says', () => {
     expect(said(task('feed', [bug], -1, 3, { portions }))).toEqual({
       over: 'Ginger bug “Nib”',
       title: 'Feed 12 g (2 tbsp) fresh ginger and 12 g (1 tbsp) white sugar',
-      because: 'before 21:15: its last feed is nearly eaten; fed now, it peaks for tomorrow.',
+      because: 'before 21:15: by then it has eaten its last feed.',
       span: 'Good from 17:15 until 21:15.',
     });
     expect(said(task('feed', [bug], -1, 3, { reason: 'resting' })).because).toBe(

@@ -85,7 +85,7 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
             ? `around ${moment(quarter((task.from + task.until) / 2), now)}: it is being built up for a brew.`
             : task.reason === 'away'
               ? `before you leave ${until}: it stands that long on one feed.`
-              : `before ${until}: its last feed is nearly eaten; fed now, it peaks for tomorrow.`;
+              : `before ${until}: by then it has eaten its last feed.`;
       const strain = renewalOf(lot) ? 'Strain it, then ' : '';
       const feed = `feed ${portionsWords(task.portions)}`;
       return {

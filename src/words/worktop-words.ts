@@ -5,14 +5,10 @@ import type { PotCheck } from '@/core/brew/pot';
 import type { Yield } from '@/core/brew/yield';
 import type { SugarAccount } from '@/core/brew/sugar-account';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
-import { grams, millilitres, number, volume } from './amounts';
+import { grams, litres, number, volume } from './amounts';
 import { moment, quarter } from './moment';
 
 const lower = (what: string) => ingredientOf(what).name.toLowerCase();
-
-/** Litres as a brew is talked about: "2.6 L", "350 ml". */
-export const litres = (ml: number): string =>
-  ml < 1000 ? millilitres(Math.round(ml / 5) * 5) : `${Number((ml / 1000).toFixed(ml < 10_000 ? 2 : 1))} L`;
 
 /** What follows while something is held. */
 export const holdWords = {

@@ -9,7 +9,13 @@ import { noDose, sugarAccount, type Dose, type SugarAccount } from './sugar-acco
 
 /** What brings life into a brew: a lot of the kitchen, a packet (already among the portions), or the base itself. */
 export type Life =
-  | { readonly kind: 'lot'; readonly lot: Lot; readonly ml: number }
+  /** `sugarGramsPerLitre` is what its liquid has left now; by its kind when nobody knows. */
+  | {
+      readonly kind: 'lot';
+      readonly lot: Lot;
+      readonly ml: number;
+      readonly sugarGramsPerLitre?: number;
+    }
   | { readonly kind: 'packet'; readonly lot: Lot; readonly grams: number }
   | { readonly kind: 'portion' }
   | { readonly kind: 'bare' };
@@ -75,7 +81,7 @@ export const mostSugar = 260;
 function doseOf(life: Life, cultures: CultureTable): Dose {
   if (life.kind !== 'lot') return noDose;
   const culture = cultures(life.lot.role === 'starter' ? life.lot.culture : lastBatchId);
-  return { ml: life.ml, residualSugar: culture?.residualSugar ?? 0 };
+  return { ml: life.ml, residualSugar: life.sugarGramsPerLitre ?? culture?.residualSugar ?? 0 };
 }
 
 /** How much smaller a dose is by each degree above 22 °C: practice, half as much at 34, within what is usual. */

@@ -53,7 +53,9 @@ export function beginRun(ferment: Ferment, member: Member): FermentRun {
     y[YEAST] = dose.yeast * doseAlive * member.cells;
     y[LACTICS] = dose.lactics * member.bacteria * member.cells * doseAlive;
     y[ACETICS] = dose.acetics * doseAlive;
-    y[LACTIC] = dose.lacticAcid;
+    y[LACTIC] = ferment.brought?.lactic ?? dose.lacticAcid;
+    y[ACETIC] = ferment.brought?.acetic ?? 0;
+    y[ETHANOL] = ferment.brought?.ethanol ?? 0;
     y[YEAST_READY] = physiologicalState(dose.lagWork * member.lag * lagOfAged(doseAlive));
     y[LACTICS_READY] = y[YEAST_READY]!;
   }

@@ -7,6 +7,8 @@ import { journalOf } from '../journal/journal';
 import { rootOf } from './family-members';
 import { answerFamily } from './family-answer';
 import { familyQuestion } from './family-question';
+import { liquidsOf } from './liquids-of';
+import { sugarLeft } from './liquid-sugar';
 import { answerStarter } from './starter-answer';
 import { starterQuestion } from './starter-question';
 
@@ -208,7 +210,10 @@ test('mixed, pitched and bottled in one minute: 80 g/L stay 80 g/L', () => {
     household,
   })!;
   const { sugars, liquidLitres } = question.family.root;
-  // 125 g of sugar in 1700 ml of water and 40 ml of bug at its residual sugar; 1440 ml went into bottles.
-  expect(sugars.sucrose).toBeCloseTo((125 / (1700 * 1.0018 + 125 * 0.621 + 40)) * 1000, 0);
+  // 125 g of sugar in 1700 ml of water and 40 ml of a bug that is a minute old; 1440 ml went into bottles.
+  const bug = everyLot(household).find(({ role }) => role === 'starter')!;
+  const left = sugarLeft(bug, liquidsOf(household), now)!;
+  const litres = (1700 * 1.0018 + 125 * 0.621 + 40) / 1000;
+  expect(sugars.sucrose).toBeCloseTo((125 + 0.04 * left) / litres, 0);
   expect(liquidLitres).toBeCloseTo((1700 * 1.0018 + 125 * 0.621 + 40 - 1440) / 1000, 1);
 });

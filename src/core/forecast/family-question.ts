@@ -1,18 +1,16 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
-import { usualVigourSpread, type Ferment, type Inflow } from '../ferment/ferment';
-import { bases } from '../ferment/bases';
-import type { BaseKind } from '../matter/base-kinds';
+import type { Inflow } from '../ferment/ferment';
 import { type Warmths } from '../kitchen/places';
 import type { Keeps } from '../kitchen/stock';
-import { drawnFrom, livesAt, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
-import { movedBy, type Lot, type LotEvent } from '../lots/lot';
-import { nothing, plus, times, volumeOf, type Amounts } from '../matter/substances';
+import { drawnFrom, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
+import { movedBy, type Lot } from '../lots/lot';
+import { volumeOf } from '../matter/substances';
 import type { Branch, Family } from './family';
 import { endOf, jarEnd, membersOf } from './family-members';
 import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
-import { doseAliveOf } from './waited';
+import { readsFor, rootFerment } from './living-liquid';
 import { starterQuestion, type DrawnQuestion } from './starter-question';
 import { isUnderPressure, lotAsk, type LotAsk } from './lot-ask';
 
@@ -55,7 +53,7 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
   if (!pitch) return null;
   const start = pitch.at;
   const tree = membersOf(root, find, cultures);
-  const rootPart = rootFerment(ask, pitch, start);
+  const rootPart = rootFerment(ask, pitch, jarEnd(root, start, ask.now));
   const branches: Branch[] = [];
   const indexOf = new Map<string, number>([[root.id, -1]]);
   const sealed = tree.filter(isUnderPressure).length;
@@ -85,99 +83,6 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
 function besideBurst(lots: readonly LotAsk[], tree: readonly Lot[]): readonly LotAsk[] {
   const burst = tree.some(({ ended }) => ended?.how === 'burst');
   return burst ? lots.map((ask) => (ask.limitBar === null ? ask : { ...ask, burstBeside: true })) : lots;
-}
-
-/** Kitchens asked: so many that chances lie within two points of what thousands say, nearly always. */
-const kitchens = { usual: 720, overMonths: 96 } as const;
-
-function rootFerment(ask: FamilyAsk, pitch: Pitch, start: number): Ferment {
-  const { root, now } = ask;
-  const until = Math.max(
-    root.events.findIndex(({ entryId }) => entryId === pitch.entryId) + 1,
-    root.events.filter(({ at }) => at <= start).length,
-  );
-  const before = root.events.slice(0, until);
-  const { liquid, own } = mixedBy(before, pitch);
-  const solute = soluteOf(own, liquid);
-  const kind = root.recipe?.base ?? 'syrup';
-  const base = bases[kind as BaseKind] ?? bases.syrup;
-  const end = jarEnd(root, start, now);
-  const stages = stretchOf({
-    lot: root,
-    from: start,
-    to: end,
-    afterEvent: until,
-    liquidMl: liquid,
-    warmths: ask.warmths,
-    reads: readsFor(ask),
-    startCelsius: pitch.celsius ?? undefined,
-  });
-  const total = (end - start) / hourMs;
-  const learned = ask.learned(pitch);
-  return {
-    liquidLitres: liquid / 1000,
-    base: kind in bases ? (kind as BaseKind) : 'syrup',
-    citric: Math.max(0, solute.citric - base.citricGramsPerLitre),
-    malic: Math.max(0, solute.malic - base.malicGramsPerLitre),
-    sugars: { sucrose: solute.sucrose, glucose: solute.glucose, fructose: solute.fructose },
-    co2Volumes: 0.05,
-    culture: pitch.culture,
-    amountPerLitre: (pitch.amount / liquid) * 1000,
-    doseAlive: doseAliveOf(pitch, ask.find, ask.warmths),
-    vigour: learned?.vigour ?? 1,
-    vigourSpread: learned?.spread ?? pitch.culture.vigourSpread ?? usualVigourSpread,
-    kitchen: learned?.kitchen ?? null,
-    kept: null,
-    stages,
-    readings: readingsWithin(root, start, total),
-    members: total > 24 * 40 ? kitchens.overMonths : kitchens.usual,
-    seed: 7,
-    stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1,
-    longSteps: true,
-  };
-}
-
-/** The liquid that events made, ml, and the grams in it: what leaves takes its share along, even in the minute it was mixed. */
-function mixedBy(events: readonly LotEvent[], pitch: Pitch): { liquid: number; own: Amounts } {
-  let liquid = 0;
-  let own = nothing;
-  for (const event of events) {
-    const left = Math.max(0, liquid + liquidChange(event));
-    own = event.kind === 'went' && liquid > 0 ? times(own, left / liquid) : plus(own, ownGrams(event, pitch));
-    liquid = left;
-  }
-  return { liquid: Math.max(1, liquid), own };
-}
-
-/** What an event brings of its own: added things exactly; of a dose only the sugar it still has. */
-function ownGrams(event: LotEvent, pitch: Pitch): Amounts {
-  if (event.kind === 'added') return movedBy(event).liquid;
-  if (event.kind !== 'came') return nothing;
-  if (event.entryId !== pitch.entryId) return movedBy(event).liquid;
-  return { ...nothing, sucrose: (volumeOf(movedBy(event).liquid) / 1000) * pitch.culture.residualSugar };
-}
-
-/** How a later inflow is seen: plain liquids as they are; living ones with their cells and what sugar they still have. */
-function readsFor(ask: FamilyAsk) {
-  const cultures = ask.cultures ?? knownCultures;
-  return (event: LotEvent, ml: number): Omit<Inflow, 'share'> | null => {
-    if (event.kind === 'added') return soluteOf(movedBy(event).liquid, ml);
-    if (event.kind !== 'came') return null;
-    const source = ask.find(event.from);
-    if (!source || !livesAt(source, event.at, ask.find, cultures)) return soluteOf(movedBy(event).liquid, ml);
-    const culture = cultures(source.culture);
-    if (!culture) return soluteOf(movedBy(event).liquid, ml);
-    const { yeast, lactics, acetics, residualSugar, lacticAcid, unit } = culture;
-    const perLitre = unit === 'ml' ? 1000 : 0;
-    return {
-      ...soluteOf(nothing, 1),
-      sucrose: residualSugar,
-      lactic: lacticAcid * perLitre,
-      yeast: yeast * perLitre,
-      lactics: lactics * perLitre,
-      acetics: acetics * perLitre,
-    };
-  };
 }
 
 function branchOf(

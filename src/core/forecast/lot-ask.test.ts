@@ -33,7 +33,7 @@ const asked = (
   household?: Parameters<typeof lotAsk>[0]['household'],
 ) =>
   lotAsk(
-    { root, now: at(now), warmths, ...(household ? { household } : {}) },
+    { root, find: () => undefined, now: at(now), warmths, ...(household ? { household } : {}) },
     lot,
     2,
     start,

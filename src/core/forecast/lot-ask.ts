@@ -3,6 +3,7 @@ import { cautionOf } from '../kitchen/caution';
 import { celsiusAt, type Warmths } from '../kitchen/places';
 import { limitOf, strengthIn, type Keeps } from '../kitchen/stock';
 import type { Lot } from '../lots/lot';
+import type { LotFinder } from '../lots/pitch';
 import { keepsGas } from '../vessels/vessel-kinds';
 import type { Risk } from './failure';
 import { looksAt } from './looks-possible';
@@ -12,6 +13,7 @@ import { bottlingSweetness } from './wanted-sweetness';
 const hourMs = 3_600_000;
 
 interface LotAsker {
+  readonly find: LotFinder;
   readonly root: Lot;
   readonly now: number;
   readonly warmths: Warmths;
@@ -71,7 +73,7 @@ export function lotAsk(
     lotId: lot.id,
     run,
     wantedVolumes,
-    wantedSweetness: bottlingSweetness(root, wantedVolumes, cultures),
+    wantedSweetness: bottlingSweetness(root, wantedVolumes, { ...ask, cultures }),
     limitBar: sealed ? limitOf(lot.vessel, ask.household ?? { kept: {} }) : null,
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
     nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),

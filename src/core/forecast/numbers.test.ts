@@ -1,7 +1,8 @@
 import { addPortions } from '../lots/add';
 import { emptyLot } from '../lots/begin';
 import type { Lot } from '../lots/lot';
-import { bottlingSweetness, mixedSugar } from './wanted-sweetness';
+import { mixedSugar } from './liquid-sugar';
+import { bottlingSweetness } from './wanted-sweetness';
 import { likelihood, readingError, wordChance } from './observe';
 import { ordinalScales } from './ordinal-scales';
 import { leakOf, leakOfBranch, leakyShare, memberOf, UNKNOWNS } from './priors';
@@ -251,34 +252,17 @@ describe('sweetness', () => {
     ...said,
   });
 
-  test('sugar mixed, per litre of what it makes: 99.9 g in 1,062 ml', () => {
-    expect(mixedSugar(brew())).toBeCloseTo(99.9 / (0.9998 + 0.99 * 0.0627), 0);
-    expect(mixedSugar(brew())).toBeCloseTo(94.08, 1);
-    expect(mixedSugar(brew({ events: [] }))).toBe(0);
-  });
+  const nowhere = { find: () => undefined, warmths: {} };
 
-  test('a living dose brings the sugar it still has, whatever went into its jar', () => {
-    const dose = addPortions(
-      emptyLot('y', 0, {
-        role: 'starter',
-        name: 'y',
-        vessel: { kind: 'jar', ml: 500 },
-        closure: 'cloth',
-        place: 'counter',
-      }),
-      [{ what: 'water', ml: 100 }],
-      { at: 0, entryId: 'y' },
-    );
-    const came = { kind: 'came', at: 1, entryId: 'z', from: 'y', contents: dose.contents, index: 0 } as const;
-    const { events } = brew();
-    const dosed = brew({ culture: 'ginger-bug', events: [...events, came] });
-    // 0.1 L at 12 g/L.
-    expect(mixedSugar(dosed)).toBeCloseTo((99.9 + 1.2) / (1.0617 + 0.1), 0);
+  test('sugar mixed, per litre of what it makes: 99.9 g in 1,062 ml', () => {
+    expect(mixedSugar(brew(), nowhere)).toBeCloseTo(99.9 / (0.9998 + 0.99 * 0.0627), 0);
+    expect(mixedSugar(brew(), nowhere)).toBeCloseTo(94.08, 1);
+    expect(mixedSugar(brew({ events: [] }), nowhere)).toBe(0);
   });
 
   test('bottled near two thirds of it and what the fizz will take; never below 10 g/L', () => {
-    expect(bottlingSweetness(brew(), 2.5)).toBeCloseTo(94.08 * 0.66 + 2.5 * 4.0, 0);
-    expect(bottlingSweetness(brew({ events: [] }), 0.5)).toBe(10);
+    expect(bottlingSweetness(brew(), 2.5, nowhere)).toBeCloseTo(94.08 * 0.66 + 2.5 * 4.0, 0);
+    expect(bottlingSweetness(brew({ events: [] }), 0.5, nowhere)).toBe(10);
   });
 });
 

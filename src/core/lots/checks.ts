@@ -32,6 +32,15 @@ export function canAdd(lot: Lot, portions: readonly Portion[]): Result<number> {
   return success(after);
 }
 
+/** Sizes that jars are sold in, ml. */
+const jarSizes = [
+  500, 750, 1000, 1500, 2000, 3000, 4000, 5000, 8000, 10_000, 15_000, 20_000, 30_000,
+] as const;
+
+/** The smallest usual jar that takes so much with room to foam, ml. @example jarThatTakes(1900) // 3000 */
+export const jarThatTakes = (levelMl: number): number =>
+  jarSizes.find((ml) => ml * fullestShare >= levelMl) ?? Math.ceil(levelMl / fullestShare / 5000) * 5000;
+
 /** Whether that much liquid can be taken from a lot. @returns what is left, ml; refusal `take.too-much` */
 export function canTake(lot: Lot, ml: number): Result<number> {
   const there = liquidMl(lot.contents);

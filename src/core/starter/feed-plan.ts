@@ -4,7 +4,8 @@ import { feedRiseMlPerGram } from '../lots/add';
 import type { Lot } from '../lots/lot';
 import { levelMl } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
-import type { Portion } from '../matter/portion';
+import { gramsOfPortion, mlOfPortion, type Portion } from '../matter/portion';
+import { sugarOfPortions } from './percentages';
 import { schoolOf } from './schools';
 import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
 
@@ -32,9 +33,42 @@ function lastGiven(lot: Lot, is: (family: string) => boolean, fallback: Portion)
 export const usualSweetener = (lot: Lot): string =>
   lastGiven(lot, (family) => family === 'sugar' || family === 'syrup', { what: 'white-sugar' }).what;
 
+/** A feed with less or more sugar than this, against the kind's rule, was a rescue, not a habit. */
+const habit = { least: 0.25, most: 3 } as const;
+
+/** What a jar was fed the last time, flavourings included; null when it never was, or not as a habit. */
+function lastFeed(lot: Lot, ruleSugarGrams: number): readonly Portion[] | null {
+  for (let i = lot.events.length - 1; i > 0; i--) {
+    const event = lot.events[i]!;
+    if (event.kind !== 'added') continue;
+    const fed = event.portions.filter(({ what }) => ingredientOf(what).family !== 'culture');
+    const sugar = sugarOfPortions(fed);
+    if (sugar >= habit.least * ruleSugarGrams && sugar <= habit.most * ruleSugarGrams) return fed;
+  }
+  return null;
+}
+
+const isWater = ({ what }: Portion) => ingredientOf(what).family === 'water';
+
+/** The last feed again: as it was, or, where the liquid is renewed, for as much water as goes in now. */
+function feedAgain(fed: readonly Portion[], renews: boolean, waterMl: number): Portion[] {
+  const before = fed.filter(isWater).reduce((sum, portion) => sum + mlOfPortion(portion), 0);
+  const by = renews && before > 1 && waterMl > 1 ? waterMl / before : 1;
+  return fed
+    .filter((portion) => !isWater(portion))
+    .map(({ typed: _typed, ...portion }) => ({
+      ...portion,
+      ...(portion.grams === undefined ? {} : { grams: scaledGrams(portion.grams, by) }),
+      ...(portion.ml === undefined ? {} : { ml: Math.round(portion.ml * by * 10) / 10 }),
+    }));
+}
+
+const scaledGrams = (grams: number, by: number) =>
+  Math.abs(by - 1) < 0.02 ? grams : sensibleGrams(grams * by);
+
 /**
- * The usual feed of a jar: sugar and plant by its level (or mark), and water up to the mark when it is low. Jars that are
- * renewed get fresh sugar water for all they hold.
+ * The usual feed of a jar: what it was given the last time, flavourings included; by its kind's rule for one that was never fed;
+ * and water up to the mark when it is low. Jars that are renewed get fresh sugar water for all they hold.
  *
  * @param atLevelMl level to reckon from, ml; the jar's own when left out
  * @returns portions a kitchen can measure; empty for what is only kept cold
@@ -46,15 +80,31 @@ export function usualFeed(
 ): Portion[] {
   const culture = keptCulture(lot, cultures);
   if (!culture) return [];
-  const { feed, begin, renews } = culture.keeping;
+  const { feed, renews } = culture.keeping;
   const mark = lot.markMl;
+  const sugarGrams = feed.sugarShare * mark;
+  const { minerals, wet } = bySchool(lot, culture);
+  const last = sugarGrams > 0 ? lastFeed(lot, sugarGrams) : null;
+  const plantGrams = last
+    ? last.filter((portion) => !isWater(portion)).reduce((sum, portion) => sum + gramsOfPortion(portion), 0) -
+      sugarOfPortions(last)
+    : feed.bodyShare * mark;
+  const room = mark - atLevelMl - (renews ? 0 : plantGrams * feedRiseMlPerGram);
+  const water = Math.max(0, sensibleMillilitres(room)) + (sugarGrams > 0 ? wet : 0);
+  const portions = last ? feedAgain(last, renews, water) : byRule(lot, culture, mark);
+  if (minerals > 0 && !portions.some(({ what }) => what === 'baking-soda'))
+    portions.push({ what: 'baking-soda', grams: minerals });
+  return water > 0 && sugarGrams > 0 ? [...portions, { what: 'water', ml: water }] : portions;
+}
+
+/** Plant and sugar by the kind's rule. */
+function byRule(lot: Lot, { keeping }: { readonly keeping: Keeping }, mark: number): Portion[] {
+  const { feed, begin } = keeping;
   const bodyGrams = feed.bodyShare * mark;
   const sugarGrams = feed.sugarShare * mark;
   const body = lastGiven(lot, (family) => !['water', 'sugar', 'syrup'].includes(family), {
     what: begin.body,
   });
-  const sweet = { what: usualSweetener(lot) };
-  const room = mark - atLevelMl - (renews ? 0 : bodyGrams * feedRiseMlPerGram);
   const portions: Portion[] = [];
   if (bodyGrams > 0)
     portions.push({
@@ -62,11 +112,8 @@ export function usualFeed(
       grams: sensibleGrams(bodyGrams),
       ...(body.form ? { form: body.form } : {}),
     });
-  if (sugarGrams > 0) portions.push({ what: sweet.what, grams: sensibleGrams(sugarGrams) });
-  const { minerals, wet } = bySchool(lot, culture);
-  if (minerals > 0) portions.push({ what: 'baking-soda', grams: minerals });
-  const water = Math.max(0, sensibleMillilitres(room)) + (sugarGrams > 0 ? wet : 0);
-  return water > 0 && sugarGrams > 0 ? [...portions, { what: 'water', ml: water }] : portions;
+  if (sugarGrams > 0) portions.push({ what: usualSweetener(lot), grams: sensibleGrams(sugarGrams) });
+  return portions;
 }
 
 /** Water of a feed in the school that adds some, as a share of the mark: practice, a little more than the dry feed. */

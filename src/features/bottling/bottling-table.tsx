@@ -14,7 +14,7 @@ import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
-import { planRemarks } from '@/words/bottling-words';
+import { fillingCaution, planRemarks } from '@/words/bottling-words';
 import { WhenField } from '../forms/when-field';
 import { liquidColour } from '../lots/liquid-colour';
 import { useAct } from '../shell/act-context';
@@ -140,10 +140,7 @@ export function BottlingTable({ lot, jar, now }: Props) {
         onPart={spare ? () => setState(withPart(state, spare, table.leftMl)) : undefined}
       />
       <Strongest rows={table.rows} />
-      <Note tone="caution">
-        Pressure-rated bottles only, the soft pilot beside the glass, in a covered box. Look each rim over for
-        chips. Glasses on when one feels hard. It holds some alcohol.
-      </Note>
+      <Note tone="caution">{fillingCaution}</Note>
       <WhenField value={at} onChange={setAt} />
       <InkButton label="Bottled" disabled={tooMuch || state.bottles.length === 0} onPress={save} />
     </View>

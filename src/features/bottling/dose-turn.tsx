@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
-import { isPoured } from '@/core/matter/portion';
 import { portionTyped } from '@/core/measures/portion-measure';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { Press } from '@/ui/controls/press';
@@ -13,26 +12,8 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { amountOf, portionWords } from '@/words/amounts';
 import { IngredientPicker } from '../forms/ingredient-picker';
+import { doseKinds, otherPicks, usualDose } from './dose-kinds';
 import { dosePortion, type Dose } from './table-state';
-
-/** What is usual in a bottle, each with where its scale begins: for a litre. */
-export const doseKinds = [
-  { value: 'white-sugar', label: 'Sugar', perLitre: 6, unit: 'grams' },
-  { value: 'honey', label: 'Honey', perLitre: 8, unit: 'grams' },
-  { value: 'pear-juice', label: 'Pear juice', perLitre: 150, unit: 'ml' },
-  { value: 'cherry-juice', label: 'Cherry juice', perLitre: 150, unit: 'ml' },
-  { value: 'raspberry-puree', label: 'Raspberry purée', perLitre: 70, unit: 'grams' },
-] as const;
-const otherPicks = ['plum-puree', 'lemon-juice', 'ginger', 'cinnamon', 'mint', 'blackcurrant-concentrate'];
-
-/** What a litre usually gets of something: juice a seventh, purée and fruit a good spoon, spice a little. */
-export function usualDose(what: string): Dose {
-  const known = doseKinds.find(({ value }) => value === what);
-  if (known) return { what, perLitre: known.perLitre, unit: known.unit };
-  const { family } = ingredientOf(what);
-  const perLitre = family === 'juice' ? 150 : family === 'puree' || family === 'fruit' ? 70 : 6;
-  return { what, perLitre, unit: isPoured(what) ? 'ml' : 'grams' };
-}
 
 interface Props {
   readonly label: string;

@@ -11,7 +11,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { amountOf, portionWords } from '@/words/amounts';
 import { IngredientPicker } from '../forms/ingredient-picker';
-import { doseKinds } from './dose-turn';
+import { doseKinds } from './dose-kinds';
 import { dosePortion, type Dose } from './table-state';
 
 interface Props {

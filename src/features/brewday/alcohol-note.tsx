@@ -1,11 +1,17 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Lot } from '@/core/lots/lot';
+import { abvByMassBalance } from '@/core/sugar/alcohol';
 import { Card } from '@/ui/controls/card';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { alcoholRange, rowAtHour } from '@/words/composed-words';
 import { duration } from '@/words/moment';
+import { useOriginalGravity } from '../lots/use-original-gravity';
 import { alcoholPlain, phCaution } from '@/words/worktop-words';
+
+/** Alcohol by what was read, which goes before any forecast. */
+export const measuredWords = (abv: number, og: number, fg: number, measured: boolean): string =>
+  `${abv.toFixed(1)} % by volume by your hydrometer: SG ${og.toFixed(3)}${measured ? '' : ', worked out,'} to ${fg.toFixed(3)}. Priming adds to it.`;
 
 interface Props {
   readonly lot: Lot;
@@ -20,6 +26,7 @@ const safePh = 4.6;
 /** How strong it gets, stopped as planned and forgotten; and whether it must be looked at for its pH. */
 export function AlcoholNote({ lot, answer, now }: Props) {
   const { taste, series } = answer;
+  const { og, measured: fromReading, latest } = useOriginalGravity(lot);
   if (!taste) return null;
   const end = answer.hours.at(-1)!;
   const planned = rowAtHour(answer, series.alcohol, taste.best);
@@ -34,7 +41,11 @@ export function AlcoholNote({ lot, answer, now }: Props) {
       <Text as="subheading" level={2}>
         Alcohol
       </Text>
-      <Text>{`Stopped as planned, ${alcoholRange(planned)} by volume; left for ${duration(end)}, ${alcoholRange(forgotten)}. An estimate, not a measurement.`}</Text>
+      {latest ? (
+        <Text as="strong">{measuredWords(abvByMassBalance(og, latest.sg), og, latest.sg, fromReading)}</Text>
+      ) : (
+        <Text>{`Stopped as planned, ${alcoholRange(planned)} by volume; left for ${duration(end)}, ${alcoholRange(forgotten)}. An estimate, not a measurement.`}</Text>
+      )}
       <Text>{alcoholPlain}</Text>
       {ph[4] > safePh && !measured ? (
         <Note tone="caution">{`${phCaution} Reckoned now: ${ph[0].toFixed(1)}–${ph[4].toFixed(1)}.`}</Note>

@@ -8,10 +8,15 @@ import {
   type Dose,
   type SugarAccount,
 } from '@/core/brew/sugar-account';
+import { liquidsOf } from '@/core/forecast/liquids-of';
+import { sugarLeft } from '@/core/forecast/liquid-sugar';
+import { cameIn } from '@/core/forecast/living-liquid';
 import { lotOf } from '@/core/journal/household';
 import { pitchOf } from '@/core/lots/pitch';
 import type { Lot } from '@/core/lots/lot';
+import { gramsPerLitre, liquidMl } from '@/core/matter/contents';
 import type { Portion } from '@/core/matter/portion';
+import { fermentableGrams } from '@/core/matter/substances';
 import { recipeVersions } from '@/core/recipes/kept-recipe';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -21,6 +26,7 @@ import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { quarter } from '@/words/moment';
 import { nameOfLot } from '@/words/names';
 import { Why } from '../lots/why';
 
@@ -34,7 +40,14 @@ export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: num
   const pitch = pitchOf(lot, (id) => lotOf(household, id));
   const planned = lot.recipe?.planned;
   const ml = pitch?.fromLotId && pitch.culture.unit === 'ml' ? pitch.amount : pitch ? 0 : (planned?.ml ?? 0);
-  const dose: Dose = ml > 0 ? { ml, residualSugar: pitch?.culture.residualSugar ?? 12 } : noDose;
+  const came = lot.events.find((event) => event.kind === 'came' && event.entryId === pitch?.entryId);
+  const jar = planned?.lotId ? lotOf(household, planned.lotId) : undefined;
+  const kitchen = liquidsOf(household);
+  const left =
+    came?.kind === 'came'
+      ? gramsPerLitre({ liquid: cameIn(came, kitchen).liquid, solids: {} }, fermentableGrams)
+      : ((jar && sugarLeft(jar, kitchen, quarter(now))) ?? 0);
+  const dose: Dose = ml > 0 ? { ml, residualSugar: left } : noDose;
   return (
     <Card label="Sugar account">
       <Text as="subheading" level={2}>
@@ -43,6 +56,7 @@ export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: num
       <AccountFigures
         account={sugarAccount(portions, dose)}
         doseMl={ml}
+        nowMl={liquidMl(lot.contents)}
         starterName={nameOfLot(pitch?.fromLotId ?? planned?.lotId ?? null, household)}
       />
       <Why topic="sugar" lot={lot} now={now} />
@@ -74,11 +88,14 @@ function FromRecipe({ lot }: { readonly lot: Lot }) {
 interface FiguresProps {
   readonly account: SugarAccount;
   readonly doseMl: number;
+  /** What is in the jar now, ml, when some of it has left; the whole of it when left out. */
+  readonly nowMl?: number;
   readonly starterName: string;
 }
 
-export function AccountFigures({ account, doseMl, starterName }: FiguresProps) {
+export function AccountFigures({ account, doseMl, nowMl, starterName }: FiguresProps) {
   const roles = useRoles();
+  const left = nowMl !== undefined && nowMl < account.batchMl * 0.98;
   const remark = sugarRemark(account.totalGramsPerLitre);
   const sources = account.sources
     .slice(0, 5)
@@ -96,7 +113,8 @@ export function AccountFigures({ account, doseMl, starterName }: FiguresProps) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <Figure value={account.totalGramsPerLitre.toFixed(0)} unit="g/L in the jar" />
         <Figure value={account.gravity.toFixed(3)} unit={`SG, ${account.brix.toFixed(1)} °Brix`} />
-        <Figure value={(account.batchMl / 1000).toFixed(2)} unit="L in all" />
+        <Figure value={(account.batchMl / 1000).toFixed(2)} unit={left ? 'L mixed' : 'L in all'} />
+        {left ? <Figure value={(nowMl / 1000).toFixed(2)} unit="L in the jar now" /> : null}
       </View>
       <Text
         color={roles.softText}

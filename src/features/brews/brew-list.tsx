@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { mixedSugar } from '@/core/forecast/wanted-sweetness';
+import { liquidsOf } from '@/core/forecast/liquids-of';
+import { mixedSugar } from '@/core/forecast/liquid-sugar';
 import { nextAwake, wakingOf, type WakingHours } from '@/core/kitchen/waking';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -100,10 +101,17 @@ interface CardProps {
   readonly onPress: () => void;
 }
 
+/** What it was mixed with; nothing while it is empty. */
+function useSugarWords(brew: BrewRow['brew']): string {
+  const sugar = mixedSugar(brew, liquidsOf(useAppSelector(selectHousehold)));
+  return sugar > 0 ? `${Math.round(sugar)} g/L at the start` : '';
+}
+
 function BrewCard({ row, now, next, chosen, onPress }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
   const { brew, stage, bottles, pitch } = row;
+  const sugarWords = useSugarWords(brew);
   const since = (stage === 'bottled' ? bottles[0]?.begunAt : pitch?.at) ?? brew.begunAt;
   return (
     <Press role="link" aria-label={`${brew.name}, ${stageWords[stage]}`} onPress={onPress}>
@@ -114,8 +122,7 @@ function BrewCard({ row, now, next, chosen, onPress }: CardProps) {
           </Text>
           <Text color={roles.softText}>
             {stageWords[stage]}
-            {stage === 'finished' ? '' : ` for ${duration((now - since) / hourMs)}`},{' '}
-            {Math.round(mixedSugar(brew))} g/L at the start
+            {stage === 'finished' ? '' : ` for ${duration((now - since) / hourMs)}`}, {sugarWords}
           </Text>
           <Text as="strong">{next}</Text>
         </View>

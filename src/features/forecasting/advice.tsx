@@ -2,7 +2,8 @@ import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { cautionOf } from '@/core/kitchen/caution';
 import { wakingOf, whileAwake } from '@/core/kitchen/waking';
-import { mixedSugar } from '@/core/forecast/wanted-sweetness';
+import { liquidsOf } from '@/core/forecast/liquids-of';
+import { mixedSugar } from '@/core/forecast/liquid-sugar';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -73,7 +74,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
       <Ribbon span={span} now={now} {...ribbonClock(now)} summary={`${verb} ${when}.`} />
       {sealed ? <WhoseFizz answer={answer} now={now} /> : null}
       {look ? <Text as="strong">{lookWords(look, lot, answer, now)}</Text> : null}
-      <Text color={roles.softText}>{drivers(celsius, mixedSugar(root), readings)}</Text>
+      <Text color={roles.softText}>{drivers(celsius, mixedSugar(root, liquidsOf(household)), readings)}</Text>
       <Why topic={sealed ? 'chill' : 'taste'} lot={lot} now={now} />
     </View>
   );

@@ -13,6 +13,7 @@ import { PortionRows } from '../forms/portion-rows';
 import { readRows, rowOf, type PortionRow } from '../forms/portion-form';
 import { faultAt, reads, resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
+import { BiggerJar } from './bigger-jar';
 import { useAct } from '../shell/act-context';
 import type { LotSheetProps } from './sheet-props';
 
@@ -50,11 +51,15 @@ const firstRows = (lot: Lot): PortionRow[] =>
 export function AddSheet({ lot, onClose }: LotSheetProps) {
   const act = useAct();
   const [at, setAt] = useState<number | null>(null);
+  const [bigger, setBigger] = useState<number | null>(null);
   const form = useForm<Values, unknown, { portions: Portion[] }>({
     resolver: resolverOf((values) => {
       const { portions, faults } = readRows(values.portions);
       if (Object.keys(faults).length > 0) return { ok: false, faults };
-      const fits = canAdd(lot, portions);
+      const fits = canAdd(
+        bigger === null ? lot : { ...lot, vessel: { ...lot.vessel, ml: bigger } },
+        portions,
+      );
       return fits.ok ? reads({ portions }) : faultAt('root', fits.sentence);
     }),
     defaultValues: { portions: firstRows(lot) },
@@ -62,7 +67,14 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
   const typed = useWatch({ control: form.control, name: 'portions' });
   const { portions } = readRows(typed ?? []);
   const fits = portions.length > 0 ? canAdd(lot, portions) : null;
+  const overRim = fits?.ok === false && fits.code === 'add.over-rim' && lot.role !== 'bottle';
   const save = form.handleSubmit((value) => {
+    if (overRim && bigger !== null)
+      act(
+        { kind: 'moved', lots: [lot.id], place: lot.place, vessel: { kind: 'jar', ml: bigger } },
+        `${lot.name} is in a bigger jar.`,
+        at ?? undefined,
+      );
     act(
       { kind: 'portions-added', lotId: lot.id, portions: value.portions },
       `${lot.role === 'starter' ? 'Fed' : 'Added to'} ${lot.name}.`,
@@ -70,7 +82,10 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
     );
     onClose();
   });
-  const fault = form.formState.errors.root?.message ?? (fits && !fits.ok ? fits.sentence : undefined);
+  const fault =
+    overRim && bigger !== null
+      ? undefined
+      : (form.formState.errors.root?.message ?? (fits && !fits.ok ? fits.sentence : undefined));
   return (
     <Sheet title={lot.role === 'starter' ? `Feed ${lot.name}` : `Add to ${lot.name}`} onClose={onClose}>
       <FormProvider {...form}>
@@ -81,6 +96,7 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
           {fault}
         </Note>
       ) : null}
+      {overRim ? <BiggerJar lot={lot} portions={portions} ml={bigger} onMl={setBigger} /> : null}
       {fits?.ok ? (
         <Text>{`${portionsWords(portions)}: ${Math.round(fits.value)} ml in the vessel then.`}</Text>
       ) : null}

@@ -3,14 +3,19 @@ import type { Control } from 'react-hook-form';
 import type { Lot } from '@/core/lots/lot';
 import { bottlesOf } from '@/core/bottling/fill-plan';
 import { potentialVolumes } from '@/core/gas/potential';
-import { mixedSugar } from '@/core/forecast/wanted-sweetness';
+import { liquidsOf } from '@/core/forecast/liquids-of';
+import { mixedSugar, sugarLeft } from '@/core/forecast/liquid-sugar';
 import { bottleIds, holdsFizz, vesselKind } from '@/core/vessels/vessel-kinds';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { number } from '@/words/amounts';
+import { quarter } from '@/words/moment';
 import { refusedWords } from '@/words/bottling-words';
 import { rowEcho, volumeEcho } from '../forms/portion-form';
 import { availableMl, readBottleSizes, type Poured, type PourValues } from './pour-form';
@@ -33,6 +38,8 @@ const doseNames = {
 /** Bottling: number, size, headspace, a dose for each, kind of bottle; with the cautions where the hand is. */
 export function BottleFields({ control, typed, lot, onSet }: Props) {
   const kind = vesselKind(typed.vessel);
+  const kitchen = liquidsOf(useAppSelector(selectHousehold));
+  const left = sugarLeft(lot, kitchen, quarter(useNow())) ?? mixedSugar(lot, kitchen);
   return (
     <>
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
@@ -61,7 +68,7 @@ export function BottleFields({ control, typed, lot, onSet }: Props) {
         value={typed.doseOf as (typeof doses)[number]}
         onChange={(what) => onSet('doseOf', what)}
       />
-      <Text testID="fill-line">{fillLine(typed, lot)}</Text>
+      <Text testID="fill-line">{fillLine(typed, lot, left)}</Text>
       <Choice
         label="Kind of bottle"
         options={bottleIds.map((id) => ({ value: id, label: vesselKind(id).name }))}
@@ -82,15 +89,15 @@ export function BottleFields({ control, typed, lot, onSet }: Props) {
 }
 
 /** How far the lot goes, and what all its sugar could do. */
-function fillLine(typed: PourValues, lot: Lot): string {
+function fillLine(typed: PourValues, lot: Lot, sugarGramsPerLitre: number): string {
   const sizes = readBottleSizes({ ...typed, count: '1' });
   if (!sizes.ok) return '';
   const there = availableMl(lot, typed.taken);
   const plan = bottlesOf(there, sizes.value.size, sizes.value.headspace);
   const left = Math.round(plan.leftMl);
-  const potential = Math.round(potentialVolumes(mixedSugar(lot), 0));
+  const potential = Math.round(potentialVolumes(sugarGramsPerLitre, 0));
   const fits = `${(there / 1000).toFixed(2)} L fills ${plan.bottles} of these${left > 20 ? `, ${number(left)} ml over` : ''}.`;
   return holdsFizz(typed.vessel)
-    ? `${fits} All its sugar could make ${potential} volumes: only time, cold or dryness stops a bottle.`
+    ? `${fits} All the sugar left in it could make ${potential} volumes: only time, cold or dryness stops a bottle.`
     : fits;
 }

@@ -1,8 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { isDiscard, lotSigns, signKinds, type SignKind, type Signs } from '@/core/lots/signs';
-import { knownCultures } from '@/core/cultures/registry';
-import type { Lot } from '@/core/lots/lot';
+import { isDiscard, lotSigns, type Signs } from '@/core/lots/signs';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
@@ -13,30 +11,7 @@ import { signWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
 import type { LotSheetProps } from './sheet-props';
-
-/** What a kind of lot is looked at for: a soft bottle is squeezed, glass never. */
-function firstSigns(lot: Lot): readonly SignKind[] {
-  if (lot.role === 'bottle')
-    return lot.vessel.kind === 'plastic-soda'
-      ? ['squeeze', 'hiss', 'bubbles', 'sediment', 'lid']
-      : ['hiss', 'bubbles', 'sediment', 'lid', 'colour'];
-  const culture = knownCultures(lot.culture);
-  if (lot.role === 'starter' && culture?.unit === 'g' && culture.keeping?.renews)
-    return ['grains', 'bubbles', 'smell', 'film', 'texture'];
-  if (lot.role === 'starter' && culture?.keeping && culture.keeping.feed.sugarShare === 0)
-    return ['clarity', 'smell', 'film', 'texture', 'bubbles'];
-  if (lot.role === 'starter' && culture?.ingredients.includes('pellicle'))
-    return ['film', 'smell', 'bubbles', 'colour', 'texture'];
-  return lot.closure === 'sealed'
-    ? ['lid', 'bubbles', 'smell', 'film', 'hiss']
-    : ['foam', 'bubbles', 'film', 'smell', 'hiss'];
-}
-
-/** Signs that can be seen on a lot; the likeliest first. */
-function signsFor(lot: Lot): readonly SignKind[] {
-  const first = firstSigns(lot);
-  return [...first, ...signKinds.filter((kind) => !first.includes(kind))];
-}
+import { signsFor } from './signs-for';
 
 /** What is seen, heard, smelt and felt: chips, one tap a sign. */
 export function LookSheet({ lot, onClose }: LotSheetProps) {

@@ -1,8 +1,7 @@
 import { useState } from 'react';
-import { mixedSugar } from '@/core/forecast/wanted-sweetness';
+import { useOriginalGravity } from './use-original-gravity';
 import type { Lot, Quantity } from '@/core/lots/lot';
 import { abvByMassBalance, abvByRule131, abvByRule7_5 } from '@/core/sugar/alcohol';
-import { gravityOf } from '@/core/sugar/ferment-gravity';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Sheet } from '@/ui/controls/sheet';
@@ -31,7 +30,7 @@ export function MeasureSheet({ lot, onClose }: LotSheetProps) {
   const [at, setAt] = useState<number | null>(null);
   const read = readMeasured(quantity, text);
   const { title, unit, digits } = quantityWords[quantity];
-  const og = gravityOf({ sugar: mixedSugar(lot), ethanol: 0, acids: 0 });
+  const { og, measured } = useOriginalGravity(lot);
   const save = () => {
     setTried(true);
     if (!read.ok) return;
@@ -57,7 +56,7 @@ export function MeasureSheet({ lot, onClose }: LotSheetProps) {
         numeric
         hint={
           quantity === 'sg'
-            ? `It began near ${og.toFixed(3)}. Drive the gas off first: stir, wait, read.`
+            ? `It began ${measured ? 'at' : 'near'} ${og.toFixed(3)}${measured ? ', as you read it' : ''}. Drive the gas off first: stir, wait, read.`
             : undefined
         }
         echo={read.ok ? `= ${read.value.toFixed(digits)}${unit ? ` ${unit}` : ''}` : undefined}

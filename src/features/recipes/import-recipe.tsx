@@ -12,9 +12,8 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
-import { portionWords } from '@/words/amounts';
+import { portionWords, litres } from '@/words/amounts';
 import { estimateWords, lineQuestion } from '@/words/recipe-words';
-import { litres } from '@/words/worktop-words';
 import { useAct } from '../shell/act-context';
 import { keepingOf, recipeOfImport, withAnswers } from './imported-recipe';
 

@@ -1,3 +1,4 @@
+import { litres } from '@/words/amounts';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { everyLot } from '@/core/journal/household';
@@ -13,7 +14,6 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { changeWords } from '@/words/change-words';
 import { moment, plural } from '@/words/moment';
-import { litres } from '@/words/worktop-words';
 
 /** The versions of a recipe, and what changed since the last one. */
 export function Versions({

@@ -13,6 +13,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { historyWords } from '@/words/history-words';
+import { useSugarLeft } from '../lots/use-sugar-left';
 import { JarDeeds } from './jar-deeds';
 
 interface Props {
@@ -50,6 +51,7 @@ export function JarChart({ lot, answer, now }: Props) {
   const roles = useRoles();
   const [width, setWidth] = useState(0);
   const [days, setDays] = useState<number>(28);
+  const sugarLeft = useSugarLeft();
   const history = useMemo(() => jarHistory(lot), [lot]);
   const start = Math.max(lot.begunAt, now - days * 24 * hourMs);
   const toHour = (now - start) / hourMs + aheadHours;
@@ -117,7 +119,7 @@ export function JarChart({ lot, answer, now }: Props) {
         ) : null}
       </View>
       <Text color={roles.softText}>▲ fed, ▼ drawn or strained, ● looked, ◆ moved. The line across: now.</Text>
-      <Text>{historyWords(history, answer, start, now)}</Text>
+      <Text>{historyWords(history, sugarLeft(lot), start, now)}</Text>
     </View>
   );
 }

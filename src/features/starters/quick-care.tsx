@@ -10,6 +10,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { amountOf, portionsWords, volume } from '@/words/amounts';
 import { signWords } from '@/words/names';
+import { firstSigns } from '../lots/signs-for';
 import { useAct } from '../shell/act-context';
 import { lastFedAt } from './last-fed';
 import { useFeeding } from './use-feeding';
@@ -24,6 +25,7 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
   const { portions: feed, strainMl, discard, done } = useFeeding(lot);
   const percent = sweetened(feed);
   const strained = discard ? 'thrown away' : 'off';
+  const [sign = 'foam'] = firstSigns(lot);
   const resting = lot.place === 'fridge';
   const justFed = strainMl > 0 && now - lastFedAt(lot) < justFedMs;
   return (
@@ -56,9 +58,11 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
       <Choice
         titled
         label="How does it look?"
-        options={lotSigns.foam.map((value) => ({ value, label: signWords.foam.words[value]! }))}
+        options={lotSigns[sign].map((value) => ({ value, label: signWords[sign].words[value]! }))}
         value={null}
-        onChange={(foam) => act({ kind: 'observed', lotId: lot.id, signs: { foam } }, `${lot.name}: noted.`)}
+        onChange={(value) =>
+          act({ kind: 'observed', lotId: lot.id, signs: { [sign]: value } }, `${lot.name}: noted.`)
+        }
       />
     </View>
   );

@@ -26,9 +26,9 @@ export function feedingOf(act: WriteAct, lot: Lot, portions: readonly Portion[] 
   if (!renewal) return { portions: fresh, strainMl: 0, discard: false, done: feed };
   const begin = {
     role: 'brew' as const,
-    name: `From ${lot.name}`,
+    name: `${lot.name}’s ${renewal.portions.some(({ what }) => what.includes('tea')) ? 'tea' : 'kefir'}`,
     vessel: { kind: 'jar' as const, ml: Math.ceil(renewal.strainMl / 0.9 / 250) * 250 },
-    closure: 'airlock' as const,
+    closure: 'loose-lid' as const,
     place: lot.place,
     culture: null,
     recipe: { base: keptCulture(lot)!.keeping.base, wantedVolumes: 2.5 },

@@ -7,7 +7,7 @@ import { plural } from '@/words/moment';
 import { hrefOf } from '../lots/href';
 import { useAct } from '../shell/act-context';
 import { RoundList } from './round-list';
-import { useFeeding } from '../starters/use-feeding';
+import { FeedButtons, RestButton } from './feed-buttons';
 
 interface Props {
   readonly task: Task;
@@ -102,36 +102,6 @@ export function TaskButtons({ task }: Props) {
         />
       );
   }
-}
-
-/** Fed, and into the fridge or out of it. */
-function RestButton({ task: { verb, lots, portions } }: Props) {
-  const act = useAct();
-  const lot = lots[0]!;
-  const place = verb === 'rest' ? 'fridge' : 'counter';
-  const { done } = useFeeding(lot, portions);
-  const both = () => {
-    done();
-    const words = place === 'fridge' ? `${lot.name} is fed and rests.` : `${lot.name} is awake and fed.`;
-    act({ kind: 'moved', lots: [lot.id], place }, words);
-  };
-  return <InkButton label={place === 'fridge' ? 'Fed and resting' : 'Awake and fed'} onPress={both} />;
-}
-
-function FeedButtons({ task }: Props) {
-  const act = useAct();
-  const lot = task.lots[0]!;
-  const { strainMl, done } = useFeeding(lot, task.portions);
-  const looked = (foam: 'none' | 'good', words: string) =>
-    act({ kind: 'observed', lotId: lot.id, signs: { foam } }, `${lot.name}: ${words}.`);
-  const label = strainMl > 0 ? 'Strained and fed' : 'Fed';
-  return (
-    <View style={styles.row}>
-      <InkButton label={label} hint={`${label} ${lot.name}`} style={styles.main} onPress={done} />
-      <InkButton quiet label="Foams" hint={`${lot.name} foams`} onPress={() => looked('good', 'good foam')} />
-      <InkButton quiet label="Flat" hint={`${lot.name} is flat`} onPress={() => looked('none', 'no foam')} />
-    </View>
-  );
 }
 
 const styles = StyleSheet.create({

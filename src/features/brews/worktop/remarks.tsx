@@ -14,12 +14,11 @@ import { Card } from '@/ui/controls/card';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { portionsWords, volume } from '@/words/amounts';
+import { portionsWords, volume, litres } from '@/words/amounts';
 import { cautionsOf } from '@/words/caution-words';
 import {
   alcoholPlain,
   costWords,
-  litres,
   phCaution,
   potWords,
   shortWords,

@@ -20,10 +20,19 @@ export interface Planned {
   readonly plan: ComposedPlan;
 }
 
-/** Works the worktop out. */
-export function planned(state: WorktopState, lots: readonly Lot[]): Result<Planned> {
-  const life = lifeOf(state, lots);
-  if (!life.ok) return life;
+/** Works the worktop out. @param sugarIn what a jar's liquid has left, g/L; by its kind when left out */
+export function planned(
+  state: WorktopState,
+  lots: readonly Lot[],
+  sugarIn?: (lot: Lot) => number | null,
+): Result<Planned> {
+  const chosen = lifeOf(state, lots);
+  if (!chosen.ok) return chosen;
+  const left = chosen.value.kind === 'lot' ? (sugarIn?.(chosen.value.lot) ?? null) : null;
+  const life =
+    chosen.value.kind === 'lot' && left !== null
+      ? success({ ...chosen.value, sugarGramsPerLitre: left })
+      : chosen;
   const plan = planComposition(state.composition, state.method, life.value);
   return plan.ok ? success({ life: life.value, plan: plan.value }) : plan;
 }

@@ -1,9 +1,7 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { celsiusAt } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
-import { useKeeper } from '@/store/keeper-context';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -12,7 +10,6 @@ import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { nameFault } from '../../forms/name-fault';
-import { useAct } from '../../shell/act-context';
 import { BeginRow } from './begin-row';
 import { Board } from './board';
 import { BackAgain, useDraft } from './draft';
@@ -24,7 +21,8 @@ import { MethodCard } from './method-card';
 import { Remarks } from './remarks';
 import { RowsCard } from './rows-card';
 import { ScaleCard } from './scale-card';
-import { beginningOf } from './start-brew';
+import { useBegin } from './use-begin';
+import { useSugarLeft } from '../../lots/use-sugar-left';
 import { WarmthRow } from './warmth-row';
 import { planned, unpitched } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
@@ -44,32 +42,17 @@ interface Props {
 
 /** A brew is composed: the jar fills, the account and the coming ferment move with every turn of an amount. */
 export function Worktop({ lots, begun, draft, onAfresh }: Props) {
-  const act = useAct();
-  const keeper = useKeeper();
-  const router = useRouter();
   const wide = useWide();
   const now = useNow();
-  const celsius = celsiusAt(useAppSelector(selectHousehold).warmths, 'counter', now);
+  const household = useAppSelector(selectHousehold);
+  const celsius = celsiusAt(household.warmths, 'counter', now);
   const [state, setState] = useState(begun);
   const dropIt = useDraft(draft, state, begun);
   const [open, setOpen] = useState<number | 'ml' | 'dose' | 'warmth' | 'water' | null>(null);
-  const [tried, setTried] = useState<'mixed' | 'steps' | null>(null);
-  const worked = planned(state, lots);
+  const worked = planned(state, lots, useSugarLeft());
   const unnamed = nameFault(state.name);
   const set = (change: Partial<WorktopState>) => setState({ ...state, ...change });
-  const begin = (how: 'mixed' | 'steps') => {
-    setTried(how);
-    if (!worked.ok || unnamed) return;
-    const beginning = beginningOf(state, worked.value, how);
-    if (!beginning.ok) return;
-    // Counter mode has its big buttons where the line with Undo would lie.
-    const said = `${state.name.trim()} is on its way.`;
-    const entry = how === 'steps' ? keeper.write(beginning.value) : act(beginning.value, said);
-    if (!entry) return;
-    dropIt();
-    router.replace(how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`);
-  };
-  const tryable = worked.ok && tried ? beginningOf(state, worked.value, tried) : worked;
+  const { begin, tried, fault } = useBegin(state, worked, dropIt);
   const shown = worked.ok ? worked.value : unpitched(state);
   const board = <Board state={state} worked={worked} shown={shown} />;
   const hand = (
@@ -122,7 +105,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
         onMethod={(method) => set({ method })}
       />
       <MeantCard state={state} onState={setState} />
-      <BeginRow fault={tried && !tryable.ok ? tryable.sentence : null} onBegin={begin}>
+      <BeginRow fault={fault} onBegin={begin}>
         <KeepRecipe state={state} onKept={(from) => set({ from })} />
       </BeginRow>
     </View>

@@ -1,12 +1,13 @@
 import { z } from 'zod';
-import { exampleStamp, exampleSubject, lots, place, stamp } from '../base';
+import { exampleStamp, exampleSubject, lots, place, stamp, Vessel } from '../base';
 
-/** Lots were carried to another place: chilled, rested, woken. */
+/** Lots were carried to another place (chilled, rested, woken), or moved whole into another vessel. */
 export const Moved = z.strictObject({
   ...stamp,
   kind: z.literal('moved'),
   lots,
   place,
+  vessel: Vessel.optional(),
 });
 export type Moved = z.infer<typeof Moved>;
 

@@ -1,0 +1,14 @@
+import { liquidsOf } from '@/core/forecast/liquids-of';
+import { sugarLeft } from '@/core/forecast/liquid-sugar';
+import type { Lot } from '@/core/lots/lot';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { quarter } from '@/words/moment';
+
+/** What a jar's liquid has left of its sugar now, g/L: by its own history; null for what is not alive. */
+export function useSugarLeft(): (lot: Lot) => number | null {
+  const kitchen = liquidsOf(useAppSelector(selectHousehold));
+  const now = quarter(useNow());
+  return (lot) => sugarLeft(lot, kitchen, now);
+}

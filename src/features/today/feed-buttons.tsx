@@ -1,0 +1,58 @@
+import { StyleSheet, View } from 'react-native';
+import type { Task } from '@/core/tasks/task';
+import { InkButton } from '@/ui/controls/ink-button';
+import { gap } from '@/ui/theme/shape';
+import { glanceWords } from '@/words/names';
+import { glanceAt } from '../lots/signs-for';
+import { useAct } from '../shell/act-context';
+import { useFeeding } from '../starters/use-feeding';
+
+interface Props {
+  readonly task: Task;
+}
+
+/** Fed, and into the fridge or out of it. */
+export function RestButton({ task: { verb, lots, portions } }: Props) {
+  const act = useAct();
+  const lot = lots[0]!;
+  const place = verb === 'rest' ? 'fridge' : 'counter';
+  const { done } = useFeeding(lot, portions);
+  const both = () => {
+    done();
+    const words = place === 'fridge' ? `${lot.name} is fed and rests.` : `${lot.name} is awake and fed.`;
+    act({ kind: 'moved', lots: [lot.id], place }, words);
+  };
+  return <InkButton label={place === 'fridge' ? 'Fed and resting' : 'Awake and fed'} onPress={both} />;
+}
+
+/** Fed as usual in one tap; beside it the two looks that a glance gives. */
+export function FeedButtons({ task }: Props) {
+  const act = useAct();
+  const lot = task.lots[0]!;
+  const { strainMl, done } = useFeeding(lot, task.portions);
+  const label = strainMl > 0 ? 'Strained and fed' : 'Fed';
+  return (
+    <View style={styles.row}>
+      <InkButton label={label} hint={`${label} ${lot.name}`} style={styles.main} onPress={done} />
+      {glanceAt(lot).map((signs) => {
+        const label = glanceWords(signs);
+        return (
+          <InkButton
+            key={label}
+            quiet
+            label={label}
+            hint={`${lot.name}: ${label.toLowerCase()}`}
+            onPress={() =>
+              act({ kind: 'observed', lotId: lot.id, signs }, `${lot.name}: ${label.toLowerCase()}.`)
+            }
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: gap.small },
+  main: { flexGrow: 1 },
+});
