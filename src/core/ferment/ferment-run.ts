@@ -42,9 +42,10 @@ export function beginRun(ferment: Ferment, member: Member): FermentRun {
   const { sugars, kept } = ferment;
   const run = emptyRun(ferment, member);
   const { y } = run;
-  y[SUCROSE] = sugars.sucrose;
-  y[GLUCOSE] = sugars.glucose;
-  y[FRUCTOSE] = sugars.fructose;
+  const before = eatenBefore(ferment, member);
+  y[SUCROSE] = sugars.sucrose * before.left;
+  y[GLUCOSE] = sugars.glucose * before.left;
+  y[FRUCTOSE] = sugars.fructose * before.left;
   y[CO2] = ferment.co2Volumes * gramsPerVolume;
   if (kept) fillKept(run, kept, member);
   else {
@@ -53,14 +54,22 @@ export function beginRun(ferment: Ferment, member: Member): FermentRun {
     y[YEAST] = dose.yeast * doseAlive * member.cells;
     y[LACTICS] = dose.lactics * member.bacteria * member.cells * doseAlive;
     y[ACETICS] = dose.acetics * doseAlive;
-    y[LACTIC] = ferment.brought?.lactic ?? dose.lacticAcid;
-    y[ACETIC] = ferment.brought?.acetic ?? 0;
-    y[ETHANOL] = ferment.brought?.ethanol ?? 0;
+    y[LACTIC] = (ferment.brought?.lactic ?? dose.lacticAcid) * before.made;
+    y[ACETIC] = (ferment.brought?.acetic ?? 0) * before.made;
+    y[ETHANOL] = (ferment.brought?.ethanol ?? 0) * before.made;
     y[YEAST_READY] = physiologicalState(dose.lagWork * member.lag * lagOfAged(doseAlive));
     y[LACTICS_READY] = y[YEAST_READY]!;
   }
   solveAcidity(run);
   return run;
+}
+
+/** A lively kitchen had eaten more of a living dose before it came, and made more of it: shares of what the usual one left and made. */
+function eatenBefore({ sugars, brought }: Ferment, { vigour }: Member): { left: number; made: number } {
+  const sugar = sugars.sucrose + sugars.glucose + sugars.fructose;
+  if (!brought || brought.eaten <= 0 || sugar <= 0) return { left: 1, made: 1 };
+  const eaten = Math.min(brought.eaten * vigour, brought.eaten + sugar);
+  return { left: (sugar + brought.eaten - eaten) / sugar, made: eaten / brought.eaten };
 }
 
 /** A kept jar: just begun, or as a well-kept one stands. */

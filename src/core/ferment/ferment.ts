@@ -81,8 +81,16 @@ export interface Ferment {
   readonly malic: number;
   readonly sugars: { readonly sucrose: number; readonly glucose: number; readonly fructose: number };
   readonly co2Volumes: number;
-  /** What a living dose had made before it came, g per litre of the jar; by its kind alone when left out. */
-  readonly brought?: { readonly ethanol: number; readonly lactic: number; readonly acetic: number };
+  /**
+   * What a living dose had made before it came, g per litre of the jar, and the sugar it had eaten for that since its last feed;
+   * by its kind alone when left out.
+   */
+  readonly brought?: {
+    readonly ethanol: number;
+    readonly lactic: number;
+    readonly acetic: number;
+    readonly eaten: number;
+  };
   readonly culture: Culture | null;
   readonly amountPerLitre: number;
   /** What lives of the dose after its age: 1 when fresh. */

@@ -10,7 +10,8 @@ import { endOf, jarEnd, membersOf } from './family-members';
 import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
-import { readsFor, rootFerment } from './living-liquid';
+import { cameIn } from './living-liquid';
+import { readsFor, rootFerment, type Came } from './root-ferment';
 import { starterQuestion, type DrawnQuestion } from './starter-question';
 import { isUnderPressure, lotAsk, type LotAsk } from './lot-ask';
 
@@ -53,7 +54,7 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
   if (!pitch) return null;
   const start = pitch.at;
   const tree = membersOf(root, find, cultures);
-  const rootPart = rootFerment(ask, pitch, jarEnd(root, start, ask.now));
+  const rootPart = rootFerment(ask, pitch, jarEnd(root, start, ask.now), (event: Came) => cameIn(event, ask));
   const branches: Branch[] = [];
   const indexOf = new Map<string, number>([[root.id, -1]]);
   const sealed = tree.filter(isUnderPressure).length;
@@ -120,7 +121,7 @@ function branchOf(
     afterEvent: first.length,
     liquidMl: liquid,
     warmths: ask.warmths,
-    reads: readsFor(ask),
+    reads: readsFor(ask, (event: Came) => cameIn(event, ask)),
     firstInflows,
   });
   return {

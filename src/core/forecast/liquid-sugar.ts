@@ -1,6 +1,7 @@
 import { movedBy, type Lot } from '../lots/lot';
 import { fermentableGrams, volumeOf } from '../matter/substances';
-import { cameIn, livingLiquid, type LiquidAsk } from './living-liquid';
+import { cameIn, livingLiquid } from './living-liquid';
+import type { LiquidAsk } from './root-ferment';
 
 /**
  * Sugar that went into a lot, g per litre of its liquid: what was added exactly, of what came from a living jar what that still

@@ -1,5 +1,5 @@
 import { lotOf, type Household } from '../journal/household';
-import type { LiquidAsk } from './living-liquid';
+import type { LiquidAsk } from './root-ferment';
 
 /** A household as living liquids are asked for: its jars, and how warm its places were. */
 export const liquidsOf = (household: Household): LiquidAsk => ({

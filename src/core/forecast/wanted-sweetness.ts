@@ -1,7 +1,7 @@
 import { volumesPerSugarGram } from '../gas/potential';
 import type { Lot } from '../lots/lot';
 import { mixedSugar } from './liquid-sugar';
-import type { LiquidAsk } from './living-liquid';
+import type { LiquidAsk } from './root-ferment';
 
 /**
  * Sweetness at which to bottle so that the fizz still to come leaves the drink about two thirds as sweet as it began.
