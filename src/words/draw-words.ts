@@ -44,3 +44,7 @@ export function competitionWords(
       : `Soonest for ${volume(Math.round(ml))} more: ${moment(quarter(soonest), now)}, fed and topped up on the way.`;
   return `${jar} is promised to ${others} (${volume(Math.round(promisedMl))}): ${left}. ${then}`;
 }
+
+/** That a new jar gives nothing yet, and when it may. */
+export const notYetWords = (readyAt: number, now: number): string =>
+  `About ${moment(quarter(readyAt), now)} it should be ready. Sooner, if it foams well when stirred: say so above.`;

@@ -28,6 +28,10 @@ export function warningWords(warning: AccountWarning): string {
     }
     case 'preserved':
       return `${ingredientOf(warning.what).name} names a preservative: sorbate, benzoate or sulphite slows a starter or stops it. Another bottle is surer; if it must be this one, pitch more and wait longer.`;
+    case 'nothing-alive':
+      return warning.boiled
+        ? 'Boiling kills the yeast on skins and petals: nothing alive is in this. Put some of it in raw once it is cool, or choose a starter.'
+        : 'Nothing in this brings life: no raw fruit, ginger or flower. Add some, or choose a starter.';
     case 'starves':
       return `A tea mother lives on tea: this is mostly juice with ${warning.teaGramsPerLitre < 0.1 ? 'no' : `${number(warning.teaGramsPerLitre)} g a litre of`} leaf. It turns yeasty and the mother starves. Brew at least half of it as sweet tea, and add the juice when you bottle.`;
     case 'too-sweet':

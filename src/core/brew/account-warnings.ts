@@ -9,6 +9,7 @@ import type { SugarAccount } from './sugar-account';
 export type AccountWarning =
   | { readonly kind: 'percent'; readonly meant: number; readonly mend: Mend }
   | { readonly kind: 'preserved'; readonly what: string }
+  | { readonly kind: 'nothing-alive'; readonly boiled: boolean }
   | { readonly kind: 'starves'; readonly teaGramsPerLitre: number }
   | {
       readonly kind: 'too-sweet';
@@ -23,6 +24,8 @@ export interface WarningAsk {
   readonly life: Life;
   /** Percent of sweetener by the water's weight that was meant, if it was said. */
   readonly meantPercent: number | null;
+  /** What of the portions stays raw: put in cold, or once it is cool. Nothing is said of life while this is left out. */
+  readonly raw?: readonly Portion[];
 }
 
 /** Tea that a mother needs, g of leaf a litre: practice, 4–8. */
@@ -40,19 +43,21 @@ export function cultureIdOf(life: Life, portions: readonly Portion[]): string | 
 }
 
 /**
- * What to be told before mixing: a percent that the spoons contradict, a preservative, a tea mother without tea, more sugar than
+ * What to be told before mixing: a percent that the spoons contradict, a preservative, nothing that lives, a tea mother without tea, more sugar than
  * the culture takes.
  *
  * @param cultures the table to look kinds up in
  */
 export function accountWarnings(
-  { portions, account, life, meantPercent }: WarningAsk,
+  { portions, account, life, meantPercent, raw }: WarningAsk,
   cultures: CultureTable = knownCultures,
 ): AccountWarning[] {
   const out: AccountWarning[] = [];
   const mend = meantPercent === null ? null : mendOf(portions, meantPercent);
   if (mend && meantPercent !== null) out.push({ kind: 'percent', meant: meantPercent, mend });
   for (const { what, preserved } of portions) if (preserved) out.push({ kind: 'preserved', what });
+  if (life.kind === 'bare' && raw && !raw.some(livesOn))
+    out.push({ kind: 'nothing-alive', boiled: portions.some(livesOn) });
   const culture = cultures(cultureIdOf(life, portions));
   if (culture?.keeping && isTea(culture.keeping.begin.body)) {
     const tea = teaPerLitre(portions, account.batchMl);
@@ -68,6 +73,10 @@ export function accountWarnings(
     });
   return out;
 }
+
+/** Whether something raw brings yeast on its skin or petals: fruit, ginger, flowers, herbs. Dried, pressed and pulped things do not. */
+const livesOn = ({ what, form }: Portion): boolean =>
+  form !== 'dried' && ['fruit', 'ginger', 'flower', 'herb', 'vegetable'].includes(ingredientOf(what).family);
 
 /** Leaves of the tea bush: what a mother lives on beside sugar. Rooibos and herbs are none. */
 const isTea = (what: string) => ['black-tea', 'green-tea'].includes(what);

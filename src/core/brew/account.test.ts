@@ -138,6 +138,19 @@ describe('warnings before anything is mixed', () => {
     ]);
     expect(warned(portions, jar, 6.5)).toEqual([]);
   });
+  test('a base on which nothing lives is questioned: all boiled, or nothing that brings life', () => {
+    const ginger = { what: 'ginger', grams: 60 };
+    const portions = [{ what: 'water', ml: 1000 }, ginger, { what: 'white-sugar', grams: 60 }];
+    const account = sugarAccount(portions, { ml: 0, residualSugar: 0 });
+    const said = (raw: Portion[], life: Life = { kind: 'bare' }, all = portions) =>
+      accountWarnings({ portions: all, account, life, meantPercent: null, raw });
+    expect(said([])).toEqual([{ kind: 'nothing-alive', boiled: true }]);
+    expect(said([{ what: 'lemon-juice', ml: 30 }])).toEqual([{ kind: 'nothing-alive', boiled: true }]);
+    expect(said([], undefined, portions.slice(0, 1))).toEqual([{ kind: 'nothing-alive', boiled: false }]);
+    expect(said([ginger])).toEqual([]);
+    expect(said([{ ...ginger, form: 'dried' }])).toHaveLength(1);
+    expect(said([], jar)).toEqual([]);
+  });
   test('a preservative, and a mother that would starve on juice', () => {
     const juice = { what: 'pear-juice', ml: 800 };
     expect(

@@ -148,8 +148,10 @@ export function stepsOf({ lot, from, around }: StepsAsk): BrewStep[] {
   const cooling = coolingOf(lot, around);
   const cool = cooling && cooling.from > pitchCelsius ? coolingMinutes(cooling, around) : null;
   return [
-    plain('water', { minutes: waterMinutes[method.water], way: method.water, waterMl }),
-    plain('clean', { minutes: cleaningMinutes[method.clean], way: method.clean }),
+    ...[
+      plain('water', { minutes: waterMinutes[method.water], way: method.water, waterMl }),
+      plain('clean', { minutes: cleaningMinutes[method.clean], way: method.clean }),
+    ].sort((a, b) => Number(takesANight(b)) - Number(takesANight(a))),
     ...(cut.length > 0 ? [plain('prepare', { portions: cut })] : []),
     ...(method.heat === 'none'
       ? []
@@ -236,6 +238,9 @@ function topUpOf(lot: Lot, from: Lot): readonly Portion[] {
 /** How the packet among what is to be pitched is woken; none when there is no packet. */
 const knownPacket = (living: readonly Portion[]) =>
   living.map(({ what }) => cultureOfIngredient(what)?.packet).find((packet) => packet !== undefined);
+
+/** What takes a night is begun the evening before: it stands before all that is done in an hour. */
+const takesANight = ({ minutes }: BrewStep): boolean => (minutes ?? 0) >= 8 * 60;
 
 /** The first step that was neither taken nor skipped; the number of steps when all are. */
 export const stepAt = (steps: readonly BrewStep[], lot: Pick<Lot, 'steps'>): number => {

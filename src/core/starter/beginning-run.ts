@@ -121,3 +121,21 @@ export const isBeginning = (lot: Lot, run: BeginningRun, cultures: CultureTable 
   (cultures(lot.culture)?.keeping?.renews === true ||
     !lot.events.some(({ kind }) => kind === 'went' || kind === 'came')) &&
   (run.day < run.steps.at(-1)!.step.day + 1 || run.givenUp);
+
+/**
+ * When a new jar is first to be drawn from, by the guide of its first days; the one answer for all who ask.
+ *
+ * @returns ms; null for a jar that has come so far, or has no first days (grains go straight in)
+ */
+export function firstReadyAt(
+  lot: Lot,
+  warmths: Warmths,
+  now: number,
+  cultures: CultureTable = knownCultures,
+): number | null {
+  const renews = cultures(lot.culture)?.keeping?.renews === true;
+  const run = lot.role === 'starter' && !renews ? beginningOf(lot, warmths, now, cultures) : null;
+  if (!run || !isBeginning(lot, run, cultures)) return null;
+  const last = run.steps.at(-1)!;
+  return last.shown || last.at <= now ? null : last.at;
+}

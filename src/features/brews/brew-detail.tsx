@@ -55,10 +55,12 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
       {knownCultures(lot.culture)?.bare ? <BeginningGuide lot={lot} now={now} /> : null}
       <LotActs lot={lot} />
       {row.stage === 'mixed' ? (
-        <Note tone="caution">
-          Let it cool below 30 °C first: cool to the touch is where batches die. A lidded 5 L pot takes about
-          six hours, an ice bath half an hour.
-        </Note>
+        isHot(lot) ? (
+          <Note tone="caution">
+            Let it cool below 30 °C first: cool to the touch is where batches die. A lidded 5 L pot takes
+            about six hours, an ice bath half an hour.
+          </Note>
+        ) : null
       ) : (
         <ForecastSection
           lot={forecastLot(row, (id) => book.lotAnswer(id)?.chill?.latest ?? Infinity)}
@@ -73,6 +75,10 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
     </Screen>
   );
 }
+
+/** Whether a brew comes from the stove: cold bases need no cooling. */
+const isHot = ({ recipe }: Lot): boolean =>
+  recipe?.method === undefined || recipe.method.heat !== 'none' || recipe.method.water === 'boiled';
 
 /** Whether a brew day was begun step by step and is not over. */
 const stepsLeft = ({ brew, stage }: BrewRow): boolean =>

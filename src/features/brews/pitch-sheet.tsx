@@ -4,9 +4,11 @@ import { pitchCheck } from '@/core/brew/pitch-check';
 import { lotOf } from '@/core/journal/household';
 import { solidGrams } from '@/core/matter/contents';
 import { parseNumber } from '@/core/measures/parse-measure';
+import { firstReadyAt } from '@/core/starter/beginning-run';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -14,6 +16,7 @@ import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { volume } from '@/words/amounts';
+import { moment, quarter } from '@/words/moment';
 import { lotName } from '@/words/names';
 import { FeltWarmth } from '../lots/felt-warmth';
 import { openLots } from '../lots/other-lots';
@@ -53,6 +56,8 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
   });
   const typed = useWatch({ control: form.control }) as PitchValues;
   const jar = lotOf(household, typed.from);
+  const now = useNow();
+  const ready = jar ? firstReadyAt(jar, household.warmths, now) : null;
   const weighed = jar !== undefined && byGrams(jar, planned);
   const celsius = parseNumber(typed.celsius ?? '');
   const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius, isGrains(jar, planned)) : null;
@@ -116,7 +121,9 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
             ? undefined
             : weighed
               ? `${isPacket(jar) ? 'Wake it in water first' : 'Drained in a plastic sieve'}; ${Number(solidGrams(jar.contents).toFixed(1))} g are left`
-              : `${jar.name} can give ${volume(Math.round(mostDrawableMl(jar)))} now`
+              : ready === null
+                ? `${jar.name} can give ${volume(Math.round(mostDrawableMl(jar)))} now`
+                : `${jar.name} is new: ready about ${moment(quarter(ready), now)}`
         }
       />
       {jar && !weighed && jar.role === 'starter' ? (

@@ -21,6 +21,7 @@ import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { baseWords } from '@/words/base-words';
+import { drinksNamed } from '@/core/recipes/drink-names';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { jarFor } from '../brews/worktop/worktop-life';
 import { accountOf } from './recipe-facts';
@@ -52,13 +53,17 @@ export function RecipesScreen() {
   const lives = (recipe: Recipe) =>
     knownCultures(recipe.culture)?.bare != null || jarFor(recipe.culture, lots) !== null;
   const wanted = text.trim().toLowerCase();
+  const named = drinksNamed(wanted);
   const shown = all
     .filter((recipe) => filter === 'all' || (filter === 'own' ? !fromLibrary.has(recipe.id) : lives(recipe)))
     .filter(
       (recipe) =>
         wanted === '' ||
         recipe.name.toLowerCase().includes(wanted) ||
-        recipe.lines.some(({ what }) => ingredientOf(what).name.toLowerCase().includes(wanted)),
+        named.cultures.includes(recipe.culture) ||
+        recipe.lines.some(
+          ({ what }) => named.whats.includes(what) || ingredientOf(what).name.toLowerCase().includes(wanted),
+        ),
     )
     .sort((a, b) => (b.rating ?? 0) - (a.rating ?? 0));
   return (

@@ -1,5 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { drinksNamed } from '@/core/recipes/drink-names';
+import { recipeVersions } from '@/core/recipes/kept-recipe';
 import { everyLot } from '@/core/journal/household';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -23,9 +25,35 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
     .filter(({ name }) => wanted !== '' && name.toLowerCase().includes(wanted))
     .sort((a, b) => b.lot.begunAt - a.lot.begunAt)
     .slice(0, shown);
+  const named = drinksNamed(wanted);
+  const recipes =
+    wanted === ''
+      ? []
+      : [...recipeVersions(household).values()]
+          .map((versions) => versions.at(-1)!)
+          .filter(
+            ({ name, culture, lines }) =>
+              name.toLowerCase().includes(wanted) ||
+              named.cultures.includes(culture) ||
+              lines.some(({ what }) => named.whats.includes(what)),
+          )
+          .slice(0, shown);
   return (
     <Sheet title="Find" onClose={onClose}>
-      <TextBox label="Name" value={text} onChange={setText} hint="A starter, a brew, a bottle" />
+      <TextBox label="Name" value={text} onChange={setText} hint="A starter, a brew, a bottle, a recipe" />
+      {recipes.map(({ id, version, name }) => (
+        <Press
+          key={id}
+          role="link"
+          aria-label={`Recipe: ${name}`}
+          onPress={() => {
+            onClose();
+            router.navigate(`/brews/recipe?id=${id}&version=${version}`);
+          }}
+        >
+          <Text>{`Recipe: ${name}`}</Text>
+        </Press>
+      ))}
       {found.map(({ lot, name }) => (
         <Press
           key={lot.id}

@@ -4,8 +4,11 @@ import type { Culture, Keeping } from '@/core/cultures/culture';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { leastDrawMl, mostDrawableMl } from '@/core/starter/draw-plan';
+import { firstReadyAt } from '@/core/starter/beginning-run';
 import { usualFeed } from '@/core/starter/feed-plan';
 import { renewalOf } from '@/core/starter/renewal';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
@@ -13,7 +16,7 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords, volume } from '@/words/amounts';
-import { doseNowWords, drawSpanWords, restWords } from '@/words/draw-words';
+import { doseNowWords, drawSpanWords, notYetWords, restWords } from '@/words/draw-words';
 import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
 import { drawReason } from '@/words/draw-reason';
@@ -39,23 +42,26 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
   const most = mostDrawableMl(lot);
   const renewal = renewalOf(lot);
   const feed = renewal?.portions ?? usualFeed(lot);
+  const ready = firstReadyAt(lot, useAppSelector(selectHousehold).warmths, now);
+  const shown = !asleep && ready === null;
   return (
     <Card label="When to draw" testID="draw-card">
       <Text as="subheading" level={2}>
-        {titleOf(asleep, most, renewal)}
+        {ready === null ? titleOf(asleep, most, renewal) : 'Not to be drawn from yet'}
       </Text>
       {asleep ? <Text testID="rest-chances">{restWords(culture.keeping)}</Text> : null}
-      {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
-      {!asleep && !answer ? <Text>Reckoning how lively it is…</Text> : null}
-      {answer && !asleep ? (
+      {ready === null ? null : <Text testID="not-yet">{notYetWords(ready, now)}</Text>}
+      {shown && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
+      {shown && !answer ? <Text>Reckoning how lively it is…</Text> : null}
+      {answer && shown ? (
         <Text color={roles.softText} testID="liveliness">
           {`${keptCold ? 'Alive' : 'Liveliness'} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
         </Text>
       ) : null}
-      {answer && !asleep ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}
+      {answer && shown ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}
       <Claims jar={lot} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'center' }}>
-        {most >= leastDrawMl && !asleep ? (
+        {most >= leastDrawMl && shown ? (
           <InkButton
             quiet
             label="Brew a soda from it"

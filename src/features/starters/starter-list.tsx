@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { firstKind, knownCultures } from '@/core/cultures/registry';
 import { everyLot } from '@/core/journal/household';
 import { levelMl, solidGrams } from '@/core/matter/contents';
+import { firstReadyAt } from '@/core/starter/beginning-run';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
@@ -18,7 +19,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { volume } from '@/words/amounts';
-import { duration } from '@/words/moment';
+import { duration, moment, quarter } from '@/words/moment';
 import { livelyWord } from '@/words/reasons';
 import { useBook } from '../forecasting/book';
 import { StarterJar } from './starter-jar';
@@ -82,6 +83,7 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
   const answer = useBook().starterAnswer(lot.id);
+  const ready = firstReadyAt(lot, useAppSelector(selectHousehold).warmths, now);
   const packet = lot.vessel.kind === 'packet';
   const culture = knownCultures(lot.culture);
   const keptCold = culture?.keeping?.ripe.by === 'alive';
@@ -109,7 +111,7 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
             <Text>
               {packet
                 ? `${Number(solidGrams(lot.contents).toFixed(1))} g`
-                : `${volume(Math.round(levelMl(lot.contents)))}, up to ${volume(Math.round(mostDrawableMl(lot)))} to draw`}
+                : `${volume(Math.round(levelMl(lot.contents)))}, ${ready === null ? `up to ${volume(Math.round(mostDrawableMl(lot)))} to draw` : `to draw from about ${moment(quarter(ready), now)}`}`}
             </Text>
           </View>
         </View>

@@ -1,5 +1,9 @@
+import { useState } from 'react';
 import type { WayToBegin } from '@/core/cultures/guides/guide';
+import { waysToBegin } from '@/core/cultures/guides/registry';
+import { drinksNamed } from '@/core/recipes/drink-names';
 import { Choice } from '@/ui/controls/choice';
+import { TextBox } from '@/ui/controls/text-box';
 import { wayGroups, waysOf } from './begin-form';
 
 /** What is begun, and from what where there is more than one way. */
@@ -11,8 +15,28 @@ export function WayChoice({
   readonly onWay: (id: string) => void;
 }) {
   const ways = waysOf(way.group);
+  const [sought, setSought] = useState('');
+  const { cultures } = drinksNamed(sought);
+  const found = waysToBegin.filter(({ culture }) => cultures.includes(culture.id));
   return (
     <>
+      <TextBox
+        label="Its name, if you know it by another"
+        value={sought}
+        onChange={setSought}
+        hint="Tepache, tibicos, scoby…"
+      />
+      {found.length > 0 ? (
+        <Choice
+          label="Known as that"
+          options={found.map(({ way: { id, group, name } }) => ({ value: id, label: `${group}, ${name}` }))}
+          value={null}
+          onChange={(id) => {
+            setSought('');
+            onWay(id);
+          }}
+        />
+      ) : null}
       <Choice
         label="Kind"
         options={wayGroups.map((group) => ({ value: group, label: group }))}

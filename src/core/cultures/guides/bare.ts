@@ -50,7 +50,7 @@ export const peel: Guide = {
   ways: [
     {
       id: 'peel',
-      group: 'Peel, no starter',
+      group: 'Peel: tepache',
       name: 'pineapple rind and core',
       makes: 'brew',
       water: 0.6,

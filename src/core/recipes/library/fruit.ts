@@ -106,8 +106,8 @@ export const fruitRecipes = [
   }),
   libraryRecipe({
     id: 'rind-fennel',
-    name: 'Pineapple rind and fennel seed',
-    about: 'Rind and core bring the life; stir it twice a day, and run it a second time.',
+    name: 'Tepache with fennel seed',
+    about: 'Pineapple rind and core bring the life; stir it twice a day, and run it a second time.',
     base: 'peel',
     culture: 'peel',
     dosePerLitre: 0,

@@ -1,12 +1,15 @@
 import { View } from 'react-native';
 import type { Lot } from '@/core/lots/lot';
 import { solidGrams } from '@/core/matter/contents';
+import { firstReadyAt } from '@/core/starter/beginning-run';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
 import { gap } from '@/ui/theme/shape';
 import { grams, millilitres, volume } from '@/words/amounts';
+import { moment, quarter } from '@/words/moment';
 import { lotName } from '@/words/names';
 import { isPacket } from '../../forms/packet-dose';
 import { AmountRow } from './amount-row';
@@ -27,7 +30,9 @@ interface Props {
 /** What brings a brew to life, and how much of it, turned like any other amount. */
 export function LifeCard({ state, lots, celsius, open, onOpen, onState }: Props) {
   const household = useAppSelector(selectHousehold);
+  const now = useNow();
   const found = lotOfLife(state.life, lots);
+  const ready = found ? firstReadyAt(found.lot, household.warmths, now) : null;
   const lives = [
     ...lots.flatMap((lot) => {
       const name = lotName(lot, household);
@@ -57,7 +62,7 @@ export function LifeCard({ state, lots, celsius, open, onOpen, onState }: Props)
           family="culture"
           name={found.grains ? (isPacket(found.lot) ? 'Yeast' : 'Grains') : 'Starter to draw'}
           amount={found.grains ? grams(state.composition.dose) : millilitres(state.composition.dose)}
-          beside={canGive(found.lot, found.grains)}
+          beside={canGive(found.lot, found.grains, now, ready)}
           followed={state.followed.includes('dose')}
           open={open}
           onPress={onOpen}
@@ -69,7 +74,8 @@ export function LifeCard({ state, lots, celsius, open, onOpen, onState }: Props)
   );
 }
 
-function canGive(lot: Lot, byGrams: boolean): string {
+function canGive(lot: Lot, byGrams: boolean, now: number, readyAt: number | null): string {
+  if (readyAt !== null && !byGrams) return `${lot.name} is new: ready about ${moment(quarter(readyAt), now)}`;
   return byGrams
     ? `${lot.name} has ${grams(Number(solidGrams(lot.contents).toFixed(1)))}`
     : `${lot.name} can give ${volume(Math.round(mostDrawableMl(lot)))}`;

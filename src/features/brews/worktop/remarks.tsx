@@ -27,7 +27,7 @@ import {
 } from '@/words/worktop-words';
 import { Claims } from '../../starters/claims-later';
 import { lotOfLife } from './worktop-life';
-import type { Planned } from './worktop-plan';
+import { rawIn, type Planned } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
 
 interface Props {
@@ -61,7 +61,13 @@ function Account({ state, planned }: { readonly state: WorktopState; readonly pl
   const { account, draw, portions } = plan.brew;
   const lot = life.kind === 'lot' ? life.lot : null;
   const meant = parseNumber(state.meant);
-  const warnings = accountWarnings({ portions, account, life, meantPercent: meant > 0 ? meant : null });
+  const warnings = accountWarnings({
+    portions,
+    account,
+    life,
+    meantPercent: meant > 0 ? meant : null,
+    ...(state.life === 'bare' ? { raw: rawIn(state) } : {}),
+  });
   const pot = state.potMl === null ? null : potWords(potFits(plan.pot, state.potMl), state.potMl);
   const remark = sugarRemark(account.totalGramsPerLitre);
   const bought = portions.filter(({ what }) => what !== 'water').length;

@@ -2,6 +2,7 @@ import type { Life } from '@/core/brew/brew-plan';
 import { planComposition, type ComposedPlan } from '@/core/brew/compose-plan';
 import type { BaseKind } from '@/core/matter/base-kinds';
 import type { Lot } from '@/core/lots/lot';
+import type { Portion } from '@/core/matter/portion';
 import { baseOf } from '@/core/recipes/import-recipe';
 import { success, type Result } from '@/core/result';
 import { lifeOf } from './worktop-life';
@@ -43,3 +44,7 @@ export function unpitched(state: WorktopState): Planned | null {
   const plan = planComposition({ ...state.composition, dose: 0 }, state.method, life);
   return plan.ok ? { life, plan: plan.value } : null;
 }
+
+/** What stays raw: put in cold, or once it is cool. */
+export const rawIn = ({ composition }: WorktopState): Portion[] =>
+  composition.rows.filter(({ when }) => when === 'cold' || when === 'last').map(({ portion }) => portion);
