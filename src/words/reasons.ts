@@ -53,6 +53,7 @@ export function livelyWord(answer: StarterAnswer | null, cold: boolean, keptCold
   const [, , middle] = answer.now;
   if (middle >= 0.85) return 'at its liveliest';
   if (middle >= 0.6) return 'lively';
+  if (answer.opens === 'open' && middle >= 0.5) return 'lively';
   if (answer.opens === 'ripening') return 'ripening';
   if (answer.opens === 'cycle') return 'at work';
   return middle >= 0.35 ? 'tiring' : 'hungry';

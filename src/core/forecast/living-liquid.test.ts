@@ -126,3 +126,16 @@ describe('what is left in a living jar', () => {
     expect(sugarLeft(lotOf(kitchen.household, syrup)!, liquidsOf(kitchen.household), at(5))).toBeNull();
   });
 });
+
+test('a room that was only felt leaves twice the doubt about its warmth', () => {
+  const deviationOf = (felt: boolean) => {
+    const kitchen = new TestKitchen(22);
+    if (felt) kitchen.at(-0.5, { kind: 'temperature-set', place: 'counter', celsius: 25, felt: true });
+    const bug = fedBug(kitchen, -96, -1, 2);
+    const brew = kitchen.brew(-2, 160);
+    kitchen.draw(0, bug, brew, 150);
+    return kitchen.question(brew, 20).family.root.kitchen?.offset.deviation;
+  };
+  expect(deviationOf(false)).toBeUndefined();
+  expect(deviationOf(true)).toBeCloseTo(2.2, 9);
+});

@@ -1,7 +1,7 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import { bases } from '../ferment/bases';
 import { usualVigourSpread, type Ferment, type Inflow } from '../ferment/ferment';
-import type { Warmths } from '../kitchen/places';
+import { saidAt, type Warmths } from '../kitchen/places';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { livesAt, type LotFinder, type Pitch } from '../lots/pitch';
 import type { BaseKind } from '../matter/base-kinds';
@@ -9,6 +9,7 @@ import { nothing, plus, times, volumeOf, type Amounts } from '../matter/substanc
 import type { Learned } from './lessons';
 import { readingsWithin } from './lot-readings';
 import { liquidChange, soluteOf, stretchOf, type InflowReader } from './lot-stages';
+import { usualKitchen } from './usual-kitchen';
 import { doseAliveOf } from './waited';
 
 const hourMs = 3_600_000;
@@ -41,6 +42,9 @@ interface RootAsk extends LiquidAsk {
 
 /** Kitchens asked: so many that chances lie within two points of what thousands say, nearly always. */
 const kitchens = { usual: 720, overMonths: 96 } as const;
+
+/** A kitchen whose warmth was only felt: twice as unsure as one that was read. */
+const feltKitchen = { ...usualKitchen, offset: { mean: 0, deviation: 2 * usualKitchen.offset.deviation } };
 
 /** The ferment of a brew from its pitch until `end`, an instant. */
 export function rootFerment(ask: RootAsk, pitch: Pitch, end: number, came: CameInReader): Ferment {
@@ -79,7 +83,7 @@ export function rootFerment(ask: RootAsk, pitch: Pitch, end: number, came: CameI
     doseAlive: doseAliveOf(pitch, ask.find, ask.warmths),
     vigour: learned?.vigour ?? 1,
     vigourSpread: learned?.spread ?? pitch.culture.vigourSpread ?? usualVigourSpread,
-    kitchen: learned?.kitchen ?? null,
+    kitchen: learned?.kitchen ?? (saidAt(ask.warmths, root.place, start)?.felt ? feltKitchen : null),
     kept: null,
     stages,
     readings: readingsWithin(root, start, total),

@@ -9,7 +9,18 @@ export interface WarmthStep {
   /** Half the difference of day and night, °C, and the local offset it was said at, minutes east of UTC. */
   readonly swing?: number | undefined;
   readonly offset?: number | undefined;
+  /** Said by feel: such a word may be some degrees off. */
+  readonly felt?: true | undefined;
 }
+
+/** How warm a place feels, and about how warm that is, °C: practice; people differ by two degrees and more. */
+export const feltRooms = [
+  { word: 'cold', celsius: 14 },
+  { word: 'cool', celsius: 18 },
+  { word: 'mild', celsius: 21 },
+  { word: 'warm', celsius: 25 },
+  { word: 'hot', celsius: 30 },
+] as const;
 
 /** Temperature histories, in order of time. A place never spoken of follows the counter. */
 export type Warmths = Readonly<Partial<Record<PlaceId, readonly WarmthStep[]>>>;

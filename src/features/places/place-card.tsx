@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { celsiusAt, meanOfShown, saidAt, type PlaceId } from '@/core/kitchen/places';
+import { celsiusAt, feltRooms, meanOfShown, saidAt, type PlaceId } from '@/core/kitchen/places';
 import { toStep } from '@/core/measures/sensible';
 import { clockNow } from '@/store/environment';
 import { selectHousehold } from '@/store/selectors';
@@ -13,6 +13,7 @@ import { Icon } from '@/ui/icons/icon';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { placeWords } from '@/words/names';
+import { ByThermometer } from './by-thermometer';
 import { useAct } from '../shell/act-context';
 
 const swings = [
@@ -83,8 +84,29 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
         </Press>
       </View>
       <Text color={roles.softText}>{said ? hints[place] : `${hints[place]} ${followed(place)}`}</Text>
+      <ByThermometer
+        name={name}
+        onRead={(read) =>
+          act(
+            { kind: 'temperature-set', place, celsius: read },
+            `${name} at ${read.toFixed(1)} °C. Every window moved with it.`,
+          )
+        }
+      />
       {place === 'fridge' ? null : (
         <>
+          <Choice
+            titled
+            label={`${name}, by feel`}
+            options={feltRooms.map(({ word, celsius: value }) => ({ value, label: capital(word) }))}
+            value={said?.felt ? (said.celsius as (typeof feltRooms)[number]['celsius']) : null}
+            onChange={(value) =>
+              act(
+                { kind: 'temperature-set', place, celsius: value, felt: true },
+                `${name}: about ${value} °C by feel. Ranges are wider until a thermometer says more.`,
+              )
+            }
+          />
           <Text as="strong">Day against night</Text>
           <Choice
             label={`${name}, day and night`}

@@ -3,7 +3,8 @@ import type { Fold } from '../../bench';
 export const temperatureSet: Fold<'temperature-set'> = {
   subjects: (entry) => [`place:${entry.place}`],
   fold: (bench, entry) => {
-    const { at, celsius, swing, offset } = entry;
-    bench.warm(entry.place, swing ? { at, celsius, swing, offset } : { at, celsius });
+    const { at, celsius, swing, offset, felt } = entry;
+    const step = { at, celsius, ...(felt ? { felt } : {}) };
+    bench.warm(entry.place, swing ? { ...step, swing, offset } : step);
   },
 };

@@ -9,6 +9,8 @@ export const TemperatureSet = z.strictObject({
   celsius: roomCelsius,
   /** Half the difference of day and night. */
   swing: z.number().min(0).max(15).optional(),
+  /** Said by feel, without a thermometer. */
+  felt: z.literal(true).optional(),
 });
 export type TemperatureSet = z.infer<typeof TemperatureSet>;
 
