@@ -57,3 +57,7 @@ export async function scaleBy(page: Page, way: string, box: string, amount: stri
   await field(page, box).fill(amount);
   await button(page, 'Scale it').click();
 }
+
+/** A chip of a group where several may be chosen. */
+export const chipIn = (page: Page, group: string, name: string) =>
+  page.getByRole('group', { name: group, exact: true }).getByRole('checkbox', { name, exact: true }).click();

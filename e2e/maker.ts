@@ -105,16 +105,14 @@ export class Maker {
 
   /** Opens one of the acts of a lot's row. */
   async act(name: string) {
-    await this.page
-      .getByRole('group', { name: 'Acts' })
-      .getByRole('button', { name, exact: true })
-      .click();
+    await this.page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();
   }
 
   /** Adds amounts to the lot that is shown, looking up what has no box yet. */
   async add(amounts: Amounts, done: 'Added' | 'Fed' = 'Added') {
     await this.act('Add');
     const on = sheet(this.page);
+    await expect(on.getByRole('button', { name: done, exact: true })).toBeVisible();
     for (const [label, amount] of Object.entries(amounts)) {
       const box = on.getByRole('textbox', { name: label, exact: true });
       if (!(await box.isVisible())) await this.pick(label, label, on);

@@ -1,4 +1,4 @@
-import { nothing, type Substance } from './substances';
+import { gramsIn, nothing, type Substance } from './substances';
 import type { Ingredient } from './ingredient';
 
 /** An ingredient that a maker described: a name, what it is like, and what is known of it beyond that. */
@@ -61,9 +61,12 @@ export function ownIngredient(id: string, own: OwnIngredient, like: Ingredient):
   const out: Record<Substance, number> = { ...nothing, ...like.composition };
   share(out, sweet, own.sugar, 'glucose', 'fructose');
   share(out, sour, own.acid, 'citric', 'citric');
+  // What was stated stands; what it is like has the other shrinks to the room that is left.
+  if (own.acid === null) within(out, sour, 1 - sum(out, sweet));
+  else if (own.sugar === null) within(out, sweet, 1 - sum(out, sour));
   // Water makes up what is left; where sugar and acid leave too little room, the rest shrinks.
-  const named = [...sweet, ...sour].reduce((sum, key) => sum + out[key], 0);
-  const rest = Object.values(out).reduce((sum, each) => sum + each, 0) - named - out.water;
+  const named = sum(out, [...sweet, ...sour]);
+  const rest = gramsIn(out) - named - out.water;
   const room = Math.max(0, 1 - named);
   const shrink = rest > room ? room / rest : 1;
   const kept = new Set<string>([...sweet, ...sour, 'water']);
@@ -82,6 +85,14 @@ export function ownIngredient(id: string, own: OwnIngredient, like: Ingredient):
   };
 }
 
+const sum = (of: Record<Substance, number>, keys: readonly Substance[]): number =>
+  keys.reduce((total, key) => total + of[key], 0);
+
+function within(out: Record<Substance, number>, keys: readonly Substance[], room: number) {
+  const there = sum(out, keys);
+  if (there > room) for (const key of keys) out[key] *= Math.max(0, room) / there;
+}
+
 /** Substances of a kind brought to a stated mass, in the proportions they stand; of both given where there were none. */
 function share(
   out: Record<Substance, number>,
@@ -91,7 +102,7 @@ function share(
   second: Substance,
 ) {
   if (stated === null) return;
-  const there = keys.reduce((sum, key) => sum + out[key], 0);
+  const there = sum(out, keys);
   if (there > 0) for (const key of keys) out[key] *= stated / 100 / there;
   else {
     out[first] += stated / 200;

@@ -36,7 +36,7 @@ const own = ingredientIds.flatMap((id) => {
 });
 
 /** "Maracuja" is passion fruit: its juice, concentrate and purée are maracuja's too. */
-const pressed = listed(moreNames).flatMap(([name, id]) =>
+const pressed = [...own, ...listed(moreNames)].flatMap(([name, id]) =>
   (
     [
       ['juice', 'juice'],
@@ -62,7 +62,8 @@ const firstName = new Map<string, string>();
 for (const [name, id] of [...listed(firstNames), ...idByName])
   if (!firstName.has(id) && idByName.get(name) === id) firstName.set(id, name);
 /**
- * Ingredients that a text may mean, the likeliest first: by any name, in one or many, with or without accents.
+ * Ingredients that a text may mean, the likeliest first: by any name, in one or many, with or without accents, its words in any
+ * order.
  *
  * @param text what was typed so far
  * @param names what may be meant, by plain name
@@ -74,12 +75,22 @@ export function findIngredients(text: string, names: ReadonlyMap<string, string>
   const exact = names.get(wanted);
   const starts: string[] = [];
   const holds: string[] = [];
+  const words: string[] = [];
+  const each = wanted.split(' ');
   for (const [name, id] of names) {
     if (name.startsWith(wanted)) starts.push(id);
     else if (wanted.length > 2 && name.includes(wanted)) holds.push(id);
+    else if (each.length > 1 && each.every((word) => ` ${name}`.includes(` ${word}`))) words.push(id);
   }
   const byLength = (a: string, b: string) => ingredientOf(a).name.length - ingredientOf(b).name.length;
-  return [...new Set([...(exact ? [exact] : []), ...starts.sort(byLength), ...holds.sort(byLength)])];
+  return [
+    ...new Set([
+      ...(exact ? [exact] : []),
+      ...starts.sort(byLength),
+      ...holds.sort(byLength),
+      ...words.sort(byLength),
+    ]),
+  ];
 }
 
 /** The table's names and a maker's own, which go first. */

@@ -122,6 +122,14 @@ export const isBeginning = (lot: Lot, run: BeginningRun, cultures: CultureTable 
     !lot.events.some(({ kind }) => kind === 'went' || kind === 'came')) &&
   (run.day < run.steps.at(-1)!.step.day + 1 || run.givenUp);
 
+/** Whether it was last seen to foam well: what is seen goes before any guide. */
+function foamsWell({ events }: Lot, now: number): boolean {
+  const seen = events.flatMap((event) =>
+    event.kind === 'read' && event.at <= now ? event.readings.filter(({ kind }) => kind === 'foam') : [],
+  );
+  return ['good', 'riding'].includes(String(seen.at(-1)?.value));
+}
+
 /**
  * When a new jar is first to be drawn from, by the guide of its first days; the one answer for all who ask.
  *
@@ -136,6 +144,7 @@ export function firstReadyAt(
   const renews = cultures(lot.culture)?.keeping?.renews === true;
   const run = lot.role === 'starter' && !renews ? beginningOf(lot, warmths, now, cultures) : null;
   if (!run || !isBeginning(lot, run, cultures)) return null;
+  if (foamsWell(lot, now)) return null;
   const last = run.steps.at(-1)!;
   return last.shown || last.at <= now ? null : last.at;
 }

@@ -37,8 +37,9 @@ export const usualSweetener = (lot: Lot): string =>
 const habit = { least: 0.25, most: 3 } as const;
 
 /** What a jar was fed the last time, flavourings included; null when it never was, or not as a habit. */
-function lastFeed(lot: Lot, ruleSugarGrams: number): readonly Portion[] | null {
-  for (let i = lot.events.length - 1; i > 0; i--) {
+function lastFeed(lot: Lot, ruleSugarGrams: number, renews: boolean): readonly Portion[] | null {
+  // What grains were begun with is what they get with every cycle; a bug is begun with more than its feeds.
+  for (let i = lot.events.length - 1; i >= (renews ? 0 : 1); i--) {
     const event = lot.events[i]!;
     if (event.kind !== 'added') continue;
     const fed = event.portions.filter(({ what }) => ingredientOf(what).family !== 'culture');
@@ -84,24 +85,33 @@ export function usualFeed(
   const mark = lot.markMl;
   const sugarGrams = feed.sugarShare * mark;
   const { minerals, wet } = bySchool(lot, culture);
-  const last = sugarGrams > 0 ? lastFeed(lot, sugarGrams) : null;
+  const last = sugarGrams > 0 ? lastFeed(lot, sugarGrams, renews) : null;
   const plantGrams = last
     ? last.filter((portion) => !isWater(portion)).reduce((sum, portion) => sum + gramsOfPortion(portion), 0) -
       sugarOfPortions(last)
     : feed.bodyShare * mark;
   const room = mark - atLevelMl - (renews ? 0 : plantGrams * feedRiseMlPerGram);
   const water = Math.max(0, sensibleMillilitres(room)) + (sugarGrams > 0 ? wet : 0);
-  const portions = last ? feedAgain(last, renews, water) : byRule(lot, culture, mark);
+  const portions = last ? feedAgain(last, renews, water) : byRule(lot, culture, mark, water);
   if (minerals > 0 && !portions.some(({ what }) => what === 'baking-soda'))
     portions.push({ what: 'baking-soda', grams: minerals });
   return water > 0 && sugarGrams > 0 ? [...portions, { what: 'water', ml: water }] : portions;
 }
 
 /** Plant and sugar by the kind's rule. */
-function byRule(lot: Lot, { keeping }: { readonly keeping: Keeping }, mark: number): Portion[] {
-  const { feed, begin } = keeping;
+function byRule(
+  lot: Lot,
+  { keeping }: { readonly keeping: Keeping },
+  mark: number,
+  waterMl: number,
+): Portion[] {
+  const { feed, begin, renews } = keeping;
   const bodyGrams = feed.bodyShare * mark;
-  const sugarGrams = feed.sugarShare * mark;
+  // Fresh sugar water is sweetened by its own water; what tops up a jar that is seldom fed, as it was begun.
+  const sugarGrams =
+    renews && waterMl > 1
+      ? feed.sugarShare * waterMl
+      : feed.sugarShare * mark + (feed.everyHours > 48 ? begin.sugarShare[0] * waterMl : 0);
   const body = lastGiven(lot, (family) => !['water', 'sugar', 'syrup'].includes(family), {
     what: begin.body,
   });

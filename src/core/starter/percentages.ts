@@ -1,11 +1,15 @@
 import type { Keeping } from '../cultures/culture';
+import { waterKefirGrains } from '../cultures/kinds/water-kefir';
+import type { IngredientFamily } from '../matter/ingredient';
 import { gramsOfPortion, type Portion } from '../matter/portion';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { sugarGrams } from '../matter/substances';
 
 export interface Percentages {
-  /** Grams of plant, grains and the like for a hundred grams of water. */
+  /** Grams of what the kind is begun with (plant, grains, tea leaf) for a hundred grams of water; dried grains as they swell. */
   readonly body: number;
+  /** What that is, in a word. */
+  readonly bodyWord: 'plant' | 'grains' | 'tea' | 'whey';
   /** Grams of sweetener for a hundred grams of water. */
   readonly sweetener: number;
   /** Sentences where the amounts contradict the usual share. */
@@ -14,6 +18,26 @@ export interface Percentages {
 
 const isSweet = (what: string) => ['sugar', 'syrup'].includes(ingredientOf(what).family);
 const isWet = (what: string) => ingredientOf(what).family === 'water';
+
+const words: Readonly<Partial<Record<IngredientFamily, Percentages['bodyWord']>>> = {
+  culture: 'grains',
+  tea: 'tea',
+  dairy: 'whey',
+};
+const wildFamilies: readonly IngredientFamily[] = ['fruit', 'flower', 'herb'];
+
+/** What counts as the body of a kind: things of the family it is begun with; everything but water and sweetener where no kind is known. */
+function bodyOf(keeping: Keeping | undefined): (what: string) => boolean {
+  if (!keeping) return (what) => !isSweet(what) && !isWet(what);
+  const { family } = ingredientOf(keeping.begin.body);
+  const alike = wildFamilies.includes(family) ? wildFamilies : [family];
+  return (what) => alike.includes(ingredientOf(what).family);
+}
+
+/** Dried grains count as what they swell to: shares are written for wet ones. */
+const swollenGrams = (portion: Portion): number =>
+  gramsOfPortion(portion) *
+  (portion.what === waterKefirGrains.dried?.ingredient ? waterKefirGrains.dried.swells : 1);
 
 /**
  * What the spoons really make: plant and sweetener as percent of the water's weight.
@@ -27,16 +51,21 @@ export function percentagesOf(portions: readonly Portion[], keeping?: Keeping): 
   const sum = (is: (what: string) => boolean) =>
     portions.reduce((grams, portion) => grams + (is(portion.what) ? gramsOfPortion(portion) : 0), 0);
   const water = sum(isWet);
-  if (!(water > 0)) return { body: 0, sweetener: 0, notes: ['There is no water in it yet.'] };
+  const bodyWord = keeping ? (words[ingredientOf(keeping.begin.body).family] ?? 'plant') : 'plant';
+  if (!(water > 0)) return { body: 0, bodyWord, sweetener: 0, notes: ['There is no water in it yet.'] };
   const sweetener = (sum(isSweet) / water) * 100;
-  const body = (sum((what) => !isSweet(what) && !isWet(what)) / water) * 100;
+  const isBody = bodyOf(keeping);
+  const body =
+    (portions.reduce((grams, portion) => grams + (isBody(portion.what) ? swollenGrams(portion) : 0), 0) /
+      water) *
+    100;
   const notes = keeping
     ? [
         note(ingredientOf(keeping.begin.body).name.toLowerCase(), body, keeping.begin.bodyShare, water),
         note('sweetener', sweetener, keeping.begin.sugarShare, water),
       ].filter((text) => text !== undefined)
     : [];
-  return { body, sweetener, notes };
+  return { body, bodyWord, sweetener, notes };
 }
 
 function note(

@@ -27,14 +27,14 @@ const fed = (days: number) =>
   });
 
 describe('a cycle', () => {
-  test('a litre over 60 g of grains: strained, then 6 % of the mark in sugar, and water to the mark', () => {
+  test('a litre over 60 g of grains: strained, then sugar as it was begun with, and water to the mark', () => {
     const { lot } = grainsJar();
     const renewal = renewalOf(lot)!;
     expect(lot.markMl).toBeGreaterThan(1050);
     expect(renewal.strainMl).toBeGreaterThan(940);
     expect(renewal.strainMl).toBeLessThan(1040);
     expect(renewal.strainMl % 5).toBe(0);
-    expect(renewal.portions[0]).toEqual({ what: 'white-sugar', grams: Math.round(0.06 * lot.markMl) });
+    expect(renewal.portions[0]).toEqual({ what: 'white-sugar', grams: 60 });
     // What was strained off comes back as water.
     expect(Math.abs(renewal.portions[1]!.ml! - renewal.strainMl)).toBeLessThanOrEqual(10);
   });

@@ -83,7 +83,7 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
         <DoseTurn
           label="Dose of this bottle"
           doses={bottle.doses}
-          liquidMl={bottle.fillMl ?? charged.liquidMl}
+          liquidMl={bottle.fillMl ?? bottle.ml - row.headspaceMl}
           into="bottle"
           onDoses={(doses) => onChange({ doses })}
         />

@@ -28,6 +28,7 @@ import { Strongest } from './strongest';
 import { wayOf } from './way-of';
 import {
   withWay,
+  differs,
   emptyTable,
   laidOut,
   shareOf,
@@ -69,7 +70,8 @@ export function BottlingTable({ lot, jar, now }: Props) {
   const [laidFor, setLaidFor] = useState(empty.length);
   if (empty.length !== laidFor) {
     setLaidFor(empty.length);
-    if (state.bottles.length === 0) setState(laidOut(state, batchMl, empty));
+    // A make more: laid out anew with it, while every bottle is still alike.
+    if (!state.bottles.some(differs)) setState(laidOut(state, batchMl, empty));
   }
   const [chosen, setChosen] = useState<number | null>(null);
   const [left, setLeft] = useState<Left>('leave');
@@ -137,7 +139,7 @@ export function BottlingTable({ lot, jar, now }: Props) {
         options={full ? plan.options : []}
         left={left}
         onLeft={setLeft}
-        onPart={spare ? () => setState(withPart(state, spare, table.leftMl)) : undefined}
+        onPart={spare ? () => setState(withPart(state, spare)) : undefined}
       />
       <Strongest rows={table.rows} />
       <Note tone="caution">{fillingCaution}</Note>

@@ -33,7 +33,7 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
   const roles = useRoles();
   const [trying, setTrying] = useState(false);
   const first = table.rows[0];
-  const liquidMl = first?.charged.liquidMl ?? 480;
+  const liquidMl = first ? first.bottle.ml - first.headspaceMl : 480;
   const needed = neededGrams(state.wantedVolumes, jar);
   const setDose = (dose: Dose) =>
     onState({ doses: [...state.doses.filter(({ what }) => what !== dose.what), dose] });

@@ -28,14 +28,15 @@ export function PartFill({ bottle, headspaceMl, onChange }: Props) {
       <TextBox
         label="Filled in part, from the jar"
         value={typed}
-        hint="Empty: filled to its headspace"
+        hint={bottle.takesRest ? 'It takes what the others leave' : 'Empty: filled to its headspace'}
         error={fault}
         errorId="error-part"
         onChange={(text) => {
           setTyped(text);
           const next = volumeTyped(text, 'ml');
-          if (text.trim() === '') onChange({ fillMl: undefined });
-          else if (next.ok && next.value >= 20 && next.value <= bottle.ml) onChange({ fillMl: next.value });
+          if (text.trim() === '') onChange({ fillMl: undefined, takesRest: undefined });
+          else if (next.ok && next.value >= 20 && next.value <= bottle.ml)
+            onChange({ fillMl: next.value, takesRest: undefined });
         }}
       />
       {headspaceMl > bottle.ml * muchAirShare ? (

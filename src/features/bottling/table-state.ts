@@ -33,6 +33,8 @@ export interface TableBottle {
   readonly doses?: readonly Dose[] | undefined;
   /** What is poured into it from the jar, when it is filled in part, ml. */
   readonly fillMl?: number | undefined;
+  /** It takes what the others leave, as far as that goes. */
+  readonly takesRest?: boolean | undefined;
   readonly place: PlaceId;
   /** Poured with what floats in it, not strained. */
   readonly pulp: boolean;
@@ -94,6 +96,8 @@ export function dosePortion({ what, perLitre, unit, sugar }: Dose, liquidMl: num
   };
 }
 
+const filledIn = (rows: readonly Worked[]): number => rows.reduce((sum, { fillMl }) => sum + fillMl, 0);
+
 /** Works out each bottle: what of the jar, what of the dose, how much stays empty, what all of it could do. */
 export function worked(
   state: TableState,
@@ -103,10 +107,9 @@ export function worked(
 ): Worktable {
   const stirredIn = state.primed ? portionsOf(state.doses, batchMl) : [];
   const primedMl = batchMl + roomOf(stirredIn);
-  const rows = state.bottles.map((bottle): Worked => {
+  const workOut = (bottle: TableBottle, part: number | undefined): Worked => {
     const full = bottle.ml - emptyMl(bottle.kind, bottle.ml, state.headspaceCm);
     const doses = bottle.doses ?? (state.primed ? [] : state.doses);
-    const part = bottle.fillMl;
     const portions = portionsOf(doses, part ?? full);
     const room = roomOf(portions);
     const fillMl = Math.max(0, part === undefined ? full - room : Math.min(part, full - room));
@@ -132,8 +135,17 @@ export function worked(
         warmestCelsius: Math.max(warmestCelsius, jar.celsius),
       }),
     };
+  };
+  const others = state.bottles
+    .filter(({ takesRest }) => !takesRest)
+    .map((each) => workOut(each, each.fillMl));
+  let rest = primedMl - filledIn(others);
+  const rows = state.bottles.map((bottle): Worked => {
+    const row = others.find((each) => each.bottle === bottle) ?? workOut(bottle, Math.max(0, rest));
+    if (bottle.takesRest) rest -= row.fillMl;
+    return row;
   });
-  const usedMl = rows.reduce((sum, { fillMl }) => sum + fillMl, 0);
+  const usedMl = filledIn(rows);
   return { rows, stirredIn, usedMl, leftMl: primedMl - usedMl };
 }
 
@@ -208,16 +220,12 @@ export const spareOf = ({ bottles }: TableState, empty: readonly EmptyBottles[])
     .sort((a, b) => a.ml - b.ml)[0];
 
 /** One bottle more that takes what is over, as far as that goes. */
-export function withPart(
-  state: TableState,
-  make: Pick<EmptyBottles, 'stock' | 'kind' | 'ml'>,
-  leftMl: number,
-): TableState {
+export function withPart(state: TableState, make: Pick<EmptyBottles, 'stock' | 'kind' | 'ml'>): TableState {
   const more = withBottle(state, make);
   const { key } = more.bottles.at(-1)!;
   return {
     ...more,
-    bottles: more.bottles.map((each) => (each.key === key ? { ...each, fillMl: Math.floor(leftMl) } : each)),
+    bottles: more.bottles.map((each) => (each.key === key ? { ...each, takesRest: true } : each)),
   };
 }
 

@@ -4,7 +4,7 @@ import { drawnTyped } from './drawn-typed';
 
 const jar = addPortions(
   emptyLot('0mi81234000000ab1', 0, {
-    role: 'starter',
+    role: 'brew',
     name: 'Nib',
     vessel: { kind: 'jar', ml: 1500 },
     closure: 'cloth',
@@ -18,7 +18,8 @@ const jar = addPortions(
   { at: 0, entryId: 'x' },
 );
 
-test('a starter weighed: 1,098 g in 1,062 ml, so 103.4 g are 100 ml', () => {
+test('weighed: 1,098 g in 1,062 ml, so 103.4 g are 100 ml; a starter is 1.03 g/ml', () => {
+  expect(drawnTyped('103 g', { ...jar, role: 'starter' })).toEqual({ ok: true, value: 100 });
   expect(drawnTyped('103.4 g', jar)).toEqual({ ok: true, value: 100 });
   expect(drawnTyped('80', jar)).toEqual({ ok: true, value: 80 });
   expect(drawnTyped('50 g', undefined)).toEqual({ ok: true, value: 50 });

@@ -79,7 +79,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
             unit={`ml${cups ? ` (${cups})` : ''} in a ${Math.round(lot.vessel.ml)} ml jar`}
           />
           {share ? (
-            <Text>{`Begun at ${share.body.toFixed(1)} % plant and ${share.sweetener.toFixed(1)} % sweetener`}</Text>
+            <Text>{`Begun at ${share.body > 0 ? `${share.body.toFixed(1)} % ${share.bodyWord} and ` : ''}${share.sweetener.toFixed(1)} % sweetener`}</Text>
           ) : null}
           <Text as="strong" color={roles.starter}>
             {keptCold

@@ -53,7 +53,7 @@ export function StarterPreview({
           <Figure value={String(Math.round(level))} unit="ml" />
         ) : (
           <>
-            <Figure value={share.body.toFixed(1)} unit="% plant" />
+            {share.body > 0 ? <Figure value={share.body.toFixed(1)} unit={`% ${share.bodyWord}`} /> : null}
             <Figure value={share.sweetener.toFixed(1)} unit="% sweetener" />
           </>
         )}

@@ -26,7 +26,7 @@ export function feedingOf(act: WriteAct, lot: Lot, portions: readonly Portion[] 
   if (!renewal) return { portions: fresh, strainMl: 0, discard: false, done: feed };
   const begin = {
     role: 'brew' as const,
-    name: `${lot.name}’s ${renewal.portions.some(({ what }) => what.includes('tea')) ? 'tea' : 'kefir'}`,
+    name: `${lot.name}${/s$/i.test(lot.name) ? '’' : '’s'} ${renewal.portions.some(({ what }) => what.includes('tea')) ? 'tea' : 'kefir'}`,
     vessel: { kind: 'jar' as const, ml: Math.ceil(renewal.strainMl / 0.9 / 250) * 250 },
     closure: 'loose-lid' as const,
     place: lot.place,
