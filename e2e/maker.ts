@@ -76,7 +76,13 @@ export class Maker {
     await page.goto('/brews/new');
     await field(page, 'Name').fill(name);
     for (const row of without) await leaveOut(page, row);
-    for (const [typed, picked] of Object.entries(add)) await this.pick(typed, picked);
+    for (const [typed, picked] of Object.entries(add)) {
+      await this.pick(typed, picked);
+      // A row of its own stands open: it is closed again.
+      await button(page, new RegExp(`^${picked}: `))
+        .last()
+        .click();
+    }
     if (litres) await scaleBy(page, 'Litres of soda', 'Volume', litres);
     for (const [label, amount] of Object.entries(amounts)) await put(page, label, amount);
     if (life) await this.radio(life).click();

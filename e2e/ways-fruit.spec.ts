@@ -61,7 +61,7 @@ test('peel: called by its own name, stirred against film; purée and sugar in on
   await button(page, 'Bottled').click();
   // It is named after what is in it, and the rest stays in the jar.
   await maker.at(110, '/rack');
-  await button(page, /Rinds, bottle 1:/).click();
+  await button(page, /Rinds, bottle 1, raspberry purée, white sugar:/).click();
   await sheet(page).getByRole('button', { name: 'Open it' }).click();
   await maker.radio(/[Gg]usher/, sheet(page)).click();
   await sheet(page).getByRole('textbox', { name: /lost/i }).fill('120 ml');
@@ -125,7 +125,9 @@ test('a flower starter by percent, shaken every day, and refreshed after a month
   await expect(page.getByRole('heading', { name: 'Umbels', exact: true })).toBeVisible();
   const jar = new URL(page.url()).pathname;
   await maker.at(24);
-  await expect(page.getByText(/[Ss]hake/).first()).toBeVisible();
+  await expect(page.getByText('Shake Umbels, and open its lid')).toBeVisible();
+  await button(page, 'Shaken').click();
+  await expect(page.getByText('Stirred').first()).toBeVisible();
   await maker.at(31 * 24, jar);
   await expect(page.getByText(/31 days old|4 weeks old|month/).first()).toBeVisible();
 });

@@ -98,7 +98,8 @@ export const quantityWords: Readonly<
 export function lotName(lot: Lot, household: Household): string {
   if (lot.role !== 'bottle') return lot.name;
   const root = rootOf(lot, (id) => lotOf(household, id));
-  return root === lot ? `Bottle ${lot.name}` : `${root.name}, bottle ${lot.name}`;
+  const told = lot.variant ? `${lot.name}, ${lot.variant}` : lot.name;
+  return root === lot ? `Bottle ${told}` : `${root.name}, bottle ${told}`;
 }
 
 /** The name of a lot by id, or words for one that is gone. */

@@ -148,11 +148,13 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
       const title =
         task.reason === 'stir'
           ? `Stir ${lot.name}`
-          : steeps
-            ? `Taste ${lot.name}; strain out what steeps`
-            : `Lift the lid of ${lot.name}`;
+          : task.reason === 'shake'
+            ? `Shake ${lot.name}, and open its lid`
+            : steeps
+              ? `Taste ${lot.name}; strain out what steeps`
+              : `Lift the lid of ${lot.name}`;
       return {
-        over: steeps ? 'It steeps' : 'First ferment',
+        over: steeps ? 'It steeps' : lot.role === 'starter' ? 'Every day' : 'First ferment',
         title,
         because: steeps
           ? `by ${until} at the latest: too long overwhelms.`

@@ -120,6 +120,27 @@ describe('what is left in a living jar', () => {
       expect(mixedSugar(lotOf(household, id)!, liquidsOf(household))).toBeLessThan(120 / 1.87 + 1);
   });
 
+  test('strained and fed in one minute: the fresh sugar counts at once', () => {
+    const kitchen = new TestKitchen(21);
+    const jar = grains(kitchen, 0);
+    kitchen.at(36, { kind: 'transferred', from: jar, taken: 'liquid', targets: [{ ml: 915 }] });
+    const before = leftIn(kitchen, jar, 36);
+    kitchen.at(36, {
+      kind: 'portions-added',
+      lotId: jar,
+      portions: [
+        { what: 'white-sugar', grams: 59 },
+        { what: 'water', ml: 910 },
+      ],
+    });
+    // 59 g in 910 ml and 36 ml of their own, and what was left: 21 ml about the grains.
+    expect(leftIn(kitchen, jar, 36)).toBeGreaterThan(before);
+    expect(leftIn(kitchen, jar, 36)).toBeCloseTo(60, -1);
+    const mixed = kitchen.brew(40, 100);
+    kitchen.draw(41, jar, mixed, 100);
+    expect(leftIn(kitchen, mixed, 41)).toBeGreaterThan(40);
+  });
+
   test('what does not live has no figure', () => {
     const kitchen = new TestKitchen(22);
     const syrup = kitchen.brew(0, 100, 400, 'syrup');

@@ -68,7 +68,8 @@ function liquidAt(lot: Lot, ask: LiquidAsk, at: number, depth: number): LivingLi
       warmths: ask.warmths,
       learned: null,
       now: at,
-      aheadHours: 0,
+      // An hour on: what came in this very minute is in it.
+      aheadHours: 1,
       ...(ask.cultures ? { cultures: ask.cultures } : {}),
     });
     if (!question) return null;
@@ -80,7 +81,7 @@ function liquidAt(lot: Lot, ask: LiquidAsk, at: number, depth: number): LivingLi
   if (from) return asItsSource(lot, from.source, ask, at, depth);
   const pitch = pitchOf(lot, ask.find, ask.cultures);
   if (!pitch || pitch.at > at) return null;
-  const end = Math.max(at, pitch.at + hourMs);
+  const end = at + hourMs;
   const reads = (event: Came) => cameIn(event, ask, depth + 1);
   const ferment = rootFerment({ ...ask, root: lot, learned: () => null }, pitch, end, reads);
   const { sucrose, glucose, fructose } = ferment.sugars;

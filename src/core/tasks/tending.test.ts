@@ -66,3 +66,12 @@ test('what is in the fridge, or was never pitched, wants no hand; what steeps is
   };
   expect(tasksOf(brew('cloth', [], steeping))).toEqual([['tend', 'infusion', 42, 66]]);
 });
+
+test('a flower starter is shaken and opened every day, counted from the last shake or feed; a bug with its feed', () => {
+  const starter = (culture: string, events: readonly object[] = [], place = 'counter') =>
+    ({ ...brew('loose-lid', events), role: 'starter', culture, place }) as Lot;
+  expect(tasksOf(starter('wild'))).toEqual([['tend', 'shake', 18, 34]]);
+  expect(tasksOf(starter('wild', [stirred(10)]))).toEqual([['tend', 'shake', 28, 44]]);
+  expect(tasksOf(starter('wild', [], 'fridge'))).toEqual([]);
+  expect(tasksOf(starter('ginger-bug'))).toEqual([]);
+});

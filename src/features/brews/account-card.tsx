@@ -13,10 +13,10 @@ import { sugarLeft } from '@/core/forecast/liquid-sugar';
 import { cameIn } from '@/core/forecast/living-liquid';
 import { lotOf } from '@/core/journal/household';
 import { pitchOf } from '@/core/lots/pitch';
-import type { Lot } from '@/core/lots/lot';
-import { gramsPerLitre, liquidMl } from '@/core/matter/contents';
+import { movedBy, type Lot } from '@/core/lots/lot';
+import { liquidMl } from '@/core/matter/contents';
 import type { Portion } from '@/core/matter/portion';
-import { fermentableGrams } from '@/core/matter/substances';
+import { fermentableGrams, volumeOf } from '@/core/matter/substances';
 import { recipeVersions } from '@/core/recipes/kept-recipe';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -45,7 +45,7 @@ export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: num
   const kitchen = liquidsOf(household);
   const left =
     came?.kind === 'came'
-      ? gramsPerLitre({ liquid: cameIn(came, kitchen).liquid, solids: {} }, fermentableGrams)
+      ? (fermentableGrams(cameIn(came, kitchen).liquid) / volumeOf(movedBy(came).liquid)) * 1000
       : ((jar && sugarLeft(jar, kitchen, quarter(now))) ?? 0);
   const dose: Dose = ml > 0 ? { ml, residualSugar: left } : noDose;
   return (

@@ -10,5 +10,6 @@ import { quarter } from '@/words/moment';
 export function useSugarLeft(): (lot: Lot) => number | null {
   const kitchen = liquidsOf(useAppSelector(selectHousehold));
   const now = quarter(useNow());
-  return (lot) => sugarLeft(lot, kitchen, now);
+  // To a quarter of an hour, but never before what was done last.
+  return (lot) => sugarLeft(lot, kitchen, Math.max(now, lot.events.at(-1)?.at ?? now));
 }

@@ -13,6 +13,8 @@ interface Props {
   readonly task: Task;
 }
 
+const tendLabels: Readonly<Record<string, string>> = { stir: 'Stirred', shake: 'Shaken', vent: 'Lifted' };
+
 /** The button that says it is done, and quick looks beside it: no typing. */
 export function TaskButtons({ task }: Props) {
   const act = useAct();
@@ -78,9 +80,9 @@ export function TaskButtons({ task }: Props) {
     case 'tend':
       return (
         <InkButton
-          label={task.reason === 'stir' ? 'Stirred' : task.reason === 'vent' ? 'Lifted' : 'Taste it'}
+          label={tendLabels[task.reason] ?? 'Taste it'}
           onPress={() =>
-            task.reason === 'stir'
+            task.reason === 'stir' || task.reason === 'shake'
               ? act({ kind: 'stirred', lots: [lot.id] }, `${lot.name} is stirred.`)
               : task.reason === 'vent'
                 ? act({ kind: 'vented', lots: [lot.id], long: false }, `${lot.name} is vented.`)

@@ -1,5 +1,6 @@
 import { infusingOf } from '../../brew/infusing';
 import { stirredSince, tendingOf } from '../../brew/tending';
+import { wild } from '../../cultures/kinds/wild';
 import { lotOf } from '../../journal/household';
 import type { Lot } from '../../lots/lot';
 import { pitchOf } from '../../lots/pitch';
@@ -11,6 +12,7 @@ const slack = { before: 6, after: 10, overdue: 2 } as const;
 /** Brews in their first ferment: stir what floats, let gas out, take out what steeps. */
 export function tendingTasks({ living, household, now }: TaskAsk): readonly Task[] {
   return living.flatMap((lot): Task[] => {
+    if (lot.role === 'starter') return starterTending(lot, now);
     const pitch = lot.role === 'brew' ? pitchOf(lot, (id) => lotOf(household, id)) : null;
     if (!pitch) return [];
     const infusing = infusingOf(lot);
@@ -23,6 +25,15 @@ export function tendingTasks({ living, household, now }: TaskAsk): readonly Task
     const until = Math.max(due.at + slack.after * hourMs, now + slack.overdue * hourMs);
     return [task(lot, due.reason, due.at - slack.before * hourMs, until)];
   });
+}
+
+/** A starter of flowers or fruit is shaken and opened every day; what is fed daily is stirred with its feed. */
+function starterTending(lot: Lot, now: number): Task[] {
+  if (lot.place === 'fridge' || lot.culture !== wild.id) return [];
+  const last = lot.events.filter(({ kind }) => kind === 'stirred' || kind === 'added').at(-1)?.at;
+  const at = (last ?? lot.begunAt) + 24 * hourMs;
+  const until = Math.max(at + slack.after * hourMs, now + slack.overdue * hourMs);
+  return [task(lot, 'shake', at - slack.before * hourMs, until)];
 }
 
 const task = (lot: Lot, reason: string, from: number, until: number): Task => ({

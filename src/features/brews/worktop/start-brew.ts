@@ -40,7 +40,8 @@ export function beginningOf(
       : life.kind === 'packet'
         ? { lotId: life.lot.id, grams: life.grams }
         : undefined;
-  const water = sensibleMillilitres(plan.brew.waterMl);
+  // As it is reckoned: coarser, and the jar would hold another sugar a litre than was shown.
+  const water = Math.round(plan.brew.waterMl);
   const portions = [
     ...(water > 0 ? [{ what: 'water', ml: water }] : []),
     ...now.map(({ portion }) => measured(portion)),
@@ -69,7 +70,7 @@ export function beginningOf(
       ...(planned ? { planned } : {}),
       ...(state.from ? { from: state.from } : {}),
       ...(later.length > 0 ? { later } : {}),
-      waterMl: sensibleMillilitres(plan.waterMl),
+      waterMl: Math.round(plan.waterMl),
       heldMl: sensibleMillilitres(plan.pot.heldMl),
     },
     portions,

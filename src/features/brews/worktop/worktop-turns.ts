@@ -148,11 +148,13 @@ export const withoutRow = (state: WorktopState, at: number): WorktopState => ({
   composition: { ...state.composition, rows: state.composition.rows.filter((_, i) => i !== at) },
 });
 
-/** Something picked: a usual amount of it for the batch. */
+/** Something picked: a usual amount of it for the batch. What is there already gets a row more, for a part that stays raw. */
 export function withPicked(state: WorktopState, what: string, usual: number): WorktopState {
-  return withPortions(state, [
-    withAmount({ what, ...usualUnit(what) }, (usual * state.composition.ml) / 1000),
-  ]);
+  const portion = withAmount({ what, ...usualUnit(what) }, (usual * state.composition.ml) / 1000);
+  const there = state.composition.rows.some((row) => row.portion.what === what);
+  if (!there) return withPortions(state, [portion]);
+  const rows = [...state.composition.rows, { portion, when: 'last' as const }];
+  return { ...state, composition: { ...state.composition, rows }, followed: ['water'] };
 }
 
 const usualUnit = (what: string): { ml?: number; grams?: number } =>
