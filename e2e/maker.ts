@@ -1,4 +1,4 @@
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { button, field, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
 
 const hourMs = 3_600_000;
@@ -23,12 +23,17 @@ interface Brew {
 
 /** Somebody at the counter: what a maker does, through the interface alone. The clock is moved, nothing is waited for. */
 export class Maker {
-  constructor(readonly page: Page) {}
+  constructor(readonly page: Page) {
+    test.setTimeout(180_000);
+  }
 
   /** Moves the clock to so many hours after the beginning, and goes to a page. */
   async at(hours: number, path = '/') {
     await setClock(this.page, begun + hours * hourMs);
-    await this.page.goto(path);
+    // A page that stays in sight looks at the clock when the window is taken up again.
+    if (this.page.url().endsWith(path) && path !== '/')
+      await this.page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    else await this.page.goto(path);
   }
 
   radio(name: string | RegExp, within: Page | Locator = this.page) {

@@ -173,3 +173,60 @@ test('a bug topped up to its mark; two weeks in a demijohn; the whole batch prim
   await expect(page.getByText('Added 14 g (1 tbsp) white sugar').first()).toBeVisible();
   await expect(page.getByText(/^Bottled \d × 500 ml, crown-cap/).first()).toBeVisible();
 });
+
+test('a bug without added water, fed dry and burped every day under its lid', async ({ page }) => {
+  const maker = new Maker(page);
+  const jar = await livelyBug(maker, 'Dry one');
+  await button(page, 'How it is kept').click();
+  await maker.radio('Sealed').click();
+  await maker.at(125, jar);
+  await expect(page.getByTestId('usual-feed')).not.toContainText('water');
+  await maker.act('Burp');
+  await expect(page.getByText('Burped').first()).toBeVisible();
+  await button(page, /^Fed the usual 14 g/).click();
+  // One act, one frequency: a day on it is asked for again.
+  await maker.at(151, jar);
+  await expect(page.getByTestId('care-vent')).toContainText('not opened for 2');
+});
+
+test('whey, salt and citrus in one closed jar: lid pressed, burped, drunk from the fridge for a week', async ({
+  page,
+}) => {
+  const maker = new Maker(page);
+  await maker.at(0);
+  const whey = await maker.begin('Whey', 'Pale', {}, 'Strained from yoghurt');
+  expect(whey).toMatch(/^\/starters\//);
+  await maker.compose({
+    name: 'Lime and salt',
+    litres: '1 L',
+    without: ['Fresh ginger'],
+    add: { 'lime juice': 'Lime juice', salt: 'Sea salt' },
+    amounts: { 'White sugar': '42 g', 'Lime juice': '45 ml', 'Sea salt': '1.5 g' },
+    life: 'Pale',
+    dose: ['Starter to draw', '30 ml'],
+  });
+  // 42 g and lime’s little in a litre: lean, as whey ginger ales are.
+  expect(await maker.boardSugar()).toBeGreaterThanOrEqual(42);
+  expect(await maker.boardSugar()).toBeLessThanOrEqual(45);
+  await button(page, 'Choose the schools').click();
+  await maker.radio('Closed, lid pressed').click();
+  const brew = await maker.mix('Lime and salt');
+  await maker.pitch('Mixed cold: as the room');
+  await maker.at(30);
+  await expect(page.getByText('Lift the lid of Lime and salt')).toBeVisible();
+  await button(page, 'Lifted').click();
+  await maker.at(72, brew);
+  await maker.look({ Lid: 'Domed' });
+  await maker.act('Move');
+  await maker.radio(/^Fridge/, sheet(page)).click();
+  await sheet(page).getByRole('button', { name: 'Done' }).click();
+  for (const day of [4, 6]) {
+    await maker.at(24 * day, brew);
+    await maker.act('Pour');
+    await maker.radio('Drunk', sheet(page)).click();
+    await sheet(page).getByRole('button', { name: 'Drunk', exact: true }).click();
+  }
+  await expect(page.getByRole('group', { name: 'Sugar account' })).toContainText(/0\.\d+L in the jar now/);
+  await maker.at(7 * 24);
+  await expect(page.getByText('Lift the lid of Lime and salt')).toBeVisible();
+});

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, chipIn, field } from './kitchen';
+import { button, chipIn, field, sheet } from './kitchen';
 import { Maker } from './maker';
 
 test('fresh grains: a cycle by the warmth, strained into a jug, bottled with juice and a spice', async ({
@@ -55,7 +55,7 @@ test('fresh grains: a cycle by the warmth, strained into a jug, bottled with jui
   await expect(page.getByText('3 closed bottles', { exact: false })).toBeVisible();
   // The jar itself goes on, as full and as sweet as it was begun.
   await page.goto(jar);
-  await expect(page.getByText(/about 5\d g of sugar a litre left/)).toBeVisible();
+  await expect(page.getByText(/about (5[5-9]|6[0-5]) g of sugar a litre left/)).toBeVisible();
 });
 
 test('dried grains are woken, and their first waters thrown away', async ({ page }) => {
@@ -111,4 +111,110 @@ test('kefir round and round: every two days with concentrate, and the feed repea
   }
   await maker.at(97, '/starters');
   await expect(page.getByText(/^\d+ ml .*up to \d+ ml/)).toBeVisible();
+});
+
+test('grains with lemon and ginger in their jar, a hot week, a holiday, and what is over', async ({
+  page,
+}) => {
+  const maker = new Maker(page);
+  await maker.at(0);
+  const jar = await maker.begin('Water kefir grains', 'Hailstones', {
+    Jar: '1 l',
+    Water: '700 ml',
+    'Water kefir grains': '60 g',
+    'Raw cane sugar': '44 g',
+    'Fresh ginger': '6 g',
+    'Lemon juice': '10 ml',
+  });
+  await maker.kitchen(29);
+  // Warmer, its cycle is shorter: it is ready within a day.
+  await maker.at(20, jar);
+  await expect(page.getByTestId('draw-card')).toContainText(/Now until|From (today|\d)/);
+  await button(page, /^Strained \d+ ml off and fed/).click();
+  // The flavourings are fed again with the sugar.
+  await expect(page.getByText(/^Added .*fresh ginger.*/).first()).toBeVisible();
+  await maker.at(40, jar);
+  await maker.measure('Grains', 'Grains, g', '92');
+  await expect(page.getByTestId('split')).toBeVisible();
+  const grains = page.getByRole('group', { name: 'Grains' });
+  await grains.getByRole('button', { name: 'Given away', exact: true }).click();
+  await expect(page.getByTestId('surplus')).toContainText(/\d+ g given away/);
+  // A holiday: fed and into the fridge before, awake after.
+  await page.goto('/starters/ahead');
+  await expect(page.getByRole('heading', { name: /[Aa]way/ }).first()).toBeVisible();
+});
+
+test('grains in molasses and spring water, then fruit in the jug', async ({ page }) => {
+  const maker = new Maker(page);
+  await maker.at(0);
+  const jar = await maker.begin('Water kefir grains', 'Amber', {
+    Jar: '1.5 l',
+    Water: '1 l',
+    'Water kefir grains': '70 g',
+    'Raw cane sugar': '46 g',
+    Molasses: '14 g',
+  });
+  // 60 g of sweetener in a litre: six in a hundred.
+  await expect(page.getByText(/Begun at 7\.0 % grains and 6\.0 % sweetener/)).toBeVisible();
+  await maker.at(44, jar);
+  await button(page, /^Strained \d+ ml off and fed/).click();
+  await page.goto('/brews');
+  await page.getByRole('link', { name: /^Amber’s kefir/ }).click();
+  // A quarter kilo of fruit does not fit the jug: a bigger jar takes all of it, in the same sheet.
+  const { on, save } = await maker.add({ Peach: '260 g' });
+  await expect(page.getByTestId('error-add')).toContainText('foams over');
+  await on
+    .getByRole('radio', { name: /^A 1\.5 L jar|^A 2 L jar/ })
+    .first()
+    .click();
+  await save();
+  await expect(page.getByText(/^Into a (1\.5|2) L jar/).first()).toBeVisible();
+  await expect(page.getByText(/^Added 260 g .*peach/).first()).toBeVisible();
+});
+
+test('half the sugar and fresh juice with the grains, tasted day by day, capped, opened cold', async ({
+  page,
+}) => {
+  const maker = new Maker(page);
+  await maker.at(0);
+  await maker.kitchen(20);
+  const jar = await maker.begin('Water kefir grains', 'Quartz', {
+    Jar: '1.2 l',
+    Water: '700 ml',
+    'Water kefir grains': '55 g',
+    'Raw cane sugar': '24 g',
+    'Pear juice': '250 ml',
+  });
+  // 24 g and a quarter litre of pear juice at some 100 g/L: about 48 g in 965 ml.
+  await expect(page.getByText(/about (4[6-9]|5[0-3]) g of sugar a litre left/)).toBeVisible();
+  // Juice is no grains: 55 g in 700 ml.
+  await expect(page.getByText(/Begun at 7\.9 % grains and 3\.4 % sweetener/)).toBeVisible();
+  for (const day of [1, 2]) {
+    await maker.at(24 * day, jar);
+    await maker.act('Taste');
+    const on = sheet(page);
+    await on
+      .getByRole('radiogroup', { name: 'Sweet' })
+      .getByRole('radio')
+      .nth(4 - day)
+      .click();
+    await on.getByRole('button', { name: 'Note it' }).click();
+  }
+  await button(page, /^Strained \d+ ml off and fed/).click();
+  await page.goto('/brews');
+  await page.getByRole('link', { name: /^Quartz’s kefir/ }).click();
+  await button(page, 'Bottle it').click();
+  await maker.own('Crown-cap beer bottle', '330 ml', 2);
+  await button(page, 'Bottled').click();
+  await maker.at(60, '/rack');
+  await expect(button(page, /Quartz’s kefir, bottle 1: about \d+ percent/)).toBeVisible();
+  await button(page, /Quartz’s kefir, bottle 1:/).click();
+  await sheet(page)
+    .getByRole('button', { name: /^(Chilled|It was cooled in place)$/ })
+    .click();
+  await maker.at(90, '/rack');
+  await button(page, /Quartz’s kefir, bottle 1:/).click();
+  await sheet(page).getByRole('button', { name: 'Open it' }).click();
+  await sheet(page).getByRole('button', { name: 'Opened' }).click();
+  await expect(page.getByText('1 closed bottle', { exact: false })).toBeVisible();
 });

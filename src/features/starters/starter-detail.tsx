@@ -56,7 +56,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const keptCold = culture?.keeping.ripe.by === 'alive';
   const word = livelyWord(answer, cold, keptCold);
   const begun = lot.events[0];
-  const share = begun?.kind === 'added' ? percentagesOf(begun.portions) : null;
+  const share = begun?.kind === 'added' ? percentagesOf(begun.portions, culture?.keeping ?? undefined) : null;
   const level = Math.round(levelMl(lot.contents));
   const cups = kitchenVolume(level);
   return (
