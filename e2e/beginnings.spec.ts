@@ -55,7 +55,7 @@ test('dried grains: waters thrown away, the third cycle, weighed, and a split', 
     await button(page, /^Strained \d+ ml thrown away and fed the usual/).click();
   }
   await page.goto('/brews');
-  await expect(page.getByText('From The pearls')).toHaveCount(0);
+  await expect(page.getByText(/The pearls’ kefir/)).toHaveCount(0);
   const weigh = async (grams: string) => {
     await act(page, 'Measure');
     await sheet(page).getByRole('radio', { name: 'Grains' }).click();
@@ -80,7 +80,7 @@ test('dried grains: waters thrown away, the third cycle, weighed, and a split', 
   await expect(page.getByTestId('grains')).toContainText('They grow by about 37 % a cycle');
   await expect(page.getByTestId('split')).toContainText('of grains off, for a second jar');
   await page.goto('/brews');
-  await expect(page.getByText('From The pearls')).toHaveCount(2);
+  await expect(page.getByText(/The pearls’ kefir/)).toHaveCount(2);
   await page.goto(jar);
   // Some dried, the rest into a second jar; both are kept account of.
   const grains = page.getByRole('group', { name: 'Grains' });

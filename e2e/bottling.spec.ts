@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import jsQR from 'jsqr';
 import { PNG } from 'pngjs';
 import { at, chip, firstFerment, take } from './bottling-household';
-import { button, field, sheet } from './kitchen';
+import { button, chipIn, field, sheet } from './kitchen';
 
 /** Bottles the batch with a pilot and three that differ: twice the sugar, a day later, with its pulp. */
 async function bottleIt(page: Page, brew: string) {
@@ -33,7 +33,7 @@ async function bottleIt(page: Page, brew: string) {
   );
   await field(page, 'What differs').fill('twice the sugar');
   await hand.getByRole('radio', { name: 'Its own' }).click();
-  await chip(page, 'Dose of this bottle', 'Sugar');
+  await chipIn(page, 'Dose of this bottle', 'Sugar');
   await page.getByRole('slider', { name: 'Turn White sugar' }).press('PageUp');
   await expect(hand.getByTestId('dose-words')).toHaveText(
     /^8\.1 g .* white sugar into 73\d ml, 11 g a litre$/,

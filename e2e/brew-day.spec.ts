@@ -27,7 +27,7 @@ test('a plum soda by 1.3 kg of fruit: steps with the clock moved, closed and reo
   await expect(button(page, 'In the jar: 3 L')).toBeVisible();
   await expect(button(page, 'Plum: 1,300 g')).toBeVisible();
   await expect(button(page, /^Starter to draw: 225 ml/)).toBeVisible();
-  await expect(page.getByTestId('board-sugar')).toContainText('77');
+  await expect(page.getByTestId('board-sugar')).toContainText('76');
   await expect(page.getByTestId('compose-words')).toContainText(/taste .* to .* g\/L sweet/);
   await expect(page.getByTestId('yield')).toContainText(/About 2\.7\d L to bottle/);
   await expect(page.getByTestId('brew-preview')).toContainText('unsprayed');

@@ -28,7 +28,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await expect(page.getByTestId('starter-preview')).toContainText('5.1');
   await button(page, 'Begin').click();
   await expect(page.getByRole('heading', { name: 'Marigold', exact: true })).toBeVisible();
-  await expect(page.getByTestId('draw-card')).toContainText('a new ginger bug takes 3 to 7 days');
+  await expect(page.getByTestId('draw-card')).toContainText('Not to be drawn from yet');
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Marigold', exact: true })).toBeVisible();
 

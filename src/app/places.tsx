@@ -2,4 +2,4 @@ import { later } from '@/features/shell/later';
 
 export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';
 
-export default later(async () => (await import('@/features/places/places-screen')).PlacesScreen);
+export default later(async () => (await import('@/features/forms/drawer')).PlacesScreen);

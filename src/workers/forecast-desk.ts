@@ -74,7 +74,7 @@ interface Waiting extends Asked {
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
-export const answerVersion = '14-';
+export const answerVersion = '15-';
 /** Families whose runs are kept in memory: a run is some megabytes. */
 const runsKept = 2;
 /** Nothing is looked at closely before a page has settled. */
@@ -209,6 +209,13 @@ export class ForecastDesk {
   /** A forecast of what is only composed: asked straight away, kept nowhere. Null when it could not be computed. */
   compose(question: FamilyQuestion): Promise<FamilyAnswer | null> {
     return this.answerer.family(question).catch(() => null);
+  }
+
+  /** Whether a newer answer to a subject is on its way. */
+  isPending(subject: string): boolean {
+    const { current } = this;
+    const working = current?.question.subject === subject && this.answers.get(subject)?.key !== current.key;
+    return this.waiting.has(subject) || (working && !this.failures.has(subject));
   }
 
   /** Whether the last question of a subject could not be computed. */

@@ -106,7 +106,7 @@ describe('one forecast for the family', () => {
     const bottle = kitchen.family(bottles[0]!, 24 * 365 * 4).of(bottles[0]!);
     expect(bottle.hours.at(-1)!).toBeLessThanOrEqual(24 * 400 + 1);
     expect(bottle.hours.length).toBeLessThan(3000);
-    expect(performance.now() - started).toBeLessThan(20_000);
+    expect(performance.now() - started).toBeLessThan(40_000);
   });
 
   test('the same history asks the same question', () => {

@@ -15,6 +15,7 @@ import { askedLook, lookWords } from '@/words/look-words';
 import { byWords, moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
 import { Why } from '../lots/why';
+import { useBook } from './book';
 import { WhoseFizz } from './whose-fizz';
 import { ColdAdvice } from './cold-advice';
 
@@ -35,6 +36,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
   const household = useAppSelector(selectHousehold);
   const careful = cautionOf(household) === 'careful';
   const waking = wakingOf(household);
+  const stale = useBook().stale(lot.id);
   const window = answer.chill ?? answer.taste;
   if (!window || lot.opened || lot.ended) return null;
   if (lot.role === 'bottle' && lot.place === 'fridge')
@@ -70,7 +72,13 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
           : `from ${from}, ${by}`;
   return (
     <View style={{ gap: 8 }} testID="advice">
-      <Text as="subheading" level={2} live>{`${verb} ${when}, because ${because}`}</Text>
+      {stale ? (
+        <Text as="subheading" level={2} live>
+          Noted. This is being worked out again.
+        </Text>
+      ) : (
+        <Text as="subheading" level={2} live>{`${verb} ${when}, because ${because}`}</Text>
+      )}
       <Ribbon span={span} now={now} {...ribbonClock(now)} summary={`${verb} ${when}.`} />
       {sealed ? <WhoseFizz answer={answer} now={now} /> : null}
       {look ? <Text as="strong">{lookWords(look, lot, answer, now)}</Text> : null}

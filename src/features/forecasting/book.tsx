@@ -17,6 +17,7 @@ import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import type { ForecastDesk } from '@/workers/forecast-desk';
+import { useStale } from './use-stale';
 import { askLessons, learnedBy, lessonsOf, type Finished } from './finished';
 import { atFirst, finishedJars, finishedRoots, questionsOf, reckoned, type PitchedFrom } from './questions';
 
@@ -29,6 +30,8 @@ export interface Book {
   /** What finished batches and jars teach for one of this culture, from this jar or from a packet. */
   readonly learnedFor: (pitch: PitchedFrom) => Learned;
   readonly failed: (rootId: string) => boolean;
+  /** Whether something was done since that a lot's answer does not know of yet. */
+  readonly stale: (lotId: string) => boolean;
   /** Whether nothing was answered yet at this start: what hangs on forecasts is shown once all of it is there. */
   readonly fresh: boolean;
 }
@@ -73,6 +76,7 @@ export function BookProvider({
     () => ({ ...readBook(desk, household, living, finished, today, version), fresh }),
     [desk, household, living, finished, today, version, fresh],
   );
+  const stale = useStale(desk, household, living, version);
   const asked = useRef(new WeakSet<Lot>());
   useEffect(() => {
     for (const { question, rank } of questionsOf(household, living, halfHour, book.learnedFor))
@@ -81,7 +85,8 @@ export function BookProvider({
     if (firstLook) void desk.start();
     askLessons(desk, household, finished, asked.current);
   }, [desk, household, living, finished, halfHour, book, firstLook]);
-  return <BookContext value={book}>{children}</BookContext>;
+  const whole = useMemo(() => ({ ...book, stale }), [book, stale]);
+  return <BookContext value={whole}>{children}</BookContext>;
 }
 
 /** A kitchen of which nothing is answered yet is waited for no longer than this, ms. */
@@ -113,7 +118,7 @@ function readBook(
   finished: Finished,
   now: number,
   _version: number,
-): Omit<Book, 'fresh'> {
+): Omit<Book, 'fresh' | 'stale'> {
   const find = (id: string) => lotOf(household, id);
   const learnedFor = learnedBy(lessonsOf(desk, finished, find), now);
   return {

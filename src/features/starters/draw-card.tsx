@@ -4,11 +4,8 @@ import type { Culture, Keeping } from '@/core/cultures/culture';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { leastDrawMl, mostDrawableMl } from '@/core/starter/draw-plan';
-import { firstReadyAt } from '@/core/starter/beginning-run';
 import { usualFeed } from '@/core/starter/feed-plan';
 import { renewalOf } from '@/core/starter/renewal';
-import { selectHousehold } from '@/store/selectors';
-import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
@@ -16,14 +13,14 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords, volume } from '@/words/amounts';
-import { doseNowWords, drawSpanWords, notYetWords, restWords } from '@/words/draw-words';
+import { doseNowWords, drawSpanWords, restWords } from '@/words/draw-words';
 import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
 import { drawReason } from '@/words/draw-reason';
 import { Why } from '../lots/why';
 import { Claims } from './claims-later';
 
-interface Props {
+export interface DrawCardProps {
   readonly lot: Lot;
   readonly culture: Culture & { readonly keeping: Keeping };
   readonly answer: StarterAnswer | null;
@@ -34,7 +31,7 @@ interface Props {
 const hourMs = 3_600_000;
 
 /** When to draw and how much, how lively it is, what a dose would do, and when it wants its next feed. */
-export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
+export function DrawCard({ lot, culture, answer, celsius, now }: DrawCardProps) {
   const roles = useRoles();
   const router = useRouter();
   const keptCold = culture.keeping.ripe.by === 'alive';
@@ -42,26 +39,23 @@ export function DrawCard({ lot, culture, answer, celsius, now }: Props) {
   const most = mostDrawableMl(lot);
   const renewal = renewalOf(lot);
   const feed = renewal?.portions ?? usualFeed(lot);
-  const ready = firstReadyAt(lot, useAppSelector(selectHousehold).warmths, now);
-  const shown = !asleep && ready === null;
   return (
     <Card label="When to draw" testID="draw-card">
       <Text as="subheading" level={2}>
-        {ready === null ? titleOf(asleep, most, renewal) : 'Not to be drawn from yet'}
+        {titleOf(asleep, most, renewal)}
       </Text>
       {asleep ? <Text testID="rest-chances">{restWords(culture.keeping)}</Text> : null}
-      {ready === null ? null : <Text testID="not-yet">{notYetWords(ready, now)}</Text>}
-      {shown && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
-      {shown && !answer ? <Text>Reckoning how lively it is…</Text> : null}
-      {answer && shown ? (
+      {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
+      {!asleep && !answer ? <Text>Reckoning how lively it is…</Text> : null}
+      {answer && !asleep ? (
         <Text color={roles.softText} testID="liveliness">
           {`${keptCold ? 'Alive' : 'Liveliness'} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
         </Text>
       ) : null}
-      {answer && shown ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}
+      {answer && !asleep ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}
       <Claims jar={lot} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'center' }}>
-        {most >= leastDrawMl && shown ? (
+        {most >= leastDrawMl && !asleep ? (
           <InkButton
             quiet
             label="Brew a soda from it"
@@ -88,7 +82,7 @@ function MoreOfIt({
   culture,
   answer,
   now,
-}: Omit<Props, 'celsius' | 'answer'> & { readonly answer: StarterAnswer }) {
+}: Omit<DrawCardProps, 'celsius' | 'answer'> & { readonly answer: StarterAnswer }) {
   const look = jarLookWords(answer, lot.name, now);
   return (
     <>
@@ -107,7 +101,7 @@ function DrawSpan({
   culture,
   celsius,
   now,
-}: Pick<Props, 'culture' | 'celsius' | 'now'> & { readonly answer: StarterAnswer }) {
+}: Pick<DrawCardProps, 'culture' | 'celsius' | 'now'> & { readonly answer: StarterAnswer }) {
   const { draw, start } = answer;
   if (!draw)
     return <Text>{`Not within the next days, because ${drawReason(answer, culture, celsius)}`}</Text>;

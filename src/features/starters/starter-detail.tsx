@@ -24,7 +24,7 @@ import { later } from '../shell/later';
 import { useBook } from '../forecasting/book';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
-import { BeginningGuide } from './beginning-later';
+import { BeginningGuide, FirstDraw } from './beginning-later';
 import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
 import { FoamTime } from './foam-time';
@@ -52,6 +52,15 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
     ? lessonWords(book.learnedFor({ culture, fromLotId: lot.id }), celsiusAt(warmths, 'counter', now))
     : [];
   const young = isYoung(lot, now);
+  const draw = culture ? (
+    <DrawCard
+      lot={lot}
+      culture={culture}
+      answer={answer}
+      celsius={celsiusAt(warmths, lot.place, now)}
+      now={now}
+    />
+  ) : null;
   const cold = lot.place === 'fridge';
   const keptCold = culture?.keeping.ripe.by === 'alive';
   const word = livelyWord(answer, cold, keptCold);
@@ -97,15 +106,13 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
           <BeginningGuide lot={lot} now={now} />
         </>
       ) : null}
-      {culture ? (
-        <DrawCard
-          lot={lot}
-          culture={culture}
-          answer={answer}
-          celsius={celsiusAt(warmths, lot.place, now)}
-          now={now}
-        />
-      ) : null}
+      {draw === null ? null : young ? (
+        <FirstDraw lot={lot} now={now}>
+          {draw}
+        </FirstDraw>
+      ) : (
+        draw
+      )}
       {young ? null : <QuickCare lot={lot} />}
       {keptCold ? null : <FoamTime lot={lot} now={now} />}
       <LotActs lot={lot} />

@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import { firstKind, knownCultures } from '@/core/cultures/registry';
 import { everyLot } from '@/core/journal/household';
 import { levelMl, solidGrams } from '@/core/matter/contents';
-import { firstReadyAt } from '@/core/starter/beginning-run';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
@@ -19,9 +18,11 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { volume } from '@/words/amounts';
-import { duration, moment, quarter } from '@/words/moment';
+import { duration } from '@/words/moment';
 import { livelyWord } from '@/words/reasons';
 import { useBook } from '../forecasting/book';
+import { FirstDrawLine } from './beginning-later';
+import { isYoung } from './is-young';
 import { StarterJar } from './starter-jar';
 import { lastFedAt } from './last-fed';
 
@@ -83,7 +84,6 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
   const answer = useBook().starterAnswer(lot.id);
-  const ready = firstReadyAt(lot, useAppSelector(selectHousehold).warmths, now);
   const packet = lot.vessel.kind === 'packet';
   const culture = knownCultures(lot.culture);
   const keptCold = culture?.keeping?.ripe.by === 'alive';
@@ -108,11 +108,13 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
             <Text
               color={roles.softText}
             >{`${packet ? 'packed' : keptCold ? 'made' : 'fed'} ${age} ago`}</Text>
-            <Text>
-              {packet
-                ? `${Number(solidGrams(lot.contents).toFixed(1))} g`
-                : `${volume(Math.round(levelMl(lot.contents)))}, ${ready === null ? `up to ${volume(Math.round(mostDrawableMl(lot)))} to draw` : `to draw from about ${moment(quarter(ready), now)}`}`}
-            </Text>
+            {packet ? (
+              <Text>{`${Number(solidGrams(lot.contents).toFixed(1))} g`}</Text>
+            ) : isYoung(lot, now) ? (
+              <FirstDrawLine lot={lot} now={now} />
+            ) : (
+              <Text>{`${volume(Math.round(levelMl(lot.contents)))}, up to ${volume(Math.round(mostDrawableMl(lot)))} to draw`}</Text>
+            )}
           </View>
         </View>
       </Card>

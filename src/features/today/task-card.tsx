@@ -34,14 +34,19 @@ const topics = {
   discard: 'level',
 } as const;
 
+const workingOut = 'Noted. This is being worked out again.';
+
 /** One thing to do: verb and amount, when, why, and the button that says it is done. */
 export function TaskCard({ task, now, look }: Props) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const lot = task.lots[0]!;
-  const words = taskWords(task, household, useBook().lotAnswer(lot.id), now);
+  const book = useBook();
+  const words = taskWords(task, household, book.lotAnswer(lot.id), now);
+  // What was just done is not in these figures yet: they give no orders until it is.
+  const stale = task.lots.some(({ id }) => book.stale(id));
   const urgent =
-    (task.verb === 'chill' && task.from <= now) ||
+    (task.verb === 'chill' && task.from <= now && !stale) ||
     task.verb === 'discard' ||
     task.reason === 'cold-do-not-handle';
   const accent =
@@ -61,10 +66,12 @@ export function TaskCard({ task, now, look }: Props) {
             </Text>
             <Why topic={topics[task.verb]} lot={lot} now={now} />
           </View>
-          <Text as="heading" level={2}>
+          <Text as="heading" level={2} color={stale ? roles.softText : undefined}>
             {words.title}
           </Text>
-          <Text color={roles.softText}>{words.because}</Text>
+          <Text color={roles.softText} live={stale}>
+            {stale ? workingOut : words.because}
+          </Text>
         </View>
       </View>
       <WatchLines task={task} now={now} />

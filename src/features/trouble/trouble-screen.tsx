@@ -19,6 +19,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { causeWords, troubleSignWords } from '@/words/trouble-words';
 import { useAct } from '../shell/act-context';
 import { Nowhere } from '../shell/nowhere';
+import { DrinkExamination } from './drink-examination';
 import { SignTile } from './sign-tile';
 import { Suspects } from './suspects';
 
@@ -28,6 +29,7 @@ export function TroubleScreen() {
   const household = useAppSelector(selectHousehold);
   const lot = id ? lotOf(household, id) : undefined;
   const culture = lot ? keptCulture(lot) : null;
+  if (lot && lot.role !== 'starter') return <DrinkExamination lot={lot} />;
   if (!lot || !culture) return <Nowhere what="starter" back="/starters" />;
   return <Examination lot={lot} culture={culture} />;
 }
