@@ -41,7 +41,8 @@ export function Screen({ title, over, aside, children, pane, width = 640 }: Prop
 }
 
 const styles = StyleSheet.create({
-  content: { padding: gap.large, paddingBottom: 40, gap: gap.medium, width: '100%', alignSelf: 'center' },
+  // The line that says what was done lies over the foot of a page: its last button stays free.
+  content: { padding: gap.large, paddingBottom: 104, gap: gap.medium, width: '100%', alignSelf: 'center' },
   head: { flexDirection: 'row', gap: gap.medium, alignItems: 'flex-start', justifyContent: 'space-between' },
   words: { flex: 1, gap: 2 },
   /** A headline beside something keeps the height of two lines: what it counts may change, and nothing below moves. */
