@@ -20,6 +20,9 @@ export function rowAtHour(
 /** Alcohol as a range, low and high of nine kitchens in ten. @example "0.4–1.1 %" */
 export const alcoholRange = (five: FiveNumbers): string => `${five[0].toFixed(1)}–${five[4].toFixed(1)} %`;
 
+/** A window wider than this is tasted through day by day, hours. */
+export const wideHours = 72;
+
 /** What would come of what is on the worktop, if it were pitched now. */
 export function composedWords(answer: LotAnswer, now: number): string {
   const taste = answer.taste!;
@@ -30,5 +33,8 @@ export function composedWords(answer: LotAnswer, now: number): string {
     return `Pitched now, still sweet after ${duration(end)}: a longer ferment than the forecast follows; ${forgotten} alcohol by then.`;
   const sweet = rowAtHour(answer, answer.series.sweet, taste.best);
   const until = taste.latest >= end - 1 ? `after ${at(end)}` : at(taste.latest);
-  return `Pitched now: taste ${at(taste.earliest)} to ${until}, about ${Math.round(sweet[2])} g/L sweet, ${alcoholRange(rowAtHour(answer, answer.series.alcohol, taste.best))} alcohol; forgotten ${duration(end)}, ${forgotten}.`;
+  const from = at(taste.earliest);
+  const daily = taste.latest - taste.earliest > wideHours ? ', once a day' : '';
+  const span = from === until ? `about ${from}` : `${from} to ${until}${daily}`;
+  return `Pitched now: taste ${span}, about ${Math.round(sweet[2])} g/L sweet, ${alcoholRange(rowAtHour(answer, answer.series.alcohol, taste.best))} alcohol; forgotten ${duration(end)}, ${forgotten}.`;
 }

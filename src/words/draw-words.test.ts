@@ -8,6 +8,8 @@ test('a draw window: now, ahead, and past', () => {
   expect(drawSpanWords(noon - hour, noon + 6 * hour, noon)).toBe('Now until 18:00');
   expect(drawSpanWords(noon + 2 * hour, noon + 26 * hour, noon)).toBe('From 14:00 until tomorrow 14:00');
   expect(drawSpanWords(noon - 9 * hour, noon - hour, noon)).toBe('Past since 11:00');
+  // Nobody is given a window from ten to ten.
+  expect(drawSpanWords(noon + 2 * hour, noon + 2.05 * hour, noon)).toBe('About 14:00');
 });
 
 test('a dose drawn now, against one at its peak: 0.45 and 0.55 of the liveliness', () => {

@@ -9,7 +9,10 @@ import { moment, plural, quarter } from './moment';
 /** A window of drawing: "Now until Fri 8:00", "From Thu 20:00 until Fri 8:00", "Gone since 6:00". */
 export function drawSpanWords(from: number, until: number, now: number): string {
   if (until <= now) return `Past since ${moment(quarter(until), now)}`;
-  return `${from <= now ? 'Now' : `From ${moment(quarter(from), now)}`} until ${moment(quarter(until), now)}`;
+  const closes = moment(quarter(until), now);
+  const opens = moment(quarter(from), now);
+  if (from > now && opens === closes) return `About ${opens}`;
+  return `${from <= now ? 'Now' : `From ${opens}`} until ${closes}`;
 }
 
 /** How long a jar lives at rest: the chance after half, all, one and a half and twice its weeks at 4 °C. */

@@ -12,6 +12,7 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
 import { askedLook, lookWords } from '@/words/look-words';
+import { wideHours } from '@/words/composed-words';
 import { byWords, moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
 import { Why } from '../lots/why';
@@ -59,7 +60,8 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
   const because = sealed
     ? chillReason(answer, lot.vessel.kind, celsius, careful)
     : 'its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.';
-  const verb = sealed ? 'Chill' : 'Taste, and bottle if you like it,';
+  const wide = !sealed && span.until - Math.max(now, span.from) > wideHours * hourMs;
+  const verb = sealed ? 'Chill' : `Taste${wide ? ' once a day' : ''}, and bottle if you like it,`;
   const when =
     span.until <= now
       ? sealed
@@ -68,7 +70,9 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
       : span.from <= now
         ? by
         : by.startsWith('by ')
-          ? `between ${from} and ${by.slice(3)}`
+          ? by.slice(3) === from
+            ? `about ${from}`
+            : `between ${from} and ${by.slice(3)}`
           : `from ${from}, ${by}`;
   return (
     <View style={{ gap: 8 }} testID="advice">
