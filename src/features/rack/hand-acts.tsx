@@ -11,6 +11,8 @@ import { useAct } from '../shell/act-context';
 
 interface Props {
   readonly lots: readonly Lot[];
+  /** The soft bottle filled beside them, when none is in hand: its squeeze speaks for all. */
+  readonly pilot?: Lot | undefined;
   readonly cold: boolean;
   /** Past what its glass may bear: it is neither felt nor vented. */
   readonly grave: boolean;
@@ -19,8 +21,10 @@ interface Props {
   readonly onDone: () => void;
 }
 
+const isSoft = ({ vessel }: Lot) => vessel.kind === 'plastic-soda';
+
 /** What hands do with bottles, each in a tap: for one, several, or all that are in hand. */
-export function HandActs({ lots, cold, grave, leaving, onLeaving, onDone }: Props) {
+export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone }: Props) {
   const act = useAct();
   const ids = lots.map(({ id }) => id);
   const said = lots.length === 1 ? `Bottle ${lots[0]!.name}` : plural(lots.length, 'bottle');
@@ -28,7 +32,7 @@ export function HandActs({ lots, cold, grave, leaving, onLeaving, onDone }: Prop
     for (const lot of kind === 'squeeze' ? soft : lots)
       act(
         { kind: 'observed', lotId: lot.id, signs: { [kind]: value } },
-        `${said}: ${signWords[kind].words[value]!.toLowerCase()}. The forecast takes it in.`,
+        `${kind === 'squeeze' && inHand.length === 0 ? `Pilot ${lot.name}` : said}: ${signWords[kind].words[value]!.toLowerCase()}. The forecast takes it in.`,
       );
   };
   const move = () => {
@@ -38,7 +42,8 @@ export function HandActs({ lots, cold, grave, leaving, onLeaving, onDone }: Prop
     );
     onDone();
   };
-  const soft = lots.filter(({ vessel }) => vessel.kind === 'plastic-soda');
+  const inHand = lots.filter(isSoft);
+  const soft = inHand.length > 0 ? inHand : pilot ? [pilot] : [];
   return (
     <>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
@@ -68,7 +73,13 @@ export function HandActs({ lots, cold, grave, leaving, onLeaving, onDone }: Prop
         <>
           {soft.length > 0 ? (
             <>
-              <Text as="strong">{soft.length === lots.length ? 'Squeeze' : 'Squeeze of the soft one'}</Text>
+              <Text as="strong">
+                {inHand.length === lots.length
+                  ? 'Squeeze'
+                  : inHand.length > 0
+                    ? 'Squeeze of the soft one'
+                    : `Squeeze of its pilot, bottle ${soft[0]!.name}`}
+              </Text>
               <Choice
                 label="Squeeze"
                 options={lotSigns.squeeze.map((value) => ({ value, label: signWords.squeeze.words[value]! }))}

@@ -88,6 +88,7 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
       {leaving && one ? <CounterAgain lot={lot} answer={answer} /> : null}
       <HandActs
         lots={lots}
+        pilot={siblings.find(({ vessel }) => vessel.kind === 'plastic-soda')}
         cold={cold}
         grave={grave}
         leaving={leaving}
