@@ -1,3 +1,5 @@
+import { id as idSchema } from './entries/base';
+import { latest, latestId } from '../time-range';
 import { begun, stamp, told } from './entries.test-tool';
 import fc from 'fast-check';
 import { liquidMl } from '../matter/contents';
@@ -8,6 +10,7 @@ import { clockOf, idShape, nextId } from './instant-id';
 import { admit, append, journalOf } from './journal';
 import { dawn } from './random-journal.test-tool';
 
+const idIsLetIn = (text: string) => idSchema.safeParse(text).success;
 const hourMs = 3_600_000;
 const later = dawn + 400 * hourMs;
 
@@ -63,4 +66,17 @@ describe('ids', () => {
       { seed: 8 },
     );
   });
+});
+
+test('after the latest id that is let in, every later act still has one: none is refused for want of room', () => {
+  const last = nextId({ ms: 0, count: 0 }, latestId, 'last');
+  expect(idIsLetIn(last.id)).toBe(true);
+  expect(idIsLetIn(nextId({ ms: 0, count: 0 }, latestId + 1, 'last').id)).toBe(false);
+  let clock = last.clock;
+  for (let i = 0; i < 5000; i++) {
+    const next = nextId(clock, dawn, 'mine');
+    expect(next.id > last.id).toBe(true);
+    clock = next.clock;
+  }
+  expect(clock.ms).toBeLessThan(latest);
 });

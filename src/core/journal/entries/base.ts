@@ -9,7 +9,7 @@ import { placeIds } from '../../kitchen/places';
 import { baseKinds } from '../../matter/base-kinds';
 import { cultureIds } from '../vocabulary';
 import { clockOf, idShape } from '../instant-id';
-import { earliest, latest } from '../../time-range';
+import { earliest, latest, latestId } from '../../time-range';
 
 /** Letters a name may hold: no control or invisible characters alone, nor letters that are drawn as nothing. */
 const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;
@@ -22,11 +22,11 @@ export const name = z
   .min(1, 'Give it a name.')
   .max(80, 'At most 80 letters.')
   .refine(canBeSeen, 'Give it a name that can be seen.');
-/** Ids beyond the last instant are refused: every later one would have to sort behind them. */
+/** Ids near the last instant are refused: every later one has to sort behind them. */
 export const id = z
   .string()
   .regex(idShape)
-  .refine((text) => clockOf(text).ms <= latest, 'An id from beyond the year 2100.');
+  .refine((text) => clockOf(text).ms <= latestId, 'An id from the year 2099 or later.');
 /** Ids of lots: the id of the entry that began them, with a number for those begun by a transfer. */
 export const subject = z.string().regex(/^[0-9a-z]{17}(-[0-9]{1,3})?$/);
 export const note = z.string().max(2000);
