@@ -22,7 +22,7 @@ export { DayScreen } from '../brewday/day-screen';
 export { Tending } from '../brewday/tending-card';
 export { PacketDose } from '../starters/packet-dose';
 export { BeginningGuide } from '../starters/beginning-guide';
-export { FirstDraw, FirstDrawLine } from '../starters/first-draw';
+export { FirstDraw } from '../starters/first-draw';
 export { BeginScreen } from '../starters/begin-screen';
 export { FoundOne } from '../rack/found-one';
 export { PowerCut } from '../rack/power-cut';

@@ -5,4 +5,3 @@ export const BeginningGuide = later(async () => (await import('../forms/drawer')
 
 /** When a young jar is first to be drawn from: by the same guides. */
 export const FirstDraw = later(async () => (await import('../forms/drawer')).FirstDraw);
-export const FirstDrawLine = later(async () => (await import('../forms/drawer')).FirstDrawLine);

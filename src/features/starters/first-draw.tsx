@@ -1,15 +1,11 @@
 import type { ReactNode } from 'react';
 import type { Lot } from '@/core/lots/lot';
-import { levelMl } from '@/core/matter/contents';
 import { firstReadyAt } from '@/core/starter/beginning-run';
-import { mostDrawableMl } from '@/core/starter/draw-plan';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
-import { volume } from '@/words/amounts';
 import { notYetWords } from '@/words/draw-words';
-import { moment, quarter } from '@/words/moment';
 import { Why } from '../lots/why';
 
 interface Props {
@@ -32,14 +28,4 @@ export function FirstDraw({ lot, now, children }: Props) {
       <Why topic="draw" lot={lot} now={now} />
     </Card>
   );
-}
-
-/** How full a young jar is, and from when it gives. */
-export function FirstDrawLine({ lot, now }: { readonly lot: Lot; readonly now: number }) {
-  const ready = firstReadyAt(lot, useAppSelector(selectHousehold).warmths, now);
-  const gives =
-    ready === null
-      ? `up to ${volume(Math.round(mostDrawableMl(lot)))} to draw`
-      : `to draw from about ${moment(quarter(ready), now)}`;
-  return <Text>{`${volume(Math.round(levelMl(lot.contents)))}, ${gives}`}</Text>;
 }

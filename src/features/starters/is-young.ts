@@ -10,3 +10,15 @@ export function isYoung(lot: Lot, now: number): boolean {
   const more = lot.events.some(({ kind }) => kind === 'went') ? guidedDays.drawn : guidedDays.undrawn;
   return slowest > 0 && now - lot.begunAt < (slowest + more) * 86_400_000;
 }
+
+/** Whether a jar is so new that nothing is said yet of what it gives: its page says when, by its guide. */
+export function inFirstDays(lot: Lot, now: number): boolean {
+  const keeping = keptCulture(lot)?.keeping;
+  const usual = keeping && !keeping.renews ? keeping.ripensDays[1] : 0;
+  const drawn = lot.events.some(({ kind }) => kind === 'went');
+  const foams = lot.events.some(
+    (event) =>
+      event.kind === 'read' && event.readings.some(({ value }) => value === 'good' || value === 'riding'),
+  );
+  return !drawn && !foams && now - lot.begunAt < usual * 86_400_000;
+}

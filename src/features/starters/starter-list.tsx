@@ -21,8 +21,7 @@ import { volume } from '@/words/amounts';
 import { duration } from '@/words/moment';
 import { livelyWord } from '@/words/reasons';
 import { useBook } from '../forecasting/book';
-import { FirstDrawLine } from './beginning-later';
-import { isYoung } from './is-young';
+import { inFirstDays } from './is-young';
 import { StarterJar } from './starter-jar';
 import { lastFedAt } from './last-fed';
 
@@ -110,8 +109,8 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
             >{`${packet ? 'packed' : keptCold ? 'made' : 'fed'} ${age} ago`}</Text>
             {packet ? (
               <Text>{`${Number(solidGrams(lot.contents).toFixed(1))} g`}</Text>
-            ) : isYoung(lot, now) ? (
-              <FirstDrawLine lot={lot} now={now} />
+            ) : inFirstDays(lot, now) ? (
+              <Text>{`${volume(Math.round(levelMl(lot.contents)))}, in its first days`}</Text>
             ) : (
               <Text>{`${volume(Math.round(levelMl(lot.contents)))}, up to ${volume(Math.round(mostDrawableMl(lot)))} to draw`}</Text>
             )}
