@@ -5,6 +5,8 @@ export interface Culture {
   readonly id: string;
   /** As makers say it, lower case: "ginger bug". */
   readonly name: string;
+  /** Other names that makers have for it and for what it makes, plain, lower case. */
+  readonly alsoCalled?: readonly string[];
   readonly unit: 'ml' | 'g';
   /** Live yeast, lactic and acetic bacteria, g dry per unit of dose (per ml or per g). */
   readonly yeast: number;

@@ -1,38 +1,30 @@
+import { cultures as everyKind } from '../cultures/registry';
 import { plainName } from './ingredient-names';
 
 /** What a maker's name for a drink or a culture means: kinds that make it, things that are in it. */
-interface DrinkName {
-  readonly names: string;
+interface Meant {
   readonly cultures: readonly string[];
   readonly whats: readonly string[];
 }
 
-const kefir = ['water-kefir-grains', 'water-kefir-liquid'];
-
-/** Names that makers use, from many kitchens; a name may mean several things. */
-const table: readonly DrinkName[] = [
-  { names: 'tepache, pineapple beer, peel soda', cultures: ['peel'], whats: ['pineapple-rind'] },
-  {
-    names: 'tibicos, tibi, water kefir, sugar kefir, kefir d acqua',
-    cultures: kefir,
-    whats: ['kefir-grains'],
-  },
-  { names: 'ginger beer plant', cultures: [...kefir, 'ginger-bug'], whats: ['kefir-grains'] },
-  { names: 'ginger ale, ginger beer, ginger soda', cultures: [], whats: ['ginger', 'ground-ginger'] },
-  {
-    names: 'kombucha, kombucha soda, scoby, tea mushroom, tea kvass, jun',
-    cultures: ['tea-mother'],
-    whats: [],
-  },
-  { names: 'kvass, kwas, bread soda', cultures: [], whats: ['rye-bread', 'beetroot', 'beetroot-juice'] },
-  { names: 'shrub, drinking vinegar, switchel', cultures: [], whats: ['vinegar'] },
-  { names: 'whey soda, lacto soda, lacto lemonade', cultures: ['whey'], whats: ['whey'] },
-  { names: 'lemonade, fermented lemonade', cultures: [], whats: ['lemon-juice', 'lemon'] },
-  { names: 'wild soda, flower soda, elderflower champagne', cultures: ['wild'], whats: ['elderflower'] },
-  { names: 'root beer, bark soda', cultures: [], whats: ['sarsaparilla', 'birch-bark'] },
+/** Names of drinks by what is in them; those of a kind stand with the kind. */
+const byWhatIsInThem: readonly (readonly [names: readonly string[], whats: readonly string[]])[] = [
+  [['tepache', 'pineapple beer'], ['pineapple-rind']],
+  [['tibicos', 'tibi', 'ginger beer plant'], ['kefir-grains']],
+  [
+    ['ginger ale', 'ginger beer', 'ginger soda'],
+    ['ginger', 'ground-ginger'],
+  ],
+  [
+    ['kvass', 'kwas', 'bread soda'],
+    ['rye-bread', 'beetroot', 'beetroot-juice'],
+  ],
+  [['shrub', 'drinking vinegar', 'switchel'], ['vinegar']],
+  [
+    ['lemonade', 'fermented lemonade'],
+    ['lemon-juice', 'lemon'],
+  ],
 ];
-
-const entries = table.map(({ names, ...meant }) => ({ names: names.split(', '), ...meant }));
 
 /** Letters before a name is looked for: two might mean anything. */
 const fewest = 3;
@@ -43,14 +35,12 @@ const fewest = 3;
  * @returns ids of kinds and ingredients; both empty for a name that means neither
  * @example drinksNamed('Tepa') // { cultures: ['peel'], whats: ['pineapple-rind'] }
  */
-export function drinksNamed(text: string): Omit<DrinkName, 'names'> {
+export function drinksNamed(text: string): Meant {
   const wanted = plainName(text).replace(/'/g, ' ');
-  const found =
-    wanted.length < fewest
-      ? []
-      : entries.filter(({ names }) => names.some((name) => name.startsWith(wanted)));
+  const isMeant = (names: readonly string[] = []) =>
+    wanted.length >= fewest && names.some((name) => name.startsWith(wanted));
   return {
-    cultures: [...new Set(found.flatMap(({ cultures }) => cultures))],
-    whats: [...new Set(found.flatMap(({ whats }) => whats))],
+    cultures: everyKind.filter(({ alsoCalled }) => isMeant(alsoCalled)).map(({ id }) => id),
+    whats: [...new Set(byWhatIsInThem.flatMap(([names, whats]) => (isMeant(names) ? whats : [])))],
   };
 }

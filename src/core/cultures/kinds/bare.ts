@@ -26,6 +26,7 @@ export const bare: Culture = {
 export const peel: Culture = {
   ...bare,
   id: 'peel',
+  alsoCalled: ['tepache', 'pineapple beer', 'peel soda'],
   name: 'peel alone',
   lagWork: 2.0,
   bare: { yeast: 4e-3, lactics: 2e-3 },

@@ -4,6 +4,7 @@ import { perMl, type Culture } from '../culture';
 export const gingerBug: Culture = {
   id: 'ginger-bug',
   name: 'ginger bug',
+  alsoCalled: ['ginger beer plant'],
   unit: 'ml',
   yeast: perMl(0.68),
   lactics: perMl(0.12),

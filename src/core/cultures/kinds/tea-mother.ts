@@ -3,6 +3,7 @@ import { perMl, type Culture } from '../culture';
 /** Yeast and acetic bacteria under a floating pellicle, in sweet tea. */
 export const teaMother: Culture = {
   id: 'tea-mother',
+  alsoCalled: ['kombucha', 'kombucha soda', 'scoby', 'tea mushroom', 'tea kvass', 'jun'],
   name: 'tea mother',
   unit: 'ml',
   yeast: perMl(0.35),

@@ -4,6 +4,7 @@ import { perMl, type Culture } from '../culture';
 export const waterKefirGrains: Culture = {
   id: 'water-kefir-grains',
   name: 'water kefir grains',
+  alsoCalled: ['tibicos', 'tibi', 'water kefir', 'sugar kefir', 'kefir d acqua', 'ginger beer plant'],
   unit: 'g',
   yeast: 0.014,
   lactics: 0.0034,
@@ -52,6 +53,7 @@ export const waterKefirGrains: Culture = {
 export const waterKefirLiquid: Culture = {
   id: 'water-kefir-liquid',
   name: 'water kefir',
+  alsoCalled: ['tibicos', 'tibi', 'water kefir', 'sugar kefir'],
   unit: 'ml',
   yeast: perMl(0.5),
   lactics: perMl(0.25),

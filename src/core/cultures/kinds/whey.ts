@@ -3,6 +3,7 @@ import { perMl, type Culture } from '../culture';
 /** Strained from live plain yoghurt: lactic bacteria, little yeast. */
 export const whey: Culture = {
   id: 'whey',
+  alsoCalled: ['whey soda', 'lacto soda', 'lacto lemonade'],
   name: 'whey',
   unit: 'ml',
   yeast: perMl(0.04),

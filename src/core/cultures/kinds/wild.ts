@@ -3,6 +3,7 @@ import { perMl, type Culture } from '../culture';
 /** Yeast from skins and petals, in sweetened water. */
 export const wild: Culture = {
   id: 'wild',
+  alsoCalled: ['wild soda', 'flower soda', 'elderflower champagne'],
   name: 'fruit or flower starter',
   unit: 'ml',
   yeast: perMl(0.25),
