@@ -9,15 +9,15 @@ export default defineConfig({
     { name: 'demo', testMatch: 'demo.setup.ts' },
     { name: 'stories', testMatch: '*.spec.ts', dependencies: ['demo'] },
   ],
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  timeout: 150_000,
+  expect: { timeout: 30_000 },
   workers: 2,
   fullyParallel: true,
   reporter: process.env.CI
     ? [['list'], ['json', { outputFile: 'test-results/e2e.json' }]]
     : [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
-    actionTimeout: 20_000,
+    actionTimeout: 30_000,
     baseURL: `http://localhost:${port}`,
     viewport: { width: 390, height: 844 },
     hasTouch: true,

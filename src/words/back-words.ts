@@ -4,6 +4,8 @@ import { plural } from './moment';
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
+export const pendingCalibration = 'What was forecast of these bottles is being worked out once more.';
+
 /** Whether nine tenths held nine times in ten here. */
 export function calibrationWords({ held, of, low, high }: Calibration): string {
   if (of === 0)

@@ -14,7 +14,7 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { calibrationWords } from '@/words/back-words';
+import { calibrationWords, pendingCalibration } from '@/words/back-words';
 import { causeWords } from '@/words/compare-words';
 import { duration, plural } from '@/words/moment';
 import { useBefore } from '../forecasting/use-before';
@@ -30,7 +30,7 @@ export function BackScreen() {
   const household = useAppSelector(selectHousehold);
   const [by, setBy] = useState<Grouping>('season');
   const before = useBefore(openedBottles(household));
-  const batches = batchesOf(household, before);
+  const batches = batchesOf(household, before.answerOf);
   const checked = batches.flatMap((batch) => batch.checked);
   const groups = new Map<string, Batch[]>();
   for (const batch of batches) {
@@ -43,7 +43,7 @@ export function BackScreen() {
         <Text as="subheading" level={2}>
           Was it right nine times in ten?
         </Text>
-        <Text>{calibrationWords(calibrationOf(checked))}</Text>
+        <Text>{before.isPending ? pendingCalibration : calibrationWords(calibrationOf(checked))}</Text>
       </Card>
       <PalatesCard lots={everyLot(household)} now={now} />
       {batches.length === 0 ? (

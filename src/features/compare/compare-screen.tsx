@@ -56,7 +56,7 @@ function Beside({ root, offered, laid }: Props) {
   const now = useNow();
   const household = useAppSelector(selectHousehold);
   const journal = useAppSelector(selectJournal);
-  const answerOf = useBefore(laid);
+  const { answerOf } = useBefore(laid);
   const bottles = laid.map((lot) => ({
     compared: comparedOf(lot, answerOf(lot.id), now),
     kind: lot.vessel.kind,

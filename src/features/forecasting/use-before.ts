@@ -1,4 +1,4 @@
-import { useContext, useEffect, useSyncExternalStore } from 'react';
+import { useContext, useEffect, useMemo, useSyncExternalStore } from 'react';
 import { lotAsOf } from '@/core/forecast/as-of';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { familyQuestion } from '@/core/forecast/family-question';
@@ -27,30 +27,44 @@ function beforeQuestion(root: Lot, at: number, household: Household) {
   return asked ? ({ kind: 'family', subject: `before:${root.id}`, asked } as const) : null;
 }
 
+export interface Before {
+  readonly answerOf: (lotId: string) => LotAnswer | null;
+  /** Whether one of the lots has no answer yet. */
+  readonly isPending: boolean;
+}
+
 /**
  * What was forecast of opened bottles before anybody opened one of their batch, and what is forecast of the rest. Asked once a
  * batch, after everything that lives.
  */
-export function useBefore(lots: readonly Lot[]): (lotId: string) => LotAnswer | null {
+export function useBefore(lots: readonly Lot[]): Before {
   const household = useAppSelector(selectHousehold);
   const desk = useContext(DeskContext)!;
   const book = useBook();
   useSyncExternalStore(desk.subscribe, desk.snapshot);
   const find = (id: string) => lotOf(household, id);
   const roots = [...new Set(lots.filter((lot) => lot.opened).map((lot) => rootOf(lot, find).id))].join(' ');
+  const questions = useMemo(
+    () =>
+      roots.split(' ').flatMap((id) => {
+        const root = lotOf(household, id);
+        const opened = root && firstOpened(root, household);
+        return (opened && beforeQuestion(root, opened, household)) || [];
+      }),
+    [household, roots],
+  );
   useEffect(() => {
-    for (const [index, id] of roots.split(' ').entries()) {
-      const root = lotOf(household, id);
-      const opened = root && firstOpened(root, household);
-      const question = opened ? beforeQuestion(root, opened, household) : null;
-      if (question) desk.ask(question, 300 + index);
-    }
-  }, [desk, household, roots]);
-  return (lotId) => {
+    for (const [index, question] of questions.entries()) desk.ask(question, 300 + index);
+  }, [desk, questions]);
+  const answerOf = (lotId: string) => {
     const lot = find(lotId);
     if (!lot?.opened) return book.lotAnswer(lotId);
     const answer = desk.familyAnswer(`before:${rootOf(lot, find).id}`);
     return answer?.lots.find((each) => each.lotId === lotId) ?? null;
+  };
+  return {
+    answerOf,
+    isPending: questions.some(({ subject }) => !desk.familyAnswer(subject) && !desk.hasFailed(subject)),
   };
 }
 
