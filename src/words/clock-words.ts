@@ -4,30 +4,23 @@ import type { Task } from '@/core/tasks/task';
 /**
  * What a lot is like then, in a clause: middles of the forecast.
  *
+ * @param jar what a kept jar is like then; null for a drink
  * @param unpitched whether it still waits for its starter: nothing is forecast until then
  */
 export function likeWords(
-  { sweetness, volumes, limitShare, liveliness }: LikeThen,
+  { sweetness, volumes, limitShare }: LikeThen,
+  jar: string | null,
   unpitched: boolean,
 ): string {
   const parts = [
     ...(limitShare === null ? [] : [`${Math.round(limitShare * 100)} % of its limit`]),
     ...(volumes === null ? [] : [`${volumes.toFixed(1)} volumes`]),
     ...(sweetness === null ? [] : [`${sweetness.toFixed(0)} g/L sweet`]),
-    ...(liveliness === null ? [] : [livelyIn(liveliness)]),
+    ...(jar === null ? [] : [jar]),
   ];
   if (parts.length > 0) return parts.join(', ');
   return unpitched ? 'not pitched yet' : 'beyond its forecast';
 }
-
-const livelyIn = (liveliness: number) =>
-  liveliness >= 0.85
-    ? 'at its liveliest'
-    : liveliness >= 0.6
-      ? 'lively'
-      : liveliness >= 0.35
-        ? 'half awake'
-        : 'quiet';
 
 const verbs: Readonly<Record<Task['verb'], string>> = {
   chill: 'chill',

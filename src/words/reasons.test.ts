@@ -3,7 +3,7 @@ import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import { firstKind } from '@/core/cultures/registry';
 import { drawReason } from './draw-reason';
 import { counterWords, keepingWords } from './keeping-words';
-import { chillReason, drivers, livelyWord } from './reasons';
+import { chillReason, drivers } from './reasons';
 import { askedLook, lookWords } from './look-words';
 import { moment } from './moment';
 import { answer, bottles, brew, now } from './household.test-tool';
@@ -134,23 +134,5 @@ describe('why', () => {
       'wakes with a feed and warmth; at 22.0 °C',
     );
     expect(drawReason(starter('open', 0), firstKind, 22)).toContain('lively until its last feed is eaten');
-  });
-
-  test('liveliness in a word', () => {
-    const word = (middle: number, opens: StarterAnswer['opens'] = 'waking') =>
-      livelyWord(starter(opens, middle), false);
-    expect([
-      word(0.85),
-      word(0.84),
-      word(0.6),
-      word(0.59),
-      word(0.35),
-      word(0.34),
-      word(0.5, 'ripening'),
-    ]).toEqual(['at its liveliest', 'lively', 'lively', 'tiring', 'tiring', 'hungry', 'ripening']);
-    expect([livelyWord(null, false), livelyWord(null, true)]).toEqual([
-      'being reckoned',
-      'resting in the fridge',
-    ]);
   });
 });

@@ -1,6 +1,5 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { betweenHours } from '@/core/forecast/between-hours';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 
 const one = (value: number) => value.toFixed(1);
@@ -40,21 +39,4 @@ export function drivers(celsius: number, sugar: number, readings: number): strin
         ? '1 reading'
         : `${readings} readings`;
   return `Driven by ${one(celsius)} °C, ${Math.round(sugar)} g/L of sugar and the starter; ${seen}.`;
-}
-
-/** Liveliness in a word. */
-export function livelyWord(answer: StarterAnswer | null, cold: boolean, keptCold = false): string {
-  if (keptCold && answer) {
-    const [, , alive] = answer.now;
-    return alive >= 0.85 ? 'fresh' : alive >= 0.6 ? 'good' : alive >= 0.5 ? 'ageing' : 'old: make it anew';
-  }
-  if (cold) return 'resting in the fridge';
-  if (!answer) return 'being reckoned';
-  const [, , middle] = answer.now;
-  if (middle >= 0.85) return 'at its liveliest';
-  if (middle >= 0.6) return 'lively';
-  if (answer.opens === 'open' && middle >= 0.5) return 'lively';
-  if (answer.opens === 'ripening') return 'ripening';
-  if (answer.opens === 'cycle') return 'at work';
-  return middle >= 0.35 ? 'tiring' : 'hungry';
 }

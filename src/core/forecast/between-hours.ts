@@ -1,3 +1,5 @@
+import type { FiveNumbers } from './quantiles';
+
 /** Index of the last reported hour not after `hour` (0 at the least). */
 export function hourIndexAt(hours: readonly number[], hour: number): number {
   let low = 0;
@@ -24,4 +26,17 @@ export function betweenHours(
   const from = hours[low] ?? 0;
   const to = hours[low + 1] ?? from;
   return { index: low, share: to > from ? Math.min(1, Math.max(0, (hour - from) / (to - from))) : 0 };
+}
+
+/** A series’ middle between its reported hours; null before the first and an hour past the last. */
+export function middleAt(
+  hours: readonly number[],
+  series: readonly FiveNumbers[],
+  hour: number,
+): number | null {
+  if (hours.length === 0 || hour < hours[0]! || hour > hours.at(-1)! + 1) return null;
+  const { index, share } = betweenHours(hours, hour);
+  const before = series[index]?.[2];
+  if (before === undefined) return null;
+  return before + share * ((series[index + 1]?.[2] ?? before) - before);
 }

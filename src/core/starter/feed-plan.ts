@@ -11,7 +11,7 @@ import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
 
 /** The culture of a kept jar; null for any other lot. */
 export function keptCulture(
-  lot: Lot,
+  lot: Pick<Lot, 'role' | 'culture'>,
   cultures: CultureTable = knownCultures,
 ): (Culture & { readonly keeping: Keeping }) | null {
   const culture = cultures(lot.culture);

@@ -1,6 +1,5 @@
 import type { LotAnswer } from '../forecast/family-answer';
 import type { FiveNumbers } from '../forecast/quantiles';
-import { emptyHousehold } from '../journal/household';
 import { likeThen, nightsOf } from './kitchen-clock';
 
 const hourMs = 3_600_000;
@@ -37,31 +36,18 @@ test('what a lot is like then: between reports, and nothing beyond them', () => 
       gauge: [five(0), five(1), five(1.8)],
     },
   } as unknown as LotAnswer;
-  const ask = {
-    household: emptyHousehold,
-    living: [],
-    now: noon,
-    lotAnswer: (id: string) => (id === 'a' ? answer : null),
-    starterAnswer: (id: string) =>
-      id === 'jar' ? ({ start: noon, hours: [0, 4], liveliness: [five(0.2), five(0.8)] } as never) : null,
-  };
-  expect(likeThen(ask, 'a', noon + 5 * hourMs)).toEqual({
+  const lotAnswer = (id: string) => (id === 'a' ? answer : null);
+  expect(likeThen(lotAnswer, 'a', noon + 5 * hourMs)).toEqual({
     sweetness: 70,
     volumes: 0.5,
     limitShare: 0.25,
-    liveliness: null,
   });
-  expect(likeThen(ask, 'a', noon + 15 * hourMs).limitShare).toBeCloseTo(0.7, 9);
-  expect(likeThen(ask, 'a', noon + 30 * hourMs).sweetness).toBeNull();
-  expect(likeThen(ask, 'a', noon - hourMs).sweetness).toBeNull();
-  expect(likeThen(ask, 'jar', noon + hourMs)).toMatchObject({
-    liveliness: expect.closeTo(0.35, 9),
-    volumes: null,
-  });
-  expect(likeThen(ask, 'nobody', noon)).toEqual({
+  expect(likeThen(lotAnswer, 'a', noon + 15 * hourMs).limitShare).toBeCloseTo(0.7, 9);
+  expect(likeThen(lotAnswer, 'a', noon + 30 * hourMs).sweetness).toBeNull();
+  expect(likeThen(lotAnswer, 'a', noon - hourMs).sweetness).toBeNull();
+  expect(likeThen(lotAnswer, 'nobody', noon)).toEqual({
     sweetness: null,
     volumes: null,
     limitShare: null,
-    liveliness: null,
   });
 });

@@ -1,5 +1,4 @@
-import { betweenHours } from '../forecast/between-hours';
-import type { FiveNumbers } from '../forecast/quantiles';
+import { middleAt } from '../forecast/between-hours';
 import { nextAwake, isAwake, lastAwake, type WakingHours } from '../kitchen/waking';
 import type { Lot } from '../lots/lot';
 import { everyTask } from './agenda';
@@ -33,25 +32,11 @@ export interface LikeThen {
   readonly volumes: number | null;
   /** Gauge as a share of the working limit. */
   readonly limitShare: number | null;
-  readonly liveliness: number | null;
 }
 
-const middleAt = (hours: readonly number[], series: readonly FiveNumbers[], hour: number): number | null => {
-  if (hours.length === 0 || hour < hours[0]! || hour > hours.at(-1)! + 1) return null;
-  const { index, share } = betweenHours(hours, hour);
-  const before = series[index]?.[2];
-  if (before === undefined) return null;
-  return before + share * ((series[index + 1]?.[2] ?? before) - before);
-};
-
 /** Reads the answers of a lot at an instant. */
-export function likeThen(
-  { lotAnswer, starterAnswer }: Pick<TaskAsk, 'lotAnswer' | 'starterAnswer'>,
-  lotId: string,
-  at: number,
-): LikeThen {
+export function likeThen(lotAnswer: TaskAsk['lotAnswer'], lotId: string, at: number): LikeThen {
   const answer = lotAnswer(lotId);
-  const jar = starterAnswer(lotId);
   const hour = answer ? (at - answer.start) / hourMs : 0;
   const of = (series: 'sweet' | 'fizz' | 'gauge') =>
     answer ? middleAt(answer.hours, answer.series[series], hour) : null;
@@ -60,7 +45,6 @@ export function likeThen(
     sweetness: of('sweet'),
     volumes: answer?.limitBar ? of('fizz') : null,
     limitShare: gauge === null ? null : gauge / answer!.limitBar!,
-    liveliness: jar ? middleAt(jar.hours, jar.liveliness, (at - jar.start) / hourMs) : null,
   };
 }
 

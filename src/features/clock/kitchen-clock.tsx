@@ -11,6 +11,7 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { SharedClock } from '@/ui/drawings/shared-clock';
 import { useRoles } from '@/ui/theme/use-roles';
+import { jarWord } from '@/words/jar-word';
 import { likeWords, verbWords } from '@/words/clock-words';
 import { moment, quarter } from '@/words/moment';
 import { lotName } from '@/words/names';
@@ -62,7 +63,11 @@ export function KitchenClock({ now, beside }: Props) {
           <Row
             key={row.lot.id}
             row={row}
-            like={likeWords(likeThen(ask, row.lot.id, at), row.task?.verb === 'pitch')}
+            like={likeWords(
+              likeThen(ask.lotAnswer, row.lot.id, at),
+              row.lot.role === 'starter' ? jarWord(row.lot, ask.starterAnswer(row.lot.id), at) : null,
+              row.task?.verb === 'pitch',
+            )}
             now={now}
             start={start}
             end={end}

@@ -59,7 +59,7 @@ export function PowerCut({ now, onClose }: { readonly now: number; readonly onCl
             return (
               <View key={lot.id} testID="after-cut">
                 <Text as="strong">
-                  {`${lotName(lot, household)}: ${stage ? stageWords[stage].toLowerCase() : 'being reckoned…'}`}
+                  {`${lotName(lot, household)}: ${stage ? stageWords[stage].toLowerCase() : 'being worked out…'}`}
                 </Text>
                 {stage ? <Text>{doNow(stage, true)}</Text> : null}
               </View>

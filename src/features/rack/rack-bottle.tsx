@@ -41,7 +41,7 @@ export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, pi
     <Press
       role={picked === undefined ? 'button' : 'checkbox'}
       {...(picked === undefined ? {} : { 'aria-checked': picked })}
-      aria-label={`${name}: ${watch ? `about ${Math.round(watch.share * 100)} percent of its limit${why ? `, ${why}` : ''}` : 'being reckoned'}${closes ? `; ${closes}` : ''}`}
+      aria-label={`${name}: ${watch ? `about ${Math.round(watch.share * 100)} percent of its limit${why ? `, ${why}` : ''}` : 'being worked out'}${closes ? `; ${closes}` : ''}`}
       onPress={onPress}
       style={[
         styles.cell,

@@ -19,7 +19,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
 import { kitchenVolume } from '@/words/amounts';
 import { lessonWords } from '@/words/lesson-words';
-import { livelyWord } from '@/words/reasons';
+import { jarWord } from '@/words/jar-word';
 import { later } from '../shell/later';
 import { useBook } from '../forecasting/book';
 import { LotActs } from '../lots/lot-acts';
@@ -63,7 +63,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   ) : null;
   const cold = lot.place === 'fridge';
   const keptCold = culture?.keeping.ripe.by === 'alive';
-  const word = livelyWord(answer, cold, keptCold);
+  const word = jarWord(lot, answer);
   const begun = lot.events[0];
   const share = begun?.kind === 'added' ? percentagesOf(begun.portions, culture?.keeping ?? undefined) : null;
   const level = Math.round(levelMl(lot.contents));

@@ -19,7 +19,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { volume } from '@/words/amounts';
 import { duration } from '@/words/moment';
-import { livelyWord } from '@/words/reasons';
+import { jarWord } from '@/words/jar-word';
 import { useBook } from '../forecasting/book';
 import { inFirstDays } from './is-young';
 import { StarterJar } from './starter-jar';
@@ -86,7 +86,7 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const packet = lot.vessel.kind === 'packet';
   const culture = knownCultures(lot.culture);
   const keptCold = culture?.keeping?.ripe.by === 'alive';
-  const word = packet ? 'dry, in its packet' : livelyWord(answer, lot.place === 'fridge', keptCold);
+  const word = jarWord(lot, answer);
   const age = duration((now - (packet || keptCold ? lot.begunAt : lastFedAt(lot))) / 3_600_000);
   return (
     <Press role="link" aria-label={`${lot.name}, ${word}`} onPress={onPress}>

@@ -1,0 +1,47 @@
+import { middleAt } from '@/core/forecast/between-hours';
+import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import type { Lot } from '@/core/lots/lot';
+import { keptCulture } from '@/core/starter/feed-plan';
+
+const hourMs = 3_600_000;
+
+type Vigour = Pick<StarterAnswer, 'start' | 'hours' | 'liveliness' | 'now' | 'draw' | 'opens'>;
+
+/**
+ * What a kept jar is like, in a word: the same on its page, in the list and on the kitchen’s clock.
+ *
+ * @param at an instant, ms; left out, the one the answer was asked at
+ * @returns null beyond the forecast
+ */
+export function jarWord(
+  lot: Pick<Lot, 'culture' | 'place' | 'role' | 'vessel'>,
+  answer: Vigour | null,
+  at?: number,
+): string | null {
+  if (lot.vessel.kind === 'packet') return 'dry, in its packet';
+  const keptCold = keptCulture(lot)?.keeping.ripe.by === 'alive';
+  const cold = lot.place === 'fridge';
+  if (!answer) return cold && !keptCold ? 'resting in the fridge' : 'being worked out';
+  const hour = at === undefined ? null : (at - answer.start) / hourMs;
+  const middle = hour === null ? answer.now[2] : middleAt(answer.hours, answer.liveliness, hour);
+  if (middle === null) return null;
+  if (keptCold)
+    return middle >= 0.85 ? 'fresh' : middle >= 0.6 ? 'good' : middle >= 0.5 ? 'ageing' : 'old: make it anew';
+  if (cold) return 'resting in the fridge';
+  return warmWord(middle, hour === null ? answer.opens : opensAt(answer, hour));
+}
+
+/** Why its window is open or not at an hour: what is said now holds on until the window is reached or left. */
+function opensAt({ opens, draw }: Vigour, hour: number): StarterAnswer['opens'] {
+  if (draw && draw.earliest <= hour && draw.latest > hour) return 'open';
+  return opens === 'open' || (draw && draw.latest <= hour) ? 'waking' : opens;
+}
+
+function warmWord(middle: number, opens: StarterAnswer['opens']): string {
+  if (middle >= 0.85) return 'at its liveliest';
+  if (middle >= 0.6) return 'lively';
+  if (opens === 'open' && middle >= 0.5) return 'lively';
+  if (opens === 'ripening') return 'ripening';
+  if (opens === 'cycle') return 'at work';
+  return middle >= 0.35 ? 'tiring' : 'hungry';
+}
