@@ -47,12 +47,12 @@ const bottling = async (page) => {
   await page.waitForTimeout(800);
 };
 /** Past batches are asked about after everything that lives. */
-const reckonedBack = async (page) => {
+const workedOutBack = async (page) => {
   await page.getByText(/looks/).first().waitFor({ timeout: 60_000 });
   await page.waitForTimeout(15_000);
 };
 const compare = async (page) => {
-  await reckonedBack(page);
+  await workedOutBack(page);
   await page.getByRole('link', { name: /^Medlar and bay/ }).click();
   await page.getByTestId('compare').waitFor();
   await page.waitForTimeout(1500);
@@ -107,7 +107,7 @@ const views = [
   ['bottle', demo('/rack'), phone, 'light', inHand],
   ['bottling', demo('/brews'), phone, 'light', bottling],
   ['rack-wide', demo('/rack'), wide, 'light', settle],
-  ['back', demo('/back'), phone, 'light', reckonedBack],
+  ['back', demo('/back'), phone, 'light', workedOutBack],
   ['first-start', '/?demo=0', phone, 'light', (page) => page.waitForTimeout(1500)],
   ['today-wide-night', demo('/'), wide, 'dark', settle],
 ];

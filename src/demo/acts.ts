@@ -85,6 +85,13 @@ export const pitch = (
 ): string =>
   diary.ago(ago, { kind: 'transferred', from, taken: 'liquid', celsius, targets: [{ lotId: to, ml }] });
 
+export const listen = (
+  diary: Kitchen,
+  ago: number,
+  lotId: string,
+  hiss: 'faint' | 'good',
+): string => diary.ago(ago, { kind: 'observed', lotId, signs: { hiss } });
+
 /** Fills bottles. @returns their ids */
 export function bottle(
   diary: Kitchen,
@@ -96,6 +103,8 @@ export function bottle(
     ml: number;
     fill: number;
     stock?: string;
+    /** The number of the soft one, which is squeezed for the others. */
+    pilot?: number;
     /** From this number on the bottles are other than the first ones. */
     other?: { from: number; variant: string; mark: Mark; what: string; grams: number };
   },
@@ -106,7 +115,10 @@ export function bottle(
       ...(isOther(number) ? { variant: b.other!.variant, mark: b.other!.mark } : {}),
       role: 'bottle',
       name: String(number),
-      vessel: { kind: b.vessel, ml: b.ml, ...(b.stock ? { stock: b.stock } : {}) },
+      vessel:
+        number === b.pilot
+          ? { kind: 'plastic-soda' as const, ml: b.ml, stock: 'soft-500' }
+          : { kind: b.vessel, ml: b.ml, ...(b.stock ? { stock: b.stock } : {}) },
       closure: 'sealed',
       place: 'counter',
     } as const,

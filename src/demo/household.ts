@@ -1,7 +1,7 @@
 import type { Entry } from '../core/journal/entry';
 import { Diary } from './diary';
 import { cupboard, keptThings, springSoda } from './recipes';
-import { beginBug, bottle, feed, mix, move, opened, pitch, squeeze, tasted, type Kitchen } from './acts';
+import { beginBug, bottle, feed, listen, mix, move, opened, pitch, squeeze, tasted, type Kitchen } from './acts';
 
 const day = 24;
 
@@ -132,7 +132,7 @@ function coldBatch(diary: Kitchen, starter: string) {
     fill: 480,
     stock: 'swing-500',
   });
-  squeeze(diary, 5.6 * day, bottles[2]!, 'firm');
+  listen(diary, 5.6 * day, bottles[2]!, 'good');
   move(diary, 5.3 * day, bottles, 'fridge');
   opened(diary, 2.2 * day, bottles[0]!, 'gentle', 4, 2, 'A day more next time.');
 }
@@ -162,6 +162,7 @@ function fizzingBatch(diary: Kitchen, starter: string) {
     ml: 500,
     fill: 480,
     stock: 'swing-500',
+    pilot: 4,
   });
   squeeze(diary, 7, bottles[3]!, 'gives');
   move(diary, 2, [bottles[0]!], 'fridge');

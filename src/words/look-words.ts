@@ -12,6 +12,7 @@ const worthAsking = { gain: 0.15, jarGain: 0.1, hours: 4 } as const;
 
 const asks: Readonly<Record<LookKind, string>> = {
   squeeze: 'Squeeze',
+  hiss: 'Ease the cap of',
   sweet: 'Sip',
   foam: 'Look at the foam of',
   gaugeBar: 'Read the gauge of',
@@ -62,12 +63,26 @@ export function jarLookWords(answer: StarterAnswer, name: string, now: number): 
   return `${asks[look.kind]} ${name} ${when}: it would take ${share} of the doubt away when it ${answer.looksTell === 'opens' ? 'is ready' : 'tires'}, between ${earlier} and ${later}.`;
 }
 
-/** "Squeeze bottle 2 at 20:00: it decides between tomorrow 1:00 and Wed 12:00." */
-export function lookWords(look: TellingLook, lot: Lot, answer: LotAnswer, now: number): string {
+/**
+ * "Squeeze bottle 2 at 20:00: it decides between tomorrow 1:00 and Wed 12:00."
+ *
+ * @param squeezed the soft bottle that is squeezed for it; null when there is none
+ */
+export function lookWords(
+  look: TellingLook,
+  lot: Lot,
+  squeezed: Lot | null,
+  answer: LotAnswer,
+  now: number,
+): string {
   const at = (hour: number) => answer.start + hour * hourMs;
   const said = moment(quarter(at(look.hour)), now);
   const when = at(look.hour) <= now + hourMs / 2 ? 'now' : /^\d+:/.test(said) ? `at ${said}` : said;
   const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
-  const what = lot.role === 'bottle' ? `bottle ${lot.name}` : lot.name;
-  return `${asks[look.kind]} ${what} ${when}: it decides between ${earlier} and ${later}.`;
+  const pilot = look.kind === 'squeeze' && squeezed !== null && squeezed.id !== lot.id;
+  const felt = pilot ? squeezed : lot;
+  const bottle = `${pilot ? 'the pilot, ' : ''}bottle ${felt.name}${pilot ? ',' : ''}`;
+  const what = felt.role === 'bottle' ? bottle : felt.name;
+  const listen = look.kind === 'hiss' ? ' and listen' : '';
+  return `${asks[look.kind]} ${what} ${when}${listen}: it decides between ${earlier} and ${later}.`;
 }

@@ -104,10 +104,17 @@ describe('why', () => {
     expect(asked([look(-4, 0.5)])).toBeNull();
     // Closed already: then now, whatever the hour.
     expect(asked([look(0, 0.3)], -1)).toMatchObject({ hour: 0 });
-    expect(lookWords(look(16, 0.4), bottles[0]!, { start: now } as LotAnswer, now)).toBe(
+    expect(lookWords(look(16, 0.4), bottles[0]!, bottles[0]!, { start: now } as LotAnswer, now)).toBe(
       `Squeeze bottle 1 tomorrow 10:15: it decides between 23:15 and tomorrow 14:15.`,
     );
-    expect(lookWords({ ...look(0, 0.4), kind: 'sweet' }, brew, { start: now } as LotAnswer, now)).toMatch(
+    // Glass: the soft one beside it is squeezed, or without one a cap is eased.
+    expect(lookWords(look(16, 0.4), bottles[0]!, bottles[1]!, { start: now } as LotAnswer, now)).toMatch(
+      /^Squeeze the pilot, bottle 2, tomorrow 10:15: it decides/,
+    );
+    expect(
+      lookWords({ ...look(16, 0.4), kind: 'hiss' }, bottles[0]!, null, { start: now } as LotAnswer, now),
+    ).toMatch(/^Ease the cap of bottle 1 tomorrow 10:15 and listen: it decides/);
+    expect(lookWords({ ...look(0, 0.4), kind: 'sweet' }, brew, null, { start: now } as LotAnswer, now)).toMatch(
       /^Sip Plum and bay now: /,
     );
   });

@@ -41,7 +41,8 @@ test('where it stands, where it goes, and what the glass may do', () => {
 });
 
 test('what to do now gets graver; past the limit nobody touches it', () => {
-  expect(doNow('watch', false)).toMatch(/^Squeeze the pilot/);
+  expect(doNow('watch', false)).toMatch(/^Ease one cap/);
+  expect(doNow('watch', false, '4')).toMatch(/^Squeeze bottle 4/);
   expect(doNow('chill-now', false)).toMatch(/^Into the fridge now/);
   expect(doNow('do-not-handle', false)).toMatch(/^Do not touch it.*bring the cold to it.*do not carry it\.$/);
   expect(doNow('do-not-handle', true)).toMatch(/^Leave it closed and cold/);

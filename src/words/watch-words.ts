@@ -43,15 +43,19 @@ export function watchLines(watch: Watch, now: number, cold: boolean): string[] {
   ];
 }
 
-/** What to do now, by stage. */
-export function doNow(stage: WatchStage, cold: boolean): string {
+/**
+ * What to do now, by stage.
+ *
+ * @param squeezed name of the soft bottle that is squeezed for it; null when all is glass
+ */
+export function doNow(stage: WatchStage, cold: boolean, squeezed: string | null = null): string {
   switch (stage) {
     case 'at-ease':
       return cold ? 'Nothing: it rests.' : 'Nothing: look again tomorrow.';
     case 'watch':
       return cold
         ? 'Drink it soon; make sure it stays cold.'
-        : 'Squeeze the pilot when it gets there, and make room in the fridge.';
+        : `${squeezed === null ? 'Ease one cap' : `Squeeze bottle ${squeezed}`} when it gets there, and make room in the fridge.`;
     case 'chill-now':
       return cold
         ? 'Open it soon: cold, slowly, over a bowl, glasses on.'

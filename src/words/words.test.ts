@@ -132,7 +132,7 @@ describe('entries in words', () => {
     expect(words('measured')).toBe('Specific gravity 1.031');
     expect(words('opened')).toBe('Opened, lively');
     expect(words('moved')).toMatch(/^To the fridge: Quince and thyme, bottle 1, /);
-    expect(words('observed')).toBe('Looked: squeeze firm');
+    expect(words('observed')).toBe('Looked: good hiss');
   });
 
   test('a transfer is told from where one stands', () => {

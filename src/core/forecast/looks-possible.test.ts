@@ -7,9 +7,9 @@ const used = (kind: string) =>
 const plain = { events: [] } as unknown as Lot;
 
 test('instruments are asked for when they were used before, on this lot or on its jar', () => {
-  expect(looksAt(true, [plain])).toEqual(['squeeze']);
-  expect(looksAt(true, [used('gaugeBar'), plain])).toEqual(['squeeze', 'gaugeBar']);
-  expect(looksAt(true, [used('sg')])).toEqual(['squeeze']);
-  expect(looksAt(false, [plain, used('sg')])).toEqual(['sweet', 'foam', 'sg']);
-  expect(looksAt(false, [used('gaugeBar')])).toEqual(['sweet', 'foam']);
+  expect(looksAt(true, [plain], 'squeeze')).toEqual(['squeeze']);
+  expect(looksAt(true, [used('gaugeBar'), plain], 'squeeze')).toEqual(['squeeze', 'gaugeBar']);
+  expect(looksAt(true, [used('sg')], 'hiss')).toEqual(['hiss']);
+  expect(looksAt(false, [plain, used('sg')], 'hiss')).toEqual(['sweet', 'foam', 'sg']);
+  expect(looksAt(false, [used('gaugeBar')], 'squeeze')).toEqual(['sweet', 'foam']);
 });

@@ -7,6 +7,7 @@ import type { LotFinder } from '../lots/pitch';
 import { keepsGas } from '../vessels/vessel-kinds';
 import type { Risk } from './failure';
 import { looksAt } from './looks-possible';
+import { squeezedFor } from './pilot';
 import type { LookKind } from './telling-look';
 import { bottlingSweetness } from './wanted-sweetness';
 
@@ -78,7 +79,7 @@ export function lotAsk(
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
     nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),
     counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
-    looks: over || lot.place === 'fridge' ? [] : looksAt(sealed, [root, lot]),
+    looks: over || lot.place === 'fridge' ? [] : looksAt(sealed, [root, lot], squeezedFor(lot, ask.find, cultures) ? 'squeeze' : 'hiss'),
     risk: riskOf(ask, lot, bottles),
     laterHours: (lot.chillDays ?? 0) * 24,
   };

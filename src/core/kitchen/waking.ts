@@ -48,12 +48,16 @@ export function nextAwake(at: number, waking: WakingHours): number {
   return at + ((waking.from - minuteOf(at) + dayMinutes) % dayMinutes) * minuteMs - (at % minuteMs);
 }
 
+/** So long before bed, ms, is met what would open in the night. */
+const beforeBed = 1.5 * 3_600_000;
+
 /**
  * A span brought into the hours somebody is up: it begins with the next waking moment and ends with the last. One that lies
- * wholly in the night ends with the last moment awake before it, since too early is better than too late.
+ * wholly in the night is met in the last hours before it, since too early is better than too late.
  */
 export function whileAwake(span: { readonly from: number; readonly until: number }, waking: WakingHours) {
   const until = lastAwake(span.until, waking);
-  const from = Math.min(nextAwake(span.from, waking), until);
-  return until >= span.from ? { from, until } : { from: Math.min(span.from, until), until };
+  const from = nextAwake(span.from, waking);
+  const isNight = from > until || (from === until && span.until > span.from);
+  return { from: isNight ? until - beforeBed : from, until };
 }

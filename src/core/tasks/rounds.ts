@@ -3,8 +3,6 @@ import { hourMs, type Task } from './task';
 
 /** Feeds that are offered as one round share at least this long, ms. */
 const together = 1 * hourMs;
-/** So long before bed, ms, is met what would open in the night. */
-const beforeBed = 1.5 * hourMs;
 /** What is brought into waking hours: nothing of it is ever put off beyond its end, and spoilt things wait for nobody. */
 const waits: readonly Task['verb'][] = ['feed', 'rest', 'wake', 'chill', 'bottle', 'open', 'tend'];
 
@@ -14,9 +12,7 @@ export const awakeTasks = (tasks: readonly Task[], waking: WakingHours, now: num
     if (!waits.includes(task.verb) || task.until <= now) return task;
     const span = whileAwake(task, waking);
     if (span.until <= now) return task;
-    // A window that lies wholly in the night is met in the last hours before it.
-    const from = span.from < span.until ? span.from : span.until - beforeBed;
-    return { ...task, from, until: span.until };
+    return { ...task, ...span };
   });
 
 /**

@@ -1,5 +1,7 @@
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/family-answer';
+import { squeezedFor } from '@/core/forecast/pilot';
+import { lotOf } from '@/core/journal/household';
 import { cautionOf } from '@/core/kitchen/caution';
 import { wakingOf, whileAwake } from '@/core/kitchen/waking';
 import { liquidsOf } from '@/core/forecast/liquids-of';
@@ -54,6 +56,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     untilSoftHours: window.latestSpread,
   };
   const look = askedLook(answer, now);
+  const squeezed = squeezedFor(lot, (id) => lotOf(household, id));
   const from = moment(quarter(span.from), now);
   const by = byWords(span.until, now, waking.to);
   const sealed = answer.chill !== null;
@@ -85,7 +88,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
       )}
       <Ribbon span={span} now={now} {...ribbonClock(now)} summary={`${verb} ${when}.`} />
       {sealed ? <WhoseFizz answer={answer} now={now} /> : null}
-      {look ? <Text as="strong">{lookWords(look, lot, answer, now)}</Text> : null}
+      {look ? <Text as="strong">{lookWords(look, lot, squeezed, answer, now)}</Text> : null}
       <Text color={roles.softText}>{drivers(celsius, mixedSugar(root, liquidsOf(household)), readings)}</Text>
       <Why topic={sealed ? 'chill' : 'taste'} lot={lot} now={now} />
     </View>

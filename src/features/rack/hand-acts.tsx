@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { isSoft } from '@/core/forecast/pilot';
 import type { Lot } from '@/core/lots/lot';
 import { lotSigns } from '@/core/lots/signs';
 import { Choice } from '@/ui/controls/choice';
@@ -12,7 +13,7 @@ import { useAct } from '../shell/act-context';
 interface Props {
   readonly lots: readonly Lot[];
   /** The soft bottle filled beside them, when none is in hand: its squeeze speaks for all. */
-  readonly pilot?: Lot | undefined;
+  readonly pilot: Lot | null;
   readonly cold: boolean;
   /** Past what its glass may bear: it is neither felt nor vented. */
   readonly grave: boolean;
@@ -20,8 +21,6 @@ interface Props {
   readonly onLeaving: () => void;
   readonly onDone: () => void;
 }
-
-const isSoft = ({ vessel }: Lot) => vessel.kind === 'plastic-soda';
 
 /** What hands do with bottles, each in a tap: for one, several, or all that are in hand. */
 export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone }: Props) {

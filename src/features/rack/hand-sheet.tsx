@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { placeIds } from '@/core/kitchen/places';
 import { limitOf } from '@/core/kitchen/stock';
+import { squeezedFor } from '@/core/forecast/pilot';
 import { rootOf } from '@/core/forecast/family-members';
 import { lotOf } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
@@ -88,7 +89,7 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
       {leaving && one ? <CounterAgain lot={lot} answer={answer} /> : null}
       <HandActs
         lots={lots}
-        pilot={siblings.find(({ vessel }) => vessel.kind === 'plastic-soda')}
+        pilot={squeezedFor(lot, find)}
         cold={cold}
         grave={grave}
         leaving={leaving}

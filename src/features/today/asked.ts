@@ -1,11 +1,14 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Task } from '@/core/tasks/task';
+import { squeezedFor } from '@/core/forecast/pilot';
+import { lotOf, type Household } from '@/core/journal/household';
 import { askedLook, lookWords } from '@/words/look-words';
 
 /** Of all that waits for its moment, the one look that would tell most today, and the task it is about. */
 export function askedOf(
   tasks: readonly Task[],
   lotAnswer: (lotId: string) => LotAnswer | null,
+  household: Household,
   now: number,
 ): { readonly task: Task; readonly words: string } | null {
   const offers = tasks.flatMap((task) => {
@@ -17,7 +20,7 @@ export function askedOf(
           {
             task,
             gain: look.gain * (look.decides[1] - look.decides[0]),
-            words: lookWords(look, lot, answer, now),
+            words: lookWords(look, lot, squeezedFor(lot, (id) => lotOf(household, id)), answer, now),
           },
         ]
       : [];

@@ -36,7 +36,7 @@ export function Day({ now, over, celsius }: Props) {
   const wide = useWide();
   const whole = useMomentLater();
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
-  const asked = askedOf(tasks, lotAnswer, now);
+  const asked = askedOf(tasks, lotAnswer, household, now);
   const open = tasks.filter(({ from }) => from <= now + 2 * 3_600_000);
   const actions = (
     <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>

@@ -1,8 +1,13 @@
 import { View } from 'react-native';
 import { watchOf, type Watch } from '@/core/tasks/pressure-watch';
+import type { Lot } from '@/core/lots/lot';
 import type { Task } from '@/core/tasks/task';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
+import { lotOf } from '@/core/journal/household';
+import { squeezedFor } from '@/core/forecast/pilot';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { doNow, stageWords, watchLines } from '@/words/watch-words';
 import { useBook } from '../forecasting/book';
 
@@ -10,20 +15,22 @@ import { useBook } from '../forecasting/book';
 export function WatchLines({ task, now }: { readonly task: Task; readonly now: number }) {
   const book = useBook();
   const roles = useRoles();
+  const household = useAppSelector(selectHousehold);
   if (task.verb !== 'chill' && task.verb !== 'open') return null;
-  const nearest = task.lots.reduce<{ watch: Watch; name: string } | null>((top, { id, name }) => {
-    const answer = book.lotAnswer(id);
+  const nearest = task.lots.reduce<{ watch: Watch; lot: Lot } | null>((top, lot) => {
+    const answer = book.lotAnswer(lot.id);
     const watch = answer && watchOf(answer, now);
-    return watch && (!top || watch.edge > top.watch.edge) ? { watch, name } : top;
+    return watch && (!top || watch.edge > top.watch.edge) ? { watch, lot } : top;
   }, null);
   if (!nearest || (nearest.watch.stage === 'at-ease' && task.verb === 'open')) return null;
-  const { watch, name } = nearest;
+  const { watch, lot } = nearest;
+  const squeezed = squeezedFor(lot, (id) => lotOf(household, id))?.name ?? null;
   const cold = task.verb === 'open';
   const grave = watch.stage === 'do-not-handle';
   return (
     <View testID="watch" style={{ gap: 2 }}>
       <Text as="strong" color={grave ? roles.danger : roles.text}>
-        {`${stageWords[watch.stage]}${task.lots.length > 1 ? `, bottle ${name} first` : ''}: ${doNow(watch.stage, cold)}`}
+        {`${stageWords[watch.stage]}${task.lots.length > 1 ? `, bottle ${lot.name} first` : ''}: ${doNow(watch.stage, cold, squeezed)}`}
       </Text>
       <Text color={roles.softText}>{watchLines(watch, now, cold).join(' ')}</Text>
     </View>
