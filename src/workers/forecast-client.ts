@@ -35,11 +35,11 @@ const tooFewProcessors = 2;
 const hasSpareProcessor = (): boolean => (navigator.hardwareConcurrency ?? 4) > tooFewProcessors;
 
 /** In a second worker, which is ended afterwards: what pages wait for does not wait for it. */
-async function closely(question: FamilyQuestion): Promise<AnswerWithRuns> {
+async function closely(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns> {
   if (!hasSpareProcessor()) throw new Error('no processor to spare');
   const { worker, remote, broken } = started();
   try {
-    return (await Promise.race([remote.familyWithRuns(question), broken])) as AnswerWithRuns;
+    return (await Promise.race([remote.familyWithRuns(question, keep), broken])) as AnswerWithRuns;
   } finally {
     worker.terminate();
   }
@@ -49,7 +49,7 @@ async function closely(question: FamilyQuestion): Promise<AnswerWithRuns> {
 export const workerAnswerer: Answerer = {
   wake: () => void (current ??= started()),
   family: (question) => call((remote) => remote.family(question)),
-  familyWithRuns: (question) => call((remote) => remote.familyWithRuns(question)),
+  familyWithRuns: (question, keep) => call((remote) => remote.familyWithRuns(question, keep)),
   closely,
   starter: (question) => call((remote) => remote.starter(question)),
   suppose: (ask, run) => call((remote) => remote.suppose(ask, run)),

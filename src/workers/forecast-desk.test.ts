@@ -26,7 +26,10 @@ const limited = [{ pressure: { passes: [{ share: 1, hours: [40, 50, 60, 70, Infi
 function desk(
   kept: ReadonlyMap<string, KeptAnswer> = new Map(),
   rest: () => Promise<void> = () => new Promise(() => undefined),
+  bytes = 1,
 ) {
+  const runNamed = (name: string) => ({ name, rows: { byteLength: bytes }, celsius: { byteLength: 0 } });
+  const nameOf = (run: object) => (run as { name: string }).name;
   const asked: string[] = [];
   const put: string[] = [];
   let failing = 0;
@@ -40,17 +43,19 @@ function desk(
   const answerer: Answerer = {
     wake: () => void asked.push('wake'),
     family: (q) => answer(q, 'family'),
-    familyWithRuns: (q) =>
-      answer(q, 'runs').then((value) => ({ answer: value, runs: ['the run'], runOf: {} }) as never),
-    closely: (q) =>
+    familyWithRuns: (q, keep) =>
+      answer(q, 'runs').then(
+        (value) => ({ answer: value, runs: [runNamed('the run')], runOf: { [keep]: 0 } }) as never,
+      ),
+    closely: (q, keep) =>
       answer(q, q.closely ? 'closely' : 'no').then(
-        (value) => ({ answer: value, runs: ['the run of many'], runOf: {} }) as never,
+        (value) => ({ answer: value, runs: [runNamed('the run of many')], runOf: { [keep]: 0 } }) as never,
       ),
     starter: (q) => answer(q, 'starter'),
     chills: () => Promise.reject(new Error('nothing is chilled here')),
     bottlings: () => Promise.reject(new Error('nothing is bottled here')),
     suppose: (ask, run) =>
-      answer({ rootId: `${ask.lot.lotId} in ${String(run)}`, start: ask.nowHour }, 'suppose'),
+      answer({ rootId: `${ask.lot.lotId} in ${nameOf(run)}`, start: ask.nowHour }, 'suppose'),
   };
   let loads = 0;
   const shelf: AnswerShelf = {
@@ -162,9 +167,9 @@ describe('the forecast desk', () => {
     await settled();
     expect(asked).toEqual(['family a1']);
     d.ask(question('b', 1), 0);
-    d.ask(question('b', 1), 0, true);
+    d.ask(question('b', 1), 0, 'bottle');
     await settled();
-    d.ask(question('b', 2), 0, true);
+    d.ask(question('b', 2), 0, 'bottle');
     d.ask(question('b', 2), 0);
     d.ask(question('b', 3), 0);
     await settled();
@@ -175,20 +180,43 @@ describe('the forecast desk', () => {
     const { desk: d, asked } = desk();
     await d.start();
     for (const subject of ['a', 'b', 'c']) {
-      d.ask(question(subject, 1), 0, true);
+      d.ask(question(subject, 1), 0, 'bottle');
       await settled();
     }
     expect([d.runsOf('a'), d.runsOf('b') !== null, d.runsOf('c') !== null]).toEqual([null, true, true]);
-    d.ask(question('c', 1), 0, true);
+    d.ask(question('c', 1), 0, 'bottle');
     await settled();
     expect(asked).toEqual(['runs a1', 'runs b1', 'runs c1']);
     // An answer that came without them does not stand in for them.
     d.ask(question('d', 1), 0);
     await settled();
-    d.ask(question('d', 1), 0, true);
+    d.ask(question('d', 1), 0, 'bottle');
     await settled();
     expect(asked.slice(3)).toEqual(['family d1', 'runs d1']);
     expect(d.runsOf('d')).not.toBeNull();
+  });
+
+  test('a lot whose run was let go is asked for again, by its name', async () => {
+    const { desk: d, asked } = desk();
+    await d.start();
+    d.ask(question('a', 1), 0, 'bottle');
+    await settled();
+    d.ask(question('a', 1), 0, 'other');
+    await settled();
+    d.ask(question('a', 1), 0, 'other');
+    await settled();
+    expect(asked).toEqual(['runs a1', 'runs a1']);
+    expect(d.runsOf('a')?.runOf).toEqual({ other: 0 });
+  });
+
+  test('two families that take more than is held at most: the newest stays', async () => {
+    const { desk: d } = desk(new Map(), undefined, 60e6);
+    await d.start();
+    for (const subject of ['a', 'b']) {
+      d.ask(question(subject, 1), 0, 'bottle');
+      await settled();
+    }
+    expect([d.runsOf('a'), d.runsOf('b') !== null]).toEqual([null, true]);
   });
 
   test('listeners hear of every answer until they leave', async () => {
@@ -216,7 +244,7 @@ describe('the forecast desk', () => {
     };
     const burped = { kind: 'burped', everyHours: 24 } as const;
     expect(await d.suppose('plum', 'bottle', burped, 30)).toBeNull();
-    d.ask(family, 0, true);
+    d.ask(family, 0, 'bottle');
     await settled();
     expect(await d.suppose('plum', 'bottle', burped, 30)).toMatchObject({
       rootId: 'bottle in the run',
@@ -254,13 +282,15 @@ describe('the forecast desk', () => {
     test('a limit in doubt is worked out closely once, in place of the answer and its runs', async () => {
       const { desk: d, asked, put } = resting();
       d.ask(read('cold', 1), 40);
-      d.ask(read('warm', 1), 0, true);
+      d.ask(read('warm', 1), 0, 'bottle');
       d.ask(starter('bug'), 10);
       await d.start();
       await settled();
       expect(asked).toEqual(['runs warm1', 'starter bug', 'family cold1', 'closely warm1', 'closely cold1']);
       expect(put).toEqual(['warm', 'bug', 'cold', 'warm', 'cold']);
-      expect(d.runsOf('warm')?.runs).toEqual(['the run of many']);
+      expect(d.runsOf('warm')?.runs.map((run) => (run as { name?: string }).name)).toEqual([
+        'the run of many',
+      ]);
       expect(d.runsOf('cold')).toBeNull();
       d.ask(read('cold', 1), 40);
       await settled();

@@ -1,4 +1,5 @@
 import { isInDoubt } from '../core/forecast/in-doubt';
+import { bytesOf, mostBytes } from '../core/forecast/stored-run';
 import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/family-answer';
 import type { FamilyQuestion } from '../core/forecast/family-question';
 import type { StarterAnswer } from '../core/forecast/starter-answer';
@@ -12,9 +13,10 @@ export interface Answerer {
   /** Brings it up ahead of the first question. */
   wake(): void;
   family(question: FamilyQuestion): Promise<FamilyAnswer>;
-  familyWithRuns(question: FamilyQuestion): Promise<AnswerWithRuns>;
+  /** @param keep the lot whose run is held in any case */
+  familyWithRuns(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns>;
   /** The same where nobody waits for it: it takes longer, and holds up nothing else. */
-  closely(question: FamilyQuestion): Promise<AnswerWithRuns>;
+  closely(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns>;
   starter(question: StarterQuestion): Promise<StarterAnswer>;
   suppose(ask: SupposeAsk, run: StoredRun): Promise<RunAnswer>;
   chills(
@@ -59,6 +61,8 @@ export interface AnswerShelf {
 interface KeptRuns extends AnswerWithRuns {
   readonly key: string;
   readonly asked: FamilyQuestion;
+  /** The lot whose run was asked for. */
+  readonly lotId: string;
 }
 
 interface Asked<Q extends Question = Question> {
@@ -68,14 +72,15 @@ interface Asked<Q extends Question = Question> {
 }
 
 interface Waiting extends Asked {
-  readonly withRuns: boolean;
+  /** The lot whose run is wanted too; null for an answer alone. */
+  readonly runOf: string | null;
 }
 
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
 export const answerVersion = '15-';
-/** Families whose runs are kept in memory: a run is some megabytes. */
+/** Families whose runs are kept in memory at most. */
 const runsKept = 2;
 /** Nothing is looked at closely before a page has settled. */
 const restMs = 4000;
@@ -181,7 +186,7 @@ export class ForecastDesk {
   ): Promise<RunAnswer | null> {
     const whole = this.runs.get(subject);
     const lot = whole?.asked.lots.find((each) => each.lotId === lotId);
-    const run = lot && whole?.runs[lot.run];
+    const run = lot && whole?.runs[whole.runOf[lotId] ?? -1];
     if (!run) return null;
     const ask = { question: whole.asked, lot, nowHour, supposition };
     return this.answerer.suppose(ask, run).catch(() => null);
@@ -227,22 +232,29 @@ export class ForecastDesk {
    * Asks, unless that is answered already or failed a moment ago.
    *
    * @param rank lower goes first
-   * @param withRuns whether the runs are wanted too
+   * @param runOf the lot whose run is wanted too
    */
-  ask(question: Question, rank: number, withRuns = false): void {
+  ask(question: Question, rank: number, runOf: string | null = null): void {
     const { subject } = question;
     const key = keyOf(question);
     if (question.kind === 'family') this.newest.set(subject, { question, key, rank });
-    const answered =
-      this.answers.get(subject)?.key === key && (!withRuns || this.runs.get(subject)?.key === key);
+    const answered = this.answers.get(subject)?.key === key && this.holds(subject, key, runOf);
     const { current } = this;
     const coming =
-      current?.question.subject === subject && current.key === key && (!withRuns || current.withRuns);
+      current?.question.subject === subject &&
+      current.key === key &&
+      (runOf === null || current.runOf === runOf);
     const failed = this.failures.get(subject);
     if (answered || coming || (failed?.key === key && this.clock() - failed.at < askAgainMs)) return;
     const before = this.waiting.get(subject);
-    this.waiting.set(subject, { question, key, rank, withRuns: withRuns || (before?.withRuns ?? false) });
+    this.waiting.set(subject, { question, key, rank, runOf: runOf ?? before?.runOf ?? null });
     void this.work();
+  }
+
+  /** Whether a lot's run is there, of this very question. */
+  private holds(subject: string, key: string, lotId: string | null): boolean {
+    const kept = this.runs.get(subject);
+    return lotId === null || (kept?.key === key && lotId in kept.runOf);
   }
 
   private async work(): Promise<void> {
@@ -264,7 +276,8 @@ export class ForecastDesk {
     for (let next = this.inDoubt(); next && !this.current; next = this.inDoubt()) {
       const { question, key } = next;
       const asked = { ...question.asked, closely: true as const };
-      const whole = await this.answerer.closely(asked).catch(() => null);
+      const keep = this.runs.get(question.subject)?.lotId ?? asked.rootId;
+      const whole = await this.answerer.closely(asked, keep).catch(() => null);
       if (!whole) this.unclear.add(key);
       else if (this.answers.get(question.subject)?.key === key) this.replace(next, whole);
       await this.rest();
@@ -281,8 +294,9 @@ export class ForecastDesk {
     return [...this.newest.values()].filter(doubtful).sort((a, b) => a.rank - b.rank)[0];
   }
 
-  private replace({ question: { subject, asked }, key }: Asked<AboutFamily>, whole: AnswerWithRuns): void {
-    if (this.runs.get(subject)?.key === key) this.runs.set(subject, { ...whole, key, asked });
+  private replace({ question: { subject }, key }: Asked<AboutFamily>, whole: AnswerWithRuns): void {
+    const before = this.runs.get(subject);
+    if (before?.key === key) this.runs.set(subject, { ...before, ...whole });
     this.put(subject, { key, family: whole.answer, closely: true });
     this.changed();
   }
@@ -291,22 +305,22 @@ export class ForecastDesk {
     return [...this.waiting.values()].sort((a, b) => a.rank - b.rank)[0];
   }
 
-  private async answer({ question, key, withRuns }: Waiting): Promise<void> {
+  private async answer({ question, key, runOf }: Waiting): Promise<void> {
     const { subject } = question;
     const { age } = this;
     try {
       if (question.kind === 'starter') {
         const starter = await this.answerer.starter(question.asked);
         if (age === this.age) this.put(subject, { key, starter });
-      } else if (!withRuns) {
+      } else if (runOf === null) {
         const family = await this.answerer.family(question.asked);
         if (age === this.age) this.put(subject, { key, family });
       } else {
-        const whole = await this.answerer.familyWithRuns(question.asked);
+        const whole = await this.answerer.familyWithRuns(question.asked, runOf);
         if (age !== this.age) return;
         this.runs.delete(subject);
-        this.runs.set(subject, { ...whole, key, asked: question.asked });
-        for (const old of [...this.runs.keys()].slice(0, -runsKept)) this.runs.delete(old);
+        this.runs.set(subject, { ...whole, key, asked: question.asked, lotId: runOf });
+        this.letGo();
         this.put(subject, { key, family: whole.answer });
       }
       this.failures.delete(subject);
@@ -314,6 +328,15 @@ export class ForecastDesk {
       this.failures.set(subject, { key, at: this.clock() });
     }
     this.changed();
+  }
+
+  /** Lets runs of older families go: the newest are held whatever they take. */
+  private letGo(): void {
+    let bytes = 0;
+    for (const [i, [subject, { runs }]] of [...this.runs].reverse().entries()) {
+      bytes += runs.reduce((sum, run) => sum + bytesOf(run), 0);
+      if (i > 0 && (i >= runsKept || bytes > mostBytes)) this.runs.delete(subject);
+    }
   }
 
   private put(subject: string, answer: KeptAnswer): void {

@@ -12,10 +12,10 @@ turnToCompiledSteps();
 
 const api = {
   /** A family's answer alone: for lists, Today and the rack. */
-  family: (question: FamilyQuestion) => answerFamily(question).answer,
+  family: (question: FamilyQuestion) => answerFamily(question, null).answer,
   /** With the runs behind it, for a page that drags and supposes. */
-  familyWithRuns(question: FamilyQuestion) {
-    const whole = answerFamily(question);
+  familyWithRuns(question: FamilyQuestion, keep: string) {
+    const whole = answerFamily(question, keep);
     const buffers = new Set(
       whole.runs.flatMap(({ rows, celsius, weights }) => [rows.buffer, celsius.buffer, weights.buffer]),
     );

@@ -2,7 +2,7 @@ import { nominalMember, type Member } from '../ferment/member';
 import type { Ferment, Reading, Told } from '../ferment/ferment';
 import { conditionsSaid } from './conditions-said';
 import { contradictions, type ForecastWarning } from './contradictions';
-import { loneFerment, runFamily, type Family } from './family';
+import { followFamily, loneFerment, type Family } from './family';
 import type { ToldOfKitchen } from './lessons';
 import { memberOf, UNKNOWNS } from './priors';
 import { usualKitchen } from './usual-kitchen';
@@ -38,6 +38,9 @@ export interface WeighedFamily extends Weighing {
   readonly runs: readonly StoredRun[];
 }
 
+/** Takes a run of a family when it is done; what it does not hold is let go. */
+export type Reader = (run: StoredRun, index: number) => void;
+
 /** Effective members, against those asked for, at which the search for likely kitchens ends. */
 const enough = 2;
 const searches = 6;
@@ -59,28 +62,39 @@ export function weighedEnsemble(ferment: Ferment): WeighedRun {
  * @source J.-M. Cornuet and others, Scand. J. Statist. 39 (2012) 798–812
  */
 export function weighedFamily(family: Family, care: Care = usualCare): WeighedFamily {
+  const runs: StoredRun[] = [];
+  return { ...readFamily(family, (run) => runs.push(run), care), runs };
+}
+
+/** The same, each run given to a reader as it is done and then let go. */
+export function readFamily(family: Family, read: Reader, care: Care = usualCare): Weighing {
   const { root } = family;
+  const said: ForecastWarning[] = [];
+  const take = (run: StoredRun, index: number) => {
+    said.push(...conditionsSaid(run));
+    read(run, index);
+  };
   const seen = [root.readings, ...family.branches.map(({ readings }) => readings)];
   if (root.members === 1) {
-    const runs = runFamily(family, [nominalMember]);
-    const warnings = [...runs.flatMap((run, i) => contradictions(run, seen[i]!)), ...saidOnce(runs)];
+    const warnings: ForecastWarning[] = [];
+    followFamily(family, [nominalMember], (run, index) => {
+      warnings.push(...contradictions(run, seen[index]!));
+      take(run, index);
+    });
     return {
-      runs,
       effectiveMembers: 1,
       told: toldBy(new Float64Array(UNKNOWNS), Float64Array.of(1), root),
-      warnings,
+      warnings: [...warnings, ...once(said)],
     };
   }
   const uniform = seededUniform(root.seed);
   if (seen.every((readings) => readings.length === 0)) {
     const points = drawPoints(priorProposal, root.members, uniform);
-    const runs = runFamily(family, membersAt(points, root.members, root));
-    const { weights } = runs[0]!;
+    followFamily(family, membersAt(points, root.members, root), take);
     return {
-      runs,
       effectiveMembers: root.members,
-      told: toldBy(points, weights, root),
-      warnings: saidOnce(runs),
+      told: toldBy(points, new Float64Array(root.members).fill(1 / root.members), root),
+      warnings: once(said),
     };
   }
   const { points, weights, power, warnings, gassy } = likelyPoints(family, seen, uniform, care.draws);
@@ -88,27 +102,25 @@ export function weighedFamily(family: Family, care: Care = usualCare): WeighedFa
   const picked = care.foresight
     ? pickedByWhatComes(family, found, weights, gassy, care.foresight)
     : pickedByWeight(weights, gassy, root.members);
-  const runs = runFamily(
+  followFamily(
     family,
     picked.indices.map((m) => found[m]!),
+    (run, index) => take({ ...run, weights: picked.weights, read: true }, index),
   );
   return {
-    runs: runs.map((run) => ({ ...run, weights: picked.weights, read: true })),
     effectiveMembers: Math.min(root.members, effectiveMembers(weights)),
     told: toldBy(points, weights, root),
     warnings: [
       ...warnings,
-      ...saidOnce(runs),
+      ...once(said),
       ...(power < 0.5 ? [{ code: 'readings.disagree', sentence: disagree }] : []),
     ],
   };
 }
 
-/** What happened to the cells, of each kind once, however many lots share it. */
-const saidOnce = (runs: readonly StoredRun[]): readonly ForecastWarning[] => {
-  const said = runs.flatMap(conditionsSaid);
-  return said.filter(({ code }, i) => said.findIndex((other) => other.code === code) === i);
-};
+/** Of each kind once, however many lots share it. */
+const once = (said: readonly ForecastWarning[]): readonly ForecastWarning[] =>
+  said.filter(({ code }, i) => said.findIndex((other) => other.code === code) === i);
 
 const membersAt = (points: Float64Array, count: number, { vigourSpread, kitchen }: Ferment): Member[] =>
   Array.from({ length: count }, (_, m) => memberOf(points, m * UNKNOWNS, vigourSpread, kitchen));
@@ -132,12 +144,16 @@ function likelyPoints(
   let warnings: readonly ForecastWarning[] = [];
   for (let search = 1; ; search++) {
     const fresh = drawPoints(proposals.at(-1)!, size, uniform);
-    const runs = runFamily(looked, membersAt(fresh, size, root), true);
-    if (search === 1) warnings = runs.flatMap((run, i) => contradictions(run, seen[i]!));
     const logs = new Float64Array(size);
-    runs.forEach((run, i) =>
-      logLikelihoods(run, seen[i]!, counts).forEach((log, m) => (logs[m] = logs[m]! + log)),
-    );
+    const unusual: ForecastWarning[] = [];
+    let lastGas: Float64Array = new Float64Array(0);
+    const weigh = (run: StoredRun, index: number) => {
+      if (search === 1) unusual.push(...contradictions(run, seen[index]!));
+      logLikelihoods(run, seen[index]!, counts).forEach((log, m) => (logs[m] = logs[m]! + log));
+      if (index === family.branches.length) lastGas = gasADayOn(run);
+    };
+    followFamily(looked, membersAt(fresh, size, root), weigh, true);
+    if (search === 1) warnings = unusual;
     // What was drawn before is looked at by the newest proposal alone, what is fresh by all of them.
     const freshDensities = new Float64Array(size);
     addDensities(proposals.at(-1)!, points, densities);
@@ -145,7 +161,7 @@ function likelyPoints(
     densities = joined(densities, freshDensities);
     points = joined(points, fresh);
     likelihoods = joined(likelihoods, logs);
-    gassy = joined(gassy, gasADayOn(runs.at(-1)!));
+    gassy = joined(gassy, lastGas);
     const { weights, power } = withoutCollapse(
       likelihoods.map((log, m) => log - Math.log(densities[m]! / search)),
       Math.min(root.members, Math.max(8, root.members * 0.08)),

@@ -1,5 +1,5 @@
 import type { ForecastWarning } from './contradictions';
-import { weighedFamily } from './ensemble';
+import { readFamily } from './ensemble';
 import { closeCare } from './closely';
 import type { FamilyQuestion } from './family-question';
 import type { LotAsk } from './lot-ask';
@@ -11,7 +11,7 @@ import { livelinessWhenDrawn } from './starter-answer';
 import { passageHours, passageQuantiles } from './passage';
 import { usualCare } from './picking';
 import { pressureCourse, type PressureCourse } from './pressure-course';
-import type { StoredRun } from './stored-run';
+import { bytesOf, mostBytes, type StoredRun } from './stored-run';
 import { tellingLooks, type TellingLook } from './telling-look';
 import { chillWindow, tasteWindow, type ChillWindow, type Window } from './windows';
 
@@ -64,12 +64,21 @@ export interface FamilyAnswer {
 export interface AnswerWithRuns {
   readonly answer: FamilyAnswer;
   readonly runs: readonly StoredRun[];
-  /** Which run each lot's is. */
+  /** Which run each lot's is; a lot whose run was let go is not in it. */
   readonly runOf: Readonly<Record<string, number>>;
 }
 
-/** Runs the family and answers for every lot of it. Takes some hundred milliseconds: for a worker. */
-export function answerFamily(question: FamilyQuestion): AnswerWithRuns {
+/**
+ * Runs the family and answers for every lot of it. Takes some hundred milliseconds: for a worker.
+ *
+ * @param keep the lot whose run is held in any case; the others' are, as long as all together stay within `bytes`. Null holds
+ *   none
+ */
+export function answerFamily(
+  question: FamilyQuestion,
+  keep: string | null = question.rootId,
+  bytes = mostBytes,
+): AnswerWithRuns {
   const doseLiveliness = question.drawn ? livelinessWhenDrawn(question.drawn) : null;
   const { root } = question.family;
   const vigour = doseLiveliness ? doseVigour(doseLiveliness.mean) : 1;
@@ -80,11 +89,22 @@ export function answerFamily(question: FamilyQuestion): AnswerWithRuns {
     vigourSpread: Math.hypot(root.vigourSpread, unsure),
   };
   const family = { ...question.family, root: dosed };
-  const weighed = weighedFamily(family, question.closely ? closeCare(question) : usualCare);
-  const series = weighed.runs.map(allSeries);
-  const lots = question.lots.map((ask) =>
-    lotAnswer(ask, question.start, weighed.runs[ask.run]!, series[ask.run]!),
-  );
+  const found = new Map<string, LotAnswer>();
+  const runs: StoredRun[] = [];
+  const runOf: Record<string, number> = {};
+  const kept = question.lots.find(({ lotId }) => lotId === keep)?.run;
+  let left = bytes;
+  const read = (run: StoredRun, index: number) => {
+    const here = question.lots.filter((ask) => ask.run === index);
+    const series = allSeries(run);
+    for (const ask of here) found.set(ask.lotId, lotAnswer(ask, question.start, run, series));
+    if (keep === null || (index !== kept && bytesOf(run) > left)) return;
+    left -= bytesOf(run);
+    for (const { lotId } of here) runOf[lotId] = runs.length;
+    runs.push(run);
+  };
+  const weighed = readFamily(family, read, question.closely ? closeCare(question) : usualCare);
+  const lots = question.lots.map(({ lotId }) => found.get(lotId)!);
   return {
     answer: {
       rootId: question.rootId,
@@ -96,8 +116,8 @@ export function answerFamily(question: FamilyQuestion): AnswerWithRuns {
       warnings: weighed.warnings,
       doseLiveliness,
     },
-    runs: weighed.runs,
-    runOf: Object.fromEntries(question.lots.map(({ lotId, run }) => [lotId, run])),
+    runs,
+    runOf,
   };
 }
 

@@ -1,5 +1,5 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
-import type { Inflow } from '../ferment/ferment';
+import type { Inflow , Ferment } from '../ferment/ferment';
 import { type Warmths } from '../kitchen/places';
 import type { Keeps } from '../kitchen/stock';
 import { drawnFrom, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
@@ -74,11 +74,19 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
   return {
     rootId: root.id,
     start,
-    family: { root: rootPart, lots: [root.id], branches },
+    family: { root: { ...rootPart, members: kitchensFor(rootPart, branches) }, lots: [root.id], branches },
     lots: besideBurst(lots, tree),
     drawn: drawnQuestion(ask, pitch),
   };
 }
+
+/** Branches that are followed with all kitchens; and kitchens that the bottles of a great batch of unlike ones have at least. */
+const withAll = 12;
+const leastKitchens = 144;
+
+/** Fewer kitchens for a batch of very many unlike bottles: what each of them gets is seldom looked at, and all are worked out. */
+const kitchensFor = ({ members }: Ferment, { length }: readonly Branch[]): number =>
+  Math.min(members, Math.max(leastKitchens, Math.round((members * withAll) / Math.max(withAll, length))));
 
 /** Marks what is sealed beside a bottle of the batch that burst: the same liquid, as long closed. */
 function besideBurst(lots: readonly LotAsk[], tree: readonly Lot[]): readonly LotAsk[] {

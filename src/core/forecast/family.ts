@@ -43,21 +43,42 @@ const drawnAt = (family: Family, parent: number) =>
   family.branches.filter((branch) => branch.parent === parent).map(({ fromHour }) => fromHour);
 
 /**
- * Runs every member through the jar once, and from its states through each lot drawn from it.
+ * Runs every member through the jar once, and from its states through each lot drawn from it, a lot at a time: a run is held
+ * only until the last that was drawn from its lot has begun. Sixty unlike bottles would be a gigabyte otherwise.
  *
+ * @param visit is given the jar's run as number 0, then each branch's as its index and one
  * @param readOnly report only where something was read or drawn (and an hour before, for what is felt of the pace), at the
  *   very minute, so that nothing need be read between rows: across a draw or a feed that would be neither the one nor the other
+ */
+export function followFamily(
+  family: Family,
+  members: readonly Member[],
+  visit: (run: StoredRun, index: number) => void,
+  readOnly = false,
+): void {
+  const { root, branches } = family;
+  const drawn = drawnAt(family, -1);
+  const hours = readOnly ? readHours(root.readings, lengthOf(root.stages), drawn) : hoursOf(root, drawn);
+  const held = new Map([[-1, runMembers(root, members, hours)]]);
+  visit(held.get(-1)!, 0);
+  branches.forEach((branch, index) => {
+    const run = runBranch(family, branch, index, held.get(branch.parent)!, readOnly);
+    const later = branches.slice(index + 1);
+    if (!later.some(({ parent }) => parent === branch.parent)) held.delete(branch.parent);
+    if (later.some(({ parent }) => parent === index)) held.set(index, run);
+    visit(run, index + 1);
+  });
+}
+
+/**
+ * The same with all runs held.
+ *
  * @returns the jar's run, then one for each branch; a branch's run holds its past in the jar too, so that anything asked of
  *   a run can be asked of it. All share their members; weights are equal
  */
 export function runFamily(family: Family, members: readonly Member[], readOnly = false): StoredRun[] {
-  const { root } = family;
-  const drawn = drawnAt(family, -1);
-  const hours = readOnly ? readHours(root.readings, lengthOf(root.stages), drawn) : hoursOf(root, drawn);
-  const runs = [runMembers(root, members, hours)];
-  family.branches.forEach((branch, index) => {
-    runs.push(runBranch(family, branch, index, runs[branch.parent + 1]!, readOnly));
-  });
+  const runs: StoredRun[] = [];
+  followFamily(family, members, (run) => runs.push(run), readOnly);
   return runs;
 }
 

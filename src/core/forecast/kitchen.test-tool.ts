@@ -93,8 +93,18 @@ export class TestKitchen {
     });
   }
 
-  bottles(hour: number, from: string, count: number, doseGrams = 0): string[] {
-    const portions = doseGrams > 0 ? { portions: [{ what: 'white-sugar', grams: doseGrams }] } : {};
+  /** Half-litre swing-tops; `doseGrams` goes into each, or into each what is said for its number. */
+  bottles(
+    hour: number,
+    from: string,
+    count: number,
+    doseGrams: number | ((index: number) => number) = 0,
+    ml = 480,
+  ): string[] {
+    const portions = (index: number) => {
+      const grams = typeof doseGrams === 'number' ? doseGrams : doseGrams(index);
+      return grams > 0 ? { portions: [{ what: 'white-sugar', grams }] } : {};
+    };
     const id = this.at(hour, {
       kind: 'transferred',
       from,
@@ -107,8 +117,8 @@ export class TestKitchen {
           closure: 'sealed' as const,
           place: 'counter' as const,
         },
-        ml: 480,
-        ...portions,
+        ml,
+        ...portions(i),
       })),
     });
     return Array.from({ length: count }, (_, i) => `${id}-${i + 1}`);

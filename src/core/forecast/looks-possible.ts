@@ -7,11 +7,7 @@ import type { LookKind } from './telling-look';
  * @param by how a sealed bottle's pressure is felt: a soft bottle of its batch squeezed, or one cap eased
  * @returns none of what is not sealed by `by`
  */
-export function looksAt(
-  sealed: boolean,
-  path: readonly Lot[],
-  by: 'squeeze' | 'hiss',
-): readonly LookKind[] {
+export function looksAt(sealed: boolean, path: readonly Lot[], by: 'squeeze' | 'hiss'): readonly LookKind[] {
   const used = new Set(
     path.flatMap(({ events }) =>
       events.flatMap((event) => (event.kind === 'read' ? event.readings.map(({ kind }) => kind) : [])),

@@ -67,7 +67,7 @@ describe('what is asked of a lot', () => {
     expect(asked(bottle())).toMatchObject({
       limitBar: 2.8,
       sealedFromHour: 24,
-      looks: ['squeeze'],
+      looks: ['hiss'],
       risk: { strength: strengthOf('swing-top'), bottles: 3, caution: 'careful' },
     });
     expect(asked(bottle(), 30, jar, 0).risk!.bottles).toBe(1);

@@ -79,7 +79,10 @@ export function lotAsk(
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
     nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),
     counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
-    looks: over || lot.place === 'fridge' ? [] : looksAt(sealed, [root, lot], squeezedFor(lot, ask.find, cultures) ? 'squeeze' : 'hiss'),
+    looks:
+      over || lot.place === 'fridge'
+        ? []
+        : looksAt(sealed, [root, lot], squeezedFor(lot, ask.find, cultures) ? 'squeeze' : 'hiss'),
     risk: riskOf(ask, lot, bottles),
     laterHours: (lot.chillDays ?? 0) * 24,
   };

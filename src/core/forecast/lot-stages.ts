@@ -54,6 +54,9 @@ export function liquidChange(event: LotEvent): number {
   return 0;
 }
 
+/** Whether an event changes how the ferment goes on: what is only looked at or tasted does not. */
+const changes = (event: LotEvent): boolean => event.kind !== 'read' || Boolean(event.foundMl);
+
 export interface StretchAsk {
   readonly lot: Lot;
   readonly from: number;
@@ -79,7 +82,7 @@ export function stretchOf(ask: StretchAsk): LotStage[] {
   const events = lot.events.slice(ask.afterEvent).filter(({ at }) => at < to);
   const cuts = [
     ...new Set([
-      ...events.map(({ at }) => Math.max(from, at)),
+      ...events.filter(changes).map(({ at }) => Math.max(from, at)),
       ...warmChanges(now.place, events, warmths, from, to),
       ...settlings(events, from, to),
       to,

@@ -35,3 +35,9 @@ export const rowOf = (run: Pick<StoredRun, 'members'>, member: number, hourIndex
 /** Index of the first number of a member's row. */
 export const rowAt = (run: Pick<StoredRun, 'members'>, member: number, hourIndex: number): number =>
   rowOf(run, member, hourIndex) * ROW_SIZE;
+
+/** Bytes of rows held at most: a run of a bottle takes some fourteen million, and a batch has a few unlike ones. */
+export const mostBytes = 96e6;
+
+export const bytesOf = ({ rows, celsius }: Pick<StoredRun, 'rows' | 'celsius'>): number =>
+  rows.byteLength + celsius.byteLength;

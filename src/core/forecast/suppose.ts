@@ -1,5 +1,5 @@
 import { allSeries, lotAnswer, type LotAnswer } from './family-answer';
-import { runFamily } from './family';
+import { followFamily } from './family';
 import type { FamilyQuestion } from './family-question';
 import type { LotAsk } from './lot-ask';
 import type { StoredRun } from './stored-run';
@@ -51,5 +51,9 @@ function dosed({ family }: FamilyQuestion, { run: index }: LotAsk, times: number
   const { root } = family;
   const picked = representatives(run, members).map((m) => run.members[m]!);
   const other = { ...root, vigour: run.ferment.vigour, amountPerLitre: root.amountPerLitre * times };
-  return runFamily({ ...family, root: other }, picked)[index]!;
+  let found: StoredRun | null = null;
+  followFamily({ ...family, root: other }, picked, (each, i) => {
+    if (i === index) found = each;
+  });
+  return found!;
 }

@@ -21,8 +21,8 @@ export function useRuns(lot: Lot, now: number) {
   const halfHour = Math.ceil(now / halfHourMs) * halfHourMs;
   useEffect(() => {
     const question = familyOf(root, household, halfHour, book.learnedFor);
-    if (question) desk.ask(question, -1, true);
-  }, [desk, root, household, halfHour, book]);
+    if (question) desk.ask(question, -1, lot.id);
+  }, [desk, root, lot.id, household, halfHour, book]);
   const whole = desk.runsOf(root.id);
   const answer: LotAnswer | undefined = whole?.answer.lots.find(({ lotId }) => lotId === lot.id);
   const run: StoredRun | undefined = whole?.runs[whole.runOf[lot.id] ?? -1];
