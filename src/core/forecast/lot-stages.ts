@@ -211,6 +211,20 @@ function stageOf(
   };
 }
 
+/** Changes that a maker may have typed; more come from a thermometer that writes by itself. */
+const mostTyped = 200;
+
+/** Many changes are taken an hour apart: a liquid follows no faster, and every one would be a stage. */
+function hourly(changes: readonly number[]): readonly number[] {
+  if (changes.length <= mostTyped) return changes;
+  let last = -Infinity;
+  return changes.filter((at) => {
+    if (at - last < hourMs) return false;
+    last = at;
+    return true;
+  });
+}
+
 /** Instants at which the temperature of the place it stood at changed. */
 function warmChanges(
   first: PlaceId,
@@ -218,7 +232,7 @@ function warmChanges(
   warmths: Warmths,
   from: number,
   to: number,
-): number[] {
+): readonly number[] {
   const cuts: number[] = [];
   let place = first;
   let begun = from;
@@ -228,7 +242,7 @@ function warmChanges(
     begun = Math.max(from, event.at);
     place = event.place;
   }
-  return [...cuts, ...changesWithin(warmths, place, begun, to)];
+  return hourly([...cuts, ...changesWithin(warmths, place, begun, to)]);
 }
 
 /** Ends of the hours a carried vessel takes to come to its new temperature. */

@@ -29,6 +29,20 @@ describe('a lot’s life in stages', () => {
     expect(said(brew(), told)).toEqual(['6 h 20 °C airlock', '18 h 24 °C airlock']);
   });
 
+  test('a thermometer that writes every minute cuts it hourly; two hundred words are all taken', () => {
+    const every = (minutes: number, count: number): Warmths => ({
+      counter: Array.from({ length: count }, (_, i) => ({
+        at: at(0) + i * minutes * 60_000,
+        celsius: 20 + (i % 7) / 2,
+      })),
+    });
+    expect(stages(brew(), 0, 24, every(1, 1440))).toHaveLength(24);
+    // Every seven minutes and a bit: 24 h of them are 199 changes after the first.
+    expect(stages(brew(), 0, 24, every(7.2, 200))).toHaveLength(200);
+    // The first change is that of minute 1; the third stage begins at minute 121: 20 + (121 mod 7)/2.
+    expect(stages(brew(), 0, 24, every(1, 1440))[2]!.celsius).toBe(21);
+  });
+
   test('carried to the fridge it is three hours in between', () => {
     expect(coolingHours).toBe(3);
     expect(said(brew([happened(10, { kind: 'moved', place: 'fridge' })]))).toEqual([

@@ -6,7 +6,7 @@ import { readEntries } from '@/core/journal/migrate/read-entries';
 import type { KeptAnswer } from '@/workers/forecast-desk';
 import { answerShelf } from './answer-shelf';
 import type { Connection } from './connection';
-import { journalDisk } from './journal-disk';
+import { journalDisk, type JournalDisk } from './journal-disk';
 import { checksum, rawOf, sealedRecord, unsealed } from './record';
 
 const start = Date.UTC(2026, 4, 4, 18);
@@ -24,6 +24,10 @@ const always = async (piece: () => Promise<void>) => {
   await piece();
   return true;
 };
+
+async function inSmallWrites({ save }: JournalDisk, entries: readonly Entry[]) {
+  for (let at = 0; at < entries.length; at += 300) await save(entries.slice(at, at + 300));
+}
 
 /** A database in memory that tells how often it was written. */
 function memory(values = new Map<string, string>()) {
@@ -66,7 +70,7 @@ describe('the journal on disk', () => {
   test('old records are bound into pages of 400 once there are half as many more; none is lost', async () => {
     const { disk, values } = memory();
     const entries = Array.from({ length: 1001 }, (_, n) => entry(n));
-    await disk.save(entries);
+    await inSmallWrites(disk, entries);
     await disk.tidy(always);
     const pages = [...values.keys()].filter((key) => key.startsWith('page:'));
     expect(pages).toEqual([`page:${entries[0]!.id}`, `page:${entries[400]!.id}`]);
@@ -74,6 +78,25 @@ describe('the journal on disk', () => {
     const { entries: back } = await disk.load();
     expect(back.map(({ id }) => id).sort()).toEqual(entries.map(({ id }) => id));
     await disk.tidy(always);
+    expect(values.size).toBe(203);
+  });
+
+  test('many at once are pages from the start, in one transaction, and the rest records', async () => {
+    const { disk, values, writes } = memory();
+    const entries = Array.from({ length: 1001 }, (_, n) => entry(n));
+    expect(await disk.save([...entries].reverse())).toBe(1001);
+    // 400 + 400, and 201 of their own.
+    expect(writes).toEqual([203]);
+    expect([...values.keys()].filter((key) => key.startsWith('page:'))).toHaveLength(2);
+    const { entries: back, damaged } = await disk.load();
+    expect([back.map(({ id }) => id).sort(), damaged]).toEqual([entries.map(({ id }) => id), []]);
+    // Another tab that took in all but one keeps its page beside this one.
+    await disk.save([...entries.slice(0, 399), entry(5000)]);
+    expect([...values.keys()].filter((key) => key.startsWith('page:'))).toHaveLength(3);
+    expect((await disk.load()).entries).toHaveLength(1002);
+    // The whole of a great journal goes back so too.
+    values.clear();
+    expect(await disk.save([entry(1)], () => entries)).toBe(1001);
     expect(values.size).toBe(203);
   });
 
@@ -88,14 +111,20 @@ describe('the journal on disk', () => {
 
   test('binding stops as soon as it may not go on', async () => {
     const { disk, values } = memory();
-    await disk.save(Array.from({ length: 1001 }, (_, n) => entry(n)));
+    await inSmallWrites(
+      disk,
+      Array.from({ length: 1001 }, (_, n) => entry(n)),
+    );
     await disk.tidy(() => Promise.resolve(false));
     expect([...values.keys()].filter((key) => key.startsWith('page:'))).toEqual([]);
   });
 
   test('fewer than 600 stay single', async () => {
     const { disk, values } = memory();
-    await disk.save(Array.from({ length: 599 }, (_, n) => entry(n)));
+    await inSmallWrites(
+      disk,
+      Array.from({ length: 599 }, (_, n) => entry(n)),
+    );
     await disk.tidy(always);
     expect(values.size).toBe(599);
     await disk.save([entry(599)]);

@@ -50,10 +50,15 @@ export function journalDisk(connection: Connection, loadReader: () => Promise<En
     load: () => load(connection, loadReader),
     save: async (entries, all = () => []) => {
       let written = entries.length;
-      await connection.write(records(entries), () => {
-        const whole = records([...all(), ...entries]);
+      const made = new Map<string, string>();
+      for (const part of parts(entries)) {
+        for (const [key, text] of records(part)) made.set(key, text);
+        if (entries.length > pageSize) await breathe();
+      }
+      await connection.write(made, () => {
+        const whole = new Map([...all(), ...entries].map((entry) => [entry.id, entry]));
         written = whole.size;
-        return whole;
+        return new Map(parts([...whole.values()]).flatMap((part) => [...records(part)]));
       });
       return written;
     },
@@ -65,8 +70,23 @@ export function journalDisk(connection: Connection, loadReader: () => Promise<En
   };
 }
 
-const records = (entries: readonly Entry[]) =>
-  new Map(entries.map((entry) => [entryKey(entry.id), sealedRecord(entry)]));
+/** A few entries as they are; many, such as those of a file, in parts of a page each, in order. */
+function parts(entries: readonly Entry[]): (readonly Entry[])[] {
+  if (entries.length <= pageSize) return [entries];
+  const sorted = [...entries].sort((a, b) => (a.id < b.id ? -1 : 1));
+  return Array.from({ length: Math.ceil(sorted.length / pageSize) }, (_, i) =>
+    sorted.slice(i * pageSize, (i + 1) * pageSize),
+  );
+}
+
+/** What a part is stored as: a page when it is full, since a database takes its time over every record. */
+const records = (part: readonly Entry[]): ReadonlyMap<string, string> =>
+  part.length < pageSize
+    ? new Map(part.map((entry) => [entryKey(entry.id), sealedRecord(entry)]))
+    : new Map([[pageKey(part), part.map(sealedRecord).join('\n')]]);
+
+/** Two pages that begin alike and hold other entries are two pages. */
+const pageKey = (part: readonly Entry[]) => `${pagePrefix}${part[0]!.id}-${part.at(-1)!.id}`;
 
 const isJournal = (key: string) => key.startsWith('entry:') || key.startsWith(pagePrefix);
 
