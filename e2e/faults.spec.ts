@@ -71,6 +71,17 @@ test('an import into a full store says that nothing is kept, and keeps it when t
   await expect(page.getByRole('link', { name: /^Thistle/ })).toBeVisible();
 });
 
+test('a file of nonsense is read away from the page, and its reading is cancelled by a tap', async ({ page }) => {
+  await page.goto('/data');
+  const nonsense = `{"schema":"yuzet.journal/2","entries":[${Array(2_000_000).fill('{"a":1}').join(',')}]}`;
+  await page
+    .getByLabel('Journal file')
+    .setInputFiles({ name: 'nonsense.json', mimeType: 'application/json', buffer: Buffer.from(nonsense) });
+  await button(page, 'Cancel').click();
+  await expect(page.getByTestId('data-said')).toHaveText('Cancelled. Nothing was changed.');
+  await expect(page.getByText('0 entries in this browser')).toBeVisible();
+});
+
 test('a journal of the first version comes in by its file', async ({ page }) => {
   await page.goto('/data');
   await page

@@ -1,13 +1,23 @@
 import { wrap } from 'comlink';
 import type { Entry } from '../core/journal/entry';
-import type { Result } from '../core/result';
+import { refusal, type Result } from '../core/result';
 import type { BackupWorker } from './backup-worker';
 
-/** Reads a journal file in a worker started for it. */
-export async function readBackupAway(text: string): Promise<Result<Entry[]>> {
+const cancelled = refusal('backup.cancelled', 'Cancelled. Nothing was changed.');
+
+/**
+ * Reads a journal file in a worker started for it.
+ *
+ * @param signal ends the worker; refusal `backup.cancelled` then
+ */
+export async function readBackupAway(text: string, signal: AbortSignal): Promise<Result<Entry[]>> {
   const worker = new Worker(new URL('./backup-worker', window.location.href));
   try {
-    return (await wrap<BackupWorker>(worker).read(text)) as Result<Entry[]>;
+    const stopped = new Promise<Result<Entry[]>>((stop) => {
+      if (signal.aborted) stop(cancelled);
+      signal.addEventListener('abort', () => stop(cancelled), { once: true });
+    });
+    return await Promise.race([wrap<BackupWorker>(worker).read(text) as Promise<Result<Entry[]>>, stopped]);
   } finally {
     worker.terminate();
   }

@@ -226,7 +226,9 @@ export function* tellingOf(entries: readonly Entry[], now: number): Generator<nu
   const corrections: Record<string, EntryOf<'amended'>[]> = {};
   for (const entry of all) if (entry.kind === 'amended') (corrections[entry.targetId] ??= []).push(entry);
   const start: Journal = { ...emptyJournal, entries: tableOf(byId), undoings, struck, corrections };
+  yield 0.03;
   const force = all.map((entry) => inForce(start, entry)).filter((entry) => entry !== null);
+  yield 0.06;
   const told = inOrder(force.filter(({ at }) => at <= now + aheadMs));
   yield 0.1;
   const bench = gathering();
@@ -240,9 +242,12 @@ export function* tellingOf(entries: readonly Entry[], now: number): Generator<nu
     }
     if (index % 1000 === 999) yield 0.1 + (0.8 * index) / told.length;
   }
+  yield 0.95;
+  const standing = tableOf(told.map((entry) => [entry.id, entry] as const));
+  yield 0.97;
   return {
     ...start,
-    standing: tableOf(told.map((entry) => [entry.id, entry] as const)),
+    standing,
     subjects: tableOf(Array.from(subjects, ([subject, about]) => [subject, strandOf(about)] as const)),
     ahead: force.filter(({ at }) => at > now + aheadMs),
     household: bench.household(),

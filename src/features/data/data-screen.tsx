@@ -25,14 +25,15 @@ export function DataScreen() {
   const keeper = useKeeper();
   const { entries } = useAppSelector(selectJournal);
   const count = entries.size;
-  const [busy, setBusy] = useState(false);
+  const [reading, setReading] = useState<AbortController | null>(null);
   const chooser = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<Said | null>(null);
   const [sure, setSure] = useState(false);
   const take = async (file: File | undefined) => {
     if (!file) return;
-    setBusy(true);
-    const taken = await takeJournalFile(keeper, file).finally(() => setBusy(false));
+    const cancel = new AbortController();
+    setReading(cancel);
+    const taken = await takeJournalFile(keeper, file, cancel.signal).finally(() => setReading(null));
     if (!taken.ok) return setSaid({ good: false, words: taken.sentence });
     const { fresh, held, kept } = taken.value;
     if (!kept) {
@@ -78,7 +79,12 @@ export function DataScreen() {
             event.target.value = '';
           }}
         />
-        {busy ? <Text live>Reading the file…</Text> : null}
+        {reading ? (
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.small }}>
+            <Text live>Reading the file…</Text>
+            <InkButton quiet label="Cancel" onPress={() => reading.abort()} />
+          </View>
+        ) : null}
         {said ? (
           <View aria-live="polite" testID="data-said">
             <Note tone={said.good ? 'plain' : 'danger'}>{said.words}</Note>

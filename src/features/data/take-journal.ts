@@ -10,13 +10,17 @@ export interface Taken {
 }
 
 /** Reads a journal file away from the page and takes in what is new, or says why not. */
-export async function takeJournalFile(keeper: JournalKeeper, file: File): Promise<Result<Taken>> {
+export async function takeJournalFile(
+  keeper: JournalKeeper,
+  file: File,
+  signal: AbortSignal,
+): Promise<Result<Taken>> {
   if (file.size > largestBackup)
     return refusal(
       'backup.too-large',
       'This file is over 20 MB: no journal is that long. Nothing was changed.',
     );
-  const read = await readBackupAway(await file.text());
+  const read = await readBackupAway(await file.text(), signal);
   if (!read.ok) return read;
   const taken = await keeper.takeIn(read.value);
   return taken.ok ? success({ held: read.value.length, ...taken.value }) : taken;
