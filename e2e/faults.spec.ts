@@ -270,10 +270,21 @@ test('storage shut by the browser is said, and nothing is blank', async ({ page 
   await expect(button(page, 'Try again')).toBeVisible();
 });
 
-test('a long unbroken name leaves Undo in sight at 390 px', async ({ page }) => {
+test('a long unbroken name leaves Undo in sight at 390 px, and runs no page sideways', async ({ page }) => {
   const name = 'Ginger'.repeat(13);
+  const notSideways = () =>
+    expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
   await beginBug(page, name);
+  await notSideways();
+  await page.goto('/brews/new');
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('W'.repeat(78));
+  await notSideways();
+  await button(page, /^Mixed/).click();
+  await expect(button(page, 'Pitch the starter')).toBeVisible();
+  await notSideways();
   await page.goto('/');
+  await expect(page.getByTestId('action-pitch')).toBeVisible();
+  await notSideways();
   const undo = button(page, /^Undo: Ginger/);
   await expect(undo).toBeVisible();
   const box = (await undo.boundingBox())!;

@@ -17,7 +17,7 @@ export function DemoLine() {
         backgroundColor: roles.well,
       }}
     >
-      <Text as="label">An invented household, to look around in</Text>
+      <Text as="label">An invented household, laid anew each day</Text>
       <Press
         role="link"
         aria-label="Open my own kitchen"

@@ -61,7 +61,7 @@ export function TaskCard({ task, now, look }: Props) {
         <TaskPicture task={task} now={now} />
         <View style={styles.words}>
           <View style={styles.over}>
-            <Text as="strong" color={accent} lines={2} style={styles.overWords}>
+            <Text as="strong" named color={accent} lines={2} style={styles.overWords}>
               {words.over}
             </Text>
             <Why topic={topics[task.verb]} lot={lot} now={now} />

@@ -33,7 +33,7 @@ export function ChipRow<V extends string | number>({ label, pick, options, isOn,
               { borderColor: roles.button, backgroundColor: on ? roles.button : undefined },
             ]}
           >
-            <Text as="strong" color={on ? roles.onButton : roles.text}>
+            <Text as="strong" named color={on ? roles.onButton : roles.text}>
               {option.label}
             </Text>
           </Press>
@@ -45,5 +45,5 @@ export function ChipRow<V extends string | number>({ label, pick, options, isOn,
 
 const styles = StyleSheet.create({
   group: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  chip: { paddingHorizontal: 16, borderWidth: 1.5, alignItems: 'center' },
+  chip: { paddingHorizontal: 16, borderWidth: 1.5, alignItems: 'center', maxWidth: '100%' },
 });

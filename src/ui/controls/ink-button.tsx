@@ -31,7 +31,7 @@ export function InkButton({ label, onPress, quiet, danger, disabled, big, hint, 
       style={[styles.button, corners.pill, look, style]}
     >
       <View style={styles.row}>
-        <Text as={big ? 'heading' : 'button'} color={quiet ? ink : roles.onButton} style={styles.label}>
+        <Text named as={big ? 'heading' : 'button'} color={quiet ? ink : roles.onButton} style={styles.label}>
           {label}
         </Text>
         {shortcut ? (
@@ -45,7 +45,7 @@ export function InkButton({ label, onPress, quiet, danger, disabled, big, hint, 
 }
 
 const styles = StyleSheet.create({
-  button: { paddingHorizontal: 18, paddingVertical: 12, alignItems: 'center' },
+  button: { paddingHorizontal: 18, paddingVertical: 12, alignItems: 'center', maxWidth: '100%' },
   row: { flexDirection: 'row', gap: 8, alignItems: 'center' },
   label: { textAlign: 'center' },
 });

@@ -25,7 +25,7 @@ export function Notice({ words, action, onAction, onGone, raised }: Props) {
   return (
     <View style={[styles.place, { bottom: raised }]}>
       <View role="status" style={[styles.line, corners.note, { backgroundColor: roles.button }]}>
-        <Text color={roles.onButton} style={styles.words}>
+        <Text named color={roles.onButton} style={styles.words}>
           {words}
         </Text>
         <Press role="button" aria-label={action} onPress={onAction} style={styles.act}>

@@ -13,11 +13,15 @@ interface Props {
   readonly level?: 1 | 2 | 3;
   readonly lines?: number;
   readonly live?: boolean;
+  /** May hold a name of the maker's own: a word of any length is broken, and never runs the page sideways. */
+  readonly named?: boolean;
   readonly testID?: string;
 }
 
+const broken = { overflowWrap: 'anywhere', minWidth: 0, maxWidth: '100%' } as object;
+
 /** Text in one of our sizes; a level makes it a heading for screen readers. */
-export function Text({ as = 'body', color, style, children, level, lines, live, testID, ref }: Props) {
+export function Text({ as = 'body', color, style, children, level, lines, live, named, testID, ref }: Props) {
   const roles = useRoles();
   const heading = level ? ({ role: 'heading', 'aria-level': level } as const) : {};
   return (
@@ -27,7 +31,7 @@ export function Text({ as = 'body', color, style, children, level, lines, live, 
       ref={ref}
       numberOfLines={lines}
       testID={testID}
-      style={[type[as], { color: color ?? roles.text }, style]}
+      style={[type[as], { color: color ?? roles.text }, named ? broken : null, style]}
     >
       {children}
     </NativeText>
