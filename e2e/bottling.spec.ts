@@ -24,7 +24,7 @@ async function bottleIt(page: Page, brew: string) {
   // A dose tried in a small sample, as strong in the bottle: 1.2 g in 100 ml are 12 g a litre.
   await button(page, 'Try a dose in a small sample').click();
   await field(page, 'Dosed with').fill('1.2 g');
-  await expect(page.getByTestId('sample-words')).toContainText('5.7 g (1¼ tsp) white sugar.');
+  await expect(page.getByTestId('sample-words')).toContainText('5.7 g (1⅓ tsp) white sugar.');
 
   await button(page, /^Bottle 2, 750 ml/).click();
   const hand = page.getByTestId('bottle-hand');

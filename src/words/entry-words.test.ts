@@ -76,7 +76,7 @@ describe('entries the demo does not have', () => {
     });
     const dose = [{ what: 'honey', grams: 5 }];
     expect(words(poured({ targets: [filled(500, dose), filled(500, dose)] }))).toBe(
-      'Bottled 2 × 500 ml, swing-top, pressure-rated, each with 5 g (¾ tsp) honey',
+      'Bottled 2 × 500 ml, swing-top, pressure-rated, each with 5 g (⅔ tsp) honey',
     );
     expect(words(poured({ targets: [filled(500), filled(750)] }))).toBe('Bottled 2 bottles');
   });

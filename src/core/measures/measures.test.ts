@@ -114,12 +114,16 @@ describe('amounts as people write them', () => {
       sensibleMillilitres(1704),
       sensibleMillilitres(2630),
     ]).toEqual([22.5, 12, 7.5, 260, 65, 1700, 2650]);
-    expect([inSpoons(22.5), inSpoons(4), inSpoons(0.1), inSpoons(12), inSpoons(11.9)]).toEqual([
-      '1½ tbsp',
-      '¾ tsp',
-      '¼ tsp',
-      '¾ tbsp',
-      '2½ tsp',
-    ]);
+    expect([
+      inSpoons(22.5),
+      inSpoons(4),
+      inSpoons(0.1),
+      inSpoons(12),
+      inSpoons(11.9),
+      inSpoons(5 / 3),
+      inSpoons(10 / 3),
+      inSpoons(4.9),
+      inSpoons(20),
+    ]).toEqual(['1½ tbsp', '¾ tsp', '¼ tsp', '¾ tbsp', '2⅓ tsp', '⅓ tsp', '⅔ tsp', '1 tsp', '1¼ tbsp']);
   });
 });

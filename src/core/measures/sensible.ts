@@ -18,13 +18,28 @@ export const sensibleMillilitres = (ml: number): number => toStep(ml, ml < 500 ?
  * Sugar and ginger in spoons, for a kitchen without a scale.
  *
  * @param ml level volume, millilitres
- * @returns text such as "1½ tbsp" or "¾ tsp", to the nearest quarter spoon
+ * @returns text such as "1½ tbsp" or "⅓ tsp", to the nearest quarter spoon, of teaspoons also to the nearest third
  * @example inSpoons(22.5) // '1½ tbsp'
  */
 export function inSpoons(ml: number): string {
-  const unit = ml < 12 ? 'tsp' : 'tbsp';
-  const quarters = Math.max(1, Math.round((ml / (unit === 'tsp' ? 5 : 15)) * 4));
-  const glyph = ['', '¼', '½', '¾'][quarters % 4] ?? '';
-  const whole = Math.floor(quarters / 4);
-  return `${whole === 0 ? '' : whole}${glyph} ${unit}`;
+  const small = ml < 12;
+  const spoons = Math.max(0.25, ml / (small ? 5 : 15));
+  const off = ([part]: Part) => Math.abs(Math.floor(spoons) + part - spoons);
+  const [part, glyph] = parts
+    .filter(([, , quarter]) => small || quarter)
+    .reduce((best, each) => (off(each) < off(best) - 1e-9 ? each : best));
+  const whole = Math.floor(spoons) + Math.floor(part);
+  return `${whole === 0 ? '' : whole}${glyph} ${small ? 'tsp' : 'tbsp'}`;
 }
+
+/** Parts of a spoon as measuring spoons have them: size, sign, whether it is a quarter. */
+type Part = readonly [part: number, glyph: string, quarter: boolean];
+const parts: readonly Part[] = [
+  [0, '', true],
+  [1 / 4, '¼', true],
+  [1 / 3, '⅓', false],
+  [1 / 2, '½', true],
+  [2 / 3, '⅔', false],
+  [3 / 4, '¾', true],
+  [1, '', true],
+];
