@@ -34,6 +34,8 @@ export interface Culture {
   readonly residualSugar: number;
   /** Usual dose as a share of the batch (ml per ml), or g per litre. */
   readonly dose: { readonly low: number; readonly high: number; readonly usual: number };
+  /** How long a brew of it may lie before it is bottled, days: practice. Left out where a week covers it. */
+  readonly brewsDays?: number;
   /** Most sugar a base may have before it labours, g/L: practice. */
   readonly takesSugar: number;
   /** What its strained liquid counts as, when that is another kind. */

@@ -41,19 +41,24 @@ export function membersOf(root: Lot, find: LotFinder, cultures: CultureTable): L
 const plannedHours = ({ role, recipe }: Lot): number =>
   role === 'brew' && recipe?.method ? (recipe.method.days[1] + 2) * 24 : 0;
 
-/** When a lot's forecast ends: a while ahead, or where the lot did. */
-export function endOf(lot: Lot, start: number, now: number): number {
+/**
+ * When a lot's forecast ends: a while ahead, or where the lot did.
+ *
+ * @param brewsDays days that a brew of its kind may lie
+ */
+export function endOf(lot: Lot, start: number, now: number, brewsDays = 0): number {
   const over = lot.opened?.at ?? lot.ended?.at ?? null;
   const longest = start + longestHours * hourMs;
   if (over !== null) return Math.min(over + hourMs, longest);
   const ahead = lot.place === 'fridge' ? lookAheadHours.cold : lookAheadHours.warm;
   const usual = start + (Math.ceil((now - start) / (12 * hourMs)) * 12 + ahead) * hourMs;
-  return Math.min(longest, Math.max(usual, start + plannedHours(lot) * hourMs));
+  const lies = Math.max(plannedHours(lot), brewsDays > 0 ? (brewsDays + 2) * 24 : 0);
+  return Math.min(longest, Math.max(usual, start + lies * hourMs));
 }
 
 /** A jar that everything left is followed until its last drop went. */
-export function jarEnd(lot: Lot, start: number, now: number): number {
+export function jarEnd(lot: Lot, start: number, now: number, brewsDays = 0): number {
   const last = lot.events.at(-1);
   const emptied = isDrained(lot) && last ? Math.max(last.at, start) + hourMs : Infinity;
-  return Math.max(start + hourMs, Math.min(emptied, endOf(lot, start, now)));
+  return Math.max(start + hourMs, Math.min(emptied, endOf(lot, start, now, brewsDays)));
 }

@@ -1,5 +1,5 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
-import type { Inflow , Ferment } from '../ferment/ferment';
+import type { Inflow, Ferment } from '../ferment/ferment';
 import { type Warmths } from '../kitchen/places';
 import type { Keeps } from '../kitchen/stock';
 import { drawnFrom, pitchOf, type LotFinder, type Pitch } from '../lots/pitch';
@@ -54,7 +54,12 @@ export function familyQuestion(ask: FamilyAsk): FamilyQuestion | null {
   if (!pitch) return null;
   const start = pitch.at;
   const tree = membersOf(root, find, cultures);
-  const rootPart = rootFerment(ask, pitch, jarEnd(root, start, ask.now), (event: Came) => cameIn(event, ask));
+  const rootPart = rootFerment(
+    ask,
+    pitch,
+    jarEnd(root, start, ask.now, pitch.culture.brewsDays),
+    (event: Came) => cameIn(event, ask),
+  );
   const branches: Branch[] = [];
   const indexOf = new Map<string, number>([[root.id, -1]]);
   const sealed = tree.filter(isUnderPressure).length;

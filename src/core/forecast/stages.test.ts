@@ -186,6 +186,9 @@ describe('where a forecast ends', () => {
       endOf(brew([], { ended: { at: at(40), how: 'drunk', why: '', entryId: 'o' } }), start, at(99)),
     ).toBe(at(41));
     expect(endOf(brew(), start, at(24 * 900))).toBe(at(24 * 400));
+    // A tea mother’s fortnight and two days more, from its pitching; later the usual look ahead is the longer one.
+    expect(endOf(brew(), start, at(0), 14)).toBe(at(16 * 24));
+    expect(endOf(brew(), start, at(10 * 24), 14)).toBe(at(18 * 24));
   });
 
   test('a jar that everything left is followed an hour past its last pour', () => {

@@ -18,6 +18,7 @@ export const teaMother: Culture = {
   ingredients: ['pellicle', 'ripe-tea'],
   residualSugar: 30,
   dose: { low: 0.1, high: 0.15, usual: 0.12 },
+  brewsDays: 14,
   takesSugar: 120,
   keeping: {
     begin: { body: 'black-tea', bodyShare: [0.004, 0.01], sugarShare: [0.05, 0.08] },
