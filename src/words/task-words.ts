@@ -10,7 +10,8 @@ import { renewalOf } from '@/core/starter/renewal';
 import type { Task } from '@/core/tasks/task';
 import { portionsWords, volume } from './amounts';
 import { chillReason } from './reasons';
-import { byWords, lateBy, moment, plural, quarter } from './moment';
+import { lateWords } from './late-words';
+import { byWords, moment, plural, quarter } from './moment';
 
 export interface TaskWords {
   readonly over: string;
@@ -20,16 +21,6 @@ export interface TaskWords {
   readonly span: string;
 }
 
-/** What became of what is late, and what to do about it. */
-const lateWords: Readonly<Partial<Record<Task['verb'], string>>> = {
-  feed: 'its yeast starves and thins out. Feed it now; one to three feeds bring it back.',
-  bottle: 'drier, sourer and stronger by now. Taste it first; if it is too sour, cook with it.',
-  open: 'drier and livelier by now. Open it cold, over the sink.',
-  tend: 'look at its top first. Fuzz or colour: discard it all.',
-  rest: 'feed it and put it in the fridge as soon as you can.',
-  wake: 'feed it now, and again tomorrow.',
-};
-
 /** What a card says: do this, from–until, because. What is late is said as late. */
 export function taskWords(
   task: Task,
@@ -38,9 +29,8 @@ export function taskWords(
   now: number,
 ): TaskWords {
   const words = dueWords(task, household, answer, now);
-  const late = lateBy(task.until, now);
-  const what = lateWords[task.verb];
-  return late && what ? { ...words, because: `${capital(late)}: ${what}`, span: `${capital(late)}.` } : words;
+  const late = lateWords(task.verb, task.lots[0]!, task.until, now);
+  return late ? { ...words, because: late, span: `${late.slice(0, late.indexOf(':'))}.` } : words;
 }
 
 function dueWords(task: Task, household: Household, answer: LotAnswer | null, now: number): TaskWords {

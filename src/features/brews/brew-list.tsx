@@ -14,7 +14,7 @@ import { LongList } from '@/ui/layout/long-list';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
-import { closesWords, duration, moment, quarter } from '@/words/moment';
+import { closesWords, lateBy, duration, moment, quarter } from '@/words/moment';
 import { useBook, type Book } from '../forecasting/book';
 import { brewRows, type BrewRow } from './brew-rows';
 
@@ -80,6 +80,8 @@ function nextWords({ brew, stage, bottles }: BrewRow, book: Book, now: number, w
   if (stage === 'finished') return moment(brew.begunAt, now);
   if (stage === 'first-ferment') {
     const answer = book.lotAnswer(brew.id);
+    const late = answer?.taste ? lateBy(answer.start + answer.taste.latest * hourMs, now) : null;
+    if (late) return `${late}: taste it`;
     return answer?.taste
       ? `taste from ${moment(quarter(nextAwake(answer.start + answer.taste.earliest * hourMs, waking)), now)}`
       : 'reckoning…';

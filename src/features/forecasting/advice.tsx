@@ -14,6 +14,7 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
 import { askedLook, lookWords } from '@/words/look-words';
+import { lateWords } from '@/words/late-words';
 import { wideHours } from '@/words/composed-words';
 import { byWords, moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
@@ -77,6 +78,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
             ? `about ${from}`
             : `between ${from} and ${by.slice(3)}`
           : `from ${from}, ${by}`;
+  const late = sealed ? null : lateWords('bottle', lot, span.until, now);
   return (
     <View style={{ gap: 8 }} testID="advice">
       {stale ? (
@@ -84,9 +86,11 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
           Noted. This is being worked out again.
         </Text>
       ) : (
-        <Text as="subheading" level={2} live>{`${verb} ${when}, because ${because}`}</Text>
+        <Text as="subheading" level={2} live>
+          {late ?? `${verb} ${when}, because ${because}`}
+        </Text>
       )}
-      <Ribbon span={span} now={now} {...ribbonClock(now)} summary={`${verb} ${when}.`} />
+      <Ribbon span={span} now={now} {...ribbonClock(now)} summary={late ?? `${verb} ${when}.`} />
       {sealed ? <WhoseFizz answer={answer} now={now} /> : null}
       {look ? <Text as="strong">{lookWords(look, lot, squeezed, answer, now)}</Text> : null}
       <Text color={roles.softText}>{drivers(celsius, mixedSugar(root, liquidsOf(household)), readings)}</Text>
