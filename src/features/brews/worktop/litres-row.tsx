@@ -1,6 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { stockOf } from '@/core/kitchen/stock';
 import type { Lot } from '@/core/lots/lot';
+import { vesselKind } from '@/core/vessels/vessel-kinds';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { stepFor } from '@/core/measures/nice-step';
 import { Choice } from '@/ui/controls/choice';
 import { Ruler } from '@/ui/controls/ruler';
@@ -19,23 +23,33 @@ interface Props {
   readonly state: WorktopState;
   readonly lots: readonly Lot[];
   readonly celsius: number;
+  /** The smallest jar that holds it with room to foam, ml; null while that cannot be worked out. */
+  readonly needsMl: number | null;
   readonly open: boolean;
   readonly onOpen: () => void;
   readonly onState: (next: WorktopState) => void;
 }
 
 /** The batch itself as the first amount to turn, the jar and the pot it needs beside it. */
-export function LitresRow({ state, lots, celsius, open, onOpen, onState }: Props) {
+export function LitresRow({ state, lots, celsius, needsMl, open, onOpen, onState }: Props) {
   const roles = useRoles();
   const [hold, setHold] = useState<'proportions' | 'amounts'>('proportions');
+  const [picked, setPicked] = useState<number | null>(null);
   const { ml } = state.composition;
+  const jars = stockOf(useAppSelector(selectHousehold)).filter(
+    (make) =>
+      (vesselKind(make.kind).use === 'jar' || make.kind === 'preserving-jar') &&
+      make.count > 0 &&
+      make.ml >= (needsMl ?? 0),
+  );
+  const needs = needsMl === null ? 'tap to turn it' : `needs a ${litres(needsMl)} jar; which is yours?`;
   return (
     <AmountRow
       what="water"
       family="water"
       name="In the jar"
       amount={litres(ml)}
-      beside={state.jarMl === null ? 'tap to turn it' : `a jar of ${litres(state.jarMl)}`}
+      beside={state.jarMl === null ? needs : `in a jar of ${litres(state.jarMl)}`}
       followed={state.followed.includes('ml')}
       open={open}
       onPress={onOpen}
@@ -60,8 +74,28 @@ export function LitresRow({ state, lots, celsius, open, onOpen, onState }: Props
           onChange={(next) => setHold(next as 'proportions' | 'amounts')}
         />
         <Text color={roles.softText}>{holdWords[hold]}</Text>
+        {jars.length > 0 ? (
+          <Choice
+            titled
+            label="In which jar?"
+            options={jars.map(({ ml: value, kind }) => ({
+              value,
+              label: `${litres(value)} ${vesselKind(kind).name.toLowerCase()}`,
+            }))}
+            value={state.jarMl}
+            onChange={(jarMl) => {
+              setPicked(jarMl);
+              onState({ ...state, jarMl });
+            }}
+          />
+        ) : null}
         <View style={{ flexDirection: 'row', gap: gap.medium }}>
-          <VesselBox label="My jar" ml={state.jarMl} onMl={(jarMl) => onState({ ...state, jarMl })} />
+          <VesselBox
+            key={picked}
+            label="My jar"
+            ml={state.jarMl}
+            onMl={(jarMl) => onState({ ...state, jarMl })}
+          />
           <VesselBox label="My pot" ml={state.potMl} onMl={(potMl) => onState({ ...state, potMl })} />
         </View>
       </View>

@@ -70,6 +70,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
         state={state}
         lots={lots}
         celsius={celsius}
+        needsMl={shown?.plan.brew.jarMl ?? null}
         open={open === 'ml'}
         onOpen={() => setOpen(open === 'ml' ? null : 'ml')}
         onState={setState}
