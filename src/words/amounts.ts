@@ -42,10 +42,11 @@ export function portionWords(portion: Portion): string {
 }
 
 /** Several portions in a row: "12 g ginger, 12 g white sugar and 60 ml water". */
-export function portionsWords(portions: readonly Portion[]): string {
-  const words = portions.map(portionWords);
-  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
-}
+export const portionsWords = (portions: readonly Portion[]): string => inARow(portions.map(portionWords));
+
+/** @example inARow(['a', 'b', 'c']) // 'a, b and c' */
+export const inARow = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 
 /** What was understood, beside the field: grams and kitchen measure together. @example "= 25.5 g, about 2 tbsp" */
 export function echo(portion: Portion): string {

@@ -114,9 +114,9 @@ describe('why', () => {
     expect(
       lookWords({ ...look(16, 0.4), kind: 'hiss' }, bottles[0]!, null, { start: now } as LotAnswer, now),
     ).toMatch(/^Ease the cap of bottle 1 tomorrow 10:15 and listen: it decides/);
-    expect(lookWords({ ...look(0, 0.4), kind: 'sweet' }, brew, null, { start: now } as LotAnswer, now)).toMatch(
-      /^Sip Plum and bay now: /,
-    );
+    expect(
+      lookWords({ ...look(0, 0.4), kind: 'sweet' }, brew, null, { start: now } as LotAnswer, now),
+    ).toMatch(/^Sip Plum and bay now: /);
   });
 
   test('what a forecast was driven by, with its readings counted', () => {

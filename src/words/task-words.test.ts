@@ -69,6 +69,13 @@ describe('what a card says', () => {
       because: 'before 21:15: what lies dry on top grows fuzz, and gas must find its way.',
     });
     expect(tend('vent').title).toBe('Lift the lid of Plum and bay');
+    const both = (reason: string) =>
+      said(task('tend', [brew, { ...brew, name: 'Quince' }], -2, 4, { reason })).title;
+    expect([both('stir'), both('vent'), both('shake')]).toEqual([
+      'Stir Plum and bay and Quince',
+      'Lift the lids of Plum and bay and Quince',
+      'Shake Plum and bay and Quince, and open their lids',
+    ]);
     expect(tend('infusion')).toMatchObject({
       over: 'It steeps',
       title: 'Taste Plum and bay; strain out what steeps',

@@ -8,7 +8,7 @@ import { celsiusAt } from '@/core/kitchen/places';
 import { wakingOf } from '@/core/kitchen/waking';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Task } from '@/core/tasks/task';
-import { portionsWords, volume } from './amounts';
+import { inARow, portionsWords, volume } from './amounts';
 import { chillReason } from './reasons';
 import { lateWords } from './late-words';
 import { byWords, moment, plural, quarter } from './moment';
@@ -135,14 +135,16 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
       };
     case 'tend': {
       const steeps = task.reason === 'infusion';
+      const several = task.lots.length > 1;
+      const names = inARow(task.lots.map(({ name }) => name));
       const title =
         task.reason === 'stir'
-          ? `Stir ${lot.name}`
+          ? `Stir ${names}`
           : task.reason === 'shake'
-            ? `Shake ${lot.name}, and open its lid`
+            ? `Shake ${names}, and open ${several ? 'their lids' : 'its lid'}`
             : steeps
               ? `Taste ${lot.name}; strain out what steeps`
-              : `Lift the lid of ${lot.name}`;
+              : `Lift the ${several ? 'lids' : 'lid'} of ${names}`;
       return {
         over: steeps ? 'It steeps' : lot.role === 'starter' ? 'Every day' : 'First ferment',
         title,

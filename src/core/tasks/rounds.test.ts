@@ -57,6 +57,31 @@ describe('rounds', () => {
     expect(hours(round!)).toEqual([13, 14]);
   });
 
+  test('stirs of several brews are one act, lids another; a taste of what steeps is nobody’s round', () => {
+    const tend = (id: string, reason: string, from: number, until: number) =>
+      task(id, from, until, { verb: 'tend', reason, portions: [] });
+    const made = rounds([
+      tend('a', 'stir', 8, 14),
+      tend('b', 'vent', 8, 14),
+      tend('c', 'stir', 10, 18),
+      tend('d', 'vent', 9, 20),
+      tend('e', 'infusion', 8, 14),
+      tend('f', 'infusion', 8, 14),
+      task('g', 8, 14),
+      tend('h', 'stir', 17, 22),
+    ]);
+    const said = made.map((each) => [each.reason, each.lots.map(({ id }) => id), hours(each)]);
+    expect(said).toEqual([
+      ['infusion', ['e'], [8, 14]],
+      ['infusion', ['f'], [8, 14]],
+      ['hungry', ['g'], [8, 14]],
+      ['stir', ['h'], [17, 22]],
+      ['stir', ['a', 'c'], [10, 14]],
+      ['vent', ['b', 'd'], [9, 14]],
+    ]);
+    expect(new Set(made.map(({ id }) => id)).size).toBe(made.length);
+  });
+
   test('less than an hour together, or another reason, is no round', () => {
     const apart = [task('a', 8, 14), task('b', 13.1, 20)];
     expect(rounds(apart)).toEqual(apart);

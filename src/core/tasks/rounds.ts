@@ -15,21 +15,48 @@ export const awakeTasks = (tasks: readonly Task[], waking: WakingHours, now: num
     return { ...task, ...span };
   });
 
+/** Daily acts on several jars that are one act: each takes many lots. */
+const alike: readonly string[] = ['stir', 'shake', 'vent'];
+
 /**
- * Feeds of several jars whose windows meet, as one round: it lasts while all of them are open. Others stay as they are.
+ * Feeds of several jars whose windows meet, as one round: it lasts while all of them are open. Stirs, shakes and lids likewise,
+ * each a round of its own. Others stay as they are.
  */
 export function rounds(tasks: readonly Task[]): Task[] {
-  const feeds = tasks
-    .filter(({ verb, reason }) => verb === 'feed' && reason === 'hungry')
-    .sort((a, b) => a.until - b.until);
+  const fed = joined(tasks, ({ verb, reason }) => verb === 'feed' && reason === 'hungry', feedRound);
+  return alike.reduce<Task[]>(
+    (left, act) => joined(left, ({ verb, reason }) => verb === 'tend' && reason === act, tendRound),
+    fed,
+  );
+}
+
+const roundId = (parts: readonly Task[]) => `round-${parts.map(({ lots }) => lots[0]!.id).join('-')}`;
+
+const feedRound = (parts: readonly Task[]): Partial<Task> => ({
+  portions: [],
+  parts,
+  reason: 'round',
+  id: roundId(parts),
+});
+
+const tendRound = (parts: readonly Task[]): Partial<Task> => ({
+  id: `${parts[0]!.reason}-${roundId(parts)}`,
+});
+
+function joined(
+  tasks: readonly Task[],
+  isOne: (task: Task) => boolean,
+  asRound: (parts: readonly Task[]) => Partial<Task>,
+): Task[] {
+  const those = tasks.filter(isOne).sort((a, b) => a.until - b.until);
   const taken = new Set<Task>();
   const made: Task[] = [];
-  for (const feed of feeds) {
-    if (taken.has(feed)) continue;
-    let { from, until } = feed;
-    const parts = [feed];
-    for (const other of feeds) {
-      if (other === feed || taken.has(other)) continue;
+  for (const first of those) {
+    if (taken.has(first)) continue;
+    let { from, until } = first;
+    const parts = [first];
+    for (const other of those) {
+      if (other === first || taken.has(other)) continue;
       const meets = Math.min(until, other.until) - Math.max(from, other.from);
       if (meets < together) continue;
       [from, until] = [Math.max(from, other.from), Math.min(until, other.until)];
@@ -37,16 +64,8 @@ export function rounds(tasks: readonly Task[]): Task[] {
     }
     if (parts.length < 2) continue;
     parts.forEach((part) => taken.add(part));
-    made.push({
-      ...feed,
-      id: `round-${parts.map(({ lots }) => lots[0]!.id).join('-')}`,
-      lots: parts.map(({ lots }) => lots[0]!),
-      portions: [],
-      parts,
-      from,
-      until,
-      reason: 'round',
-    });
+    const lots = parts.map(({ lots: [lot] }) => lot!);
+    made.push({ ...first, lots, from, until, ...asRound(parts) });
   }
   return [...tasks.filter((task) => !taken.has(task)), ...made];
 }

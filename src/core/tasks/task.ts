@@ -22,7 +22,7 @@ export interface Task extends Span {
   readonly lots: readonly Lot[];
   /** Amounts worked out, if it takes any. */
   readonly portions: readonly Portion[];
-  /** The feeds of a round, one a jar. */
+  /** The feeds of a round, one a jar; a round of stirs, shakes or lids is one act on its lots. */
   readonly parts?: readonly Task[];
   /** Why the window lies where it lies: a code for the words. */
   readonly reason: string;

@@ -8,12 +8,11 @@ import { hrefOf } from '../lots/href';
 import { useAct } from '../shell/act-context';
 import { RoundList } from './round-list';
 import { FeedButtons, RestButton } from './feed-buttons';
+import { TendButtons } from './tend-buttons';
 
 interface Props {
   readonly task: Task;
 }
-
-const tendLabels: Readonly<Record<string, string>> = { stir: 'Stirred', shake: 'Shaken', vent: 'Lifted' };
 
 /** The button that says it is done, and quick looks beside it: no typing. */
 export function TaskButtons({ task }: Props) {
@@ -78,18 +77,7 @@ export function TaskButtons({ task }: Props) {
         />
       );
     case 'tend':
-      return (
-        <InkButton
-          label={tendLabels[task.reason] ?? 'Taste it'}
-          onPress={() =>
-            task.reason === 'stir' || task.reason === 'shake'
-              ? act({ kind: 'stirred', lots: [lot.id] }, `${lot.name} is stirred.`)
-              : task.reason === 'vent'
-                ? act({ kind: 'vented', lots: [lot.id], long: false }, `${lot.name} is vented.`)
-                : see(hrefOf(lot))
-          }
-        />
-      );
+      return <TendButtons task={task} />;
     case 'discard':
       return (
         <InkButton
