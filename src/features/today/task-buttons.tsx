@@ -8,6 +8,7 @@ import { hrefOf } from '../lots/href';
 import { useAct } from '../shell/act-context';
 import { RoundList } from './round-list';
 import { FeedButtons, RestButton } from './feed-buttons';
+import { PitchButton } from './pitch-button';
 import { TendButtons } from './tend-buttons';
 
 interface Props {
@@ -67,7 +68,7 @@ export function TaskButtons({ task }: Props) {
         <InkButton label="Open one" hint="Open a bottle" onPress={() => see(`/rack?bottle=${lot.id}`)} />
       );
     case 'pitch':
-      return <InkButton label="Pitch" hint={`Pitch ${lot.name}`} onPress={() => see(hrefOf(lot))} />;
+      return <PitchButton lot={lot} />;
     case 'bottle':
       return (
         <InkButton

@@ -1,0 +1,17 @@
+import { useState } from 'react';
+import type { Lot } from '@/core/lots/lot';
+import { InkButton } from '@/ui/controls/ink-button';
+import { later } from '../shell/later';
+
+const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
+
+/** Pitches from where it is asked for: how warm the base is, and how much. */
+export function PitchButton({ lot }: { readonly lot: Lot }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <InkButton label="Pitch" hint={`Pitch ${lot.name}`} onPress={() => setOpen(true)} />
+      {open ? <PitchSheet lot={lot} onClose={() => setOpen(false)} /> : null}
+    </>
+  );
+}
