@@ -62,7 +62,7 @@ export function NewBrewPlace() {
   return (
     <SplitView
       list={<BrewList chosen={null} />}
-      detail={<NewBrew key={recipe} starters={starters} add={add} recipe={recipe} />}
+      detail={<NewBrew key={recipe} starters={starters} from={asked} add={add} recipe={recipe} />}
     />
   );
 }

@@ -1,11 +1,15 @@
 import type { Row } from '@/core/brew/composition';
 import { knownCultures } from '@/core/cultures/registry';
 import type { Lot } from '@/core/lots/lot';
+import { contentsOf } from '@/core/lots/begin';
+import { liquidMl } from '@/core/matter/contents';
 import { isIngredient } from '@/core/matter/ingredients/registry';
 import { portionTyped } from '@/core/measures/portion-measure';
-import { simmered } from '@/core/recipes/library/methods';
+import { cold, simmered } from '@/core/recipes/library/methods';
 import { compositionOf, type Recipe } from '@/core/recipes/recipe';
-import { doseFor, jarFor } from './worktop-life';
+import { sensibleMillilitres } from '@/core/measures/sensible';
+import { renewalOf } from '@/core/starter/renewal';
+import { doseFor, hasGrains, jarFor } from './worktop-life';
 import type { WorktopState } from './worktop-state';
 import { withPortions } from './worktop-turns';
 
@@ -40,6 +44,33 @@ export function emptyWorktop(lots: readonly Lot[], celsius: number): WorktopStat
     wants: null,
     followed: [],
     asked: [],
+  };
+}
+
+/** What of a drink made from kefir is juice: a tenth, to be turned. */
+const juiceShare = 0.1;
+
+/**
+ * What a jar of grains begins with: its finished kefir is the base, all of it that can be strained off, with some juice for
+ * flavour and fizz; no other sugar water is cooked.
+ *
+ * @returns null for other kinds, and for a jar that stands strained
+ */
+export function fromKefir(jar: Lot, lots: readonly Lot[], celsius: number): WorktopState | null {
+  const renewal = renewalOf(jar);
+  if (!renewal || renewal.discard || !hasGrains(jar)) return null;
+  const ml = sensibleMillilitres((renewal.strainMl * juiceShare) / (1 - juiceShare));
+  const juice = { what: 'pear-juice', ml };
+  return {
+    ...emptyWorktop(lots, celsius),
+    composition: {
+      ml: renewal.strainMl + Math.round(liquidMl(contentsOf([juice]))),
+      rows: [{ portion: juice, when: 'cold' }],
+      dose: renewal.strainMl,
+    },
+    method: cold({ days: [1, 2] }),
+    life: jar.id,
+    doseTyped: true,
   };
 }
 

@@ -7,11 +7,13 @@ import { useAppSelector } from '@/store/store';
 import { dropDraft, keptDraft } from '@/store/drafts';
 import { useNow } from '@/store/use-now';
 import { Worktop } from './worktop';
-import { emptyWorktop, laidOut, withSent } from './lay-out';
+import { emptyWorktop, fromKefir, laidOut, withSent } from './lay-out';
 import type { WorktopState } from './worktop-state';
 
 interface Props {
   readonly starters: readonly Lot[];
+  /** The jar it was asked for from. */
+  readonly from?: string | undefined;
   /** Something that goes in from the start, as the workbook sends it: "white-sugar~120 g". */
   readonly add?: string | undefined;
   /** A recipe to lay out, by id, in a version if one is asked for: "plum-bay", "plum-bay@2". */
@@ -22,18 +24,22 @@ interface Props {
 const usualMl = 3000;
 
 /** A new brew, from an empty worktop or from a recipe. */
-export function NewBrew({ starters, add, recipe }: Props) {
+export function NewBrew({ starters, from, add, recipe }: Props) {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const celsius = celsiusAt(household.warmths, 'counter', now);
   // The shape of the worktop's state stands in the name: a draft of another shape is not brought back.
-  const draft = `worktop/1:${recipe ?? 'new'}`;
+  const jar = starters.find(({ id }) => id === from);
+  const kefir = jar && !recipe ? fromKefir(jar, starters, celsius) : null;
+  const draft = `worktop/1:${recipe ?? (kefir ? `kefir ${jar!.id}` : 'new')}`;
   const [afresh, setAfresh] = useState(0);
   const lay = (): WorktopState => {
     const [id = '', version] = (recipe ?? '').split('@');
     const versions = recipeVersions(household).get(id) ?? [];
     const found = versions.find((each) => String(each.version) === version) ?? versions.at(-1);
-    const state = found ? laidOut(found, usualMl, starters, celsius) : emptyWorktop(starters, celsius);
+    const state = found
+      ? laidOut(found, usualMl, starters, celsius)
+      : (kefir ?? emptyWorktop(starters, celsius));
     return withSent(state, add);
   };
   const [kept] = useState(() => (add === undefined ? keptDraft<WorktopState>(draft, now) : null));

@@ -1,3 +1,4 @@
+import { renewalOf } from '@/core/starter/renewal';
 import { addPortions } from '@/core/lots/add';
 import { emptyLot } from '@/core/lots/begin';
 import { library } from '@/core/recipes/library/registry';
@@ -5,7 +6,7 @@ import { recipeOfWorktop } from './recipe-of-worktop';
 import { scaled } from './scale-typed';
 import { beginningOf } from './start-brew';
 import { baseIn, planned, unpitched } from './worktop-plan';
-import { emptyWorktop, isUntouched, laidOut, withSent } from './lay-out';
+import { emptyWorktop, fromKefir, isUntouched, laidOut, withSent } from './lay-out';
 import { grainsOf, lifeOf, lotOfLife } from './worktop-life';
 import { withDose, withLife, withList, withMl, withPortions, withRow } from './worktop-turns';
 import type { WorktopState } from './worktop-state';
@@ -63,6 +64,20 @@ test('an empty worktop holds two litres at 80 g/L with the usual dose, and recko
   expect(account.totalGramsPerLitre).toBeCloseTo((159.84 + 0.16 * 12 + 60 * 0.017 * 0.3) / 2, 0);
   expect([empty.composition.ml, empty.composition.dose, empty.life]).toEqual([2000, 160, bug.id]);
   expect(baseIn(empty)).toBe('ginger-tea');
+});
+
+test('brewed from kefir, the finished kefir is the base and a tenth is juice', () => {
+  // 1,000 ml of water and 60 g of sugar over 80 g of grains, marked at its level; the rest of its liquid may go.
+  const state = fromKefir(grains, lots, 22)!;
+  const { strainMl } = renewalOf(grains)!;
+  expect(state.composition.dose).toBe(strainMl);
+  const juice = rowOf(state, 'pear-juice')!.ml!;
+  expect(juice / (strainMl + juice)).toBeCloseTo(0.1, 2);
+  expect(state.composition.ml - strainMl - juice).toBeLessThanOrEqual(1);
+  const read = planned(state, lots);
+  expect(read.ok ? Math.round(read.value.plan.brew.waterMl) : read.sentence).toBe(0);
+  expect(sentence(state)).toBe('planned');
+  expect(fromKefir(bug, lots, 22)).toBeNull();
 });
 
 test('the dose follows the litres until it is typed; at 1.5 L it is 120 ml', () => {
