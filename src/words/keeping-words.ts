@@ -1,5 +1,6 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
-import { eveningBefore, moment, plural, quarter } from './moment';
+import { eveningBefore } from '@/core/kitchen/waking';
+import { moment, plural, quarter } from './moment';
 
 const one = (value: number) => value.toFixed(1);
 const hourMs = 3_600_000;

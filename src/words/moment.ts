@@ -79,10 +79,3 @@ export function closesWords(instant: number, now: number, waking: WakingHours): 
   const awake = lastAwake(instant, waking);
   return byWords(awake > now ? awake : instant, now, waking.to);
 }
-
-/** A latest moment that is days off, at eight in the evening before it: nobody opens a bottle at half past two. */
-export function eveningBefore(instant: number, now: number): number {
-  if (instant - now < 36 * 3_600_000) return instant;
-  const evening = new Date(instant).setHours(20, 0, 0, 0);
-  return evening <= instant ? evening : evening - dayMs;
-}

@@ -24,6 +24,7 @@ export function wakingOf({ kept }: Kept): WakingHours {
 
 const minuteMs = 60_000;
 const dayMinutes = 24 * 60;
+const dayMs = dayMinutes * minuteMs;
 
 const minuteOf = (at: number): number => {
   const date = new Date(at);
@@ -60,4 +61,11 @@ export function whileAwake(span: { readonly from: number; readonly until: number
   const from = nextAwake(span.from, waking);
   const isNight = from > until || (from === until && span.until > span.from);
   return { from: isNight ? until - beforeBed : from, until };
+}
+
+/** A latest moment that is days off, at eight in the evening before it: nobody opens a bottle at half past two. */
+export function eveningBefore(instant: number, now: number): number {
+  if (instant - now < 36 * 3_600_000) return instant;
+  const evening = new Date(instant).setHours(20, 0, 0, 0);
+  return evening <= instant ? evening : evening - dayMs;
 }

@@ -34,7 +34,7 @@ const urgency = {
   tend: 0,
 } as const;
 
-/** Everything there is to do with what lives, however far ahead and in the night too: what the kitchen's clock draws. */
+/** Everything there is to do with what lives, however far ahead, and in the night too. */
 export const everyTask = (ask: TaskAsk): Task[] => onePerJar(sources.flatMap((source) => source(ask)));
 
 /**

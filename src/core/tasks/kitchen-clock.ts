@@ -1,7 +1,8 @@
 import { middleAt } from '../forecast/between-hours';
-import { nextAwake, isAwake, lastAwake, type WakingHours } from '../kitchen/waking';
+import { nextAwake, isAwake, lastAwake, wakingOf, type WakingHours } from '../kitchen/waking';
 import type { Lot } from '../lots/lot';
 import { everyTask } from './agenda';
+import { awakeTasks } from './rounds';
 import { hourMs, type Task, type TaskAsk } from './task';
 
 /** One living lot on the kitchen's clock: its next window, if there is one. */
@@ -13,7 +14,7 @@ export interface ClockRow {
 /** Every living lot with the window that closes first, in the order of closing; those without one after them. */
 export function clockRows(ask: TaskAsk): ClockRow[] {
   const next = new Map<string, Task>();
-  for (const task of everyTask(ask))
+  for (const task of awakeTasks(everyTask(ask), wakingOf(ask.household), ask.now))
     for (const { id } of task.lots) {
       const before = next.get(id);
       if (!before || task.until < before.until) next.set(id, task);

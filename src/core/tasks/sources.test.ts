@@ -149,12 +149,13 @@ describe('cold bottles', () => {
   const moved = (hour: number): LotEvent => ({ kind: 'moved', at: at(hour), entryId: 'm', place: 'fridge' });
   const cold = (id: string, hour: number) => bottle(id, { place: 'fridge', events: [moved(hour)] });
 
-  test('are opened from two days in the cold until two weeks', () => {
+  test('are opened from two days in the cold until the evening before two weeks are over', () => {
     expect(ask([cold('a', -30)])).toEqual([
       expect.objectContaining({
         id: 'open-a',
         from: at(18),
-        until: at(-30 + 14 * 24),
+        // Fourteen days after thirty hours ago is the morning of the fourteenth.
+        until: new Date(2026, 5, 13, 20).getTime(),
         fromSoftHours: 12,
         untilSoftHours: 72,
         reason: 'settled',

@@ -1,5 +1,5 @@
 import { StyleSheet } from 'react-native';
-import { wakingOf } from '@/core/kitchen/waking';
+import { eveningBefore, wakingOf } from '@/core/kitchen/waking';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
@@ -7,7 +7,7 @@ import { Text } from '@/ui/controls/text';
 import { HeadroomBar } from '@/ui/drawings/headroom-bar';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { closesWords, eveningBefore } from '@/words/moment';
+import { closesWords } from '@/words/moment';
 import { lotName } from '@/words/names';
 import { markedWords, stageWords } from '@/words/watch-words';
 import type { Shelved } from './rack-order';
@@ -35,7 +35,7 @@ export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, pi
       : 'not sealed';
   const why = watch ? markedWords(watch) : '';
   const closes = Number.isFinite(closesAt)
-    ? `${lot.place === 'fridge' ? 'open' : 'chill'} ${closesWords(eveningBefore(closesAt, now), now, wakingOf(household))}`
+    ? `${lot.place === 'fridge' ? 'best opened' : 'chill'} ${closesWords(eveningBefore(closesAt, now), now, wakingOf(household))}`
     : '';
   return (
     <Press

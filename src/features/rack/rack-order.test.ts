@@ -3,14 +3,22 @@ import type { Lot } from '@/core/lots/lot';
 import { shelve } from './rack-order';
 
 const now = 1_800_000_000_000;
-const bottle = (id: string, place = 'counter') => ({ id, role: 'bottle', place }) as unknown as Lot;
+/** Bottles chilled just now, those that are cold. */
+const bottle = (id: string, place = 'counter') =>
+  ({
+    id,
+    role: 'bottle',
+    place,
+    begunAt: now,
+    events: [{ kind: 'moved', place, at: now }],
+  }) as unknown as Lot;
 const answer = (bar: number, latest: number, openBy = 0) =>
   ({
     start: now,
     hours: [0, 1],
     limitBar: 2,
     chill: { latest },
-    keeping: { openBy },
+    keeping: { openBy, closes: 'fizz' },
     series: {
       gauge: [
         [0, 0, bar, 0, bar * 1.5],

@@ -1,5 +1,6 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Lot } from '@/core/lots/lot';
+import { bestUntil } from '@/core/tasks/sources/opening';
 import { watchOf, type Watch } from '@/core/tasks/pressure-watch';
 
 /** A closed bottle as the rack shows it. */
@@ -18,6 +19,12 @@ const inTurn = new Intl.Collator('en', { numeric: true });
 /** How near a bottle is to its limit, in hundredths: those alike stand in the order they were filled, at every start. */
 const nearness = ({ watch }: Shelved): number => Math.round(100 * (watch?.edge ?? 0));
 
+function closesAt(lot: Lot, answer: LotAnswer | null, now: number): number {
+  if (!answer) return Infinity;
+  if (lot.place === 'fridge') return bestUntil(lot, answer, now);
+  return answer.chill ? answer.start + answer.chill.latest * hourMs : Infinity;
+}
+
 /** Closed bottles, the one nearest its limit first, or the one whose window closes first. */
 export function shelve(
   living: readonly Lot[],
@@ -29,12 +36,7 @@ export function shelve(
     .filter(({ role }) => role === 'bottle')
     .map((lot): Shelved => {
       const answer = lotAnswer(lot.id);
-      const closes = lot.place === 'fridge' ? answer?.keeping?.openBy : answer?.chill?.latest;
-      return {
-        lot,
-        watch: answer && watchOf(answer, now),
-        closesAt: answer && closes !== undefined ? answer.start + closes * hourMs : Infinity,
-      };
+      return { lot, watch: answer && watchOf(answer, now), closesAt: closesAt(lot, answer, now) };
     });
   const by = (a: Shelved, b: Shelved) =>
     order === 'closing' && a.closesAt !== b.closesAt ? a.closesAt - b.closesAt : nearness(b) - nearness(a);
