@@ -12,8 +12,9 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
-import { portionsWords, volume } from '@/words/amounts';
+import { portionsWords } from '@/words/amounts';
 import { doseNowWords, drawSpanWords, restWords } from '@/words/draw-words';
+import { givesWords } from '@/words/gives-words';
 import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
 import { drawReason } from '@/words/draw-reason';
@@ -42,7 +43,7 @@ export function DrawCard({ lot, culture, answer, celsius, now }: DrawCardProps) 
   return (
     <Card label="When to draw" testID="draw-card">
       <Text as="subheading" level={2}>
-        {titleOf(asleep, most, renewal)}
+        {givesWords(lot)}
       </Text>
       {asleep ? <Text testID="rest-chances">{restWords(culture.keeping)}</Text> : null}
       {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
@@ -66,12 +67,6 @@ export function DrawCard({ lot, culture, answer, celsius, now }: DrawCardProps) 
       </View>
     </Card>
   );
-}
-
-function titleOf(asleep: boolean, most: number, renewal: ReturnType<typeof renewalOf>): string {
-  if (asleep) return 'Asleep: wake it before drawing';
-  if (renewal) return `${renewal.discard ? 'Strain and throw away' : 'Strain'} ${volume(renewal.strainMl)}`;
-  return most < leastDrawMl ? 'Top up before the next draw' : `Draw up to ${volume(Math.round(most))}`;
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;

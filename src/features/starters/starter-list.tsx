@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import { firstKind, knownCultures } from '@/core/cultures/registry';
 import { everyLot } from '@/core/journal/household';
 import { levelMl, solidGrams } from '@/core/matter/contents';
-import { mostDrawableMl } from '@/core/starter/draw-plan';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -19,6 +18,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { volume } from '@/words/amounts';
 import { duration } from '@/words/moment';
+import { givesWords } from '@/words/gives-words';
 import { jarWord } from '@/words/jar-word';
 import { useBook } from '../forecasting/book';
 import { inFirstDays } from './is-young';
@@ -112,7 +112,7 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
             ) : inFirstDays(lot, now) ? (
               <Text>{`${volume(Math.round(levelMl(lot.contents)))}, in its first days`}</Text>
             ) : (
-              <Text>{`${volume(Math.round(levelMl(lot.contents)))}, up to ${volume(Math.round(mostDrawableMl(lot)))} to draw`}</Text>
+              <Text>{`${volume(Math.round(levelMl(lot.contents)))}. ${givesWords(lot)}`}</Text>
             )}
           </View>
         </View>
