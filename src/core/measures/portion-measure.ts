@@ -39,7 +39,7 @@ export function volumeTyped(text: string, fallback: 'ml' | 'l' = 'ml'): Result<n
 
 /** Checks that an amount lies in a range. @returns the value, or `measure.low` / `measure.high` with the bound in the sentence */
 export function within(value: number, low: number, high: number, unit: string): Result<number> {
-  if (value < low) return refusal('measure.low', `At least ${low} ${unit}.`);
+  if (!(value >= low)) return refusal('measure.low', `At least ${low} ${unit}.`);
   if (value > high) return refusal('measure.high', `At most ${high} ${unit} here: check the unit.`);
   return success(value);
 }

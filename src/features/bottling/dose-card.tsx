@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { parseNumber } from '@/core/measures/parse-measure';
+import { within } from '@/core/measures/portion-measure';
 import { headspaceMl } from '@/core/vessels/bottle-shape';
 import type { JarNow } from '@/core/bottling/jar-now';
 import { Card } from '@/ui/controls/card';
@@ -9,6 +11,7 @@ import { Ruler } from '@/ui/controls/ruler';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { leftWords, neededGrams, needWords } from '@/words/bottling-words';
+import { TypedValue } from '../forms/typed-value';
 import { DoseTurn } from './dose-turn';
 import { SampleBox } from './sample-box';
 import type { Dose, TableState, Worktable } from './table-state';
@@ -107,6 +110,14 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
           max={9}
           format={(cm) => `${cm} cm under the rim`}
           onTurn={(headspaceCm) => onState({ headspaceCm })}
+        />
+        <TypedValue
+          label="Headspace, cm"
+          hint="From the drink to the rim"
+          value={state.headspaceCm}
+          format={String}
+          read={(text) => within(parseNumber(text.replace(/\s*cm\s*$/i, '')), 1.5, 9, 'cm')}
+          onValue={(headspaceCm) => onState({ headspaceCm })}
         />
         <Text live testID="headspace-words">
           {first

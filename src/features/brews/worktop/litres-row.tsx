@@ -11,10 +11,11 @@ import { Ruler } from '@/ui/controls/ruler';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
-import { volumeTyped } from '@/core/measures/portion-measure';
+import { volumeTyped, within } from '@/core/measures/portion-measure';
 import { useRoles } from '@/ui/theme/use-roles';
 import { litres } from '@/words/amounts';
 import { holdWords } from '@/words/worktop-words';
+import { TypedValue } from '../../forms/typed-value';
 import { AmountRow } from './amount-row';
 import { withMl } from './worktop-turns';
 import type { WorktopState } from './worktop-state';
@@ -36,6 +37,7 @@ export function LitresRow({ state, lots, celsius, needsMl, open, onOpen, onState
   const [hold, setHold] = useState<'proportions' | 'amounts'>('proportions');
   const [picked, setPicked] = useState<number | null>(null);
   const { ml } = state.composition;
+  const turn = (value: number) => onState(withMl(state, value, hold, { lots, celsius }));
   const jars = stockOf(useAppSelector(selectHousehold)).filter(
     (make) =>
       (vesselKind(make.kind).use === 'jar' || make.kind === 'preserving-jar') &&
@@ -62,7 +64,18 @@ export function LitresRow({ state, lots, celsius, needsMl, open, onOpen, onState
           min={100}
           max={50_000}
           format={litres}
-          onTurn={(value) => onState(withMl(state, value, hold, { lots, celsius }))}
+          onTurn={turn}
+        />
+        <TypedValue
+          label="Litres"
+          hint="3 l, 800 ml, 2 quarts"
+          value={ml}
+          format={litres}
+          read={(text) => {
+            const typed = volumeTyped(text, 'l');
+            return typed.ok ? within(typed.value, 100, 50_000, 'ml') : typed;
+          }}
+          onValue={turn}
         />
         <Choice
           label="Hold while it turns"
