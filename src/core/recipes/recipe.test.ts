@@ -1,3 +1,5 @@
+import { ownId } from '../matter/own-ingredient';
+import { namesWith } from './ingredient-names';
 import type { Composition } from '../brew/composition';
 import { baseOf, imported } from './import-recipe';
 import { boughtAs, compositionOf, portionOfLine, recipeOf, type RecipeHead } from './recipe';
@@ -135,6 +137,21 @@ describe('a recipe file laid out', () => {
     // 1.5 litres, the dose, and 0.62 ml for a gram of dissolved sugar.
     const plain = read({ lines: lines.filter((line) => !line.includes('pears')) });
     expect(Math.abs(plain.ml - (1500 + 120 + 62))).toBeLessThan(3);
+  });
+
+  test('an ingredient of the household’s own is found by its name', () => {
+    const own = ownId({ name: 'Hedge damson', like: 'plum', sugar: 9, acid: null, cupGrams: null });
+    const text = {
+      name: null,
+      about: '',
+      makes: null,
+      lines: ['1 l water', '80 g hedge damsons'],
+      recipe: null,
+    };
+    expect(imported(text, namesWith([own])).rows.map(({ portion }) => portion)).toMatchObject([
+      { what: own, grams: 80 },
+    ]);
+    expect(imported(text).rows.map(({ portion }) => portion.what)).not.toContain(own);
   });
 
   test('without water it makes what it says, and a litre at the least', () => {

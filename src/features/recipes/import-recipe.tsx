@@ -1,6 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
+import { ownIngredientsOf } from '@/core/kitchen/own-ingredients';
+import { namesWith } from '@/core/recipes/ingredient-names';
 import { imported, type ImportedRecipe } from '@/core/recipes/import-recipe';
 import { recipeOfJson } from '@/core/recipes/recipe-json';
 import type { Recipe } from '@/core/recipes/recipe';
@@ -27,10 +29,11 @@ export function ImportRecipe() {
   const [found, setFound] = useState<ImportedRecipe | null>(null);
   const [own, setOwn] = useState<Recipe | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const names = namesWith(ownIngredientsOf(useAppSelector(selectHousehold)));
   const take = (text: string) => {
     const read = recipeOfJson(text);
     setOwn(read?.recipe ?? null);
-    setFound(read && !read.recipe ? imported(read) : null);
+    setFound(read && !read.recipe ? imported(read, names) : null);
     setFault(
       read
         ? null

@@ -1,6 +1,10 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { ownIngredientsOf } from '@/core/kitchen/own-ingredients';
+import { namesWith } from '@/core/recipes/ingredient-names';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -18,7 +22,7 @@ export function ToolCard({ tool }: { readonly tool: Tool }) {
     Object.fromEntries(tool.fields.map(({ key, start }) => [key, start])),
   );
   const [choice, setChoice] = useState(tool.choice?.options[0]?.value ?? '');
-  const answer = ask(tool, typed, choice);
+  const answer = ask(tool, typed, choice, namesWith(ownIngredientsOf(useAppSelector(selectHousehold))));
   const fault = isFault(answer) ? answer : null;
   const send = isFault(answer) ? undefined : answer.send;
   return (

@@ -1,5 +1,6 @@
 import { parseNumber } from '@/core/measures/parse-measure';
 import { volumeTyped } from '@/core/measures/portion-measure';
+import { idByName } from '@/core/recipes/ingredient-names';
 import type { Result } from '@/core/result';
 
 /** One box of a tool. */
@@ -22,6 +23,9 @@ export interface ToolFault {
   readonly message: string;
 }
 
+/** Ids of ingredients by their plain names, the household's own among them. */
+export type IngredientNames = ReadonlyMap<string, string>;
+
 /** A small tool of the workbook. */
 export interface Tool {
   readonly id: string;
@@ -30,7 +34,11 @@ export interface Tool {
   readonly how: string;
   readonly fields: readonly ToolField[];
   readonly choice?: { readonly label: string; readonly options: readonly { value: string; label: string }[] };
-  readonly answer: (typed: Readonly<Record<string, string>>, choice: string) => ToolAnswer | ToolFault;
+  readonly answer: (
+    typed: Readonly<Record<string, string>>,
+    choice: string,
+    names: IngredientNames,
+  ) => ToolAnswer | ToolFault;
 }
 
 export class Wrong extends Error {
@@ -78,9 +86,10 @@ export function ask(
   tool: Tool,
   typed: Readonly<Record<string, string>>,
   choice: string,
+  names: IngredientNames = idByName,
 ): ToolAnswer | ToolFault {
   try {
-    return tool.answer(typed, choice);
+    return tool.answer(typed, choice, names);
   } catch (fault) {
     if (fault instanceof Wrong) return { key: fault.key, message: fault.message };
     throw fault;

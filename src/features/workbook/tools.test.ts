@@ -1,3 +1,5 @@
+import { ownId } from '@/core/matter/own-ingredient';
+import { namesWith } from '@/core/recipes/ingredient-names';
 import { ask, isFault } from './tool';
 import { tools } from './tools';
 
@@ -18,6 +20,18 @@ test('every tool answers what it starts with, and says how', () => {
     expect(tool.how.length).toBeGreaterThan(40);
   }
   expect(tools).toHaveLength(9);
+});
+
+test('an ingredient of the household’s own is converted by its own cup', () => {
+  const own = ownId({ name: 'Hedge damson', like: 'plum', sugar: 9, acid: null, cupGrams: 150 });
+  const tool = tools.find(({ id }) => id === 'measures')!;
+  const typed = { what: 'hedge damson', amount: '3 tbsp' };
+  // 45 ml of what weighs 150 g a cup of 236.6 ml.
+  expect(ask(tool, typed, '', namesWith([own]))).toMatchObject({
+    lines: ['Hedge damson: 28.5 g, 3 tbsp.'],
+    send: { what: own, amount: '28.5 g' },
+  });
+  expect(isFault(ask(tool, { ...typed, what: 'hedge damsonite' }, ''))).toBe(true);
 });
 
 test('answers worked by hand', () => {

@@ -16,15 +16,15 @@ import {
 } from '@/core/workbook/tools';
 import { grams, kitchenMeasure, number, volume } from '@/words/amounts';
 import { readMeasured } from '../lots/measure-form';
-import { mlAt, numberAt, valueAt, Wrong, type Tool } from './tool';
+import { mlAt, numberAt, valueAt, Wrong, type IngredientNames, type Tool } from './tool';
 
 const fixed = (value: number, digits: number) => value.toFixed(digits);
 const hoursWords = (hours: number) =>
   hours < 1 ? `${Math.max(1, Math.round(hours * 60))} minutes` : `${fixed(hours, 1)} hours`;
 
 /** The ingredient that a name means, or what is wrong. */
-function ingredientNamed(text: string, key: string): string {
-  const [found] = findIngredients(text);
+function ingredientNamed(text: string, key: string, names: IngredientNames): string {
+  const [found] = findIngredients(text, names);
   if (!found) throw new Wrong(key, 'Not in the table: try honey, fresh ginger, plum.');
   return found;
 }
@@ -37,8 +37,8 @@ const measures: Tool = {
     { key: 'what', label: 'Ingredient', start: 'Honey', hint: 'Any in the table' },
     { key: 'amount', label: 'Amount', start: '3 tbsp', hint: 'g, spoons or cups' },
   ],
-  answer: (typed) => {
-    const what = ingredientNamed(typed.what ?? '', 'what');
+  answer: (typed, _choice, names) => {
+    const what = ingredientNamed(typed.what ?? '', 'what', names);
     const portion = valueAt(portionTyped(what, typed.amount ?? ''), 'amount');
     const mass: Portion = { what, grams: gramsOfPortion(portion) };
     return {
