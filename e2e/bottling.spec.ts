@@ -109,7 +109,7 @@ test('2.6 litres into mixed bottles: a pilot, three variants, squeezes, chill, o
     );
     await chip(page, 'How did it open?', how);
     await field(page, 'Lost over the rim').fill('30 ml');
-    await button(page, 'Opened').click();
+    await sheet(page).getByRole('button', { name: 'Opened' }).click();
     for (const [who, sweet, liking] of sips) {
       await chip(page, 'Who sips', who);
       await chip(page, 'Sweet', sweet);

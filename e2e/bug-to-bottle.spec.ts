@@ -169,7 +169,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await button(page, 'Open it').click();
   await page.getByRole('radio', { name: 'Lively' }).click();
   await page.getByRole('textbox', { name: 'What to change next time' }).fill('<b>A little less sugar</b>');
-  await button(page, 'Opened').click();
+  await sheet(page).getByRole('button', { name: 'Opened' }).click();
   await page.getByRole('radiogroup', { name: 'Sour' }).getByRole('radio', { name: 'Tart' }).click();
   await button(page, 'Note the taste').click();
   await page.reload();

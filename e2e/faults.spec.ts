@@ -71,7 +71,9 @@ test('an import into a full store says that nothing is kept, and keeps it when t
   await expect(page.getByRole('link', { name: /^Thistle/ })).toBeVisible();
 });
 
-test('a file of nonsense is read away from the page, and its reading is cancelled by a tap', async ({ page }) => {
+test('a file of nonsense is read away from the page, and its reading is cancelled by a tap', async ({
+  page,
+}) => {
   await page.goto('/data');
   const nonsense = `{"schema":"yuzet.journal/2","entries":[${Array(2_000_000).fill('{"a":1}').join(',')}]}`;
   await page

@@ -107,3 +107,26 @@ async function chillWords(page: Page): Promise<string> {
   await expect(page.getByTestId('watch').first()).toBeVisible();
   return page.getByTestId('watch').first().innerText();
 }
+
+test('until the next answer is there, what was just done is acknowledged and the old orders stand back', async ({
+  page,
+}) => {
+  // The worker never comes: what is shown are the answers that were kept.
+  await page.route(/forecast-worker/, () => undefined);
+  const again = 'Noted. This is being worked out again.';
+  await page.goto(demoAt('/starters'));
+  await page.getByRole('link', { name: /^Nib/ }).click();
+  const draw = page.getByTestId('draw-card');
+  await expect(draw).toContainText('Liveliness about');
+  await page.getByRole('radio', { name: 'Good foam' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Nib' })).toBeVisible();
+  await expect(draw).toContainText(again);
+  await expect(draw).not.toContainText('Liveliness about');
+
+  await page.goto(demoAt('/'));
+  const pilot = page.getByTestId('action-chill').nth(1);
+  await expect(pilot).toContainText('one in twenty is past 4.0 bar');
+  await pilot.getByRole('button', { name: 'Squeezed: firm' }).click();
+  await expect(pilot).toContainText(again);
+  await expect(pilot).not.toContainText('one in twenty is past');
+});

@@ -110,7 +110,7 @@ test('kefir round and round: every two days with concentrate, and the feed repea
     await expect(page.getByTestId('usual-feed')).toContainText(/4\d g \(.*raw cane sugar/);
   }
   await maker.at(97, '/starters');
-  await expect(page.getByText(/^\d+ ml .*up to \d+ ml/)).toBeVisible();
+  await expect(page.getByText(/^\d+ ml .*Strain \d+ ml/)).toBeVisible();
 });
 
 test('grains with lemon and ginger in their jar, a hot week, a holiday, and what is over', async ({

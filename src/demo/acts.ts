@@ -85,12 +85,8 @@ export const pitch = (
 ): string =>
   diary.ago(ago, { kind: 'transferred', from, taken: 'liquid', celsius, targets: [{ lotId: to, ml }] });
 
-export const listen = (
-  diary: Kitchen,
-  ago: number,
-  lotId: string,
-  hiss: 'faint' | 'good',
-): string => diary.ago(ago, { kind: 'observed', lotId, signs: { hiss } });
+export const listen = (diary: Kitchen, ago: number, lotId: string, hiss: 'faint' | 'good'): string =>
+  diary.ago(ago, { kind: 'observed', lotId, signs: { hiss } });
 
 /** Fills bottles. @returns their ids */
 export function bottle(

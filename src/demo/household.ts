@@ -1,7 +1,19 @@
 import type { Entry } from '../core/journal/entry';
 import { Diary } from './diary';
 import { cupboard, keptThings, springSoda } from './recipes';
-import { beginBug, bottle, feed, listen, mix, move, opened, pitch, squeeze, tasted, type Kitchen } from './acts';
+import {
+  beginBug,
+  bottle,
+  feed,
+  listen,
+  mix,
+  move,
+  opened,
+  pitch,
+  squeeze,
+  tasted,
+  type Kitchen,
+} from './acts';
 
 const day = 24;
 

@@ -18,6 +18,7 @@ import { givesWords } from '@/words/gives-words';
 import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
 import { drawReason } from '@/words/draw-reason';
+import { useBook } from '../forecasting/book';
 import { Why } from '../lots/why';
 import { Claims } from './claims-later';
 
@@ -32,8 +33,11 @@ export interface DrawCardProps {
 const hourMs = 3_600_000;
 
 /** When to draw and how much, how lively it is, what a dose would do, and when it wants its next feed. */
-export function DrawCard({ lot, culture, answer, celsius, now }: DrawCardProps) {
+export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardProps) {
   const roles = useRoles();
+  // What was just done is not in the last answer: it stands back until the next is there.
+  const stale = useBook().stale(lot.id);
+  const answer = stale ? null : last;
   const router = useRouter();
   const keptCold = culture.keeping.ripe.by === 'alive';
   const asleep = lot.place === 'fridge' && !keptCold;
@@ -47,7 +51,9 @@ export function DrawCard({ lot, culture, answer, celsius, now }: DrawCardProps) 
       </Text>
       {asleep ? <Text testID="rest-chances">{restWords(culture.keeping)}</Text> : null}
       {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
-      {!asleep && !answer ? <Text>Reckoning how lively it is…</Text> : null}
+      {!asleep && !answer ? (
+        <Text>{stale ? 'Noted. This is being worked out again.' : 'Reckoning how lively it is…'}</Text>
+      ) : null}
       {answer && !asleep ? (
         <Text color={roles.softText} testID="liveliness">
           {`${keptCold ? 'Alive' : 'Liveliness'} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}

@@ -20,7 +20,13 @@ export function askedOf(
           {
             task,
             gain: look.gain * (look.decides[1] - look.decides[0]),
-            words: lookWords(look, lot, squeezedFor(lot, (id) => lotOf(household, id)), answer, now),
+            words: lookWords(
+              look,
+              lot,
+              squeezedFor(lot, (id) => lotOf(household, id)),
+              answer,
+              now,
+            ),
           },
         ]
       : [];

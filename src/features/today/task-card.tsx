@@ -74,8 +74,8 @@ export function TaskCard({ task, now, look }: Props) {
           </Text>
         </View>
       </View>
-      <WatchLines task={task} now={now} />
-      {look ? (
+      {stale ? null : <WatchLines task={task} now={now} />}
+      {look && !stale ? (
         <Text as="strong" color={roles.brew} testID="asked-look">
           {look}
         </Text>
