@@ -55,7 +55,11 @@ export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, pi
     >
       <LotBottle lot={lot} volumes={volumes} litreHeight={112} />
       <HeadroomBar share={watch?.share ?? 0} edge={watch?.edge ?? 0} label="" />
-      {lot.vessel.kind === 'plastic-soda' && !lot.opened ? <Text as="label">pilot: squeeze it</Text> : null}
+      {lot.vessel.kind === 'plastic-soda' && !lot.opened ? (
+        <Text as="label" style={styles.name}>
+          pilot: squeeze it
+        </Text>
+      ) : null}
       <Text as="label">{words}</Text>
       {watch && watch.stage !== 'at-ease' ? (
         <Text as="label" color={grave ? roles.danger : roles.text} style={styles.name}>
