@@ -79,8 +79,8 @@ export function taken(task: Task, dice: Dice): Act[] {
       return [{ kind: 'opened', lotId: lot.id, how: dice() < 0.8 ? 'lively' : 'gusher' }];
     case 'tend':
       return task.reason === 'vent'
-        ? [{ kind: 'vented', lots: [lot.id], long: false }]
-        : [{ kind: 'stirred', lots: [lot.id] }];
+        ? [{ kind: 'vented', lots: task.lots.map(({ id }) => id), long: false }]
+        : [{ kind: 'stirred', lots: task.lots.map(({ id }) => id) }];
     case 'discard':
       return [{ kind: 'ended', lots: [lot.id], how: 'discarded', why: 'Mould' }];
   }
@@ -122,26 +122,26 @@ export function ownIdea(household: Household, dice: Dice): Act[] {
   if (roll < 0.3 && brews.length < 4) return brewed(pick(dice, starters)!, dice);
   if (roll < 0.4)
     return [{ kind: 'temperature-set', place: 'counter', celsius: 16 + Math.round(dice() * 13) }];
-  const any = pick(dice, [...starters, ...brews, ...bottles])!;
+  const lot = pick(dice, [...starters, ...brews, ...bottles])!;
   if (roll < 0.55)
     return [
-      { kind: 'observed', lotId: any.id, signs: { foam: pick(dice, ['none', 'some', 'good'] as const)! } },
+      { kind: 'observed', lotId: lot.id, signs: { foam: pick(dice, ['none', 'some', 'good'] as const)! } },
     ];
-  if (roll < 0.62 && any.role === 'brew')
-    return [{ kind: 'measured', lotId: any.id, quantity: 'sg', value: 1 + Math.round(dice() * 40) / 1000 }];
-  if (roll < 0.72 && any.role === 'brew' && drainableMl(any.contents) > 300)
-    return [{ kind: 'transferred', from: any.id, taken: 'liquid', targets: [{ ml: 200, gone: 'drunk' }] }];
+  if (roll < 0.62 && lot.role === 'brew')
+    return [{ kind: 'measured', lotId: lot.id, quantity: 'sg', value: 1 + Math.round(dice() * 40) / 1000 }];
+  if (roll < 0.72 && lot.role === 'brew' && drainableMl(lot.contents) > 300)
+    return [{ kind: 'transferred', from: lot.id, taken: 'liquid', targets: [{ ml: 200, gone: 'drunk' }] }];
   if (roll < 0.8) {
     const portions = [{ what: 'white-sugar', grams: 10 }];
-    return any.role !== 'bottle' && canAdd(any, portions).ok
-      ? [{ kind: 'portions-added', lotId: any.id, portions }]
+    return lot.role !== 'bottle' && canAdd(lot, portions).ok
+      ? [{ kind: 'portions-added', lotId: lot.id, portions }]
       : [];
   }
   if (roll < 0.88)
     return [
-      { kind: 'moved', lots: [any.id], place: pick(dice, ['counter', 'fridge', 'warm-shelf'] as const)! },
+      { kind: 'moved', lots: [lot.id], place: pick(dice, ['counter', 'fridge', 'warm-shelf'] as const)! },
     ];
-  return roll < 0.92 && any.role === 'brew' ? [{ kind: 'ended', lots: [any.id], how: 'drunk', why: '' }] : [];
+  return roll < 0.92 && lot.role === 'brew' ? [{ kind: 'ended', lots: [lot.id], how: 'drunk', why: '' }] : [];
 }
 
 function begun(dice: Dice): Act[] {

@@ -53,7 +53,7 @@ function actOf(
   const starter = lots.starters[n % Math.max(1, lots.starters.length)];
   const brew = lots.brews[n % Math.max(1, lots.brews.length)];
   const bottle = lots.bottles[n % Math.max(1, lots.bottles.length)];
-  const any = bottle ?? brew ?? starter;
+  const lotId = bottle ?? brew ?? starter;
   const begun = (culture: string, portions: { what: string; grams?: number; ml?: number }[]): Act => ({
     kind: 'lot-begun', role: 'starter', name: culture, ...jar, culture, portions,
   }); // prettier-ignore
@@ -88,11 +88,11 @@ function actOf(
       : null;
   if (verb === 'empty') return brew ? { kind: 'transferred', from: brew, taken: 'everything', targets: [{ ml: 9000 }] } : null; // prettier-ignore
   if (verb === 'celsius') return { kind: 'temperature-set', place: 'counter', celsius: 15 + n };
-  if (!any) return null;
-  if (verb === 'fridge') return { kind: 'moved', lots: [any], place: 'fridge' };
-  if (verb === 'warm') return { kind: 'moved', lots: [any], place: 'warm-shelf' };
-  if (verb === 'vent') return { kind: 'vented', lots: [any], long: n % 2 === 0 };
-  if (verb === 'gravity') return { kind: 'measured', lotId: any, quantity: 'sg', value: 1 + n / 400 };
+  if (!lotId) return null;
+  if (verb === 'fridge') return { kind: 'moved', lots: [lotId], place: 'fridge' };
+  if (verb === 'warm') return { kind: 'moved', lots: [lotId], place: 'warm-shelf' };
+  if (verb === 'vent') return { kind: 'vented', lots: [lotId], long: n % 2 === 0 };
+  if (verb === 'gravity') return { kind: 'measured', lotId, quantity: 'sg', value: 1 + n / 400 };
   if (verb === 'squeeze')
     return bottle ? { kind: 'observed', lotId: bottle, signs: { squeeze: 'firm' } } : null;
   return bottle ? { kind: 'opened', lotId: bottle, how: 'lively' } : null;
