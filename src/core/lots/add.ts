@@ -51,7 +51,7 @@ export function addPortions(
   lot: Lot,
   portions: readonly Portion[],
   moment: Moment,
-  celsius?: number,
+  said: { readonly celsius?: number | undefined; readonly usual?: boolean | undefined } = {},
   pen: Pen = copying,
 ): Lot {
   const added = portionsContents(portions);
@@ -67,7 +67,8 @@ export function addPortions(
       ...moment,
       kind: 'added',
       portions,
-      celsius,
+      celsius: said.celsius,
+      ...(said.usual === undefined ? {} : { usual: said.usual }),
       lostMl: lostMl + spilledMl,
     }),
   });

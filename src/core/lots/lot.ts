@@ -59,6 +59,8 @@ export type LotEvent = Happened &
         readonly celsius?: number | undefined;
         readonly lostMl: number;
         readonly portions: readonly Portion[];
+        /** Whether later feeds are like this one, where it was said. */
+        readonly usual?: boolean | undefined;
       }
     | {
         readonly kind: 'came';

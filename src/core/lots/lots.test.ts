@@ -72,7 +72,7 @@ describe('a feed', () => {
   });
 
   test('is written into the life of the lot with all that was said', () => {
-    const fed = addPortions(begun, [water(10)], moment(7), 31);
+    const fed = addPortions(begun, [water(10)], moment(7), { celsius: 31 });
     expect(fed.events.at(-1)).toEqual({
       at: 7,
       entryId: 'e7',

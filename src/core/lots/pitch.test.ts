@@ -46,7 +46,7 @@ describe('how a base came alive', () => {
   });
 
   test('by a packet or grains stirred in: in g; by whey: in ml', () => {
-    const yeast = addPortions(base(), [grams('ale-yeast', 0.5)], moment(20), 24);
+    const yeast = addPortions(base(), [grams('ale-yeast', 0.5)], moment(20), { celsius: 24 });
     expect(pitchOf(yeast, find())).toMatchObject({
       at: 20,
       amount: 0.5,

@@ -130,7 +130,7 @@ function arrive(
   const portions = target.portions ?? [];
   const moment = { at: transfer.at, entryId: transfer.id };
   const filled = take(shelf.pen.change(there, { culture }), transfer, index, part, shelf.pen);
-  shelf.put(portions.length > 0 ? addPortions(filled, portions, moment, undefined, shelf.pen) : filled);
+  shelf.put(portions.length > 0 ? addPortions(filled, portions, moment, {}, shelf.pen) : filled);
 }
 
 function take(lot: Lot, transfer: Transfer, index: number, part: Contents, pen: Pen): Lot {

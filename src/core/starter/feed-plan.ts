@@ -36,14 +36,15 @@ export const usualSweetener = (lot: Lot): string =>
 /** A feed with less or more sugar than this, against the kind's rule, was a rescue, not a habit. */
 const habit = { least: 0.25, most: 3 } as const;
 
-/** What a jar was fed the last time, flavourings included; null when it never was, or not as a habit. */
+/** What a jar was fed the last time, flavourings included, but for a feed of that once; null when it never was, or not as a habit. */
 function lastFeed(lot: Lot, ruleSugarGrams: number, renews: boolean): readonly Portion[] | null {
   // What grains were begun with is what they get with every cycle; a bug is begun with more than its feeds.
   for (let i = lot.events.length - 1; i >= (renews ? 0 : 1); i--) {
     const event = lot.events[i]!;
-    if (event.kind !== 'added') continue;
+    if (event.kind !== 'added' || event.usual === false) continue;
     const fed = event.portions.filter(({ what }) => ingredientOf(what).family !== 'culture');
     const sugar = sugarOfPortions(fed);
+    if (event.usual) return fed;
     if (sugar >= habit.least * ruleSugarGrams && sugar <= habit.most * ruleSugarGrams) return fed;
   }
   return null;

@@ -44,6 +44,25 @@ describe('feeds repeat what was done', () => {
     expect(usual()).toHaveLength(3);
   });
 
+  test('what was said of a feed goes before any rule: once, or from now on', () => {
+    const kitchen = new TestKitchen(22);
+    const bug = bugJar(kitchen);
+    const usual = () => usualFeed(lotOf(kitchen.household, bug)!).map(({ what, grams }) => [what, grams]);
+    const fed = (hour: number, sugar: number, said: boolean) =>
+      kitchen.at(hour, {
+        kind: 'portions-added',
+        lotId: bug,
+        portions: [{ what: 'white-sugar', grams: sugar }],
+        usual: said,
+      });
+    feed(kitchen, 24, bug, [['white-sugar', 12]]);
+    fed(48, 20, false);
+    expect(usual()).toEqual([['white-sugar', 12]]);
+    // 2 g would be a rescue by its size; said to be the rule it is one.
+    fed(72, 2, true);
+    expect(usual()).toEqual([['white-sugar', 2]]);
+  });
+
   test('renewed jars get what they were begun with, for as much water as goes in', () => {
     const kitchen = new TestKitchen(22);
     const jar = kitchen.jar(0, 'water-kefir-grains', [

@@ -3,8 +3,9 @@ import { useState } from 'react';
 import { canAdd } from '@/core/lots/checks';
 import type { Lot } from '@/core/lots/lot';
 import { keptCulture, usualFeed } from '@/core/starter/feed-plan';
-import type { Portion } from '@/core/matter/portion';
+import { gramsOfPortion, type Portion } from '@/core/matter/portion';
 import { InkButton } from '@/ui/controls/ink-button';
+import { Choice } from '@/ui/controls/choice';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
@@ -19,6 +20,23 @@ import type { LotSheetProps } from './sheet-props';
 
 interface Values {
   readonly portions: PortionRow[];
+}
+
+type Later = 'usual' | 'once';
+const laterOptions: readonly { readonly value: Later; readonly label: string }[] = [
+  { value: 'usual', label: 'From now on like this' },
+  { value: 'once', label: 'Only this once' },
+];
+
+/** Whether two feeds are one but for water, which follows the level. */
+function sameFeed(one: readonly Portion[], other: readonly Portion[]): boolean {
+  const grams = (list: readonly Portion[]) =>
+    list
+      .filter(({ what }) => what !== 'water')
+      .map((portion) => `${portion.what} ${gramsOfPortion(portion).toFixed(1)}`)
+      .sort()
+      .join();
+  return grams(one) === grams(other);
 }
 
 /** What usually goes into a lot, by its role. */
@@ -51,6 +69,8 @@ const firstRows = (lot: Lot): PortionRow[] =>
 export function AddSheet({ lot, onClose }: LotSheetProps) {
   const act = useAct();
   const [at, setAt] = useState<number | null>(null);
+  // Only a feed that is another than the usual one is asked about.
+  const [later, setLater] = useState<Later>('usual');
   const [bigger, setBigger] = useState<number | null>(null);
   const form = useForm<Values, unknown, { portions: Portion[] }>({
     resolver: resolverOf((values) => {
@@ -68,6 +88,8 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
   const { portions } = readRows(typed ?? []);
   const fits = portions.length > 0 ? canAdd(lot, portions) : null;
   const overRim = fits?.ok === false && fits.code === 'add.over-rim' && lot.role !== 'bottle';
+  const habit = keptCulture(lot) ? usualFeed(lot) : [];
+  const isOther = portions.length > 0 && habit.length > 0 && !sameFeed(portions, habit);
   const save = form.handleSubmit((value) => {
     if (overRim && bigger !== null)
       act(
@@ -76,7 +98,12 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
         at ?? undefined,
       );
     act(
-      { kind: 'portions-added', lotId: lot.id, portions: value.portions },
+      {
+        kind: 'portions-added',
+        lotId: lot.id,
+        portions: value.portions,
+        ...(isOther ? { usual: later === 'usual' } : {}),
+      },
       `${lot.role === 'starter' ? 'Fed' : 'Added to'} ${lot.name}.`,
       at ?? undefined,
     );
@@ -99,6 +126,9 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
       {overRim ? <BiggerJar lot={lot} portions={portions} ml={bigger} onMl={setBigger} /> : null}
       {fits?.ok ? (
         <Text>{`${portionsWords(portions)}: ${Math.round(fits.value)} ml in the vessel then.`}</Text>
+      ) : null}
+      {isOther ? (
+        <Choice label="Later feeds" options={laterOptions} value={later} onChange={setLater} />
       ) : null}
       <WhenField value={at} onChange={setAt} />
       <InkButton label={lot.role === 'starter' ? 'Fed' : 'Added'} onPress={() => void save()} />

@@ -7,8 +7,6 @@ export const lotBegun: Fold<'lot-begun'> = {
   fold: (bench, entry) => {
     if (!bench.isOpen(entry.id)) return;
     const moment = { at: entry.at, entryId: entry.id };
-    bench.put(
-      addPortions(emptyLot(entry.id, entry.at, entry), entry.portions, moment, entry.celsius, bench.pen),
-    );
+    bench.put(addPortions(emptyLot(entry.id, entry.at, entry), entry.portions, moment, entry, bench.pen));
   },
 };

@@ -6,8 +6,6 @@ export const portionsAdded: Fold<'portions-added'> = {
   fold: (bench, entry) => {
     const lot = bench.isOpen(entry.lotId) ? bench.lot(entry.lotId) : undefined;
     if (!lot) return;
-    bench.put(
-      addPortions(lot, entry.portions, { at: entry.at, entryId: entry.id }, entry.celsius, bench.pen),
-    );
+    bench.put(addPortions(lot, entry.portions, { at: entry.at, entryId: entry.id }, entry, bench.pen));
   },
 };

@@ -13,6 +13,8 @@ export const PortionsAdded = z.strictObject({
       'A feed of nothing feeds nobody.',
     ),
   celsius: celsius.optional(),
+  /** Whether later feeds are like this one, as the maker said; left out where nothing was said. */
+  usual: z.boolean().optional(),
 });
 export type PortionsAdded = z.infer<typeof PortionsAdded>;
 
