@@ -64,6 +64,7 @@ describe('what a kept jar is like, in a word', () => {
     expect([jarWord(jar(), null), jarWord(jar('fridge'), null), jarWord(jar('fridge'), answer(0.9))]).toEqual(
       ['being worked out', 'resting in the fridge', 'resting in the fridge'],
     );
+    expect(jarWord(jar(), answer(0.9), noon, { days: 30, survival: 0.8, state: 'starved' })).toBe('starved');
     expect(jarWord({ ...jar(), vessel: { kind: 'packet', ml: 20 } }, null)).toBe('dry, in its packet');
   });
 });

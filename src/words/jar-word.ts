@@ -2,6 +2,7 @@ import { middleAt } from '@/core/forecast/between-hours';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { keptCulture } from '@/core/starter/feed-plan';
+import type { Neglect } from '@/core/starter/neglect';
 
 const hourMs = 3_600_000;
 
@@ -11,14 +12,17 @@ type Vigour = Pick<StarterAnswer, 'start' | 'hours' | 'liveliness' | 'now' | 'dr
  * What a kept jar is like, in a word: the same on its page, in the list and on the kitchen’s clock.
  *
  * @param at an instant, ms; left out, the one the answer was asked at
+ * @param neglect how it was neglected, if it was
  * @returns null beyond the forecast
  */
 export function jarWord(
   lot: Pick<Lot, 'culture' | 'place' | 'role' | 'vessel'>,
   answer: Vigour | null,
   at?: number,
+  neglect: Neglect | null = null,
 ): string | null {
   if (lot.vessel.kind === 'packet') return 'dry, in its packet';
+  if (neglect && neglect.state !== 'late') return 'starved';
   const keptCold = keptCulture(lot)?.keeping.ripe.by === 'alive';
   const cold = lot.place === 'fridge';
   if (!answer) return cold && !keptCold ? 'resting in the fridge' : 'being worked out';

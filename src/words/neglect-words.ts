@@ -3,9 +3,11 @@ import type { Neglect } from '@/core/starter/neglect';
 import { duration } from './moment';
 
 /** What is said of a neglected jar: how long, how likely it lives. */
-export function neglectWords({ days, survival }: Neglect, name: string): string {
-  return `${name} was fed ${duration(days * 24)} ago; the chance that it lives is about ${Math.round(100 * survival)} %.`;
-}
+export const neglectWords = (neglect: Neglect, name: string): string => `${name}: ${starvedWords(neglect)}`;
+
+/** The same without its name. */
+export const starvedWords = ({ days, survival }: Neglect): string =>
+  `fed ${duration(days * 24)} ago; the chance that it lives is about ${Math.round(100 * survival)} %.`;
 
 /** How a neglected jar is brought back, step by step, and when to give it up. */
 export function rescueSteps({ state }: Neglect, { ripe, renews }: Keeping): readonly string[] {

@@ -6,11 +6,13 @@ import { rootOf } from '@/core/forecast/family-members';
 import { cautionOf } from '@/core/kitchen/caution';
 import { celsiusAt } from '@/core/kitchen/places';
 import { wakingOf } from '@/core/kitchen/waking';
+import { neglectOf } from '@/core/starter/neglect';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Task } from '@/core/tasks/task';
 import { inARow, portionsWords, volume } from './amounts';
 import { chillReason } from './reasons';
 import { lateWords } from './late-words';
+import { starvedWords } from './neglect-words';
 import { byWords, moment, plural, quarter } from './moment';
 
 export interface TaskWords {
@@ -29,6 +31,7 @@ export function taskWords(
   now: number,
 ): TaskWords {
   const words = dueWords(task, household, answer, now);
+  if (task.reason === 'starved') return words;
   const late = lateWords(task.verb, task.lots[0]!, task.until, now);
   return late ? { ...words, because: late, span: `${late.slice(0, late.indexOf(':'))}.` } : words;
 }
@@ -67,7 +70,15 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
           because: `${due ? `before ${until}` : `between ${from} and ${until}`}: all of them are due then.`,
           span,
         };
+      const starved = task.reason === 'starved' ? neglectOf(lot, household.warmths, now) : null;
       const kind = capital(knownCultures(lot.culture)?.name ?? 'starter');
+      if (starved)
+        return {
+          over: `${kind} “${lot.name}”`,
+          title: `Bring ${lot.name} back`,
+          because: `${starvedWords(starved)} Smell it first: fuzz, colour or a foul smell, and all of it goes.`,
+          span,
+        };
       const because =
         task.reason === 'resting'
           ? `before ${until}: even at rest in the fridge it starves after some weeks.`

@@ -56,6 +56,6 @@ function onePerJar(tasks: readonly Task[]): Task[] {
   );
   return tasks.filter(
     ({ verb, reason, lots }) =>
-      verb !== 'feed' || !['hungry', 'resting'].includes(reason) || !planned.has(lots[0]!.id),
+      verb !== 'feed' || !['hungry', 'resting', 'starved'].includes(reason) || !planned.has(lots[0]!.id),
   );
 }

@@ -28,8 +28,15 @@ function tasksOf(plan: Record<string, Record<string, number>>, lot: Lot = bug(),
 }
 const lotId = bug().id;
 
+/** The same jar, fed the evening before. */
+const fed: Lot = { ...bug(), events: bug().events.map((event) => ({ ...event, at: now - 20 * hourMs })) };
+
 test('without a plan, the usual feed', () => {
-  expect(tasksOf({})).toMatchObject([{ verb: 'feed', reason: 'hungry' }]);
+  expect(tasksOf({}, fed)).toMatchObject([{ verb: 'feed', reason: 'hungry' }]);
+});
+
+test('one that nobody fed for ten days is brought back, not fed as usual', () => {
+  expect(tasksOf({})).toMatchObject([{ verb: 'feed', reason: 'starved' }]);
 });
 
 test('a jar that is built up is fed for it, and not twice', () => {
@@ -43,7 +50,7 @@ test('a jar that is built up is fed for it, and not twice', () => {
       what: ['ginger', 'white-sugar', 'water'],
     },
   ]);
-  expect(tasksOf({ [`build:${lotId}`]: { amount: 450, at: now - hourMs } })).toMatchObject([
+  expect(tasksOf({ [`build:${lotId}`]: { amount: 450, at: now - hourMs } }, fed)).toMatchObject([
     { reason: 'hungry' },
   ]);
 });

@@ -11,6 +11,7 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { SharedClock } from '@/ui/drawings/shared-clock';
 import { useRoles } from '@/ui/theme/use-roles';
+import { neglectOf } from '@/core/starter/neglect';
 import { jarWord } from '@/words/jar-word';
 import { likeWords, verbWords } from '@/words/clock-words';
 import { moment, quarter } from '@/words/moment';
@@ -65,7 +66,14 @@ export function KitchenClock({ now, beside }: Props) {
             row={row}
             like={likeWords(
               likeThen(ask.lotAnswer, row.lot.id, at),
-              row.lot.role === 'starter' ? jarWord(row.lot, ask.starterAnswer(row.lot.id), at) : null,
+              row.lot.role === 'starter'
+                ? jarWord(
+                    row.lot,
+                    ask.starterAnswer(row.lot.id),
+                    at,
+                    neglectOf(row.lot, ask.household.warmths, now),
+                  )
+                : null,
               row.task?.verb === 'pitch',
             )}
             now={now}

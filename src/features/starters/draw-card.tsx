@@ -5,7 +5,10 @@ import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { leastDrawMl, mostDrawableMl } from '@/core/starter/draw-plan';
 import { usualFeed } from '@/core/starter/feed-plan';
+import { neglectOf } from '@/core/starter/neglect';
 import { renewalOf } from '@/core/starter/renewal';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
@@ -40,16 +43,21 @@ export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardP
   const answer = stale ? null : last;
   const router = useRouter();
   const keptCold = culture.keeping.ripe.by === 'alive';
-  const asleep = lot.place === 'fridge' && !keptCold;
+  const { warmths } = useAppSelector(selectHousehold);
+  const neglect = neglectOf(lot, warmths, now);
+  // Nothing is promised of a jar that rests or starved.
+  const asleep = (lot.place === 'fridge' && !keptCold) || (neglect !== null && neglect.state !== 'late');
   const most = mostDrawableMl(lot);
   const renewal = renewalOf(lot);
   const feed = renewal?.portions ?? usualFeed(lot);
   return (
     <Card label="When to draw" testID="draw-card">
       <Text as="subheading" level={2}>
-        {givesWords(lot)}
+        {givesWords(lot, neglect)}
       </Text>
-      {asleep ? <Text testID="rest-chances">{restWords(culture.keeping)}</Text> : null}
+      {lot.place === 'fridge' && !keptCold ? (
+        <Text testID="rest-chances">{restWords(culture.keeping)}</Text>
+      ) : null}
       {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
       {!asleep && !answer ? (
         <Text>{stale ? 'Noted. This is being worked out again.' : 'Reckoning how lively it is…'}</Text>

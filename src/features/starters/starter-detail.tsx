@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { celsiusAt } from '@/core/kitchen/places';
 import { keptCulture } from '@/core/starter/feed-plan';
+import { neglectOf } from '@/core/starter/neglect';
 import { percentagesOf } from '@/core/starter/percentages';
 import { levelMl } from '@/core/matter/contents';
 import type { Lot } from '@/core/lots/lot';
@@ -52,18 +53,11 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
     ? lessonWords(book.learnedFor({ culture, fromLotId: lot.id }), celsiusAt(warmths, 'counter', now))
     : [];
   const young = isYoung(lot, now);
-  const draw = culture ? (
-    <DrawCard
-      lot={lot}
-      culture={culture}
-      answer={answer}
-      celsius={celsiusAt(warmths, lot.place, now)}
-      now={now}
-    />
-  ) : null;
+  const celsius = celsiusAt(warmths, lot.place, now);
+  const draw = culture ? <DrawCard {...{ lot, culture, answer, celsius, now }} /> : null;
   const cold = lot.place === 'fridge';
   const keptCold = culture?.keeping.ripe.by === 'alive';
-  const word = jarWord(lot, answer);
+  const word = jarWord(lot, answer, undefined, neglectOf(lot, warmths, now));
   const begun = lot.events[0];
   const share = begun?.kind === 'added' ? percentagesOf(begun.portions, culture?.keeping ?? undefined) : null;
   const level = Math.round(levelMl(lot.contents));

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { firstKind, knownCultures } from '@/core/cultures/registry';
 import { everyLot } from '@/core/journal/household';
+import { neglectOf } from '@/core/starter/neglect';
 import { levelMl, solidGrams } from '@/core/matter/contents';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
@@ -83,10 +84,11 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
   const answer = useBook().starterAnswer(lot.id);
+  const neglect = neglectOf(lot, useAppSelector(selectHousehold).warmths, now);
   const packet = lot.vessel.kind === 'packet';
   const culture = knownCultures(lot.culture);
   const keptCold = culture?.keeping?.ripe.by === 'alive';
-  const word = jarWord(lot, answer);
+  const word = jarWord(lot, answer, undefined, neglect);
   const age = duration((now - (packet || keptCold ? lot.begunAt : lastFedAt(lot))) / 3_600_000);
   return (
     <Press role="link" aria-label={`${lot.name}, ${word}`} onPress={onPress}>
@@ -112,7 +114,7 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
             ) : inFirstDays(lot, now) ? (
               <Text>{`${volume(Math.round(levelMl(lot.contents)))}, in its first days`}</Text>
             ) : (
-              <Text>{`${volume(Math.round(levelMl(lot.contents)))}. ${givesWords(lot)}`}</Text>
+              <Text>{`${volume(Math.round(levelMl(lot.contents)))}. ${givesWords(lot, neglect)}`}</Text>
             )}
           </View>
         </View>

@@ -23,6 +23,14 @@ export function TaskButtons({ task }: Props) {
   const see = (path: string) => router.navigate(path);
   switch (task.verb) {
     case 'feed':
+      if (task.reason === 'starved')
+        return (
+          <InkButton
+            label="How to bring it back"
+            hint={`How to bring ${lot.name} back`}
+            onPress={() => see(hrefOf(lot))}
+          />
+        );
       return task.parts ? <RoundList parts={task.parts} /> : <FeedButtons task={task} />;
     case 'rest':
     case 'wake':
