@@ -2,6 +2,7 @@ import { answerFamily } from '../../src/core/forecast/family-answer.ts';
 import { familyQuestion } from '../../src/core/forecast/family-question.ts';
 import { rootOf } from '../../src/core/forecast/family-members.ts';
 import { liquidsOf } from '../../src/core/forecast/liquids-of.ts';
+import { cameIn } from '../../src/core/forecast/living-liquid.ts';
 import { mixedSugar, sugarLeft } from '../../src/core/forecast/liquid-sugar.ts';
 import type { LotAnswer } from '../../src/core/forecast/family-answer.ts';
 import { answerStarter, type StarterAnswer } from '../../src/core/forecast/starter-answer.ts';
@@ -41,7 +42,14 @@ export function answersOf(household: Household, now: number): Answers {
   for (const lot of everyLot(household)) {
     if (!isSound(lot.contents)) faults.push(`${lot.name}: its contents are unsound`);
     if (lot.ended) continue;
-    const asked = starterQuestion({ lot, warmths, learned: null, now, aheadHours: 48 });
+    const asked = starterQuestion({
+      lot,
+      warmths,
+      learned: null,
+      now,
+      aheadHours: 48,
+      came: (event) => cameIn(event, { find, warmths }),
+    });
     if (asked) {
       const answer = answerStarter({ ...asked, ferment: { ...asked.ferment, members: few } });
       faults.push(...notNumbers(answer, `${lot.name}: `), ...starterFaults(lot, household, now));

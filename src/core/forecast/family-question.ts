@@ -164,6 +164,7 @@ function drawnQuestion(ask: FamilyAsk, pitch: Pitch): DrawnQuestion | null {
     learned: null,
     now: pitch.at,
     aheadHours: 0,
+    came: (event) => cameIn(event, ask),
     ...(ask.cultures ? { cultures: ask.cultures } : {}),
   });
   return question

@@ -7,6 +7,8 @@ import { answerFamily, type AnswerWithRuns, type LotAnswer } from './family-answ
 import { familyQuestion, type FamilyQuestion } from './family-question';
 import { rootOf } from './family-members';
 import { answerStarter, type StarterAnswer } from './starter-answer';
+import { liquidsOf } from './liquids-of';
+import { cameIn } from './living-liquid';
 import { starterQuestion, type StarterQuestion } from './starter-question';
 
 export const hourMs = 3_600_000;
@@ -165,6 +167,7 @@ export class TestKitchen {
       learned: null,
       now: dawn + hour * hourMs,
       aheadHours,
+      came: (event) => cameIn(event, liquidsOf(household)),
       ...(cultures ? { cultures } : {}),
     })!;
   }

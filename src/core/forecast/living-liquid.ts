@@ -70,6 +70,7 @@ function liquidAt(lot: Lot, ask: LiquidAsk, at: number, depth: number): LivingLi
       now: at,
       // An hour on: what came in this very minute is in it.
       aheadHours: 1,
+      came: (event) => cameIn(event, ask, depth + 1),
       ...(ask.cultures ? { cultures: ask.cultures } : {}),
     });
     if (!question) return null;

@@ -31,6 +31,33 @@ describe('a jar that begins with another', () => {
     expect(kept).toMatchObject({ lagWork: 1.45, fresh: { yeast: 5, lactics: 0.3, acetics: 0 } });
   });
 
+  test('holds the sugar that the other had left, not what that was given', () => {
+    const kitchen = new TestKitchen(22);
+    const brew = kitchen.brew(0, 100, 1000);
+    kitchen.at(0, { kind: 'portions-added', lotId: brew, portions: [{ what: 'wine-yeast', grams: 1 }] });
+    const id = kitchen.at(24 * 12, {
+      kind: 'transferred',
+      from: brew,
+      taken: 'sediment',
+      targets: [
+        {
+          begin: {
+            role: 'starter',
+            name: 'grey cream',
+            vessel: { kind: 'jar', ml: 100 },
+            closure: 'loose-lid',
+            place: 'fridge',
+            culture: 'sediment',
+          },
+          ml: 60,
+        },
+      ],
+    });
+    // Twelve days with a gram of wine yeast: dry, where 94 g/L were mixed.
+    const { sucrose, glucose, fructose } = kitchen.starterQuestion(`${id}-1`, 24 * 12 + 1, 24).ferment.sugars;
+    expect(sucrose + glucose + fructose).toBeLessThan(3);
+  });
+
   test('what is drawn into it later brings the cells of a settled jar', () => {
     const kitchen = new TestKitchen(22);
     const bug = fedBug(kitchen, -200, -1);

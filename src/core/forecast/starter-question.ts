@@ -12,6 +12,7 @@ import { fermentableGrams } from '../matter/substances';
 import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
+import type { CameInReader } from './root-ferment';
 
 const hourMs = 3_600_000;
 
@@ -51,6 +52,8 @@ export interface StarterAsk {
   /** How far ahead to look, hours. */
   readonly aheadHours: number;
   readonly cultures?: CultureTable;
+  /** How what was poured in from other jars is seen; left out, as it was told. */
+  readonly came?: CameInReader;
 }
 
 /** How fast a kept jar's cells tire when starved, and how much alcohol its closure lets go, per hour at the best temperature. Practice: half as lively after two hungry days at 22 °C. */
@@ -73,7 +76,13 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
   const start = first === 0 ? lot.begunAt : lot.events[first]!.at;
   const end =
     start + Math.max(1, Math.ceil((now - start) / (6 * hourMs))) * 6 * hourMs + ask.aheadHours * hourMs;
-  const scene = { lot, warmths: ask.warmths, culture, keeping: culture.keeping };
+  const scene = {
+    lot,
+    warmths: ask.warmths,
+    culture,
+    keeping: culture.keeping,
+    came: ask.came ?? asTold,
+  };
   const ferment = keptFerment(scene, ask.learned, first, start, end);
   const hourOf = (at: number) => (at - start) / hourMs;
   const feeds = lot.events.filter(
@@ -116,11 +125,15 @@ function followedFrom(lot: Lot, now: number): number {
 /** How much more yeast than a settled jar's is carried while there is sugar, in a jar that keeps its liquid: what lets one that is fed 3 % a day at 22 °C eat it within the day, as makers report. */
 const fullOf = 1.25;
 
+/** What was poured in, as the journal tells it: with the sugar that its jar was given. */
+const asTold: CameInReader = (event) => ({ liquid: movedBy(event).liquid, living: false, eatenGrams: 0 });
+
 interface Scene {
   readonly lot: Lot;
   readonly warmths: Warmths;
   readonly culture: Culture;
   readonly keeping: Keeping;
+  readonly came: CameInReader;
 }
 
 function keptFerment(
@@ -137,7 +150,12 @@ function keptFerment(
     before.reduce((sum, event) => sum + liquidChange(event), 0),
   );
   const begun = lot.events[first]!;
-  const grams = begun.kind === 'added' || begun.kind === 'came' ? movedBy(begun).liquid : lot.contents.liquid;
+  const grams =
+    begun.kind === 'added'
+      ? movedBy(begun).liquid
+      : begun.kind === 'came'
+        ? scene.came(begun).liquid
+        : lot.contents.liquid;
   const { sucrose, glucose, fructose } = soluteOf(grams, liquid);
   const stages = stretchOf({
     lot,
@@ -219,13 +237,13 @@ function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liqu
 
 /** A feed brings sugar; what is drawn from another jar, or poured over grains, brings or meets cells. */
 function keptInflow(
-  { lot, warmths, culture, keeping }: Scene,
+  { lot, warmths, culture, keeping, came }: Scene,
   event: LotEvent,
   ml: number,
   liquid: number,
 ): Omit<Inflow, 'share'> | null {
   if (event.kind !== 'added' && event.kind !== 'came') return null;
-  const solute = soluteOf(movedBy(event).liquid, ml);
+  const solute = soluteOf((event.kind === 'came' ? came(event) : movedBy(event)).liquid, ml);
   if (event.kind === 'came')
     return {
       ...solute,

@@ -2,6 +2,8 @@ import { keptCulture } from '@/core/starter/feed-plan';
 import { familyQuestion } from '@/core/forecast/family-question';
 import { rootOf } from '@/core/forecast/family-members';
 import type { Learned } from '@/core/forecast/lessons';
+import { liquidsOf } from '@/core/forecast/liquids-of';
+import { cameIn } from '@/core/forecast/living-liquid';
 import { starterQuestion } from '@/core/forecast/starter-question';
 import { lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
@@ -51,6 +53,7 @@ export function starterOf(
     learned: culture ? learned({ culture, fromLotId: lot.id }) : null,
     now,
     aheadHours,
+    came: (event) => cameIn(event, liquidsOf(household)),
   });
   return asked ? { kind: 'starter', subject: lot.id, asked } : null;
 }
