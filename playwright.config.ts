@@ -1,6 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
-const port = 4300;
+/** Another port where the usual one is taken. */
+const port = Number(process.env['STORIES_PORT'] ?? 4300);
 
 /** Makers' stories in Debian's Chromium, against the exported app behind the real server. */
 export default defineConfig({

@@ -120,6 +120,28 @@ test('raw and boiled ginger to dryness under an airlock: OG and FG win, primed b
   await button(page, 'Bottled').click();
   await page.goto(brew);
   await expect(page.getByText(/^Bottled 2 × 750 ml, sparkling-wine.* each with 6 g/).first()).toBeVisible();
+
+  // Its sediment brings the next one to life.
+  await page.goto('/starters/new');
+  await maker.radio('The last batch').click();
+  await maker.radio('Its sediment').click();
+  await field(page, 'Name').fill('Grey cream');
+  await field(page, 'How much').fill('60 ml');
+  await button(page, 'Keep it').click();
+  await expect(page.getByRole('heading', { name: 'Grey cream', exact: true })).toBeVisible();
+  await maker.compose({
+    name: 'Ginger again',
+    litres: '1.5 L',
+    amounts: { 'White sugar': '90 g' },
+    life: 'Grey cream',
+    dose: ['Starter to draw', '45 ml'],
+  });
+  // 90 g in a litre and a half.
+  expect(await maker.boardSugar()).toBeGreaterThanOrEqual(60);
+  expect(await maker.boardSugar()).toBeLessThanOrEqual(61);
+  await maker.mix('Ginger again');
+  await maker.pitch('Cool to the touch');
+  await expect(page.getByTestId('lineage')).toContainText('Grey cream: 45 ml');
 });
 
 test('dry yeast in one soft bottle, filled straight after mixing, squeezed and burped', async ({ page }) => {
@@ -138,6 +160,8 @@ test('dry yeast in one soft bottle, filled straight after mixing, squeezed and b
   await button(page, 'Bottle it').click();
   await maker.own('Plastic soda bottle', '1 l', 1);
   await expect(page.getByTestId('left-line')).toContainText(/left about 6[6-9] g\/L/);
+  // A gram a litre gives a quarter of a volume: some 17 of them, and at 21 °C about 1.2 bar a volume and more.
+  await expect(page.getByText(/about 1[67] volumes, some 2\d bar/)).toBeVisible();
   await button(page, 'Bottled').click();
   // By bed time the soft bottle tells.
   await maker.at(5, '/rack');

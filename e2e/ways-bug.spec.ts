@@ -130,6 +130,31 @@ test('purée soda in two jars, the second pitched a day later; days slip; one bo
     .click();
   await sheet(page).getByRole('button', { name: 'Compare' }).click();
   await expect(page.getByRole('heading', { name: /side by side/i })).toBeVisible();
+  const compared = page.url();
+
+  // Three are opened and tasted, and stand side by side.
+  const opened: readonly [number, string, string][] = [
+    [1, 'Gentle hiss', 'Sweet'],
+    [2, 'Lively', 'Balanced'],
+    [4, 'Gusher', 'A hint sweet'],
+  ];
+  for (const [number, how, sweet] of opened) {
+    await page.goto('/rack');
+    await button(page, new RegExp(`Apricot two, bottle ${number}[,:]`)).click();
+    await sheet(page).getByRole('button', { name: 'Open it' }).click();
+    await maker.radio(how, sheet(page)).click();
+    await sheet(page).getByRole('button', { name: 'Opened' }).click();
+    await sheet(page)
+      .getByRole('radiogroup', { name: 'Sweet' })
+      .getByRole('radio', { name: sweet, exact: true })
+      .click();
+    await sheet(page).getByRole('button', { name: 'Note the taste' }).click();
+    await expect(sheet(page).getByText('Noted: you', { exact: false })).toBeVisible();
+  }
+  await page.goto(compared);
+  const row = (title: string) => page.getByTestId('compare').getByRole('group', { name: title });
+  await expect(row('Opened')).toContainText(/gentle.*lively.*gusher/i);
+  await expect(row('Sweet').first()).toContainText(/4\.0 of 5.*3\.0 of 5.*2\.0 of 5/);
 });
 
 test('a bug topped up to its mark; two weeks in a demijohn; the whole batch primed; preserving jars refused', async ({

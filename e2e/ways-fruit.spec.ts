@@ -91,7 +91,7 @@ test('fruit starter into a whole-fruit soda with its pulp, and the starter toppe
     dose: ['Starter to draw', '140 ml'],
   });
   await put(maker, 'Plum', '330 g');
-  await maker.mix('Plum with pulp');
+  const brew = await maker.mix('Plum with pulp');
   await maker.pitch('Mixed cold: as the room');
   await expect(page.getByTestId('lineage')).toContainText('Hedge: 140 ml');
   await page.goto(jar);
@@ -99,6 +99,24 @@ test('fruit starter into a whole-fruit soda with its pulp, and the starter toppe
   await save();
   // 14 g in 130 ml of water are 10.8 %, as such a starter is kept.
   await expect(page.getByText(/^Added .*14 g .*honey/).first()).toBeVisible();
+
+  // One bottle clear, one with its pulp: each goes by what it holds.
+  await maker.at(110, brew);
+  await button(page, 'Bottle it').click();
+  await maker.own('Plastic soda bottle', '500 ml', 2);
+  await button(page, /^Bottle 2, 500 ml/).click();
+  await page.getByTestId('bottle-hand').getByRole('radio', { name: 'With its pulp' }).click();
+  await button(page, 'Bottled').click();
+  await page.goto('/rack');
+  await expect(page.getByText('2 closed bottles', { exact: false })).toBeVisible();
+  await button(page, /Plum with pulp, bottle 2[,:]/).click();
+  await sheet(page)
+    .getByRole('radio', { name: /^All 2 of its batch here/ })
+    .click();
+  await sheet(page).getByRole('button', { name: 'Compare' }).click();
+  await expect(page.getByTestId('compare').getByRole('group', { name: /Strained/ })).toContainText(
+    /strained.*with pulp|with pulp.*strained/,
+  );
 });
 
 test('a flower starter by percent, shaken every day, and refreshed after a month', async ({ page }) => {
@@ -130,6 +148,22 @@ test('a flower starter by percent, shaken every day, and refreshed after a month
   await expect(page.getByText('Stirred').first()).toBeVisible();
   await maker.at(31 * 24, jar);
   await expect(page.getByText(/31 days old|4 weeks old|month/).first()).toBeVisible();
+  // Nobody fed it: it is brought back, step by step, and gives nothing before.
+  await expect(page.getByText(/^starved, fed 31 days ago/)).toBeVisible();
+  await expect(page.getByTestId('draw-card')).toContainText('Bring it back before drawing');
+  await page.goto('/');
+  await button(page, 'How to bring Umbels back').click();
+  await expect(page.getByText(/Pour off all but a third, fill up with water/)).toBeVisible();
+  await maker.act('Pour');
+  const poured = sheet(page);
+  await maker.radio('Away', poured).click();
+  await poured.getByRole('textbox', { name: 'How much' }).fill('400 ml');
+  await poured.getByRole('button', { name: 'Poured', exact: true }).click();
+  const { save } = await maker.add({ Water: '330 ml', Honey: '46 g' }, 'Fed');
+  await save();
+  await maker.at(33 * 24, jar);
+  await maker.radio('Good foam').click();
+  await expect(page.getByTestId('draw-card')).toContainText(/Draw up to \d+ ml/);
 });
 
 /** An amount on the worktop that has a row. */

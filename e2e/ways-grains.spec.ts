@@ -141,7 +141,14 @@ test('grains with lemon and ginger in their jar, a hot week, a holiday, and what
   await expect(page.getByTestId('surplus')).toContainText(/\d+ g given away/);
   // A holiday: fed and into the fridge before, awake after.
   await page.goto('/starters/ahead');
-  await expect(page.getByRole('heading', { name: /[Aa]way/ }).first()).toBeVisible();
+  await page.getByLabel('Leaving', { exact: true }).fill('2026-06-05T09:00');
+  await page.getByLabel('Home again', { exact: true }).fill('2026-06-15T19:00');
+  await expect(page.getByTestId('away')).toContainText('then into the fridge');
+  await expect(page.getByTestId('away')).toContainText(/lives|comes through/i);
+  await button(page, 'Plan this absence').click();
+  // The evening before it is on Today, and so is the waking once home.
+  await maker.at(74);
+  await expect(page.getByText(/Hailstones/).first()).toBeVisible();
 });
 
 test('grains in molasses and spring water, then fruit in the jug', async ({ page }) => {

@@ -14,6 +14,7 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { differenceWords } from '@/words/compare-words';
 import { entriesAbout } from './notes-of';
+import { asFilled } from '../rack/rack-order';
 import { useBefore } from '../forecasting/use-before';
 import { Nowhere } from '../shell/nowhere';
 import { CompareColumns } from './compare-columns';
@@ -41,7 +42,7 @@ export function CompareScreen() {
     .filter((lot): lot is Lot => lot?.role === 'bottle');
   const others = batch.filter((lot) => !asked.includes(lot));
   const offered = [...asked, ...others];
-  const laid = asked.length > 1 ? asked.slice(0, most) : [first, ...others].slice(0, most);
+  const laid = (asked.length > 1 ? asked : [first, ...others]).slice(0, most).sort(asFilled);
   return <Beside root={root} offered={offered} laid={laid} />;
 }
 

@@ -16,6 +16,8 @@ export type RackOrder = 'limit' | 'closing';
 const hourMs = 3_600_000;
 /** Bottles filled in one go by their number, 2 before 10. */
 const inTurn = new Intl.Collator('en', { numeric: true });
+/** Bottles in the order they were filled. */
+export const asFilled = (a: Lot, b: Lot): number => inTurn.compare(a.id, b.id);
 /** How near a bottle is to its limit, in hundredths: those alike stand in the order they were filled, at every start. */
 const nearness = ({ watch }: Shelved): number => Math.round(100 * (watch?.edge ?? 0));
 
@@ -40,5 +42,5 @@ export function shelve(
     });
   const by = (a: Shelved, b: Shelved) =>
     order === 'closing' && a.closesAt !== b.closesAt ? a.closesAt - b.closesAt : nearness(b) - nearness(a);
-  return shelved.sort((a, b) => by(a, b) || inTurn.compare(a.lot.id, b.lot.id));
+  return shelved.sort((a, b) => by(a, b) || asFilled(a.lot, b.lot));
 }
