@@ -100,13 +100,11 @@ describe('one forecast for the family', () => {
     expect(flat.lots[0]!.taste!.best).toBeGreaterThan(lively.lots[0]!.taste!.best * 1.2);
   });
 
-  test('an unopened bottle forgotten for years ends its forecast, and costs no more than a year', () => {
+  test('an unopened bottle forgotten for years ends its forecast, and is stepped for no more than a year', () => {
     const { kitchen, bottles } = soda(22, 1);
-    const started = performance.now();
     const bottle = kitchen.family(bottles[0]!, 24 * 365 * 4).of(bottles[0]!);
     expect(bottle.hours.at(-1)!).toBeLessThanOrEqual(24 * 400 + 1);
     expect(bottle.hours.length).toBeLessThan(3000);
-    expect(performance.now() - started).toBeLessThan(40_000);
   });
 
   test('the same history asks the same question', () => {
