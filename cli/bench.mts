@@ -42,6 +42,8 @@ const ask = (members: number, days: number): FamilyQuestion => ({
       counterCelsius: null,
       looks: [],
       risk: null,
+      waking: null,
+      pouredSweetness: 60,
       laterHours: 0,
     },
   ],

@@ -31,6 +31,8 @@ const ask = (more: Partial<LotAsk> = {}): LotAsk => ({
   looks: ['squeeze'],
   risk: { strength: strengthOf('swing-top')!, bottles: 2, caution: 'careful' },
   laterHours: 0,
+  waking: null,
+  pouredSweetness: 60,
   ...more,
 });
 const jar = ask({ limitBar: null, sealedFromHour: null, risk: null, looks: ['sweet'] });

@@ -1,3 +1,4 @@
+import { bottleAdvice, type BottleAdvice } from './bottle-advice';
 import type { ForecastWarning } from './contradictions';
 import { readFamily } from './ensemble';
 import { closeCare } from './closely';
@@ -37,6 +38,8 @@ export interface LotAnswer {
   readonly burstBeside?: true;
   readonly wantedVolumes: number;
   readonly chill: ChillWindow | null;
+  /** What is best done with a warm, sealed bottle; null for the rest, and where nobody knows what its glass bears. */
+  readonly advice: BottleAdvice | null;
   readonly taste: Window | null;
   /** How long it keeps, when it is sealed and cold. */
   readonly keeping: Keeping | null;
@@ -137,6 +140,7 @@ export function lotAnswer(
   series: LotSeries = allSeries(run),
 ): LotAnswer {
   const { lotId, wantedVolumes, limitBar, sealedFromHour } = ask;
+  const advice = adviceFor(ask, start, run);
   return {
     lotId,
     start,
@@ -148,8 +152,9 @@ export function lotAnswer(
     wantedVolumes,
     chill:
       sealedFromHour !== null && limitBar !== null
-        ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour, ask.risk, ask.laterHours)
+        ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour, ask.risk, ask.laterHours, advice)
         : null,
+    advice,
     taste: sealedFromHour === null ? tasteWindow(run, ask.wantedSweetness) : null,
     keeping:
       ask.counterCelsius !== null && limitBar !== null
@@ -166,6 +171,22 @@ export function lotAnswer(
         : null,
     looks: looksOf(ask, run),
   };
+}
+
+/** So few kitchens bear no rule of looks: only when to chill is asked of them. */
+const enoughForRules = 96;
+
+function adviceFor(ask: LotAsk, start: number, run: StoredRun): BottleAdvice | null {
+  if (!ask.risk || !ask.waking || ask.sealedFromHour === null || run.members.length < 2) return null;
+  return bottleAdvice(run, {
+    wantedVolumes: ask.wantedVolumes,
+    wantedSweetness: ask.pouredSweetness,
+    risk: ask.risk,
+    nowHour: Math.max(ask.nowHour, ask.sealedFromHour),
+    start,
+    waking: ask.waking,
+    looks: run.members.length < enoughForRules ? [] : ask.looks,
+  });
 }
 
 /** How far ahead a look is asked for, hours. */

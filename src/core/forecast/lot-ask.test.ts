@@ -44,7 +44,7 @@ const opened = { at: at(40), entryId: 'o', how: 'calm' } as unknown as Lot['open
 
 describe('what is asked of a lot', () => {
   test('a jar: no limit, no seal, no glass; a sip and its foam can be looked at', () => {
-    const { wantedSweetness, ...rest } = asked(jar);
+    const { wantedSweetness, pouredSweetness, ...rest } = asked(jar);
     expect(rest).toEqual({
       lotId: 'x',
       run: 2,
@@ -55,10 +55,12 @@ describe('what is asked of a lot', () => {
       counterCelsius: null,
       looks: ['sweet', 'foam'],
       risk: null,
+      waking: null,
       laterHours: 0,
     });
     // Two thirds of what it began with (40 g in 400 ml and what they swell it by), and what becomes 2.5 volumes.
     const mixed = (40 * 0.999) / (0.4 + 0.04 * 0.62);
+    expect(pouredSweetness).toBeCloseTo(0.66 * mixed, 1);
     expect(wantedSweetness).toBeGreaterThan(0.66 * mixed + 8);
     expect(wantedSweetness).toBeLessThan(0.66 * mixed + 12);
   });
@@ -85,8 +87,10 @@ describe('what is asked of a lot', () => {
     expect(asked(bottle({}, -5)).sealedFromHour).toBe(0);
   });
 
-  test('the hour is asked in half-days, never before the start', () => {
-    expect([-3, 0, 11.9, 12, 29].map((now) => asked(bottle(), now).nowHour)).toEqual([0, 0, 0, 12, 24]);
+  test('the hour is asked in half-days, of a warm bottle in quarters, never before the start', () => {
+    const at = [-3, 0, 11.9, 12, 29];
+    expect(at.map((now) => asked(bottle(), now).nowHour)).toEqual([0, 0, 6, 12, 24]);
+    expect(at.map((now) => asked(jar, now).nowHour)).toEqual([0, 0, 0, 12, 24]);
   });
 
   test('a cold bottle is asked what the counter would do to it, and no look; one that is over neither', () => {

@@ -2,6 +2,7 @@ import type { CultureTable } from '../cultures/registry';
 import { cautionOf } from '../kitchen/caution';
 import { celsiusAt, type Warmths } from '../kitchen/places';
 import { limitOf, strengthIn, type Keeps } from '../kitchen/stock';
+import { wakingOf, type WakingHours } from '../kitchen/waking';
 import type { Lot } from '../lots/lot';
 import type { LotFinder } from '../lots/pitch';
 import { keepsGas } from '../vessels/vessel-kinds';
@@ -9,7 +10,7 @@ import type { Risk } from './failure';
 import { looksAt } from './looks-possible';
 import { squeezedFor } from './pilot';
 import type { LookKind } from './telling-look';
-import { bottlingSweetness } from './wanted-sweetness';
+import { bottlingSweetness, pouredSweetness } from './wanted-sweetness';
 
 const hourMs = 3_600_000;
 
@@ -32,10 +33,13 @@ export interface LotAsk {
   readonly limitBar: number | null;
   /** Hour at which it was sealed; null when it is not. */
   readonly sealedFromHour: number | null;
-  /** When it is asked, hours from the start, in half-days: a question is not another one every minute. */
+  /** When it is asked, hours from the start, in half-days, or in quarter-days where it may be time to chill: a question is not another one every minute. */
   readonly nowHour: number;
   /** How warm the counter is, for what stands in the fridge and might go back there; null for the rest. */
   readonly counterCelsius: number | null;
+  /** When somebody is up, and how sweet it is meant to be when it is poured, g/L: for what is sealed and stands warm. */
+  readonly waking: WakingHours | null;
+  readonly pouredSweetness: number;
   /** Looks that can be asked for. */
   readonly looks: readonly LookKind[];
   /** What its batch's glass is thought to bear and how careful its maker is; null for what is not sealed, or not known. */
@@ -69,6 +73,8 @@ export function lotAsk(
   const sealed = keepsGas(lot.vessel, lot.closure);
   const over = lot.opened !== null || lot.ended !== null;
   const closed = lot.events.find((event) => event.kind === 'closed' && event.closure === 'sealed');
+  const warm = sealed && lot.place !== 'fridge' && !over;
+  const every = warm ? 6 : 12;
   const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);
   return {
     lotId: lot.id,
@@ -77,7 +83,9 @@ export function lotAsk(
     wantedSweetness: bottlingSweetness(root, wantedVolumes, { ...ask, cultures }),
     limitBar: sealed ? limitOf(lot.vessel, ask.household ?? { kept: {} }) : null,
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
-    nowHour: Math.max(0, Math.floor((now - start) / (12 * hourMs)) * 12),
+    nowHour: Math.max(0, Math.floor((now - start) / (every * hourMs)) * every),
+    waking: warm ? wakingOf(ask.household ?? { kept: {} }) : null,
+    pouredSweetness: pouredSweetness(root, { ...ask, cultures }),
     counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
     looks:
       over || lot.place === 'fridge'

@@ -11,10 +11,11 @@ import type { LiquidAsk } from './root-ferment';
  * @example // a 90 g/L batch wanting 2.5 volumes is bottled near 69 g/L
  */
 export const bottlingSweetness = (lot: Lot, wantedVolumes: number, ask: LiquidAsk): number =>
-  Math.max(
-    10,
-    mixedSugar(lot, ask) * (isLong(lot) ? leftAtLast : leftForDrinking) + wantedVolumes / volumesPerSugarGram,
-  );
+  Math.max(10, pouredSweetness(lot, ask) + wantedVolumes / volumesPerSugarGram);
+
+/** Sweetness that is meant to be tasted in the end, g/L as sucrose. */
+export const pouredSweetness = (lot: Lot, ask: LiquidAsk): number =>
+  mixedSugar(lot, ask) * (isLong(lot) ? leftAtLast : leftForDrinking);
 
 /** Of the sugar it began with, what is meant to be tasted in the end: two thirds; of a long, dry ferment a tenth. Practice. */
 const leftForDrinking = 0.66;

@@ -27,6 +27,8 @@ const ask = {
   counterCelsius: null,
   looks: [],
   risk: null,
+  waking: null,
+  pouredSweetness: 60,
   laterHours: 0,
 };
 

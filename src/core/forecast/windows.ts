@@ -1,3 +1,4 @@
+import type { BottleAdvice } from './bottle-advice';
 import { passageHours, passageQuantiles } from './passage';
 import { accepted, failureHour, type Risk } from './failure';
 import type { StoredRun } from './stored-run';
@@ -44,6 +45,8 @@ const spreadOf = (run: StoredRun, hours: Float64Array): number => {
  * @param sealedFromHour hour of sealing
  * @param risk what the glass bears and how careful its maker is; careful, and the limit alone, when left out
  * @param laterHours how much later than at its best it is meant to be chilled; earlier when below 0
+ * @param advice what was decided by what is poured: the window is then its own, and the working limit only the fence where it
+ *   is null
  */
 export function chillWindow(
   run: StoredRun,
@@ -52,6 +55,7 @@ export function chillWindow(
   sealedFromHour: number,
   risk: Risk | null = null,
   laterHours = 0,
+  advice: BottleAdvice | null = null,
 ): ChillWindow {
   const end = run.hours[run.hours.length - 1]!;
   const passing = (volumes: number) => passageHours(run, 'heldVolumes', volumes, 'rises', sealedFromHour);
@@ -63,6 +67,20 @@ export function chillWindow(
   const wanted = passing(wantedVolumes);
   const tooFizzy = passing(wantedVolumes * 1.25);
   const nearly = passing(wantedVolumes * 0.8);
+  if (advice) {
+    const { from, hour, until, bursts } = advice.chill;
+    return {
+      earliest: from,
+      best: Math.min(until, Math.max(from, hour + laterHours)),
+      latest: until,
+      earliestSpread: spreadOf(run, nearly),
+      latestSpread: spreadOf(run, bursts ? over : tooFizzy),
+      closes: until >= end - 1 ? 'beyond-forecast' : bursts ? 'strength' : 'fizz',
+      limitHour,
+      failureHour: breaks,
+      reached: median(nearly) <= until,
+    };
+  }
   const latest = Math.max(sealedFromHour, Math.min(limitHour, breaks, median(tooFizzy), end));
   const closes =
     latest >= limitHour

@@ -62,6 +62,8 @@ export function watchOf(answer: LotAnswer, now: number): Watch | null {
         passes,
         failureNow,
         closed: closedBy !== null,
+        // Where it is known what its glass bears, that decides; its working limit is what is said beside it.
+        fenced: !answer.advice,
         hour,
         start,
       });
@@ -82,11 +84,12 @@ function stageOf(at: {
   readonly passes: readonly Passing[];
   readonly failureNow: number;
   readonly closed: boolean;
+  readonly fenced: boolean;
   readonly hour: number;
   readonly start: number;
 }): WatchStage {
-  if (at.share >= 1 || at.failureNow >= failureToStandBack) return 'do-not-handle';
-  if (at.edge >= 1 || at.share >= 0.9 || at.closed) return 'chill-now';
+  if ((at.fenced && at.share >= 1) || at.failureNow >= failureToStandBack) return 'do-not-handle';
+  if ((at.fenced && (at.edge >= 1 || at.share >= 0.9)) || at.closed) return 'chill-now';
   const soon = at.start + (at.hour + aheadHours) * hourMs;
   const [seventy, ninety] = at.passes;
   return (seventy && seventy.middle <= soon) || (ninety && ninety.early <= soon) ? 'watch' : 'at-ease';

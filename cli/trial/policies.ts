@@ -1,0 +1,123 @@
+import { bottleAdvice } from '../../src/core/forecast/bottle-advice.ts';
+import { knownCultures } from '../../src/core/cultures/registry.ts';
+import { fermentOf } from '../../src/core/ferment/ferment.ts';
+import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
+import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
+import { isAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
+import type { Caution } from '../../src/core/kitchen/caution.ts';
+import { strengthOf } from '../../src/core/vessels/strength.ts';
+import { chilledAt, gauged, squeezed, type Bottles } from './world.ts';
+
+/** When the bottles were chilled, and after how many looks. */
+export interface Chilling {
+  readonly hour: number;
+  readonly looks: number;
+}
+
+export interface Hands {
+  readonly uniform: () => number;
+  readonly normal: () => number;
+  /** Instant of the pitching, ms: noon to nine in the evening, local. */
+  readonly start: number;
+}
+
+export type Policy = (bottles: Bottles, hands: Hands) => Chilling;
+
+const hourMs = 3_600_000;
+const last = ({ batch }: Bottles) => batch.hours - 1;
+
+/** Days on the counter after filling, whatever happens. */
+export const fixedDays =
+  (days: number): Policy =>
+  (bottles) => ({ hour: Math.min(last(bottles), bottles.sealedFrom + 24 * days), looks: 0 });
+
+/** Days by the season: two above 23 °C, three, four below 20 °C. */
+export const bySeason: Policy = (bottles, hands) =>
+  fixedDays(bottles.celsius > 23 ? 2 : bottles.celsius < 20 ? 4 : 3)(bottles, hands);
+
+/** Squeezed at set hours of the day, and chilled some hours after the first word that is firm enough. */
+export const squeezing =
+  (clockHours: readonly number[], enough: readonly string[], laterHours = 0): Policy =>
+  (bottles, hands) => {
+    let looks = 0;
+    for (let hour = Math.ceil(bottles.sealedFrom) + 1; hour < last(bottles); hour++) {
+      if (!clockHours.includes(new Date(hands.start + hour * hourMs).getHours())) continue;
+      looks += 1;
+      if (enough.includes(String(squeezed(bottles, hour, hands.uniform, hands.normal).value)))
+        return { hour: Math.min(last(bottles), hour + laterHours), looks };
+    }
+    return { hour: last(bottles), looks };
+  };
+
+/** As Yuzet says: its rule followed with so many looks at most. */
+export const yuzet =
+  (caution: Caution, look: 'squeeze' | 'gaugeBar' | null, mostLooks = 5): Policy =>
+  (bottles, hands) => {
+    const readings: Reading[] = [];
+    let now = bottles.sealedFrom + 0.1;
+    for (;;) {
+      const looksLeft = look !== null && readings.length < mostLooks;
+      const advice = asked(bottles, readings, now, caution, looksLeft ? [look] : [], hands.start);
+      if (!advice) return { hour: now, looks: readings.length };
+      const { chill, rule } = advice;
+      if (!rule) return { hour: Math.min(last(bottles), chill.hour), looks: readings.length };
+      now = Math.min(last(bottles), rule.hour);
+      readings.push(
+        look === 'gaugeBar'
+          ? gauged(bottles, now, hands.normal)
+          : squeezed(bottles, now, hands.uniform, hands.normal),
+      );
+      if (now >= last(bottles)) return { hour: now, looks: readings.length };
+    }
+  };
+
+function asked(
+  bottles: Bottles,
+  readings: readonly Reading[],
+  nowHour: number,
+  caution: Caution,
+  looks: readonly string[],
+  start: number,
+) {
+  const { batch } = bottles;
+  const scenario = Scenario.parse({
+    schema: 'yuzet.scenario/1',
+    liquidLitres: 0.48,
+    base: batch.culture.base,
+    sugars: { sucrose: batch.sugar },
+    members: 160,
+    readings,
+    starter: {
+      kind: batch.culture.id,
+      amountPerLitre: batch.culture.amountPerLitre,
+      vigourSpread: knownCultures(batch.culture.id)!.vigourSpread,
+    },
+    stages: [
+      { hours: bottles.sealedFrom, vessel: 'airlock', celsius: batch.celsius },
+      { hours: batch.hours - bottles.sealedFrom, vessel: 'sealed', celsius: batch.celsius, headspaceMl: 20 },
+    ],
+  });
+  const { run } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true });
+  return bottleAdvice(run, {
+    wantedVolumes: bottles.wanted,
+    wantedSweetness: 0.66 * batch.sugar,
+    risk: { strength: strengthOf('swing-top')!, bottles: 6, caution },
+    nowHour,
+    start,
+    waking: usualWaking,
+    looks,
+  });
+}
+
+/** Who knows what will come: the waking hour that pours the fizz that is wanted, within what a careful maker bears. */
+export const clairvoyant: Policy = (bottles, hands) => {
+  let best = { hour: bottles.sealedFrom + 1, off: Infinity };
+  for (let hour = Math.ceil(bottles.sealedFrom) + 1; hour < last(bottles); hour += 1) {
+    if (!isAwake(hands.start + hour * hourMs, usualWaking)) continue;
+    const { volumes, burst } = chilledAt(bottles, hour);
+    const off = Math.abs(volumes - bottles.wanted);
+    if (off < best.off && burst <= 1 / 1000) best = { hour, off };
+    if (volumes > 1.6 * bottles.wanted) break;
+  }
+  return { hour: best.hour, looks: 0 };
+};

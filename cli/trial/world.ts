@@ -1,0 +1,129 @@
+import type { Reading } from '../../src/core/ferment/scenario.ts';
+import { failureChance } from '../../src/core/forecast/failure.ts';
+import { strengthOf } from '../../src/core/vessels/strength.ts';
+import {
+  courseOf,
+  paceOf,
+  drawBatch,
+  drawKitchen,
+  gaugeAt,
+  weatherOf,
+  type Batch,
+  type Course,
+  type Weather,
+} from '../calibration/courses.ts';
+import { spreads } from './spreads.ts';
+import { squeezeWord } from '../calibration/judge.ts';
+import { step, type CultureOfTruth, type Truth } from '../calibration/truths.ts';
+
+/** A batch of half-litre swing-tops in a kitchen whose truth is not the forecast's, and a soft pilot beside them. */
+export interface Bottles {
+  readonly batch: Batch;
+  readonly weather: Weather;
+  /** Left warm to the end: the glass, and the pilot, which is filled a little otherwise and goes at a pace of its own. */
+  readonly warm: Course;
+  readonly pilot: Course;
+  /** Bar that the pilot holds less than the glass at the same fizz. */
+  readonly pilotSlack: number;
+  readonly celsius: number;
+  readonly wanted: number;
+  readonly sealedFrom: number;
+}
+
+const apartOf = ({ truth, culture }: Batch): number => spreads[culture.id][truth.name]!;
+
+/** What came of bottles that were chilled at an hour. */
+export interface Poured {
+  readonly volumes: number;
+  /** Chance that one of them burst. */
+  readonly burst: number;
+  readonly peakBar: number;
+}
+
+const coldDays = 3;
+const swingTop = strengthOf('swing-top')!;
+
+export function bottlesOf(
+  truth: Truth,
+  culture: CultureOfTruth,
+  uniform: () => number,
+  normal: () => number,
+): Bottles {
+  const celsius = culture.celsius - 3 + 8 * uniform();
+  const sealedFrom = culture.id === 'ginger-bug' ? 0.5 + 6 * uniform() : 0.5 + 2 * uniform();
+  const batch: Batch = {
+    truth,
+    culture,
+    kitchen: drawBatch(drawKitchen(normal), normal),
+    sugar: culture.sugar * (0.85 + 0.3 * uniform()),
+    celsius,
+    hours: Math.ceil(sealedFrom + 4 * culture.hoursToTarget + 60),
+    sealedFrom,
+  };
+  const weather = weatherOf(batch, normal);
+  return {
+    batch,
+    weather,
+    warm: courseOf(batch, weather, undefined, apartOf(batch)),
+    pilot: courseOf({ ...batch, own: Math.exp(0.1 * normal()) }, weather, undefined, apartOf(batch)),
+    pilotSlack: 0.3 * uniform(),
+    celsius,
+    wanted: 2.5,
+    sealedFrom,
+  };
+}
+
+/** The bottles chilled at an hour, and poured three days later. */
+export function chilledAt({ batch, weather, warm }: Bottles, hour: number): Poured {
+  const at = Math.min(warm.volumes.length - 1, Math.round(hour / step));
+  const filled = new Float64Array(Math.round((hour + coldDays * 24) / step) + 1);
+  const pace = new Float64Array(filled.length).fill(1);
+  for (let i = 0; i < filled.length; i++) {
+    filled[i] =
+      i <= at ? weather.celsius[i]! : 4 + (weather.celsius[at]! - 4) * Math.exp(-((i - at) * step) / 3);
+    pace[i] = weather.pace[Math.min(i, weather.pace.length - 1)]!;
+  }
+  const course = courseOf(
+    { ...batch, truth: inTheCold(batch.truth) },
+    { celsius: filled, pace },
+    paceOf(batch.truth, batch.culture),
+    apartOf(batch),
+  );
+  let peakBar = 0;
+  for (let h = batch.sealedFrom ?? 0; h <= hour + 2; h += 1) peakBar = Math.max(peakBar, gaugeAt(course, h));
+  return { volumes: course.volumes.at(-1)!, burst: failureChance(swingTop, peakBar), peakBar };
+}
+
+/**
+ * A fridge keeps three to eight hundredths of the pace of a room under every truth, as makers see: bottles go on for weeks. What
+ * is written for warm kitchens says nothing of 4 degrees.
+ */
+const inTheCold = (truth: Truth): Truth => ({
+  ...truth,
+  warmth: (celsius) =>
+    celsius >= 12
+      ? truth.warmth(celsius)
+      : Math.min(truth.warmth(celsius), truth.warmth(12) * Math.max(0, (celsius + 2) / 14) ** 2),
+});
+
+const words = ['soft', 'gives', 'firm', 'rock'] as const;
+
+/** A squeeze of the pilot: by feel, one in ten misread by a step. */
+export function squeezed(
+  { pilot, pilotSlack }: Bottles,
+  hour: number,
+  uniform: () => number,
+  normal: () => number,
+): Reading {
+  const word = squeezeWord(gaugeAt(pilot, hour) - pilotSlack + 0.25 * normal());
+  const misread = uniform() < 0.1 ? (uniform() < 0.5 ? -1 : 1) : 0;
+  const value = words[Math.min(3, Math.max(0, words.indexOf(word as (typeof words)[number]) + misread))]!;
+  return { hour, kind: 'squeeze', value };
+}
+
+/** A gauge on one of the bottles. */
+export const gauged = ({ warm }: Bottles, hour: number, normal: () => number): Reading => ({
+  hour,
+  kind: 'gaugeBar',
+  value: Math.min(10, Math.max(-0.4, gaugeAt(warm, hour) + 0.15 * normal())),
+});

@@ -1,0 +1,259 @@
+import { decide, type LookTable, type Rule } from '../advice/decision';
+import { isGoodFizz, pouredWorth } from '../advice/worth';
+import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
+import type { Caution } from '../kitchen/caution';
+import { isAwake, nextAwake, type WakingHours } from '../kitchen/waking';
+import { betweenHours, hourIndexAt } from './between-hours';
+import { peakGauges } from './chance';
+import { failureChance, type Risk } from './failure';
+import { coolingHours } from './lot-stages';
+import { errorOf, wordChance } from './observe';
+import { ordinalScales } from './ordinal-scales';
+import { normalBelow } from './random';
+import { valuesOverTime } from './quantiles';
+import type { StoredRun } from './stored-run';
+
+/** Looks that a rule may ask for on a sealed bottle. */
+export const ruleLooks = ['gaugeBar', 'squeeze', 'hiss'] as const;
+export type RuleLook = (typeof ruleLooks)[number];
+
+/** When to chill a warm bottle: for who does not look, and the rule for who does. Hours from the run's start. */
+export interface BottleAdvice {
+  readonly chill: {
+    readonly hour: number;
+    /** Chilled between these it is hardly worse. */
+    readonly from: number;
+    readonly until: number;
+    /** Whether it closes for what may burst; for too much fizz otherwise. */
+    readonly bursts: boolean;
+    /** Chances that its fizz is then good, flat and too much when poured, and that it burst before. */
+    readonly good: number;
+    readonly flat: number;
+    readonly over: number;
+    readonly burst: number;
+  };
+  readonly rule: (Rule<string> & { readonly kind: RuleLook }) | null;
+}
+
+export interface BottleAdviceAsk {
+  readonly wantedVolumes: number;
+  /** Sweetness wanted when it is poured, g/L. */
+  readonly wantedSweetness: number;
+  readonly risk: Risk;
+  /** Now, hours from the run's start. */
+  readonly nowHour: number;
+  /** Instant of hour 0, ms, and when somebody is up. */
+  readonly start: number;
+  readonly waking: WakingHours;
+  /** What can be looked at; the first of `ruleLooks` among them is asked for. */
+  readonly looks: readonly string[];
+}
+
+/**
+ * Bursts a bottle that a maker bears, from filling to pouring. A burst counts as much as so many good bottles as this allows it
+ * to happen in: what is expected to burst more often is never worth its fizz.
+ */
+export const burstsBorne: Readonly<Record<Caution, number>> = { careful: 1 / 5000, usual: 1 / 1000 };
+
+/** Trouble of one look at a batch, in good bottles. */
+const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.03, squeeze: 0.04, hiss: 0.2 };
+
+const hourMs = 3_600_000;
+/** How far ahead acts are weighed, and hours between them by day. */
+const aheadHours = 7 * 24;
+const byDay = 3;
+/** Kitchens weighed at most: of more, every second or third. */
+const mostKitchens = 240;
+/** In the fridge for so long before it is poured. */
+const coldHours = 72;
+const fridgeCelsius = 4;
+/** Glass stays at its pressure for the first of cooling, hours. */
+const stillWarm = 0.75;
+/** Chilled so much worse than at the best hour, in good bottles, is hardly worse. */
+const hardly = 0.05;
+
+/** Warm hours that cooling down and some days of cold are worth: gas goes on being made. */
+export function hoursAfterChilling(celsius: number): number {
+  const pace = temperatureResponse(celsius, cardinal.yeast);
+  if (!(pace > 0)) return 0;
+  let hours = 0;
+  const step = 0.25;
+  for (let t = step / 2; t < coldHours; t += step) {
+    const then = fridgeCelsius + (celsius - fridgeCelsius) * Math.exp(-t / coolingHours);
+    hours += (step * temperatureResponse(then, cardinal.yeast)) / pace;
+  }
+  return hours;
+}
+
+/**
+ * When to chill a warm, sealed bottle, decided by what each plausible kitchen then pours: fizz and sweetness against what is
+ * wanted, less what bursts until then.
+ *
+ * @param run the bottle left warm
+ * @returns null where nothing lies ahead of it
+ */
+export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice | null {
+  const end = Math.min(run.hours.at(-1)!, ask.nowHour + aheadHours);
+  if (!(end > ask.nowHour)) return null;
+  const kitchens = kitchensOf(run);
+  const after = hoursAfterChilling(run.celsius[hourIndexAt(run.hours, ask.nowHour) * run.members.length]!);
+  const hours = awakeHours(ask, end);
+  const worth = hours.map((hour) => worthAt(run, kitchens, hour, after, ask));
+  const kind = ruleLooks.find((each) => ask.looks.includes(each)) ?? null;
+  const { act, rule } = decide({
+    hours,
+    weights: kitchens.weights,
+    worth,
+    look: kind && lookTable(run, kitchens, kind, hours, ask.risk.bottles),
+  });
+  return {
+    chill: {
+      hour: act.hour,
+      ...around(run, kitchens, act, after, ask, end),
+      ...chances(run, kitchens, act.hour, after, ask),
+    },
+    rule: rule && kind && { ...rule, kind },
+  };
+}
+
+interface Kitchens {
+  readonly members: Int32Array;
+  readonly weights: Float64Array;
+}
+
+function kitchensOf({ members, weights }: StoredRun): Kitchens {
+  const every = Math.ceil(members.length / mostKitchens);
+  const tried = Int32Array.from({ length: Math.ceil(members.length / every) }, (_, i) => i * every);
+  return { members: tried, weights: Float64Array.from(tried, (m) => weights[m]!) };
+}
+
+/** Now, and every third hour that somebody is up, bed time and getting up among them. */
+function awakeHours({ nowHour, start, waking }: BottleAdviceAsk, end: number): number[] {
+  const out = [nowHour];
+  let at = start + nowHour * hourMs;
+  for (;;) {
+    const later = at + byDay * hourMs;
+    // The night is passed over: its last waking moment, and the first of the next day.
+    at = isAwake(later, waking) ? later : nextAwake(later, waking);
+    const hour = (at - start) / hourMs;
+    if (hour > end) return out;
+    out.push(hour);
+  }
+}
+
+/** A quantity of every kitchen at an hour, between reports in proportion. */
+function valuesAt(
+  run: StoredRun,
+  quantity: 'heldVolumes' | 'sweetnessGramsPerLitre' | 'gaugeBar',
+  hour: number,
+) {
+  const over = valuesOverTime(run, quantity);
+  const { index, share } = betweenHours(run.hours, hour);
+  const [before, after] = [over[index]!, over[Math.min(index + 1, over.length - 1)]!];
+  return (m: number) => before[m]! + share * (after[m]! - before[m]!);
+}
+
+const burstAt = (run: StoredRun, hour: number, { strength }: Risk) => {
+  const peaks = peakGauges(run, hour + stillWarm);
+  return (m: number) => failureChance(strength, peaks[m]!);
+};
+
+function worthAt(
+  run: StoredRun,
+  { members }: Kitchens,
+  hour: number,
+  after: number,
+  ask: BottleAdviceAsk,
+  priced = true,
+): Float64Array {
+  const held = valuesAt(run, 'heldVolumes', hour + after);
+  const sweet = valuesAt(run, 'sweetnessGramsPerLitre', hour + after);
+  const burst = burstAt(run, hour, ask.risk);
+  const wanted = { volumes: ask.wantedVolumes, sweetness: ask.wantedSweetness };
+  const price = priced ? 1 / burstsBorne[ask.risk.caution] : 0;
+  return Float64Array.from(
+    members,
+    (m) => pouredWorth({ volumes: held(m), sweetness: sweet(m) }, wanted) - price * burst(m),
+  );
+}
+
+function chances(
+  run: StoredRun,
+  { members, weights }: Kitchens,
+  hour: number,
+  after: number,
+  ask: BottleAdviceAsk,
+) {
+  const held = valuesAt(run, 'heldVolumes', hour + after);
+  const bursts = burstAt(run, hour, ask.risk);
+  let [all, good, over, burst] = [0, 0, 0, 0];
+  members.forEach((m, i) => {
+    const weight = weights[i]!;
+    all += weight;
+    burst += weight * bursts(m);
+    if (isGoodFizz(held(m), ask.wantedVolumes)) good += weight;
+    else if (held(m) > ask.wantedVolumes) over += weight;
+  });
+  return { good: good / all, flat: (all - good - over) / all, over: over / all, burst: burst / all };
+}
+
+/** The hours around the best one at which chilling is hardly worse. */
+function around(
+  run: StoredRun,
+  kitchens: Kitchens,
+  best: { readonly hour: number; readonly worth: number },
+  after: number,
+  ask: BottleAdviceAsk,
+  end: number,
+) {
+  const total = kitchens.weights.reduce((sum, weight) => sum + weight, 0);
+  const mean = (hour: number, priced: boolean) => {
+    const row = worthAt(run, kitchens, hour, after, ask, priced);
+    return row.reduce((sum, value, m) => sum + value * kitchens.weights[m]!, 0) / total;
+  };
+  const isNear = (hour: number) => mean(hour, true) >= best.worth - hardly;
+  let [from, until] = [best.hour, best.hour];
+  while (from - 1 >= ask.nowHour && isNear(from - 1)) from -= 1;
+  while (until + 1 <= end && isNear(until + 1)) until += 1;
+  // What an hour more would cost: more by what may burst, or by its fizz?
+  const lost = best.worth - mean(until + 1, true);
+  const byBursts = mean(until + 1, false) - mean(until + 1, true);
+  return { from, until, bursts: byBursts > lost / 2 };
+}
+
+/** Bars between which a gauge's reading tells one thing from another. */
+const gaugeEdges = [1, 1.4, 1.8, 2.2, 2.6, 3, 3.5];
+const gaugeNames = ['under 1', '1–1.4', '1.4–1.8', '1.8–2.2', '2.2–2.6', '2.6–3', '3–3.5', 'over 3.5'];
+/** Now and then a squeeze is misread, or the pilot is not as the glass. */
+const misread = 0.08;
+
+function lookTable(
+  run: StoredRun,
+  { members }: Kitchens,
+  kind: RuleLook,
+  hours: readonly number[],
+  bottles: number,
+): LookTable<string> {
+  const results: readonly string[] = kind === 'gaugeBar' ? gaugeNames : ordinalScales[kind].words;
+  return {
+    cost: troubleOf[kind] / bottles,
+    results,
+    chances: hours.map((hour) => {
+      const gauge = valuesAt(run, 'gaugeBar', hour);
+      return results.map((word, r) =>
+        Float64Array.from(members, (m) => {
+          const told = kind === 'gaugeBar' ? inBars(gauge(m), r) : wordChance(kind, word, gauge(m));
+          return (1 - misread) * told + misread / results.length;
+        }),
+      );
+    }),
+  };
+}
+
+/** Chance that a gauge shows a reading between two edges. */
+function inBars(bar: number, index: number): number {
+  const error = errorOf('gaugeBar', bar);
+  const below = (edge: number | undefined, none: number) =>
+    edge === undefined ? none : normalBelow((edge - bar) / error);
+  return below(gaugeEdges[index], 1) - below(gaugeEdges[index - 1], 0);
+}
