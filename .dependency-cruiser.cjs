@@ -78,7 +78,16 @@ module.exports = {
     allow(folder('app'), folder('app'), folder('features'), folder('ui'), folder('store'), npm, shipped),
     allow('^server/', '^server/', npm, '^(node:)?[a-z]+(/promises)?$'),
     // The bench also drives the built app behind the real server.
-    allow('^cli/', '^cli/', '^server/', folder('core'), folder('demo'), npm, '^(node:)?[a-z_]+(/promises)?$'),
+    allow(
+      '^cli/',
+      '^cli/',
+      '^server/',
+      folder('core'),
+      folder('words'),
+      folder('demo'),
+      npm,
+      '^(node:)?[a-z_]+(/promises)?$',
+    ),
   ],
   allowedSeverity: 'error',
   options: {

@@ -44,6 +44,7 @@ const ask = (members: number, days: number): FamilyQuestion => ({
       risk: null,
       waking: null,
       pouredSweetness: 60,
+      lookedHour: null,
       laterHours: 0,
     },
   ],

@@ -71,7 +71,7 @@ export const yuzet =
     }
   };
 
-function asked(
+export function asked(
   bottles: Bottles,
   readings: readonly Reading[],
   nowHour: number,
@@ -105,6 +105,7 @@ function asked(
     nowHour,
     start,
     waking: usualWaking,
+    lookedHour: readings.at(-1)?.hour ?? null,
     looks,
   });
 }

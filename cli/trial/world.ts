@@ -1,9 +1,10 @@
+import { coolingHours } from '../../src/core/forecast/lot-stages.ts';
 import type { Reading } from '../../src/core/ferment/scenario.ts';
 import { failureChance } from '../../src/core/forecast/failure.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';
 import {
+  at,
   courseOf,
-  paceOf,
   drawBatch,
   drawKitchen,
   gaugeAt,
@@ -66,45 +67,46 @@ export function bottlesOf(
     weather,
     warm: courseOf(batch, weather, undefined, apartOf(batch)),
     pilot: courseOf({ ...batch, own: Math.exp(0.1 * normal()) }, weather, undefined, apartOf(batch)),
-    pilotSlack: 0.3 * uniform(),
+    // Filled otherwise than the glass; one cap in five seeps.
+    pilotSlack: 0.1 * normal() + (uniform() < 0.2 ? 0.4 * uniform() : 0),
     celsius,
     wanted: 2.5,
     sealedFrom,
   };
 }
 
-/** The bottles chilled at an hour, and poured three days later. */
-export function chilledAt({ batch, weather, warm }: Bottles, hour: number): Poured {
-  const at = Math.min(warm.volumes.length - 1, Math.round(hour / step));
-  const filled = new Float64Array(Math.round((hour + coldDays * 24) / step) + 1);
-  const pace = new Float64Array(filled.length).fill(1);
-  for (let i = 0; i < filled.length; i++) {
-    filled[i] =
-      i <= at ? weather.celsius[i]! : 4 + (weather.celsius[at]! - 4) * Math.exp(-((i - at) * step) / 3);
-    pace[i] = weather.pace[Math.min(i, weather.pace.length - 1)]!;
-  }
-  const course = courseOf(
-    { ...batch, truth: inTheCold(batch.truth) },
-    { celsius: filled, pace },
-    paceOf(batch.truth, batch.culture),
-    apartOf(batch),
-  );
-  let peakBar = 0;
-  for (let h = batch.sealedFrom ?? 0; h <= hour + 2; h += 1) peakBar = Math.max(peakBar, gaugeAt(course, h));
-  return { volumes: course.volumes.at(-1)!, burst: failureChance(swingTop, peakBar), peakBar };
-}
-
 /**
  * A fridge keeps three to eight hundredths of the pace of a room under every truth, as makers see: bottles go on for weeks. What
  * is written for warm kitchens says nothing of 4 degrees.
  */
-const inTheCold = (truth: Truth): Truth => ({
-  ...truth,
-  warmth: (celsius) =>
-    celsius >= 12
-      ? truth.warmth(celsius)
-      : Math.min(truth.warmth(celsius), truth.warmth(12) * Math.max(0, (celsius + 2) / 14) ** 2),
-});
+const paceInCold = ({ warmth }: Truth, celsius: number): number =>
+  celsius >= 12
+    ? warmth(celsius)
+    : Math.min(warmth(celsius), warmth(12) * Math.max(0, (celsius + 2) / 14) ** 2);
+
+/** Warm hours that cooling down and some days of cold are worth. */
+function hoursInCold({ batch, warm }: Bottles, hour: number): number {
+  const celsius = at(warm.celsius, hour);
+  const pace = batch.truth.warmth(celsius);
+  let hours = 0;
+  for (let t = step / 2; t < coldDays * 24; t += step)
+    hours += (step * paceInCold(batch.truth, 4 + (celsius - 4) * Math.exp(-t / coolingHours))) / pace;
+  return hours;
+}
+
+/** Hours at which glass that is cooling bears the most. */
+const peakAfter = 0.75;
+
+/** The bottles chilled at an hour, and poured three days later: what the cold leaves of time is lived as it was warm. */
+export function chilledAt(bottles: Bottles, hour: number): Poured {
+  const { warm } = bottles;
+  const peakBar = gaugeAt(warm, hour + peakAfter);
+  return {
+    volumes: at(warm.volumes, hour + hoursInCold(bottles, hour)),
+    burst: failureChance(swingTop, peakBar),
+    peakBar,
+  };
+}
 
 const words = ['soft', 'gives', 'firm', 'rock'] as const;
 

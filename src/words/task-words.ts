@@ -13,6 +13,7 @@ import { inARow, portionsWords, volume } from './amounts';
 import { chillReason } from './reasons';
 import { lateWords } from './late-words';
 import { starvedWords } from './neglect-words';
+import { ruleLines, ruleOrder } from './rule-words';
 import { byWords, moment, plural, quarter } from './moment';
 
 export interface TaskWords {
@@ -60,7 +61,16 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
       const because = answer
         ? capital(chillReason(answer, lot.vessel.kind, celsius, cautionOf(household) === 'careful'))
         : '';
-      return { over: `Pressure watch, ${which}`, title: `${root.name}: ${title}`, because, span };
+      const over = `Pressure watch, ${which}`;
+      // Who does not look chills by the end of the window.
+      if (task.rule)
+        return {
+          over,
+          title: `${root.name}: ${ruleOrder(task.rule, now)}`,
+          because: `${ruleLines(task.rule, now).join(' ')} Without a look: ${title}.`,
+          span,
+        };
+      return { over, title: `${root.name}: ${title}`, because, span };
     }
     case 'feed': {
       if (task.parts)

@@ -11,6 +11,7 @@ const twoKitchens: Omit<DecisionTable<string>, 'look'> = {
 /** A look that tells them apart from hour 1 on, not before. */
 const certain = (cost: number) => ({
   cost,
+  fromHour: 0,
   results: ['firm', 'soft'],
   chances: [rows([0.5, 0.5], [0.5, 0.5]), rows([1, 0], [0, 1]), rows([1, 0], [0, 1]), rows([1, 0], [0, 1])],
 });
@@ -41,6 +42,14 @@ describe('a decision', () => {
     expect(decide({ ...twoKitchens, look: certain(0.36) }).rule).toBeNull();
   });
 
+  test('a look is not asked for before it may be made', () => {
+    const late = { ...certain(0.02), fromHour: 2 };
+    // At hour 2 the quick kitchen has burst: nothing is worth waiting for.
+    expect(decide({ ...twoKitchens, look: late }).rule).toBeNull();
+    expect(decide({ ...twoKitchens, look: { ...late, fromHour: 0.5 } }).rule!.hour).toBe(1);
+    expect(decide({ ...twoKitchens, look: { ...late, fromHour: 9 } }).rule).toBeNull();
+  });
+
   test('a result that leaves two cases open asks for another look', () => {
     // Three kitchens: the first look sets one apart, the second the other two.
     const table: DecisionTable<string> = {
@@ -49,6 +58,7 @@ describe('a decision', () => {
       worth: rows([0.2, 0.2, 0.2], [1, 0.2, 0.2], [-9, 1, 0.2], [-9, -9, 1]),
       look: {
         cost: 0.01,
+        fromHour: 0,
         results: ['firm', 'soft'],
         chances: [
           rows([0.5, 0.5, 0.5], [0.5, 0.5, 0.5]),

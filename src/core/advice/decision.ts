@@ -3,6 +3,8 @@ export interface LookTable<R extends string> {
   /** What one look costs a maker, in good bottles. */
   readonly cost: number;
   readonly results: readonly R[];
+  /** First hour at which it may be made: a look repeated at once tells nothing new. */
+  readonly fromHour: number;
   /** Chance of a result: by hour, result and kitchen. */
   readonly chances: readonly (readonly Float64Array[])[];
 }
@@ -120,7 +122,9 @@ function bestLook(
 ): Best | null {
   let best: Best | null = null;
   const all = sum(weights);
-  for (const index of tried(table.hours.length, from)) {
+  const first = table.hours.findIndex((hour) => hour >= look.fromHour);
+  if (first < 0) return null;
+  for (const index of tried(table.hours.length, Math.max(from, first))) {
     let worth = -look.cost * all;
     for (const chance of look.chances[index]!)
       worth += afterResult(table, look, posterior(weights, chance), index, deep).worth;

@@ -45,15 +45,21 @@ export interface BottleAdviceAsk {
   /** Instant of hour 0, ms, and when somebody is up. */
   readonly start: number;
   readonly waking: WakingHours;
+  /** When its batch was last felt, heard or read, hours from the start; null for never. */
+  readonly lookedHour: number | null;
   /** What can be looked at; the first of `ruleLooks` among them is asked for. */
   readonly looks: readonly string[];
 }
 
-/**
- * Bursts a bottle that a maker bears, from filling to pouring. A burst counts as much as so many good bottles as this allows it
- * to happen in: what is expected to burst more often is never worth its fizz.
- */
+/** Bursts a bottle that a maker bears on average, from filling to pouring. */
 export const burstsBorne: Readonly<Record<Caution, number>> = { careful: 1 / 5000, usual: 1 / 1000 };
+
+/**
+ * Good bottles that a burst counts as much as, as a share of the bottles that may be filled for one: by this price what is
+ * expected to burst stays below what is borne (docs/trial.md), since nearly all bottles are chilled long before it matters.
+ */
+const priceShare = 0.5;
+const burstPrice = (caution: Caution): number => priceShare / burstsBorne[caution];
 
 /** Trouble of one look at a batch, in good bottles. */
 const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.03, squeeze: 0.04, hiss: 0.2 };
@@ -104,7 +110,7 @@ export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice
     hours,
     weights: kitchens.weights,
     worth,
-    look: kind && lookTable(run, kitchens, kind, hours, ask.risk.bottles),
+    look: kind && lookTable(run, kitchens, kind, hours, ask),
   });
   return {
     chill: {
@@ -170,7 +176,7 @@ function worthAt(
   const sweet = valuesAt(run, 'sweetnessGramsPerLitre', hour + after);
   const burst = burstAt(run, hour, ask.risk);
   const wanted = { volumes: ask.wantedVolumes, sweetness: ask.wantedSweetness };
-  const price = priced ? 1 / burstsBorne[ask.risk.caution] : 0;
+  const price = priced ? burstPrice(ask.risk.caution) : 0;
   return Float64Array.from(
     members,
     (m) => pouredWorth({ volumes: held(m), sweetness: sweet(m) }, wanted) - price * burst(m),
@@ -224,27 +230,33 @@ function around(
 /** Bars between which a gauge's reading tells one thing from another. */
 const gaugeEdges = [1, 1.4, 1.8, 2.2, 2.6, 3, 3.5];
 const gaugeNames = ['under 1', '1–1.4', '1.4–1.8', '1.8–2.2', '2.2–2.6', '2.6–3', '3–3.5', 'over 3.5'];
-/** Now and then a squeeze is misread, or the pilot is not as the glass. */
-const misread = 0.08;
+/** Hours until the same look tells something new. */
+const betweenLooks = 2;
+/** One squeeze in ten is taken for the word beside it, or the pilot is not as the glass. Practice. */
+const misread = 0.1;
 
 function lookTable(
   run: StoredRun,
   { members }: Kitchens,
   kind: RuleLook,
   hours: readonly number[],
-  bottles: number,
+  { risk, lookedHour }: BottleAdviceAsk,
 ): LookTable<string> {
   const results: readonly string[] = kind === 'gaugeBar' ? gaugeNames : ordinalScales[kind].words;
   return {
-    cost: troubleOf[kind] / bottles,
+    cost: troubleOf[kind] / risk.bottles,
+    fromHour: (lookedHour ?? -Infinity) + betweenLooks,
     results,
     chances: hours.map((hour) => {
       const gauge = valuesAt(run, 'gaugeBar', hour);
-      return results.map((word, r) =>
-        Float64Array.from(members, (m) => {
-          const told = kind === 'gaugeBar' ? inBars(gauge(m), r) : wordChance(kind, word, gauge(m));
-          return (1 - misread) * told + misread / results.length;
-        }),
+      const told = results.map((word, r) =>
+        Float64Array.from(members, (m) =>
+          kind === 'gaugeBar' ? inBars(gauge(m), r) : wordChance(kind, word, gauge(m)),
+        ),
+      );
+      const beside = (r: number, m: number) => (told[r] ?? told[r < 0 ? 0 : results.length - 1]!)[m]!;
+      return told.map((chance, r) =>
+        chance.map((each, m) => (1 - misread) * each + (misread / 2) * (beside(r - 1, m) + beside(r + 1, m))),
       );
     }),
   };

@@ -33,6 +33,7 @@ const ask = (more: Partial<LotAsk> = {}): LotAsk => ({
   laterHours: 0,
   waking: null,
   pouredSweetness: 60,
+  lookedHour: null,
   ...more,
 });
 const jar = ask({ limitBar: null, sealedFromHour: null, risk: null, looks: ['sweet'] });

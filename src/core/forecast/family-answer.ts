@@ -185,6 +185,7 @@ function adviceFor(ask: LotAsk, start: number, run: StoredRun): BottleAdvice | n
     nowHour: Math.max(ask.nowHour, ask.sealedFromHour),
     start,
     waking: ask.waking,
+    lookedHour: ask.lookedHour,
     looks: run.members.length < enoughForRules ? [] : ask.looks,
   });
 }

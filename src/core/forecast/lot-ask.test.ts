@@ -56,6 +56,7 @@ describe('what is asked of a lot', () => {
       looks: ['sweet', 'foam'],
       risk: null,
       waking: null,
+      lookedHour: null,
       laterHours: 0,
     });
     // Two thirds of what it began with (40 g in 400 ml and what they swell it by), and what becomes 2.5 volumes.

@@ -40,6 +40,8 @@ export interface LotAsk {
   /** When somebody is up, and how sweet it is meant to be when it is poured, g/L: for what is sealed and stands warm. */
   readonly waking: WakingHours | null;
   readonly pouredSweetness: number;
+  /** When its batch was last felt, heard or read by a gauge, hours from the start; null for never. */
+  readonly lookedHour: number | null;
   /** Looks that can be asked for. */
   readonly looks: readonly LookKind[];
   /** What its batch's glass is thought to bear and how careful its maker is; null for what is not sealed, or not known. */
@@ -57,6 +59,18 @@ export const isUnderPressure = (lot: Lot): boolean =>
 function riskOf({ household = { kept: {} }, now }: LotAsker, lot: Lot, bottles: number): Risk | null {
   const strength = keepsGas(lot.vessel, lot.closure) ? strengthIn(lot.vessel, household, now) : null;
   return strength && { strength, bottles: Math.max(1, bottles), caution: cautionOf(household) };
+}
+
+const ofPressure: readonly string[] = ['squeeze', 'hiss', 'gaugeBar'];
+
+/** The last look at the pressure of a bottle, or of the pilot that is felt for it. */
+function lookedHour(lot: Lot, { find }: LotAsker, start: number, cultures: CultureTable): number | null {
+  const seen = [lot, squeezedFor(lot, find, cultures)].flatMap((each) =>
+    (each?.events ?? []).flatMap((event) =>
+      event.kind === 'read' && event.readings.some(({ kind }) => ofPressure.includes(kind)) ? [event.at] : [],
+    ),
+  );
+  return seen.length > 0 ? (Math.max(...seen) - start) / hourMs : null;
 }
 
 /** What is asked of a lot: which run, what is wanted of it, what its glass bears. */
@@ -86,6 +100,7 @@ export function lotAsk(
     nowHour: Math.max(0, Math.floor((now - start) / (every * hourMs)) * every),
     waking: warm ? wakingOf(ask.household ?? { kept: {} }) : null,
     pouredSweetness: pouredSweetness(root, { ...ask, cultures }),
+    lookedHour: warm ? lookedHour(lot, ask, start, cultures) : null,
     counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
     looks:
       over || lot.place === 'fridge'

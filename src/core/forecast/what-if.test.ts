@@ -29,6 +29,7 @@ const ask = {
   risk: null,
   waking: null,
   pouredSweetness: 60,
+  lookedHour: null,
   laterHours: 0,
 };
 

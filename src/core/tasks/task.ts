@@ -1,3 +1,4 @@
+import type { RuleLook } from '../forecast/bottle-advice';
 import type { LotAnswer } from '../forecast/family-answer';
 import type { StarterAnswer } from '../forecast/starter-answer';
 import type { Household } from '../journal/household';
@@ -14,6 +15,22 @@ export interface Span {
 
 export type Verb = 'chill' | 'feed' | 'rest' | 'wake' | 'pitch' | 'bottle' | 'open' | 'tend' | 'discard';
 
+/** Look first, and do what the look says: each result has its own next act. */
+export interface TaskRule {
+  readonly kind: RuleLook;
+  /** What is squeezed, listened to or read: the soft bottle of a batch speaks for its glass. */
+  readonly lot: Lot;
+  /** When to look, ms. */
+  readonly at: number;
+  /** What to do after each result: chill at an instant, or look again at one. */
+  readonly branches: readonly {
+    readonly result: string;
+    readonly chance: number;
+    readonly next: 'chill' | 'look';
+    readonly at: number;
+  }[];
+}
+
 /** One thing that needs hands: do this · from–until · because. */
 export interface Task extends Span {
   readonly id: string;
@@ -24,6 +41,8 @@ export interface Task extends Span {
   readonly portions: readonly Portion[];
   /** The feeds of a round, one a jar; a round of stirs, shakes or lids is one act on its lots. */
   readonly parts?: readonly Task[];
+  /** The look that decides, where one is worth its trouble; the span is then for who does not look. */
+  readonly rule?: TaskRule;
   /** Why the window lies where it lies: a code for the words. */
   readonly reason: string;
 }

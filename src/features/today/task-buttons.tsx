@@ -1,11 +1,9 @@
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
 import type { Task } from '@/core/tasks/task';
 import { InkButton } from '@/ui/controls/ink-button';
-import { gap } from '@/ui/theme/shape';
-import { plural } from '@/words/moment';
 import { hrefOf } from '../lots/href';
 import { useAct } from '../shell/act-context';
+import { ChillButtons } from './chill-buttons';
 import { RoundList } from './round-list';
 import { FeedButtons, RestButton } from './feed-buttons';
 import { PitchButton } from './pitch-button';
@@ -35,42 +33,8 @@ export function TaskButtons({ task }: Props) {
     case 'rest':
     case 'wake':
       return <RestButton task={task} />;
-    case 'chill': {
-      const ids = task.lots.map(({ id }) => id);
-      // Glass is never squeezed: the soft pilot among them speaks for all.
-      const pilot = task.lots.find(({ vessel }) => vessel.kind === 'plastic-soda');
-      const squeezed = (squeeze: 'gives' | 'firm') =>
-        pilot &&
-        act({ kind: 'observed', lotId: pilot.id, signs: { squeeze } }, `Bottle ${pilot.name}: ${squeeze}.`);
-      return (
-        <View style={styles.row}>
-          <InkButton
-            label={
-              task.reason === 'do-not-handle'
-                ? 'It was cooled in place'
-                : ids.length === 1
-                  ? 'Chilled'
-                  : `Chilled all ${ids.length}`
-            }
-            style={styles.main}
-            onPress={() =>
-              act(
-                { kind: 'moved', lots: ids, place: 'fridge' },
-                `${plural(ids.length, 'bottle')} in the fridge.`,
-              )
-            }
-          />
-          {task.reason === 'do-not-handle' ? (
-            <InkButton quiet label="See it" onPress={() => see(hrefOf(lot))} />
-          ) : pilot ? (
-            <>
-              <InkButton quiet label="Gives" hint="Squeezed: gives" onPress={() => squeezed('gives')} />
-              <InkButton quiet label="Firm" hint="Squeezed: firm" onPress={() => squeezed('firm')} />
-            </>
-          ) : null}
-        </View>
-      );
-    }
+    case 'chill':
+      return <ChillButtons task={task} />;
     case 'open':
       return (
         <InkButton label="Open one" hint="Open a bottle" onPress={() => see(`/rack?bottle=${lot.id}`)} />
@@ -102,8 +66,3 @@ export function TaskButtons({ task }: Props) {
       );
   }
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: gap.small },
-  main: { flexGrow: 1 },
-});

@@ -30,7 +30,7 @@ export function WatchLines({ task, now }: { readonly task: Task; readonly now: n
   return (
     <View testID="watch" style={{ gap: 2 }}>
       <Text as="strong" color={grave ? roles.danger : roles.text}>
-        {`${stageWords[watch.stage]}${task.lots.length > 1 ? `, bottle ${lot.name} first` : ''}: ${doNow(watch.stage, cold, squeezed)}`}
+        {`${stageWords[watch.stage]}${task.lots.length > 1 ? `, bottle ${lot.name} first` : ''}${task.rule ? '.' : `: ${doNow(watch.stage, cold, squeezed)}`}`}
       </Text>
       <Text color={roles.softText}>{watchLines(watch, now, cold).join(' ')}</Text>
     </View>

@@ -1,8 +1,10 @@
 import type { Lot } from '../../lots/lot';
 import { rootOf } from '../../forecast/family-members';
 import { lotOf } from '../../journal/household';
+import { isSoft, squeezedFor } from '../../forecast/pilot';
+import type { LotFinder } from '../../lots/pitch';
 import { watchOf } from '../pressure-watch';
-import { hourMs, type Task, type TaskAsk } from '../task';
+import { hourMs, type Task, type TaskAsk, type TaskRule } from '../task';
 
 /** Windows that close within these hours of each other are one errand. */
 const togetherHours = 4;
@@ -12,24 +14,53 @@ export function pressureTasks({ living, household, lotAnswer, now }: TaskAsk): r
   const latest = (lot: Lot) => lotAnswer(lot.id)!.chill!.latest;
   const warm = living
     .filter((lot) => lot.role === 'bottle' && lot.place !== 'fridge' && lotAnswer(lot.id)?.chill)
-    .sort((a, b) => latest(a) - latest(b) || (a.id < b.id ? -1 : 1));
+    // A soft pilot stands for its glass: it comes after it, and goes with it.
+    .sort((a, b) => Number(isSoft(a)) - Number(isSoft(b)) || latest(a) - latest(b) || (a.id < b.id ? -1 : 1));
   const groups: { rootId: string; lots: Lot[] }[] = [];
   for (const lot of warm) {
     const rootId = rootOf(lot, (id) => lotOf(household, id)).id;
     const group = groups.find(
-      (each) => each.rootId === rootId && latest(lot) - latest(each.lots[0]!) < togetherHours,
+      (each) =>
+        each.rootId === rootId && (isSoft(lot) || latest(lot) - latest(each.lots[0]!) < togetherHours),
     );
     if (group) group.lots.push(lot);
     else groups.push({ rootId, lots: [lot] });
   }
-  return groups.map(({ lots }) => chillTask(lots, lotAnswer, now));
+  const find = (id: string) => lotOf(household, id);
+  return groups.map(({ lots }) => chillTask(lots, { lotAnswer, now, find }));
 }
 
-function chillTask(lots: readonly Lot[], lotAnswer: TaskAsk['lotAnswer'], now: number): Task {
+interface Asked extends Pick<TaskAsk, 'lotAnswer' | 'now'> {
+  readonly find: LotFinder;
+}
+
+/** The rule of the bottle whose window closes first, said of what is felt for it. */
+function ruleOf(lot: Lot, { lotAnswer, find }: Asked): TaskRule | null {
+  const answer = lotAnswer(lot.id);
+  const rule = answer?.advice?.rule;
+  if (!answer || !rule) return null;
+  const at = (hour: number) => answer.start + hour * hourMs;
+  return {
+    kind: rule.kind,
+    lot: rule.kind === 'squeeze' ? (squeezedFor(lot, find) ?? lot) : lot,
+    at: at(rule.hour),
+    branches: rule.branches.map(({ result, chance, next, hour }) => ({
+      result,
+      chance,
+      next: next === 'act' ? 'chill' : 'look',
+      at: at(hour),
+    })),
+  };
+}
+
+function chillTask(lots: readonly Lot[], asked: Asked): Task {
+  const { lotAnswer, now } = asked;
   const answer = lotAnswer(lots[0]!.id)!;
   const { start, chill } = answer;
   // The bottle of the errand that is nearest its limit speaks for it.
   const stages = lots.map(({ id }) => watchOf(lotAnswer(id)!, now)?.stage);
+  const grave = stages.includes('do-not-handle');
+  const rule = grave ? null : ruleOf(lots[0]!, asked);
   const { earliest, latest, earliestSpread, latestSpread, closes, reached } = chill!;
   return {
     id: `chill-${lots[0]!.id}`,
@@ -40,10 +71,7 @@ function chillTask(lots: readonly Lot[], lotAnswer: TaskAsk['lotAnswer'], now: n
     until: start + latest * hourMs,
     fromSoftHours: earliestSpread,
     untilSoftHours: latestSpread,
-    reason: stages.includes('do-not-handle')
-      ? 'do-not-handle'
-      : closes === 'limit' && !reached
-        ? 'limit-before-fizz'
-        : closes,
+    ...(rule ? { rule } : {}),
+    reason: grave ? 'do-not-handle' : closes === 'limit' && !reached ? 'limit-before-fizz' : closes,
   };
 }

@@ -1,0 +1,44 @@
+import type { TaskRule } from '@/core/tasks/task';
+import { moment, quarter } from './moment';
+import { signWords } from './names';
+
+const asks = { squeeze: 'squeeze', hiss: 'ease the cap of', gaugeBar: 'read the gauge of' } as const;
+
+/** A result as it is said: the word of the sign, or the bars of a gauge. */
+const resultWords = ({ kind }: Pick<TaskRule, 'kind'>, result: string): string =>
+  kind === 'gaugeBar' ? `${result} bar` : (signWords[kind].words[result] ?? result);
+
+/** An instant in a sentence: "now", "at 21:30", "tomorrow 8:00". */
+function when(at: number, now: number): string {
+  if (quarter(at) <= now + 900_000) return 'now';
+  const said = moment(quarter(at), now);
+  return /^\d+:/.test(said) ? `at ${said}` : said;
+}
+
+/** The order: "squeeze bottle 4 at 21:30". */
+export const ruleOrder = ({ kind, lot, at }: TaskRule, now: number): string =>
+  `${asks[kind]} bottle ${lot.name} ${when(at, now)}`;
+
+/**
+ * What follows each result, results with the same act together: "Soft, gives: leave it, look again tomorrow 8:00. Firm: chill
+ * then. Rock hard: chill then."
+ */
+export function ruleLines(rule: TaskRule, now: number): string[] {
+  const acts: { act: string; results: string[] }[] = [];
+  for (const { result, next, at } of rule.branches) {
+    const then = quarter(at) <= quarter(Math.max(rule.at, now));
+    const act =
+      next === 'look'
+        ? `leave it, look again ${when(at, now)}`
+        : then
+          ? 'chill at once'
+          : `leave it, chill ${when(at, now)}`;
+    const last = acts.at(-1);
+    if (last?.act === act) last.results.push(resultWords(rule, result));
+    else acts.push({ act, results: [resultWords(rule, result)] });
+  }
+  return acts.map(({ act, results }) => {
+    const words = results.join(', ').toLowerCase();
+    return `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${act}.`;
+  });
+}
