@@ -18,6 +18,8 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
   if (!chill || limitBar === null) return '';
   switch (chill.closes) {
     case 'strength':
+      if (answer.advice)
+        return `${warm} what may burst outweighs the fizz still to come; it then likely holds ${one(fizzAt(answer, chill.latest))} of ${one(wantedVolumes)} volumes.`;
       return `${warm} the chance that one of the batch bursts reaches ${careful ? '1 in 200' : '1 in 50'} then, what you accept of glass this old.`;
     case 'limit':
       return chill.reached

@@ -4,6 +4,7 @@ import { squeezedFor } from '@/core/forecast/pilot';
 import { lotOf } from '@/core/journal/household';
 import { cautionOf } from '@/core/kitchen/caution';
 import { wakingOf, whileAwake } from '@/core/kitchen/waking';
+import { ruleOf } from '@/core/tasks/rule';
 import { liquidsOf } from '@/core/forecast/liquids-of';
 import { mixedSugar } from '@/core/forecast/liquid-sugar';
 import type { Lot } from '@/core/lots/lot';
@@ -18,6 +19,7 @@ import { lateWords } from '@/words/late-words';
 import { wideHours } from '@/words/composed-words';
 import { byWords, moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
+import { ruleLines, ruleOrder } from '@/words/rule-words';
 import { Why } from '../lots/why';
 import { useBook } from './book';
 import { WhoseFizz } from './whose-fizz';
@@ -56,8 +58,11 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     fromSoftHours: window.earliestSpread,
     untilSoftHours: window.latestSpread,
   };
-  const look = askedLook(answer, now);
-  const squeezed = squeezedFor(lot, (id) => lotOf(household, id));
+  const find = (id: string) => lotOf(household, id);
+  const rule = ruleOf(lot, answer, find);
+  // A bottle's rule says itself what to look at.
+  const look = answer.advice ? null : askedLook(answer, now);
+  const squeezed = squeezedFor(lot, find);
   const from = moment(quarter(span.from), now);
   const by = byWords(span.until, now, waking.to);
   const sealed = answer.chill !== null;
@@ -87,9 +92,17 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
         </Text>
       ) : (
         <Text as="subheading" level={2} live>
-          {late ?? `${verb} ${when}, because ${because}`}
+          {late ?? (rule ? capital(`${ruleOrder(rule, now)}.`) : `${verb} ${when}, because ${because}`)}
         </Text>
       )}
+      {rule && !stale ? (
+        <>
+          <Text as="strong" testID="rule">
+            {ruleLines(rule, now).join(' ')}
+          </Text>
+          <Text>{`Without a look: ${verb.toLowerCase()} ${when}, because ${because}`}</Text>
+        </>
+      ) : null}
       <Ribbon span={span} now={now} {...ribbonClock(now)} summary={late ?? `${verb} ${when}.`} />
       {sealed ? <WhoseFizz answer={answer} now={now} /> : null}
       {look ? <Text as="strong">{lookWords(look, lot, squeezed, answer, now)}</Text> : null}
@@ -98,3 +111,5 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     </View>
   );
 }
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -16,7 +16,8 @@ export function WatchLines({ task, now }: { readonly task: Task; readonly now: n
   const book = useBook();
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
-  if (task.verb !== 'chill' && task.verb !== 'open') return null;
+  // Where a look decides, the rule is what is said; odds and shares are on the bottle's sheet.
+  if ((task.verb !== 'chill' && task.verb !== 'open') || task.rule) return null;
   const nearest = task.lots.reduce<{ watch: Watch; lot: Lot } | null>((top, lot) => {
     const answer = book.lotAnswer(lot.id);
     const watch = answer && watchOf(answer, now);
@@ -30,7 +31,7 @@ export function WatchLines({ task, now }: { readonly task: Task; readonly now: n
   return (
     <View testID="watch" style={{ gap: 2 }}>
       <Text as="strong" color={grave ? roles.danger : roles.text}>
-        {`${stageWords[watch.stage]}${task.lots.length > 1 ? `, bottle ${lot.name} first` : ''}${task.rule ? '.' : `: ${doNow(watch.stage, cold, squeezed)}`}`}
+        {`${stageWords[watch.stage]}${task.lots.length > 1 ? `, bottle ${lot.name} first` : ''}: ${doNow(watch.stage, cold, squeezed)}`}
       </Text>
       <Text color={roles.softText}>{watchLines(watch, now, cold).join(' ')}</Text>
     </View>

@@ -1,10 +1,11 @@
 import type { Lot } from '../../lots/lot';
 import { rootOf } from '../../forecast/family-members';
 import { lotOf } from '../../journal/household';
-import { isSoft, squeezedFor } from '../../forecast/pilot';
+import { isSoft } from '../../forecast/pilot';
 import type { LotFinder } from '../../lots/pitch';
 import { watchOf } from '../pressure-watch';
-import { hourMs, type Task, type TaskAsk, type TaskRule } from '../task';
+import { ruleOf } from '../rule';
+import { hourMs, type Task, type TaskAsk } from '../task';
 
 /** Windows that close within these hours of each other are one errand. */
 const togetherHours = 4;
@@ -34,25 +35,6 @@ interface Asked extends Pick<TaskAsk, 'lotAnswer' | 'now'> {
   readonly find: LotFinder;
 }
 
-/** The rule of the bottle whose window closes first, said of what is felt for it. */
-function ruleOf(lot: Lot, { lotAnswer, find }: Asked): TaskRule | null {
-  const answer = lotAnswer(lot.id);
-  const rule = answer?.advice?.rule;
-  if (!answer || !rule) return null;
-  const at = (hour: number) => answer.start + hour * hourMs;
-  return {
-    kind: rule.kind,
-    lot: rule.kind === 'squeeze' ? (squeezedFor(lot, find) ?? lot) : lot,
-    at: at(rule.hour),
-    branches: rule.branches.map(({ result, chance, next, hour }) => ({
-      result,
-      chance,
-      next: next === 'act' ? 'chill' : 'look',
-      at: at(hour),
-    })),
-  };
-}
-
 function chillTask(lots: readonly Lot[], asked: Asked): Task {
   const { lotAnswer, now } = asked;
   const answer = lotAnswer(lots[0]!.id)!;
@@ -60,7 +42,8 @@ function chillTask(lots: readonly Lot[], asked: Asked): Task {
   // The bottle of the errand that is nearest its limit speaks for it.
   const stages = lots.map(({ id }) => watchOf(lotAnswer(id)!, now)?.stage);
   const grave = stages.includes('do-not-handle');
-  const rule = grave ? null : ruleOf(lots[0]!, asked);
+  // The bottle whose window closes first speaks for all.
+  const rule = grave ? null : ruleOf(lots[0]!, answer, asked.find);
   const { earliest, latest, earliestSpread, latestSpread, closes, reached } = chill!;
   return {
     id: `chill-${lots[0]!.id}`,
