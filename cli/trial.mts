@@ -24,7 +24,7 @@ const policies: Readonly<Record<string, Policy>> = {
 
 turnToCompiledSteps();
 const evening = new Date(2026, 4, 4, 12).getTime();
-for (const culture of [cultures.bug, cultures.kefir]) {
+for (const culture of [cultures.bug]) {
   console.log(
     `\n### ${culture.id}\n\n| policy | good | flat | over | burst per 10,000 | looks |\n|---|---|---|---|---|---|`,
   );

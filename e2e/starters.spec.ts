@@ -19,7 +19,8 @@ test('a bug drawn too low is refused, and built up for a date', async ({ page })
   await sheet(page).getByRole('radio', { name: 'Away', exact: true }).click();
   await sheet(page).getByRole('textbox', { name: 'How much' }).fill('420 ml');
   await sheet(page).getByRole('button', { name: 'Poured', exact: true }).click();
-  await expect(page.getByText('Top up before the next draw')).toBeVisible();
+  // Six days without a feed: it is brought back before anything is promised of it.
+  await expect(page.getByText('Bring it back before drawing')).toBeVisible();
   await button(page, 'Have so much by a day').click();
   await expect(page.getByRole('heading', { name: 'Build Ada up' })).toBeVisible();
   await field(page, 'How much').fill('900 ml');

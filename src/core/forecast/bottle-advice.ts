@@ -58,11 +58,11 @@ export const burstsBorne: Readonly<Record<Caution, number>> = { careful: 1 / 500
  * Good bottles that a burst counts as much as, as a share of the bottles that may be filled for one: by this price what is
  * expected to burst stays below what is borne (docs/trial.md), since nearly all bottles are chilled long before it matters.
  */
-const priceShare = 0.5;
+const priceShare = 0.2;
 const burstPrice = (caution: Caution): number => priceShare / burstsBorne[caution];
 
 /** Trouble of one look at a batch, in good bottles. */
-const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.03, squeeze: 0.04, hiss: 0.2 };
+const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.06, squeeze: 0.1, hiss: 0.25 };
 
 const hourMs = 3_600_000;
 /** How far ahead acts are weighed, and hours between them by day. */

@@ -53,7 +53,8 @@ export function watchOf(answer: LotAnswer, now: number): Watch | null {
     withinDay: passedBy(at, hour + aheadHours),
   }));
   const failureNow = failureAt(answer, hour);
-  const closedBy = chill !== null && chill.latest <= hour ? chill.closes : null;
+  // A window is for who does not look: where a look decides, it is not closed before it.
+  const closedBy = chill !== null && chill.latest <= hour && !answer.advice?.rule ? chill.closes : null;
   const stage = answer.burstBeside
     ? 'do-not-handle'
     : stageOf({

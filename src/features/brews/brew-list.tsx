@@ -2,7 +2,9 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { liquidsOf } from '@/core/forecast/liquids-of';
 import { mixedSugar } from '@/core/forecast/liquid-sugar';
-import { nextAwake, wakingOf, type WakingHours } from '@/core/kitchen/waking';
+import { nextAwake, wakingOf } from '@/core/kitchen/waking';
+import { errandsOf } from '@/core/tasks/sources/pressure';
+import type { Household } from '@/core/journal/household';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -14,6 +16,7 @@ import { LongList } from '@/ui/layout/long-list';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
+import { ruleOrder } from '@/words/rule-words';
 import { closesWords, lateBy, duration, moment, quarter } from '@/words/moment';
 import { useBook, type Book } from '../forecasting/book';
 import { brewRows, type BrewRow } from './brew-rows';
@@ -34,7 +37,6 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const book = useBook();
-  const waking = wakingOf(household);
   const rows = brewRows(household, book);
   return (
     <Screen title="Brews">
@@ -63,7 +65,7 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
             key={row.brew.id}
             row={row}
             now={now}
-            next={nextWords(row, book, now, waking)}
+            next={nextWords(row, book, household, now)}
             chosen={row.brew.id === chosen}
             onPress={() => router.navigate(`/brews/${row.brew.id}`)}
           />
@@ -75,7 +77,8 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
 
 const hourMs = 3_600_000;
 
-function nextWords({ brew, stage, bottles }: BrewRow, book: Book, now: number, waking: WakingHours): string {
+function nextWords({ brew, stage, bottles }: BrewRow, book: Book, household: Household, now: number): string {
+  const waking = wakingOf(household);
   if (stage === 'mixed') return 'pitch below 30 °C';
   if (stage === 'finished') return moment(brew.begunAt, now);
   if (stage === 'first-ferment') {
@@ -88,11 +91,12 @@ function nextWords({ brew, stage, bottles }: BrewRow, book: Book, now: number, w
   }
   const warm = bottles.filter(({ place }) => place !== 'fridge');
   if (warm.length === 0) return 'cold, ready to open';
-  const closing = warm.flatMap((bottle) => {
-    const answer = book.lotAnswer(bottle.id);
-    return answer?.chill ? [answer.start + answer.chill.latest * hourMs] : [];
-  });
-  return closing.length > 0 ? `chill ${closesWords(Math.min(...closing), now, waking)}` : 'reckoning…';
+  const first = errandsOf({ ...book, living: warm, household, now })
+    .values()
+    .next().value;
+  if (!first) return 'reckoning…';
+  const look = first.rule ? `${ruleOrder(first.rule, now)}, or ` : '';
+  return `${look}chill ${closesWords(first.until, now, waking)}`;
 }
 
 interface CardProps {

@@ -15,6 +15,7 @@ import { neglectOf } from '@/core/starter/neglect';
 import { jarWord } from '@/words/jar-word';
 import { likeWords, verbWords } from '@/words/clock-words';
 import { moment, quarter } from '@/words/moment';
+import { ruleOrder } from '@/words/rule-words';
 import { lotName } from '@/words/names';
 import { useBook } from '../forecasting/book';
 import { hrefOf } from '../lots/href';
@@ -104,7 +105,7 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
   // On a phone names stand above their ribbons, after the line of now, which would strike them through.
   const afterNow = `${(100 * (now - start)) / (end - start)}%` as const;
   const window = task
-    ? `${verbWords(task.verb)} from ${moment(quarter(task.from), now)} until ${moment(quarter(task.until), now)}`
+    ? `${verbWords(task.verb)} from ${moment(quarter(task.from), now)} until ${moment(quarter(task.until), now)}${task.rule ? `, or ${ruleOrder(task.rule, now)}` : ''}`
     : 'nothing to do yet';
   return (
     <Press

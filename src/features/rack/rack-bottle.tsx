@@ -9,6 +9,7 @@ import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { closesWords } from '@/words/moment';
 import { lotName } from '@/words/names';
+import { ruleOrder } from '@/words/rule-words';
 import { markedWords, stageWords } from '@/words/watch-words';
 import type { Shelved } from './rack-order';
 import { LotBottle } from './lot-bottle';
@@ -23,7 +24,13 @@ interface Props {
 }
 
 /** One bottle in its crate, with its headroom, and in words why it is marked. */
-export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, picked, onPress }: Props) {
+export function RackBottle({
+  shelved: { lot, watch, closesAt, rule },
+  volumes,
+  now,
+  picked,
+  onPress,
+}: Props) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const name = lotName(lot, household);
@@ -34,8 +41,9 @@ export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, pi
       ? '…'
       : 'not sealed';
   const why = watch ? markedWords(watch) : '';
+  const look = rule ? `${ruleOrder(rule, now)}, or ` : '';
   const closes = Number.isFinite(closesAt)
-    ? `${lot.place === 'fridge' ? 'best opened' : 'chill'} ${closesWords(eveningBefore(closesAt, now), now, wakingOf(household))}`
+    ? `${look}${lot.place === 'fridge' ? 'best opened' : 'chill'} ${closesWords(eveningBefore(closesAt, now), now, wakingOf(household))}`
     : '';
   return (
     <Press
@@ -61,7 +69,7 @@ export function RackBottle({ shelved: { lot, watch, closesAt }, volumes, now, pi
         </Text>
       ) : null}
       <Text as="label">{words}</Text>
-      {watch && watch.stage !== 'at-ease' ? (
+      {watch && watch.stage !== 'at-ease' && !rule ? (
         <Text as="label" color={grave ? roles.danger : roles.text} style={styles.name}>
           {`${stageWords[watch.stage]}: ${why}`}
         </Text>

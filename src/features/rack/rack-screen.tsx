@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { lotOf } from '@/core/journal/household';
 import { celsiusAt, placeIds } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
+import { errandsOf } from '@/core/tasks/sources/pressure';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -38,7 +39,7 @@ export function RackScreen() {
   const [picked, setPicked] = useState<ReadonlySet<string> | null>(null);
   const [inHand, setInHand] = useState(false);
   const [mishap, setMishap] = useState<'power' | 'found' | null>(null);
-  const shelved = shelve(book.living, book.lotAnswer, now, order);
+  const shelved = shelve(book.living, book.lotAnswer, now, order, errandsOf({ ...book, household, now }));
   const chosen = asked ? lotOf(household, asked) : undefined;
   // One that was opened stays in hand: it is tasted next.
   const handled = (lot: Lot | undefined): lot is Lot => lot?.role === 'bottle' && !lot.ended;

@@ -58,3 +58,9 @@ function chillTask(lots: readonly Lot[], asked: Asked): Task {
     reason: grave ? 'do-not-handle' : closes === 'limit' && !reached ? 'limit-before-fizz' : closes,
   };
 }
+
+/** Each warm bottle's errand, with the batch it goes with: what Today says, for every view that shows the bottle. */
+export type Errands = ReadonlyMap<string, Task>;
+
+export const errandsOf = (ask: TaskAsk): Errands =>
+  new Map(pressureTasks(ask).flatMap((task) => task.lots.map(({ id }) => [id, task] as const)));
