@@ -89,7 +89,7 @@ test('every view of the household says the same of a lot: litres, sugar, livelin
   same(from, rows.get('Plum and bay, bottle 2')?.from, 'Today and clock');
   same(bed(until!), rows.get('Plum and bay, bottle 2')?.until, 'Today and clock, until');
   const order = /squeeze bottle 4 (now|at \d+:\d+)/.exec(await chill.innerText())![0];
-  const leads = /(Soft.*?)Without a look/.exec(await chill.innerText())![1]!.trim();
+  const leads = /(Soft.*?) Without a look/.exec((await chill.innerText()).replace(/\s+/g, ' '))![1];
 
   // A brew: sugar and time in the list, on its page and in its account.
   const list = (await labels(page, '/brews')).map((label) => label.replace(/\n+/g, '\n'));

@@ -24,6 +24,25 @@ describe('what a card says', () => {
     expect(said(task('chill', bottles, -2, 0.02)).title).toBe('1: chill now, where they stand');
   });
 
+  test('chill: where a look decides, the look is the order, and who does not look has the window', () => {
+    const rule = {
+      kind: 'squeeze' as const,
+      lot: bottles[1]!,
+      at: now + 2 * hourMs,
+      branches: [
+        { result: 'soft', chance: 0.6, next: 'look' as const, at: now + 14 * hourMs },
+        { result: 'rock', chance: 0.4, next: 'chill' as const, at: now + 2 * hourMs },
+      ],
+    };
+    expect(said(task('chill', bottles, -2, 8, { rule }))).toEqual({
+      over: 'Pressure watch, 2 bottles',
+      title: '1: squeeze bottle 2 at 20:15',
+      lines: ['Soft: leave it, look again tomorrow 8:15.', 'Rock hard: chill at once.'],
+      because: 'Without a look: chill by tomorrow 2:15.',
+      span: 'Good from 16:15 until tomorrow 2:15.',
+    });
+  });
+
   test('feed: the amounts, and why by then', () => {
     const portions = [
       { what: 'ginger', grams: 12 },

@@ -20,6 +20,8 @@ export interface TaskWords {
   readonly over: string;
   readonly title: string;
   readonly because: string;
+  /** What each result of a look leads to. */
+  readonly lines?: readonly string[];
   /** The ribbon in words. */
   readonly span: string;
 }
@@ -67,7 +69,8 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
         return {
           over,
           title: `${root.name}: ${ruleOrder(task.rule, now)}`,
-          because: `${ruleLines(task.rule, now).join(' ')} Without a look: ${title}.`,
+          lines: ruleLines(task.rule, now),
+          because: `Without a look: ${title}.`,
           span,
         };
       return { over, title: `${root.name}: ${title}`, because, span };

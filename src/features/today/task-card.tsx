@@ -69,6 +69,7 @@ export function TaskCard({ task, now, look }: Props) {
           <Text as="heading" level={2} color={stale ? roles.softText : undefined}>
             {words.title}
           </Text>
+          {stale ? null : words.lines?.map((line) => <Text key={line}>{line}</Text>)}
           <Text color={roles.softText} live={stale}>
             {stale ? workingOut : words.because}
           </Text>
