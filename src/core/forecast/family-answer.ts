@@ -174,7 +174,7 @@ export function lotAnswer(
 }
 
 /** So few kitchens bear no rule of looks: only when to chill is asked of them. */
-const enoughForRules = 96;
+const enoughForRules = 40;
 
 function adviceFor(ask: LotAsk, start: number, run: StoredRun): BottleAdvice | null {
   if (!ask.risk || !ask.waking || ask.sealedFromHour === null || run.members.length < 2) return null;

@@ -45,9 +45,13 @@ const inGlass = ({ sweetnessGramsPerLitre, volumes, abvPercent }: Pour) => ({
 const tasteWords = ({ sweetnessGramsPerLitre: sweet, volumes, abvPercent: abv }: Pour) =>
   `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}), ${volumes[2].toFixed(1)} volumes (${range(volumes, 1)}), ${abv[2].toFixed(1)} % (${range(abv, 1)})`;
 
-function pressureWords({ peakGaugeBar: peak, chanceOverLimit }: Pour, limitBar: number): string {
+function pressureWords(
+  { peakGaugeBar: peak, chanceOverLimit }: Pour,
+  limitBar: number,
+  late: boolean,
+): string {
   const share = Math.round((peak[2] / Math.max(0.1, limitBar)) * 100);
-  return `Peak ${peak[2].toFixed(1)} bar warm (${range(peak, 1)}), ${share} % of the limit. ${riskWords(chanceOverLimit)}`;
+  return `Peak ${peak[2].toFixed(1)} bar warm (${range(peak, 1)}), ${share} % of the limit. ${riskWords(chanceOverLimit, late)}`;
 }
 
 /** What would be poured if the bottle went into the fridge at the handle: drawn past React, since it rides with the hand. */
@@ -77,10 +81,13 @@ export function PourCard({ run, answer, handle, table, now, colour }: Props) {
     (chosen) => rewrite(taste.current, tasteWords(pourOf(chosen))),
     (chosen) => {
       const pour = pourOf(chosen);
-      const danger = pour.chanceOverLimit > 0.05;
-      rewrite(pressure.current, pressureWords(pour, limitBar));
-      restyle(pressure.current, { color: danger ? roles.danger : roles.text });
-      restyle(card.current, { borderColor: danger ? roles.danger : roles.brew });
+      // The advised window weighs the glass itself; where nobody knows it, the limit is the fence.
+      const late = answer.advice
+        ? handle.hourOf(chosen) > (answer.chill?.latest ?? Infinity) + 0.5
+        : pour.chanceOverLimit > 0.05;
+      rewrite(pressure.current, pressureWords(pour, limitBar, late));
+      restyle(pressure.current, { color: late ? roles.danger : roles.text });
+      restyle(card.current, { borderColor: late ? roles.danger : roles.brew });
     },
   ]);
   return (
@@ -97,11 +104,11 @@ export function PourCard({ run, answer, handle, table, now, colour }: Props) {
   );
 }
 
-function riskWords(chance: number): string {
+function riskWords(chance: number, late: boolean): string {
   if (chance <= 0.021) return 'Hardly any chance that it passes the limit.';
   if (chance <= 0.05) return 'About one chance in twenty that it passes the limit.';
   const inTen = Math.max(1, Math.round(chance * 10));
   if (chance < 0.9)
-    return `About ${inTen === 1 ? 'one chance' : `${inTen} chances`} in ten that it passes the limit: chill earlier.`;
-  return 'It almost surely passes the limit: chill earlier, in place, glasses on.';
+    return `About ${inTen === 1 ? 'one chance' : `${inTen} chances`} in ten that it passes the limit${late ? ': chill earlier' : ' by then'}.`;
+  return `It almost surely passes the limit${late ? ': chill earlier, in place, glasses on' : ' by then: glasses on'}.`;
 }
