@@ -90,9 +90,9 @@ export function planRemarks(plan: Pick<FillPlan, 'noPilot' | 'refused'>): string
 
 export const cautionWords: Readonly<Record<Caution, string>> = {
   careful:
-    'A chill window closes before one kitchen in twenty is past the working limit, and before the chance that a bottle of the batch bursts comes to one in two hundred, whichever is first. Advice, never a promise.',
+    'A burst counts as much as a thousand good bottles: bottles are chilled well before it outweighs their fizz. Advice, never a promise.',
   usual:
-    'A chill window closes before half the kitchens are past the working limit, and before the chance that a bottle of the batch bursts comes to one in fifty. More fizz, more risk; glasses and a covered box matter more.',
+    'A burst counts as much as two hundred good bottles. More fizz, more risk; glasses and a covered box matter more.',
 };
 
 /** What a make is thought to bear, with the figure a maker can use beside the one that shows how unsure it is. */

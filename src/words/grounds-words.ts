@@ -10,7 +10,7 @@ import { plural } from './moment';
 export const relations: Readonly<Record<Topic, { readonly relation: string; readonly source: string }>> = {
   chill: {
     relation:
-      'Some hundred plausible kitchens are fermented on in the same bottle, weighed by what you saw. The window opens when four fifths of the fizz are more likely there than not, and closes when one kitchen in twenty has passed the working limit, or a quarter more fizz than wanted is likely.',
+      'Some hundred plausible kitchens are fermented on in the same bottle, weighed by what you saw. For each hour it is worked out what each of them would pour after three cold days, against the fizz and sweetness wanted, less what may burst until then. Between the window’s ends that is hardly worse than at its best; a look is asked for where its results would lead to other hours.',
     source:
       'Gas: Henry’s law with Weiss 1974, trapped air, water vapour. Growth: Monod and Baranyi forms, temperature after Rosso 1993; constants reproduce household practice. Limits: careful practice.',
   },

@@ -1,6 +1,6 @@
 /**
- * How careful a maker wants to be with glass under pressure. Careful is what nobody chose: the window closes before one
- * kitchen in twenty is past the working limit, and before one batch in two hundred has lost a bottle.
+ * How careful a maker wants to be with glass under pressure. Careful is what nobody chose: a burst then
+ * counts as much as a thousand good bottles (`forecast/bottle-advice.ts`).
  */
 export const cautions = ['careful', 'usual'] as const;
 export type Caution = (typeof cautions)[number];
