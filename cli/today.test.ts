@@ -199,6 +199,10 @@ describe('a household from the command line', () => {
     expect(refused.stderr).toMatch(/^act 1: /);
     writeFileSync(file, JSON.stringify({ kind: 'stirred', lots: [bottles[0]] }));
     expect(run('write', journal, file).stderr).toMatch(/^act 1: at: an instant is wanted/);
+    writeFileSync(file, JSON.stringify({ kind: 'stirred', at: '2026-06-10T08:00', lots: ['0'.repeat(17)] }));
+    expect(run('write', journal, file).stderr).toBe(`act 1: nothing has the id ${'0'.repeat(17)}\n`);
+    writeFileSync(file, '[]');
+    expect(run('write', journal, file).stderr).toBe('no act to write\n');
     expect(readFileSync(journal, 'utf8')).toBe(before);
     expect(run('today', journal).stderr).toMatch(/^usage: /);
     expect(run('today', journal, '--at', 'soon').stderr).toMatch(/^--at: no instant/);

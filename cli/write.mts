@@ -1,9 +1,12 @@
 import { readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { readBackup } from '../src/core/formats/read-backup.ts';
 import { writeBackup } from '../src/core/formats/write-backup.ts';
-import { parseEntry, entryVersion, type Entry } from '../src/core/journal/entry.ts';
+import { checkEntry } from '../src/core/journal/check-entry.ts';
+import { entryVersion, type Entry } from '../src/core/journal/entry.ts';
+import { lotOf } from '../src/core/journal/household.ts';
 import { clockOf, nextId } from '../src/core/journal/instant-id.ts';
 import { append, journalOf } from '../src/core/journal/journal.ts';
+import { subjectsOf } from '../src/core/journal/tell.ts';
 
 /**
  * write JOURNAL ACTS: appends acts to an exported journal, each an entry without its stamp but with its instant (`at`). All are
@@ -29,34 +32,40 @@ function main([journal, acts]: readonly string[]): number {
   }
   const before = readBackup(text);
   if (!before.ok) return refuse([before.sentence]);
-  const problems: string[] = [];
-  const written: Entry[] = [];
+  const asked: readonly unknown[] = Array.isArray(raw) ? raw : [raw];
+  if (asked.length === 0) return refuse(['no act to write']);
   const newest = before.value.reduce((last, { id }) => (id > last ? id : last), '');
   let last = newest ? clockOf(newest) : { ms: 0, count: 0 };
-  (Array.isArray(raw) ? raw : [raw]).forEach((act: unknown, i) => {
+  const problems: string[] = [];
+  const stamped = asked.flatMap((act, i) => {
     const at = instantOf(act);
     if (at === null) {
       problems.push(`act ${i + 1}: at: an instant is wanted, such as 2026-05-04T18:20`);
-      return;
+      return [];
     }
-    const next = nextId(last, at, 'comm');
-    const entry = parseEntry({
-      ...(act as object),
-      id: next.id,
-      at,
-      offset: -new Date(at).getTimezoneOffset(),
-      version: entryVersion,
-    });
-    if (!entry.ok) problems.push(`act ${i + 1}: ${entry.sentence}`);
-    else {
-      last = next.clock;
-      written.push(entry.value);
-    }
+    const { id, clock } = nextId(last, at, 'comm');
+    last = clock;
+    const offset = -new Date(at).getTimezoneOffset();
+    return [{ ...(act as object), id, at, offset, version: entryVersion }];
   });
   if (problems.length > 0) return refuse(problems);
-  const now = Math.max(...written.map(({ at }) => at));
-  // An act that finds no lot would be told to nobody.
-  append(journalOf(before.value, now), written, now);
+  // As the app's own keeper does: corrections are checked against what they correct.
+  const now = Math.max(...stamped.map(({ at }) => at));
+  const known = journalOf(before.value, now);
+  const written = stamped.flatMap((each, i): Entry[] => {
+    const entry = checkEntry(each, known);
+    if (entry.ok) return [entry.value];
+    problems.push(`act ${i + 1}: ${entry.sentence}`);
+    return [];
+  });
+  if (problems.length > 0) return refuse(problems);
+  const { household } = append(known, written, now);
+  written.forEach((entry, i) =>
+    subjectsOf(entry).forEach((id) => {
+      if (!id.includes(':') && !lotOf(household, id)) problems.push(`act ${i + 1}: nothing has the id ${id}`);
+    }),
+  );
+  if (problems.length > 0) return refuse(problems);
   const whole = `${journal}.part`;
   writeFileSync(whole, writeBackup([...before.value, ...written], new Date(now).toISOString()));
   renameSync(whole, journal);
