@@ -85,17 +85,8 @@ function learnedBy(
       })
       .slice(0, mostLessons)
       .flatMap(({ root, pitch }): Lesson[] => {
-        const question = familyQuestion({
-          root,
-          find,
-          warmths: household.warmths,
-          learned: () => null,
-          now: root.begunAt,
-          household,
-        });
-        if (!question) return [];
-        const { told } = answerFamily(question, null).answer;
-        return [{ at: endedAt(root), culture, starter: pitch.fromLotId, told }];
+        const told = toldBy(root, household, find);
+        return told ? [{ at: endedAt(root), culture, starter: pitch.fromLotId, told }] : [];
       });
     lessons.set(culture, found);
     return found;
@@ -109,3 +100,29 @@ function learnedBy(
 }
 
 const endedAt = (lot: Lot): number => lot.ended?.at ?? lot.events.at(-1)?.at ?? lot.begunAt;
+
+const known = new WeakMap<Lot, { readonly family: string; readonly told: Lesson['told'] | null }>();
+
+/** What a finished batch tells, worked out once for as long as none of its lots changes. */
+function toldBy(
+  root: Lot,
+  household: Household,
+  find: (id: string) => Lot | undefined,
+): Lesson['told'] | null {
+  const family = JSON.stringify(
+    everyLot(household).flatMap((lot) => (rootOf(lot, find) === root ? [[lot.id, lot.events]] : [])),
+  );
+  const before = known.get(root);
+  if (before?.family === family) return before.told;
+  const question = familyQuestion({
+    root,
+    find,
+    warmths: household.warmths,
+    learned: () => null,
+    now: root.begunAt,
+    household,
+  });
+  const told = question ? answerFamily(question, null).answer.told : null;
+  known.set(root, { family, told });
+  return told;
+}

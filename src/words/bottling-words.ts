@@ -96,9 +96,14 @@ export const cautionWords: Readonly<Record<Caution, string>> = {
 };
 
 /** What a make is thought to bear, with the figure a maker can use beside the one that shows how unsure it is. */
-export function strengthWords(limitBar: number, { medianBar, logSpread }: Strength): string {
+export function strengthWords(
+  limitBar: number,
+  { medianBar, logSpread }: Strength,
+  usedAt: readonly [usual: number, most: number] | null = null,
+): string {
   const weak = medianBar * Math.exp(-2.326 * logSpread);
-  return `Good for ${one(limitBar)} bar by careful practice. Half of such bottles, as old as these, are thought to burst by ${one(medianBar)} bar under a load of days, one in a hundred by ${one(weak)}.`;
+  const practice = usedAt ? ` Makers fill such bottles to ${usedAt[0]}–${usedAt[1]} volumes.` : '';
+  return `Good for ${one(limitBar)} bar by careful practice.${practice} As old as these, one in a hundred is thought to burst by ${one(weak)} bar, half by ${one(medianBar)}.`;
 }
 
 /** Shown where bottles are filled. */

@@ -2,11 +2,18 @@ import { decide, type DecisionTable } from './decision';
 
 const rows = (...values: number[][]) => values.map((row) => Float64Array.from(row));
 
+/** Nothing that could break. */
+const safe = (hours: number, kitchens: number) => ({
+  risk: Array.from({ length: hours }, () => new Float64Array(kitchens)),
+  borne: 0.001,
+});
+
 /** Two kitchens, one quick and one slow, as likely: the quick one is good at hour 1 and bursts by 2, the slow one is good at 3. */
 const twoKitchens: Omit<DecisionTable<string>, 'look'> = {
   hours: [0, 1, 2, 3],
   weights: Float64Array.of(0.5, 0.5),
   worth: rows([0.4, 0.1], [1, 0.3], [-5, 0.6], [-9, 1]),
+  ...safe(4, 2),
 };
 /** A look that tells them apart from hour 1 on, not before. */
 const certain = (cost: number) => ({
@@ -56,6 +63,7 @@ describe('a decision', () => {
       hours: [0, 1, 2, 3],
       weights: Float64Array.of(1, 1, 1),
       worth: rows([0.2, 0.2, 0.2], [1, 0.2, 0.2], [-9, 1, 0.2], [-9, -9, 1]),
+      ...safe(4, 3),
       look: {
         cost: 0.01,
         fromHour: 0,
@@ -88,10 +96,49 @@ describe('a decision', () => {
     }
   });
 
+  describe('a risk is never bought by what waiting is worth', () => {
+    // Waiting pays in both; the quick kitchen breaks one in fifty at hour 2 and more after it.
+    const risky: Omit<DecisionTable<string>, 'look'> = {
+      hours: [0, 1, 2, 3],
+      weights: Float64Array.of(0.5, 0.5),
+      worth: rows([0.1, 0.1], [0.3, 0.2], [0.6, 0.5], [1, 1]),
+      risk: rows([0, 0], [0.002, 0], [0.02, 0], [0.2, 0.1]),
+      borne: 0.001,
+    };
+
+    test('the last hour whose mean risk is borne, to the very edge', () => {
+      // Means 0, 0.001, 0.01, 0.15.
+      expect(decide({ ...risky, look: null }).act.hour).toBe(1);
+      expect(decide({ ...risky, borne: 0.00099, look: null }).act.hour).toBe(0);
+      expect(decide({ ...risky, borne: 0.01, look: null }).act.hour).toBe(2);
+      expect(decide({ ...risky, borne: 1, look: null }).act.hour).toBe(3);
+    });
+
+    test('where nothing is borne, at once', () => {
+      const past = { ...risky, risk: rows([0.5, 0.5], [0.5, 0.5], [0.6, 0.6], [0.9, 0.9]) };
+      expect(decide({ ...past, look: null })).toMatchObject({ act: { hour: 0 }, rule: null });
+    });
+
+    test('a rule keeps its mean risk within what is borne: the quick kitchen acts at the look, the slow one waits', () => {
+      const look = certain(0.001);
+      // At hour 1 firm: 0.002 of half the cases, which is borne; soft: to hour 2, where the slow kitchen risks nothing.
+      const { rule } = decide({ ...risky, look });
+      expect(rule).toMatchObject({
+        hour: 1,
+        branches: [
+          { result: 'firm', next: 'act', hour: 1 },
+          { result: 'soft', next: 'act', hour: 2 },
+        ],
+      });
+      // Half of what is borne: no look at hour 1 or later keeps within it, and at hour 0 it tells nothing.
+      expect(decide({ ...risky, borne: 0.0005, look }).rule).toBeNull();
+    });
+  });
+
   test('no hours and no weight are refused', () => {
-    expect(() => decide({ hours: [], weights: Float64Array.of(1), worth: [], look: null })).toThrow(
-      RangeError,
-    );
+    expect(() =>
+      decide({ hours: [], weights: Float64Array.of(1), worth: [], ...safe(0, 1), look: null }),
+    ).toThrow(RangeError);
     expect(() => decide({ ...twoKitchens, weights: new Float64Array(2), look: null })).toThrow(RangeError);
   });
 });

@@ -17,6 +17,10 @@ export interface DecisionTable<R extends string> {
   readonly weights: Float64Array;
   /** Worth of acting, by hour and kitchen, with what may break taken off. */
   readonly worth: readonly Float64Array[];
+  /** Chance that waiting until an hour breaks something, by hour and kitchen; it never falls with the hours. */
+  readonly risk: readonly Float64Array[];
+  /** Risk that is borne on average over the kitchens, 0–1: nothing is waited for beyond it, whatever it is worth. */
+  readonly borne: number;
   readonly look: LookTable<R> | null;
 }
 
@@ -52,11 +56,14 @@ const unlikely = 1e-6;
 interface Best {
   readonly index: number;
   readonly worth: number;
+  /** What it risks; like the worth a sum over the weights. */
+  readonly risk: number;
 }
 
 /**
- * Whether to act now, later, or to look first: the act with the best expectation over all plausible kitchens. Looks are weighed
- * two ahead: each result of a first one is followed by the best of acting or looking once more.
+ * Whether to act now, later, or to look first: the act with the best expectation over all plausible kitchens, of those whose risk
+ * is borne; where none is, to act at once. Looks are weighed two ahead: each result of a first one is followed by the best of acting
+ * or looking once more.
  *
  * @returns hours out of the table's; expectations are per unit of weight
  * @throws RangeError without hours or weight
@@ -65,7 +72,7 @@ interface Best {
 export function decide<R extends string>(table: DecisionTable<R>): Decision<R> {
   const total = sum(table.weights);
   if (table.hours.length === 0 || !(total > 0)) throw new RangeError('a decision needs hours and kitchens');
-  const act = bestAct(table, table.weights, 0);
+  const act = bestAct(table, table.weights, 0, total);
   const first = table.look ? bestLook(table, table.look, table.weights, 0, 2) : null;
   return {
     act: { hour: table.hours[act.index]!, worth: act.worth / total },
@@ -87,15 +94,25 @@ const sum = (values: Float64Array): number => {
 };
 
 /** The best hour to act from one on, for kitchens weighed so; worths are sums over the weights. */
-function bestAct({ worth }: DecisionTable<string>, weights: Float64Array, from: number): Best {
-  let best: Best = { index: from, worth: -Infinity };
+function bestAct(
+  { worth, risk, borne }: DecisionTable<string>,
+  weights: Float64Array,
+  from: number,
+  total: number,
+): Best {
+  let best: Best | null = null;
   for (let index = from; index < worth.length; index++) {
-    const row = worth[index]!;
-    let value = 0;
-    for (let m = 0; m < weights.length; m++) value += weights[m]! * row[m]!;
-    if (value > best.worth) best = { index, worth: value };
+    const [row, risks] = [worth[index]!, risk[index]!];
+    let [value, risked] = [0, 0];
+    for (let m = 0; m < weights.length; m++) {
+      value += weights[m]! * row[m]!;
+      risked += weights[m]! * risks[m]!;
+    }
+    // At once is always possible: what was risked until then is past.
+    if (best && risked > borne * total) break;
+    if (!best || value > best.worth) best = { index, worth: value, risk: risked };
   }
-  return best;
+  return best!;
 }
 
 /** Indices at which a look is tried, after or at one. */
@@ -125,10 +142,13 @@ function bestLook(
   const first = table.hours.findIndex((hour) => hour >= look.fromHour);
   if (first < 0) return null;
   for (const index of tried(table.hours.length, Math.max(from, first))) {
-    let worth = -look.cost * all;
-    for (const chance of look.chances[index]!)
-      worth += afterResult(table, look, posterior(weights, chance), index, deep).worth;
-    if (!best || worth > best.worth) best = { index, worth };
+    let [worth, risk] = [-look.cost * all, 0];
+    for (const chance of look.chances[index]!) {
+      const after = afterResult(table, look, posterior(weights, chance), index, deep);
+      worth += after.worth;
+      risk += after.risk;
+    }
+    if (risk <= table.borne * all && (!best || worth > best.worth)) best = { index, worth, risk };
   }
   return best;
 }
@@ -141,7 +161,7 @@ function afterResult(
   at: number,
   deep: number,
 ): Best & { readonly next: 'act' | 'look' } {
-  const act = bestAct(table, weights, at);
+  const act = bestAct(table, weights, at, sum(weights));
   // What is best done at once needs no other look.
   if (deep < 2 || act.index === at || at + 1 >= table.hours.length) return { ...act, next: 'act' };
   const again = bestLook(table, look, weights, at + 1, deep - 1);

@@ -2,7 +2,7 @@ import { decide, type LookTable, type Rule } from '../advice/decision';
 import { isGoodFizz, pouredWorth } from '../advice/worth';
 import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import type { Caution } from '../kitchen/caution';
-import { isAwake, nextAwake, type WakingHours } from '../kitchen/waking';
+import { isAwake, lastAwake, nextAwake, type WakingHours } from '../kitchen/waking';
 import { betweenHours, hourIndexAt } from './between-hours';
 import { peakGauges } from './chance';
 import { failureChance, type Risk } from './failure';
@@ -54,20 +54,18 @@ export interface BottleAdviceAsk {
 /** Bursts a bottle that a maker bears on average, from filling to pouring. */
 export const burstsBorne: Readonly<Record<Caution, number>> = { careful: 1 / 5000, usual: 1 / 1000 };
 
-/**
- * Good bottles that a burst counts as much as, as a share of the bottles that may be filled for one: by this price what is
- * expected to burst stays below what is borne (docs/trial.md), since nearly all bottles are chilled long before it matters.
- */
-const priceShare = 0.2;
-const burstPrice = (caution: Caution): number => priceShare / burstsBorne[caution];
+/** Good bottles that a burst counts as much as, within what is borne: broken glass, a lost bottle, a fright. */
+const burstPrice = 50;
 
 /** Trouble of one look at a batch, in good bottles. */
-const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.06, squeeze: 0.1, hiss: 0.25 };
+const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.03, squeeze: 0.03, hiss: 0.15 };
 
 const hourMs = 3_600_000;
 /** How far ahead acts are weighed, and hours between them by day. */
 const aheadHours = 7 * 24;
 const byDay = 3;
+/** Two hours so close are one, ms. */
+const soon = hourMs;
 /** Kitchens weighed at most: of more, every second or third. */
 const mostKitchens = 240;
 /** In the fridge for so long before it is poured. */
@@ -105,11 +103,14 @@ export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice
   const after = hoursAfterChilling(run.celsius[hourIndexAt(run.hours, ask.nowHour) * run.members.length]!);
   const hours = awakeHours(ask, end);
   const worth = hours.map((hour) => worthAt(run, kitchens, hour, after, ask));
+  const risk = hours.map((hour) => riskAt(run, kitchens, hour, ask));
   const kind = ruleLooks.find((each) => ask.looks.includes(each)) ?? null;
   const { act, rule } = decide({
     hours,
     weights: kitchens.weights,
     worth,
+    risk,
+    borne: burstsBorne[ask.risk.caution],
     look: kind && lookTable(run, kitchens, kind, hours, ask),
   });
   return {
@@ -139,8 +140,10 @@ function awakeHours({ nowHour, start, waking }: BottleAdviceAsk, end: number): n
   let at = start + nowHour * hourMs;
   for (;;) {
     const later = at + byDay * hourMs;
-    // The night is passed over: its last waking moment, and the first of the next day.
-    at = isAwake(later, waking) ? later : nextAwake(later, waking);
+    const bed = lastAwake(later, waking);
+    if (isAwake(later, waking)) at = later;
+    // What would fall into the night: its last waking moment, then the first of the next day.
+    else at = bed - at >= soon ? bed : nextAwake(later, waking);
     const hour = (at - start) / hourMs;
     if (hour > end) return out;
     out.push(hour);
@@ -164,22 +167,26 @@ const burstAt = (run: StoredRun, hour: number, { strength }: Risk) => {
   return (m: number) => failureChance(strength, peaks[m]!);
 };
 
+/** Chance that waiting until an hour bursts a bottle: what it has stood until now is past. */
+function riskAt(run: StoredRun, { members }: Kitchens, hour: number, { nowHour, risk }: BottleAdviceAsk) {
+  const [then, now] = [burstAt(run, hour, risk), burstAt(run, nowHour, risk)];
+  return Float64Array.from(members, (m) => then(m) - now(m));
+}
+
 function worthAt(
   run: StoredRun,
   { members }: Kitchens,
   hour: number,
   after: number,
   ask: BottleAdviceAsk,
-  priced = true,
 ): Float64Array {
   const held = valuesAt(run, 'heldVolumes', hour + after);
   const sweet = valuesAt(run, 'sweetnessGramsPerLitre', hour + after);
   const burst = burstAt(run, hour, ask.risk);
   const wanted = { volumes: ask.wantedVolumes, sweetness: ask.wantedSweetness };
-  const price = priced ? burstPrice(ask.risk.caution) : 0;
   return Float64Array.from(
     members,
-    (m) => pouredWorth({ volumes: held(m), sweetness: sweet(m) }, wanted) - price * burst(m),
+    (m) => pouredWorth({ volumes: held(m), sweetness: sweet(m) }, wanted) - burstPrice * burst(m),
   );
 }
 
@@ -213,18 +220,23 @@ function around(
   end: number,
 ) {
   const total = kitchens.weights.reduce((sum, weight) => sum + weight, 0);
-  const mean = (hour: number, priced: boolean) => {
-    const row = worthAt(run, kitchens, hour, after, ask, priced);
+  const mean = (hour: number) => {
+    const row = worthAt(run, kitchens, hour, after, ask);
     return row.reduce((sum, value, m) => sum + value * kitchens.weights[m]!, 0) / total;
   };
-  const isNear = (hour: number) => mean(hour, true) >= best.worth - hardly;
+  const isNear = (hour: number) => mean(hour) >= best.worth - hardly;
+  const isBorne = (hour: number) => {
+    const each = riskAt(run, kitchens, hour, ask).reduce(
+      (sum, risk, m) => sum + risk * kitchens.weights[m]!,
+      0,
+    );
+    return each <= burstsBorne[ask.risk.caution] * total;
+  };
   let [from, until] = [best.hour, best.hour];
   while (from - 1 >= ask.nowHour && isNear(from - 1)) from -= 1;
-  while (until + 1 <= end && isNear(until + 1)) until += 1;
-  // What an hour more would cost: more by what may burst, or by its fizz?
-  const lost = best.worth - mean(until + 1, true);
-  const byBursts = mean(until + 1, false) - mean(until + 1, true);
-  return { from, until, bursts: byBursts > lost / 2 };
+  while (until + 1 <= end && isNear(until + 1) && isBorne(until + 1)) until += 1;
+  // What ends it: what may burst an hour later, or its fizz?
+  return { from, until, bursts: !isBorne(until + 1) };
 }
 
 /** Bars between which a gauge's reading tells one thing from another. */

@@ -57,9 +57,9 @@ test('wear: years to a half from when it was first used, five when nobody knows'
   expect(wearOf(stockOf(household)[1]!, now)).toEqual({ years: 3, knocks: 1 });
   expect(wearOf(stockOf(household)[0]!, now)).toEqual({ years: 5, knocks: 0 });
   expect(wearOf(null, now)).toEqual({ years: 5, knocks: 0 });
-  // 8.5 · 0.97^3 · 0.85 = 6.594.
+  // 16 · 0.97^3 · 0.85 = 12.412.
   expect(strengthIn({ kind: 'swing-top', ml: 750, stock: 'tall' }, household, now)!.medianBar).toBeCloseTo(
-    6.594,
+    12.412,
     3,
   );
   expect(strengthIn({ kind: 'jar', ml: 1000 }, household, now)).toBeNull();

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { MakeInUse } from '@/core/bottling/empty-bottles';
 import { wearOf, type Stock } from '@/core/kitchen/stock';
-import { strengthOf, strengthSource } from '@/core/vessels/strength';
+import { strengthOf, strengthSource, usedAtVolumes } from '@/core/vessels/strength';
 import { holdsFizz, vesselKind } from '@/core/vessels/vessel-kinds';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -46,7 +46,9 @@ export function MakeCard({ use, now }: { readonly use: MakeInUse; readonly now: 
         </View>
       </View>
       <Text>
-        {holdsFizz(make.kind) && strength ? strengthWords(limit, strength) : refusedWords(make.kind)}
+        {holdsFizz(make.kind) && strength
+          ? strengthWords(limit, strength, usedAtVolumes(make.kind))
+          : refusedWords(make.kind)}
       </Text>
       {strength ? (
         <Text as="label" color={roles.softText}>{`Source: ${strengthSource(make.kind)}.`}</Text>

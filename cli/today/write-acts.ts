@@ -1,0 +1,60 @@
+import { checkEntry } from '../../src/core/journal/check-entry.ts';
+import { entryVersion, type Entry } from '../../src/core/journal/entry.ts';
+import { lotOf } from '../../src/core/journal/household.ts';
+import { clockOf, nextId } from '../../src/core/journal/instant-id.ts';
+import { append, type Journal } from '../../src/core/journal/journal.ts';
+import { everyValue } from '../../src/core/journal/entry-table.ts';
+import { subjectsOf } from '../../src/core/journal/tell.ts';
+
+export type Writing =
+  | { readonly ok: true; readonly entries: readonly Entry[]; readonly journal: Journal; readonly now: number }
+  | { readonly ok: false; readonly problems: readonly string[] };
+
+/**
+ * Acts told to a journal: each an entry without its stamp but with its instant (`at`, ms or text). All are written or none, and
+ * checked as the app's own keeper does.
+ *
+ * @param acts raw, from a file or a script
+ * @returns the entries with their ids and the journal that holds them; or one line a problem
+ */
+export function writeActs(known: Journal, acts: readonly unknown[]): Writing {
+  if (acts.length === 0) return { ok: false, problems: ['no act to write'] };
+  const newest = everyValue(known.entries).reduce((last, { id }) => (id > last ? id : last), '');
+  let last = newest ? clockOf(newest) : { ms: 0, count: 0 };
+  const problems: string[] = [];
+  const stamped = acts.flatMap((act, i) => {
+    const at = instantOf(act);
+    if (at === null) {
+      problems.push(`act ${i + 1}: at: an instant is wanted, such as 2026-05-04T18:20`);
+      return [];
+    }
+    const { id, clock } = nextId(last, at, 'comm');
+    last = clock;
+    const offset = -new Date(at).getTimezoneOffset();
+    return [{ ...(act as object), id, at, offset, version: entryVersion }];
+  });
+  if (problems.length > 0) return { ok: false, problems };
+  const now = Math.max(...stamped.map(({ at }) => at));
+  const entries = stamped.flatMap((each, i): Entry[] => {
+    const entry = checkEntry(each, known);
+    if (entry.ok) return [entry.value];
+    problems.push(`act ${i + 1}: ${entry.sentence}`);
+    return [];
+  });
+  if (problems.length > 0) return { ok: false, problems };
+  const journal = append(known, entries, now);
+  entries.forEach((entry, i) =>
+    subjectsOf(entry).forEach((id) => {
+      if (!id.includes(':') && !lotOf(journal.household, id))
+        problems.push(`act ${i + 1}: nothing has the id ${id}`);
+    }),
+  );
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, entries, journal, now };
+}
+
+/** Whole ms, from a number or a text. */
+function instantOf(act: unknown): number | null {
+  const at = (act as { at?: unknown } | null)?.at;
+  const ms = typeof at === 'number' ? at : typeof at === 'string' ? new Date(at).getTime() : NaN;
+  return Number.isFinite(ms) ? Math.round(ms) : null;
+}
