@@ -26,11 +26,6 @@ const advised: Readonly<Record<string, Policy>> = {
   'Yuzet careful, gauge': yuzet('careful', 'gaugeBar'),
 };
 
-turnToCompiledSteps();
-const args = process.argv.slice(2);
-if (args[0] === 'households') households(Number(args[1] ?? 4), Number(args[2] ?? 7));
-else singleBatches(Number(args[0] ?? 40), Number(args[1] ?? 7), args[2]?.split(','));
-
 /** Hands of their own: a policy that looks more often does not change the kitchens after it. */
 const handsOf = (seed: number, start: number) => ({
   uniform: seededUniform(seed + 100),
@@ -83,3 +78,8 @@ function households(count: number, seed: number): void {
     `\n${count} households, jars alive after 60 days ${alive}, acts and looks a good bottle ${(acts / Math.max(1, good)).toFixed(1)}`,
   );
 }
+
+turnToCompiledSteps();
+const args = process.argv.slice(2);
+if (args[0] === 'households') households(Number(args[1] ?? 4), Number(args[2] ?? 7));
+else singleBatches(Number(args[0] ?? 40), Number(args[1] ?? 7), args[2]?.split(','));

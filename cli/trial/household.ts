@@ -114,6 +114,8 @@ class Household {
     const end = begins + days * 24 * hourMs;
     let now = homeFrom(begins + 14 * hourMs);
     let planned = false;
+    // Who has just looked stands before the bottles: what is due there then is done at once.
+    let looked = false;
     while (now < end) {
       this.wait(now);
       const day = (now - begins) / (24 * hourMs);
@@ -133,8 +135,10 @@ class Household {
       }
       this.perhapsDrink(now);
       const today = this.today(now);
-      let looked = false;
-      for (const task of today.tasks) if (this.isDue(task, now)) looked = this.follow(task, now) || looked;
+      const atHand = looked;
+      looked = false;
+      for (const task of today.tasks)
+        if (this.isDue(task, now, atHand)) looked = this.follow(task, now) || looked;
       this.perhapsBrew(today, now, day);
       now = looked ? now + hourMs / 20 : this.next(today, now);
     }
@@ -191,9 +195,10 @@ class Household {
   }
 
   /** Due, and neither skipped (one in fifteen, for half a day) nor late (one in five, by hours). */
-  private isDue(task: TodayTask, now: number): boolean {
+  private isDue(task: TodayTask, now: number, atHand: boolean): boolean {
     const due = new Date(task.from).getTime();
     if (due > now + hourMs / 10) return false;
+    if (atHand && task.verb === 'chill') return true;
     const key = `${task.id} ${task.from.slice(0, 13)}`;
     if (!this.putOff.has(key)) {
       const luck = this.uniform();

@@ -35,6 +35,9 @@ export const fixedDays =
 export const bySeason: Policy = (bottles, hands) =>
   fixedDays(bottles.celsius > 23 ? 2 : bottles.celsius < 20 ? 4 : 3)(bottles, hands);
 
+/** A fifth of looks come hours late, one in fifteen not at all. */
+const forgets = { skipped: 1 / 15, late: 1 / 5, hours: 5 };
+
 /** Squeezed at set hours of the day, and chilled some hours after the first word that is firm enough. */
 export const squeezing =
   (clockHours: readonly number[], enough: readonly string[], laterHours = 0): Policy =>
@@ -42,9 +45,13 @@ export const squeezing =
     let looks = 0;
     for (let hour = Math.ceil(bottles.sealedFrom) + 1; hour < last(bottles); hour++) {
       if (!clockHours.includes(new Date(hands.start + hour * hourMs).getHours())) continue;
+      const luck = hands.uniform();
+      if (luck < forgets.skipped) continue;
+      const late = luck < forgets.skipped + forgets.late ? 1 + (forgets.hours - 1) * hands.uniform() : 0;
+      const then = Math.min(last(bottles), hour + late);
       looks += 1;
-      if (enough.includes(String(squeezed(bottles, hour, hands.uniform, hands.normal).value)))
-        return { hour: Math.min(last(bottles), hour + laterHours), looks };
+      if (enough.includes(String(squeezed(bottles, then, hands.uniform, hands.normal).value)))
+        return { hour: Math.min(last(bottles), then + laterHours), looks };
     }
     return { hour: last(bottles), looks };
   };

@@ -18,6 +18,8 @@ export interface Culture {
   readonly heterolactic: number;
   /** Lactic acid the dose brings, g per unit of dose. */
   readonly lacticAcid: number;
+  /** pH of its own liquid: it brings the salts of its acids, by as much as that is above the bare acid's; left out where it brings none. */
+  readonly liquidPh?: number;
   /** What is there without any dose (skins, peel), g/L; null when a dose is needed. */
   readonly bare: { readonly yeast: number; readonly lactics: number } | null;
   /** Crowding: above `reference` g/L the effective dose grows only with this power. */
@@ -38,6 +40,8 @@ export interface Culture {
   readonly brewsDays?: number;
   /** Most sugar a base may have before it labours, g/L: practice. */
   readonly takesSugar: number;
+  /** Alcohol that stops it, % by volume; 12 where nothing is said. */
+  readonly standsAbv?: number;
   /** What its strained liquid counts as, when that is another kind. */
   readonly liquidKind?: string;
   /** Its dried form: what it swells to, the days at 22 °C until all of it is awake, and the lag work of its cells. */

@@ -18,6 +18,9 @@ const malicK2 = dissociation(5.11);
 const carbonicK = dissociation(6.35);
 const waterK: number = 1e-14;
 
+/** Share of lactic acid that stands as lactate at a pH, 0–1. @example lactateShare(3.86) // 0.5 */
+export const lactateShare = (ph: number): number => lacticK / (lacticK + Math.exp(-ph * ln10));
+
 const citricMolar: number = 192.12;
 const malicMolar: number = 134.09;
 const perLactic = 1 / molar.lactic;

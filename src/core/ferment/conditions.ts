@@ -16,6 +16,8 @@ export class Conditions {
   /** What acid and ethanol leave of the activity, 0–1. */
   yeastEase: number = 1;
   lacticEase: number = 1;
+  /** How much sooner alcohol stops this culture than the usual one, which stands 12 %: a factor of the alcohol. */
+  ethanolHurts: number = 1;
   /** Share of the vessel's CO2 that is dissolved. */
   dissolvedShare: number = 1;
   /** Most CO2 the liquid keeps in an unsealed vessel, g/L; Infinity when sealed. */

@@ -6,6 +6,7 @@ import { inoculum } from './inoculum';
 import type { Member } from './member';
 import { co2OfAir, prepare, solveAcidity } from './prepare';
 import { FermentRun } from './run-state';
+import { lastStirred, pourOffSettled, stirsUp } from './settling';
 import { Filling } from './standing';
 import { slots } from './state';
 import { surfaceAt } from './surface';
@@ -28,6 +29,7 @@ const {
   PH,
   STATE_SIZE,
   SUCROSE,
+  SUNK,
   YEAST,
   YEAST_READY,
 } = slots;
@@ -97,6 +99,7 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
     : base.yeastCapacity * member.capacity + dose.yeast * reservesOfCell;
   c.lacticCapacity = (kept ? kept.lacticCapacity : base.lacticCapacity) * member.capacity;
   c.heterolactic = dose.heterolactic;
+  c.ethanolHurts = 12 / (culture?.standsAbv ?? 12);
   c.growth = member.growth;
   c.shape = member.shape;
   c.gasHalfGrowth *= member.gasTolerance;
@@ -105,7 +108,9 @@ function emptyRun(ferment: Ferment, member: Member): FermentRun {
   c.hungerAtBest = kept?.hungerDying ?? -1;
   acids.citric = base.citricGramsPerLitre + base.citrateGramsPerLitre + ferment.citric;
   acids.malic = base.malicGramsPerLitre + ferment.malic;
-  acids.mineralCharge = base.mineralCharge;
+  // A dose brings its acid as it stands in its own liquid, partly a salt: milk's and ginger's minerals come with it.
+  const lactic = ferment.brought?.lactic ?? dose.lacticAcid;
+  acids.mineralCharge = base.mineralCharge + (kept ? 0 : (dose.saltShare * lactic) / molar.lactic);
   run.member = member;
   run.vigour = ferment.vigour * member.vigour;
   run.tenderBy = culture?.tenderBy ?? 0;
@@ -131,7 +136,9 @@ export function resumeRun(
 ): FermentRun {
   const run = emptyRun(ferment, member);
   settleAcids(run, ferment.stages, hour);
+  run.stirredAt = lastStirred(ferment.stages, hour);
   for (let i = 0; i < STATE_SIZE; i++) run.y[i] = rows[at + i]!;
+  feedFewer(run, run.y[SUNK]!);
   run.ph = rows[at + PH]!;
   run.hour = hour;
   run.vessel = stage.vessel;
@@ -140,6 +147,11 @@ export function resumeRun(
     stage.vessel === 'sealed' ? fillingAt(ferment.stages, hour, ferment.liquidLitres * 1000) : new Filling();
   standIn(run, stage);
   return run;
+}
+
+/** Nutrients that yeast grew of before it was left behind feed nobody else. A cell in a hundred finds some. */
+function feedFewer(run: FermentRun, sunk: number): void {
+  run.c.yeastCapacity = Math.max(0.01 * run.c.yeastCapacity, run.c.yeastCapacity - sunk);
 }
 
 /** Fruit acids are not integrated: whatever came in up to an hour is mixed in again. */
@@ -185,7 +197,14 @@ export function enterStage(run: FermentRun, stage: LotStage): void {
   const sameVessel = run.vessel === stage.vessel && (!sealed || ratio === run.filling.headspaceRatio);
   const { y } = run;
   if (!sameVessel && run.vessel === 'sealed') leaveHeadspace(y, dissolvedShare(y, run.filling, run.celsius));
-  if (!sameVessel && run.vessel !== null && (sealed || run.vessel === 'sealed')) pour(y, run.celsius);
+  if (!sameVessel && run.vessel !== null && (sealed || run.vessel === 'sealed')) {
+    pour(y, run.celsius);
+    if (!run.kept) {
+      const before = y[SUNK]!;
+      pourOffSettled(y, run.hour - run.stirredAt);
+      feedFewer(run, y[SUNK]! - before);
+    }
+  }
   run.liquidMl = liquidMl;
   for (const inflow of stage.inflows ?? []) mixIn(run, inflow);
   if (stage.addSugars) {
@@ -194,6 +213,7 @@ export function enterStage(run: FermentRun, stage: LotStage): void {
     y[FRUCTOSE] = y[FRUCTOSE]! + stage.addSugars.fructose;
   }
   if (stage.stirredOnce && !sealed) stirOnce(y, run.celsius);
+  if (stirsUp(stage) || !sameVessel) run.stirredAt = run.hour;
   if (!sameVessel && sealed) {
     const sealedAt = stage.sealedAtCelsius ?? stage.celsius;
     run.filling = { headspaceRatio: ratio, filledCelsius: sealedAt };
@@ -213,6 +233,8 @@ export function standIn(run: FermentRun, stage: LotStage): void {
   run.sealed = stage.vessel === 'sealed';
   run.placeCelsius = stage.celsius;
   prepare(run);
+  // Nothing lives in it whose steps would work its acidity out.
+  if (!run.alive) solveAcidity(run);
 }
 
 /** Burps the vessel if it is sealed. */

@@ -1,4 +1,5 @@
 import type { Culture } from '../cultures/culture';
+import { lactateShare } from './acid-balance';
 import type { Base } from './bases';
 
 /** Live mass in a litre of base, and how it wakes. */
@@ -9,13 +10,23 @@ export interface Inoculum {
   readonly lagWork: number;
   readonly heterolactic: number;
   readonly lacticAcid: number;
+  /** Share of its lactic acid that comes as a salt, 0–1. */
+  readonly saltShare: number;
 }
 
-const nobody: Inoculum = { yeast: 0, lactics: 0, acetics: 0, lagWork: 1, heterolactic: 0.5, lacticAcid: 0 };
+const nobody: Inoculum = {
+  yeast: 0,
+  lactics: 0,
+  acetics: 0,
+  lagWork: 1,
+  heterolactic: 0.5,
+  lacticAcid: 0,
+  saltShare: 0,
+};
 
 /**
- * Live mass a dose brings to a litre. A crowded culture shares its sugar badly: its effective amount is
- * reference·(amount/reference)^power.
+ * Live mass a dose brings to a litre. A crowded culture shares its sugar badly: above its reference the
+ * effective amount is reference·(amount/reference)^power.
  *
  * @param culture null for nothing alive
  * @param amountPerLitre ml or g per litre of base, 0–1000
@@ -26,9 +37,9 @@ const nobody: Inoculum = { yeast: 0, lactics: 0, acetics: 0, lagWork: 1, heterol
 export function inoculum(culture: Culture | null, amountPerLitre: number, base: Base): Inoculum {
   if (!culture) return nobody;
   const { heterolactic, crowding, bare } = culture;
-  if (bare && base.carries) return { ...base.carries, acetics: 0, heterolactic, lacticAcid: 0 };
+  if (bare && base.carries) return { ...base.carries, acetics: 0, heterolactic, lacticAcid: 0, saltShare: 0 };
   const dose =
-    crowding && amountPerLitre > 0
+    crowding && amountPerLitre > crowding.reference
       ? crowding.reference * (amountPerLitre / crowding.reference) ** crowding.power
       : amountPerLitre;
   return {
@@ -38,5 +49,6 @@ export function inoculum(culture: Culture | null, amountPerLitre: number, base: 
     lagWork: culture.lagWork,
     heterolactic,
     lacticAcid: culture.lacticAcid * dose,
+    saltShare: culture.liquidPh === undefined ? 0 : lactateShare(culture.liquidPh),
   };
 }

@@ -21,6 +21,9 @@ export class aceticKinetics {
   static readonly capacity: number = 0.4;
   static readonly cellsPerEthanol: number = 0.067;
   static readonly pellicleHalf: number = 0.1;
+  /** Gluconic acid made beside a gram of acetic where glucose is plenty, g, and the glucose that halves it, g/L (tea ferments: a fifth to a half). */
+  static readonly gluconic: number = 0.3;
+  static readonly gluconicHalf: number = 5;
 }
 export class gasKinetics {
   /** Dissolved CO2 that halves growth, and fermenting, g/L. */

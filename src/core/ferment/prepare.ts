@@ -16,6 +16,7 @@ const ACETIC: i32 = slots.ACETIC;
 const CO2: i32 = slots.CO2;
 const ETHANOL: i32 = slots.ETHANOL;
 const FRUCTOSE: i32 = slots.FRUCTOSE;
+const GLUCONIC: i32 = slots.GLUCONIC;
 const GLUCOSE: i32 = slots.GLUCOSE;
 const LACTIC: i32 = slots.LACTIC;
 const SUCROSE: i32 = slots.SUCROSE;
@@ -67,7 +68,7 @@ export function prepare(run: Standing): void {
     c.fed = 1 - hungerOf(y);
   }
   solveAcidity(run);
-  const sober = soberOf.at(y[ETHANOL]!);
+  const sober = soberOf.at(y[ETHANOL]! * c.ethanolHurts);
   c.yeastEase = sober * Math.min(1, Math.max(0, (run.ph - 2) / 1.2));
   c.lacticEase = sober * Math.min(1, Math.max(0, (run.ph - 2.9) / 1.3));
 }
@@ -90,17 +91,20 @@ function dissolve(run: Standing, soluble: number): void {
   }
 }
 
-/** What alcohol leaves of the activity: (1 − E/95)^0.8, 0–1. */
+/** What alcohol leaves of the activity of the usual yeast: (1 − E/95)^0.8, 0–1. Others bear more or less. */
 function sobriety(ethanol: number): number {
   return ethanol < 95 ? Math.exp(0.8 * Math.log(1 - ethanol / 95)) : 0;
 }
 const soberOf = new Table(sobriety, 0, 100, 8);
 
+const lacticPerGluconic: number = molar.lactic / molar.gluconic;
+
 /** Works the acidity out anew from what the acids are now. */
 export function solveAcidity(run: Standing): void {
   const acids = run.acids;
   const y = run.y;
-  acids.lactic = y[LACTIC]!;
+  // Gluconic acid is as strong as lactic (pK 3.7 and 3.86).
+  acids.lactic = y[LACTIC]! + y[GLUCONIC]! * lacticPerGluconic;
   acids.acetic = y[ACETIC]!;
   acids.co2Moles = (y[CO2]! * run.c.dissolvedShare) / molar.co2 + co2OfAir;
   run.ph = acidity(acids, run.ph);

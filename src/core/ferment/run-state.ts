@@ -6,5 +6,7 @@ export class FermentRun extends Standing {
   /** How it lives on when it is a kept jar. */
   kept: Kept | null = null;
   liquidMl = 1000;
+  /** Hour at which it was last stirred, fed, mixed or poured. */
+  stirredAt = 0;
   vessel: LotStage['vessel'] | null = null;
 }

@@ -6,11 +6,19 @@ import { gramStarters, selfStarting, signs, starterKinds, vesselStates } from '.
 
 const gramsPerLitre = z.number().min(0).max(400);
 
-const Sugars = z.strictObject({
-  sucrose: gramsPerLitre.default(0),
-  glucose: gramsPerLitre.default(0),
-  fructose: gramsPerLitre.default(0),
-});
+/** Most sugar of all kinds together, g/L: thicker syrups keep, they do not ferment. */
+const mostSugar = 500;
+
+const Sugars = z
+  .strictObject({
+    sucrose: gramsPerLitre.default(0),
+    glucose: gramsPerLitre.default(0),
+    fructose: gramsPerLitre.default(0),
+  })
+  .refine(
+    ({ sucrose, glucose, fructose }) => sucrose + glucose + fructose <= mostSugar,
+    `more than ${mostSugar} g/L of sugar in all does not ferment`,
+  );
 
 export const Stage = z.strictObject({
   hours: z

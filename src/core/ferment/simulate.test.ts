@@ -1,3 +1,4 @@
+import { lactateShare } from './acid-balance';
 import { beginRun, resumeRun } from './ferment-run';
 import type { Ferment, LotStage } from './ferment';
 import { nominalMember } from './member';
@@ -125,7 +126,9 @@ describe('following stages', () => {
       500,
     ]);
     expect(again.acids.citric).toBeCloseTo(whole.run.acids.citric, 12);
-    expect(again.acids.mineralCharge).toBeCloseTo(0.00508 * 0.9, 12);
+    // Ginger tea's own minerals and the salts of 0.32 g/L of lactic acid that the bug brought at pH 3.6.
+    const salts = (0.32 / 90.078) * lactateShare(3.6);
+    expect(again.acids.mineralCharge).toBeCloseTo((0.00508 + salts) * 0.9, 12);
     const rest = new Float64Array(ROW_SIZE);
     const into = { rows: rest, celsius: new Float64Array(1), first: 0 };
     followAll([again], [{ ...bottle, hours: 16 }], [16], into, { limit: 1, long: false });

@@ -27,9 +27,13 @@ export class slots {
   static readonly DEAD: i32 = 15;
   /** Nitrogen shut in, as the oxygen: nothing takes it, it only comes and goes with a seal. */
   static readonly NITROGEN: i32 = 16;
-  static readonly STATE_SIZE: i32 = 17;
+  /** Yeast that sank and was left behind when the liquid was poured off: it grew of nutrients that are gone. */
+  static readonly SUNK: i32 = 17;
+  /** Gluconic acid, made of glucose by acetic bacteria. */
+  static readonly GLUCONIC: i32 = 18;
+  static readonly STATE_SIZE: i32 = 19;
   /** Acidity is solved, not integrated; a recorded row carries it, and the rate of gas making in g/L/h, behind the state. */
-  static readonly PH: i32 = 17;
-  static readonly GAS_RATE: i32 = 18;
-  static readonly ROW_SIZE: i32 = 19;
+  static readonly PH: i32 = 19;
+  static readonly GAS_RATE: i32 = 20;
+  static readonly ROW_SIZE: i32 = 21;
 }

@@ -6,9 +6,9 @@ const stillExchange = 0.9;
 const stirredExchange = 5;
 /** Depth of liquid whose alcohol goes through an open surface under cloth in an hour, cm: a jar loses some 2 % of its water a day, and alcohol leaves a dilute drink twelve times as readily (practice). */
 const alcoholExchange = 0.11;
-/** Vinegar made under a bare surface, and more under a whole pellicle, g/m² and day: what oxygen allows (practice: tea ferments sour by 5–10 g/L in a week in jars as wide as high). */
-const bareSurface = 110;
-const wholePellicle = 50;
+/** Vinegar made under a bare surface, and more under a whole pellicle, g/m² and day: what oxygen allows (practice: tea ferments sour by 4–8 g/L of acetic acid in a week in jars as wide as high, and 8–12 in two). */
+const bareSurface = 82;
+const wholePellicle = 36;
 /** Stirring brings air down and breaks the pellicle. */
 const stirredSurface = 1.5;
 /** Share of a kitchen's air that reaches the liquid. A trace passes a water lock or a loose lid. */

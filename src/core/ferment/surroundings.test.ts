@@ -97,13 +97,13 @@ describe('the surface of a jar', () => {
     expect(surfaceAt(wide, 1000)).toEqual({
       exchange: expect.closeTo(0.09, 9),
       alcoholLost: expect.closeTo(0.011, 9),
-      airing: expect.closeTo((0.01 * 110) / 24, 9),
-      pellicle: expect.closeTo((0.01 * 50) / 24, 9),
+      airing: expect.closeTo((0.01 * 82) / 24, 9),
+      pellicle: expect.closeTo((0.01 * 36) / 24, 9),
     });
     expect(surfaceAt({ ...wide, stirred: true }, 1000)).toEqual({
       exchange: expect.closeTo(0.45, 9),
       alcoholLost: expect.closeTo(0.011, 9),
-      airing: expect.closeTo((0.01 * 110 * 1.5) / 24, 9),
+      airing: expect.closeTo((0.01 * 82 * 1.5) / 24, 9),
       pellicle: 0,
     });
   });
@@ -111,7 +111,7 @@ describe('the surface of a jar', () => {
   test('a water lock lets a fiftieth of the air in and no gas back; a seal nothing', () => {
     const locked = surfaceAt({ ...stage, vessel: 'airlock', surfaceCm2: 100 }, 1000);
     expect([locked.exchange, locked.alcoholLost]).toEqual([0, 0]);
-    expect(locked.airing).toBeCloseTo((0.02 * 0.01 * 110) / 24, 12);
+    expect(locked.airing).toBeCloseTo((0.02 * 0.01 * 82) / 24, 12);
     expect(surfaceAt({ ...stage, vessel: 'sealed' }, 1000).airing).toBe(0);
   });
 });

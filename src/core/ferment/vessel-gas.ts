@@ -8,7 +8,7 @@ import { Filling } from './standing';
 import { slots } from './state';
 import { lose, release } from './step';
 
-const { CO2, ETHANOL, FRUCTOSE, GLUCOSE, NITROGEN, OXYGEN, SUCROSE } = slots;
+const { CO2, ESCAPED, ETHANOL, FRUCTOSE, GLUCOSE, NITROGEN, OXYGEN, SUCROSE } = slots;
 
 type Rows = Float64Array | Float32Array;
 
@@ -58,9 +58,16 @@ export const gaugeBarOf = (y: Rows, filling: Filling, celsius: number, at = 0): 
 /** CO2 dissolved in the liquid, volumes. */
 export const dissolvedVolumesOf = (y: Rows, share: number): number => (y[CO2]! * share) / gramsPerVolume;
 
-/** Shuts a vessel on ordinary air, its liquid having stood in it. */
+/** Volumes of gas that bubble out of a liquid before a third of its air is left: a litre of it holds a fiftieth of one (practice). */
+const strips = 0.05;
+/** What a pour brings back of the air that the liquid would hold (practice). */
+const pouredIn = 0.125;
+
+/** Shuts a vessel on ordinary air: a still liquid holds the air it stood in, one that has bubbled what the pour brings back. */
 export function trapAir(y: Float64Array, headspaceRatio: number, sealedAtCelsius: number): void {
-  const { nitrogen, oxygen } = airShutIn(headspaceRatio, sealedAtCelsius);
+  const stripped = Math.exp(-y[ESCAPED]! / gramsPerVolume / strips);
+  const aired = pouredIn + (1 - pouredIn) * stripped;
+  const { nitrogen, oxygen } = airShutIn(headspaceRatio, sealedAtCelsius, aired);
   y[NITROGEN] = nitrogen;
   y[OXYGEN] = oxygen;
 }

@@ -10,6 +10,7 @@ const DEAD: i32 = slots.DEAD;
 const ESCAPED: i32 = slots.ESCAPED;
 const ETHANOL: i32 = slots.ETHANOL;
 const FRUCTOSE: i32 = slots.FRUCTOSE;
+const GLUCONIC: i32 = slots.GLUCONIC;
 const GLUCOSE: i32 = slots.GLUCOSE;
 const LACTICS: i32 = slots.LACTICS;
 const LACTICS_READY: i32 = slots.LACTICS_READY;
@@ -23,6 +24,9 @@ const half: number = aceticKinetics.half;
 const capacity: number = aceticKinetics.capacity;
 const cellsPerEthanol: number = aceticKinetics.cellsPerEthanol;
 const pellicleHalf: number = aceticKinetics.pellicleHalf;
+const gluconicMade: number = aceticKinetics.gluconic;
+const gluconicHalf: number = aceticKinetics.gluconicHalf;
+const glucosePerGluconic: number = molar.hexose / molar.gluconic;
 const degassing: number = gasKinetics.degassing;
 const oxygenTaking: number = gasKinetics.oxygenTaking;
 const hungryBelow: number = hungerKinetics.hungryBelow;
@@ -51,7 +55,7 @@ export function weather(y: Float64Array, c: Conditions, gasMade: number, step: n
   if (c.saturation !== Infinity) degas(y, c, gasMade, step);
 }
 
-/** Acetic bacteria turn ethanol to vinegar, as fast as oxygen comes through the surface; a pellicle lies where the air is. */
+/** Acetic bacteria turn ethanol to vinegar, and some glucose to gluconic acid, as fast as oxygen comes through the surface; a pellicle lies where the air is. */
 function turnToVinegar(y: Float64Array, c: Conditions, step: number): void {
   const acetics = y[ACETICS]!;
   const ethanol = y[ETHANOL]!;
@@ -62,7 +66,15 @@ function turnToVinegar(y: Float64Array, c: Conditions, step: number): void {
   const cells = acetics < capacity ? cellsPerEthanol * taken * (1 - acetics / capacity) : 0;
   y[ACETICS] = acetics + cells;
   y[ETHANOL] = ethanol - taken;
-  y[ACETIC] = y[ACETIC]! + (taken - cells * ethanolPerCell) * aceticPerEthanol;
+  const acetic = (taken - cells * ethanolPerCell) * aceticPerEthanol;
+  y[ACETIC] = y[ACETIC]! + acetic;
+  const glucose = y[GLUCOSE]!;
+  const gluconic = Math.min(
+    (gluconicMade * acetic * glucose) / (gluconicHalf + glucose),
+    glucose / glucosePerGluconic,
+  );
+  y[GLUCONIC] = y[GLUCONIC]! + gluconic;
+  y[GLUCOSE] = glucose - gluconic * glucosePerGluconic;
 }
 
 /** How hungry a kept jar is, 0–1: half at 0.6 g/L of sugar. */

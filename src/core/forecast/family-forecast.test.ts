@@ -83,7 +83,7 @@ describe('the family that a published question describes', () => {
     expect([family.lots, family.root.longSteps, family.root.readings]).toEqual([['jar'], true, []]);
   });
 
-  test('what is added cuts a stage where it came, and swells the jar: a gram of sugar by 0.62 ml', () => {
+  test('what is added cuts a stage where it came, and swells the jar: a gram of sugar by 0.62 ml, of acid by 0.64', () => {
     const family = of({
       additions: [
         {
@@ -102,7 +102,7 @@ describe('the family that a published question describes', () => {
       [10, 'airlock', 2000, 0],
       [14, 'airlock', 2031, 1],
       [6, 'open', 2031, 0],
-      [6, 'open', 2565, 1],
+      [6, 'open', 2567, 1],
     ]);
     const [, dry, , wet] = family.root.stages;
     expect(dry!.inflows).toEqual([

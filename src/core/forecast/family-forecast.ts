@@ -105,7 +105,9 @@ function withAdditions({ jar }: FamilyScenario): LotStage[] {
         from = next.hour;
       }
       const sugar = next.sucroseGrams + next.glucoseGrams + next.fructoseGrams;
-      const added = next.litres + (sugar * millilitresPerGram.sucrose) / 1000;
+      const acid = next.citricGrams + next.malicGrams;
+      const added =
+        next.litres + (sugar * millilitresPerGram.sucrose + acid * millilitresPerGram.citric) / 1000;
       litres += added;
       const per = (grams: number) => grams / added;
       waiting.push({
@@ -149,6 +151,20 @@ export function forecastFamily(scenario: FamilyScenario): FamilyForecast {
     jar: lot('jar', runs[0]!),
     bottles: scenario.bottles.map(({ name }, i) => lot(name, runs[i + 1]!)),
     effectiveMembers: Math.round(effectiveMembers * 10) / 10,
-    warnings,
+    warnings: [...warnings, ...overdrawn(scenario)],
   };
+}
+
+/** Said when the bottles hold more than the jar ever did. */
+function overdrawn({ jar, bottles }: FamilyScenario): ForecastWarning[] {
+  const there = jar.additions.reduce((sum, { litres }) => sum + litres, jar.liquidLitres);
+  const filled = bottles.reduce((sum, { litres }) => sum + litres, 0);
+  if (filled <= there * 1.005) return [];
+  const one = (litres: number) => Number(litres.toFixed(2));
+  return [
+    {
+      code: 'bottles.more-than-jar',
+      sentence: `The bottles take ${one(filled)} L and the jar gives ${one(there)} L: check the litres.`,
+    },
+  ];
 }

@@ -59,12 +59,12 @@ describe('what a published family may be', () => {
     expect(faults({})).toEqual([]);
   });
 
-  test('something must be added, be it a litre or a gram of any sugar', () => {
+  test('something must be added, be it a litre or a gram of any sugar or acid', () => {
     for (const some of [{ litres: 1 }, { sucroseGrams: 1 }, { glucoseGrams: 1 }, { fructoseGrams: 1 }])
       expect(faults(jar({ additions: [{ hour: 1, ...some }] }))).toEqual([]);
-    expect(faults(jar({ additions: [{ hour: 1, citricGrams: 1 }] }))).toEqual([
-      'jar.additions.0: something must be added',
-    ]);
+    for (const acid of [{ citricGrams: 1 }, { malicGrams: 1 }])
+      expect(faults(jar({ additions: [{ hour: 1, ...acid }] }))).toEqual([]);
+    expect(faults(jar({ additions: [{ hour: 1 }] }))).toEqual(['jar.additions.0: something must be added']);
   });
 
   test('what is sealed keeps two per cent of air: the jar by its own liquid, a bottle by its own', () => {

@@ -7,7 +7,7 @@ const hour = z
   .max(24 * 366);
 const grams = z.number().min(0).max(20_000);
 
-/** Something stirred into the jar: a liquid with what it holds, or dry sugar alone. Amounts in all, not per litre. */
+/** Something stirred into the jar: a liquid with what it holds, or dry sugar or acid alone. Amounts in all, not per litre. */
 const Addition = z
   .strictObject({
     hour,
@@ -18,7 +18,10 @@ const Addition = z
     citricGrams: grams.default(0),
     malicGrams: grams.default(0),
   })
-  .refine((a) => a.litres + a.sucroseGrams + a.glucoseGrams + a.fructoseGrams > 0, 'something must be added');
+  .refine(
+    (a) => a.litres + a.sucroseGrams + a.glucoseGrams + a.fructoseGrams + a.citricGrams + a.malicGrams > 0,
+    'something must be added',
+  );
 
 /** Hours from the family's start. */
 const FamilyReading = Scenario.shape.readings.unwrap().element;

@@ -224,10 +224,10 @@ smell | sweet yeasty sour vinegar | 0.3 1.5 5 | 0.8
       6,
     );
     expect(likelihood({ kind: 'sg', hour: 0, value: 1.02 }, 1.02)).toBeCloseTo(
-      0.97 / (0.0015 * Math.sqrt(2 * Math.PI)) + 0.03 / (0.0015 * 40),
-      6,
+      0.97 / (0.003354 * Math.sqrt(2 * Math.PI)) + 0.03 / (0.003354 * 40),
+      1,
     );
-    expect(likelihood({ kind: 'sg', hour: 0, value: 1.2 }, 1.02)).toBeCloseTo(0.03 / (0.0015 * 40), 9);
+    expect(likelihood({ kind: 'sg', hour: 0, value: 1.2 }, 1.02)).toBeCloseTo(0.03 / (0.003354 * 40), 4);
     expect(likelihood({ kind: 'colour', hour: 0, value: 'odd' }, 0)).toBe(1);
     expect(likelihood({ kind: 'film', hour: 0, value: 'fuzzy' }, -3)).toBe(1);
   });

@@ -19,6 +19,7 @@ const place: Place = {
   stage: sealed.stages[0]!,
   celsius: 22,
   filling: { headspaceRatio: 0.04, filledCelsius: 22 },
+  still: { acids: 0, extract: 0 },
 };
 const shown = (kind: Reading['kind'], hour: number) =>
   expected(kind, course.rows, hour * slots.ROW_SIZE, place);

@@ -14,6 +14,7 @@ import {
 } from './quantities';
 import { isOrdinal, ordinalScales, type OrdinalKind, type OrdinalScale } from './ordinal-scales';
 import { normalBelow } from './random';
+import { isOffsetTool, toolOffset } from './same-tool';
 
 /** How far a household reading strays, one standard deviation. */
 export const readingError = { sg: 0.0015, brix: 0.4, ph: 0.15, gaugeBar: 0.18, celsius: 0.8 } as const;
@@ -54,9 +55,9 @@ type Rows = Float32Array | Float64Array;
 export function expected(kind: Reading['kind'], rows: Rows, at: number, place: Place): number {
   switch (kind) {
     case 'sg':
-      return gravityAt(rows, at);
+      return gravityAt(rows, at, place);
     case 'brix':
-      return brixOfGravity(gravityAt(rows, at));
+      return brixOfGravity(gravityAt(rows, at, place));
     case 'ph':
       return phAt(rows, at);
     case 'celsius':
@@ -96,7 +97,7 @@ export const weighs = (reading: Reading): reading is Exclude<Reading, { kind: 'c
     (ordinalScales[reading.kind].words as readonly (string | number)[]).includes(reading.value));
 
 /** A hydrometer in a fizzing jar, a hasty sip: now and then a reading is simply off. */
-const blunderShare = 0.03;
+export const blunderShare = 0.03;
 
 /**
  * Chance (a density for numbers) of a reading when the model expects `value`.
@@ -113,11 +114,13 @@ export function likelihood(reading: Reading, value: number): number {
   return (1 - blunderShare) * density + blunderShare / (error * 40);
 }
 
-/** Error of a number, one standard deviation: the reading's own and the model's. */
+/** Error of a number read once, one standard deviation: the reading's own, its tool's and the model's. */
 export const errorOf = (kind: keyof typeof readingError, value: number): number =>
   kind === 'gaugeBar'
     ? Math.hypot(readingError.gaugeBar, modelLack.gaugeBar * Math.max(0, value))
-    : readingError[kind];
+    : isOffsetTool(kind)
+      ? Math.hypot(readingError[kind], toolOffset[kind])
+      : readingError[kind];
 
 /** Chance that a person says that word when the quantity is `value`, 0–1. */
 export function wordChance(kind: OrdinalKind, word: string | number, value: number): number {

@@ -1,6 +1,6 @@
 import { fillingAt, spanAt, stageSpans } from '../ferment/time-table';
 import { slots } from '../ferment/state';
-import { quantities, sums, type Place, type Quantity } from './quantities';
+import { quantities, stillDissolved, sums, type Place, type Quantity } from './quantities';
 import { rowAt, rowOf, type StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;
@@ -133,9 +133,11 @@ function joined(values: ArrayLike<number>, weights: ArrayLike<number>, at: numbe
 export function placesOf(run: StoredRun): readonly Place[] {
   const spans = stageSpans(run.ferment.stages);
   const liquidMl = run.ferment.liquidLitres * 1000;
+  const still = stillDissolved(run.ferment);
   return run.hours.map((hour) => {
     const { stage } = spanAt(spans, hour);
-    return { stage, celsius: stage.celsius, filling: fillingAt(run.ferment.stages, hour, liquidMl) };
+    const filling = fillingAt(run.ferment.stages, hour, liquidMl);
+    return { stage, celsius: stage.celsius, filling, still };
   });
 }
 

@@ -2,13 +2,27 @@ import { gramsPerVolume } from '../gas/co2-solubility';
 import { ClosedVessel } from '../gas/closed-vessel';
 import { abvOfEthanol } from '../sugar/alcohol';
 import { gravityOf } from '../sugar/ferment-gravity';
-import type { LotStage } from '../ferment/ferment';
+import { bases } from '../ferment/bases';
+import type { Ferment, LotStage } from '../ferment/ferment';
 import { slots } from '../ferment/state';
 import type { Filling } from '../ferment/standing';
 import { closeRow } from '../ferment/vessel-gas';
 
-const { ACETIC, CO2, ETHANOL, FRUCTOSE, GAS_RATE, GLUCOSE, GLYCEROL, LACTIC, LACTICS, PH, SUCROSE, YEAST } =
-  slots;
+const {
+  ACETIC,
+  CO2,
+  ETHANOL,
+  FRUCTOSE,
+  GAS_RATE,
+  GLUCONIC,
+  GLUCOSE,
+  GLYCEROL,
+  LACTIC,
+  LACTICS,
+  PH,
+  SUCROSE,
+  YEAST,
+} = slots;
 
 type Rows = Float32Array | Float64Array;
 
@@ -17,6 +31,26 @@ export interface Place {
   readonly stage: LotStage;
   readonly celsius: number;
   readonly filling: Filling;
+  /** What its base holds that no row carries, g/L: it weighs on a hydrometer. */
+  readonly still: StillDissolved;
+}
+
+export interface StillDissolved {
+  readonly acids: number;
+  readonly extract: number;
+}
+
+/** Fruit acids and extract of a ferment's base: they are neither eaten nor made. */
+export function stillDissolved({
+  base,
+  citric,
+  malic,
+}: Pick<Ferment, 'base' | 'citric' | 'malic'>): StillDissolved {
+  const { citricGramsPerLitre, citrateGramsPerLitre, malicGramsPerLitre, extractGramsPerLitre } = bases[base];
+  return {
+    acids: citricGramsPerLitre + citrateGramsPerLitre + malicGramsPerLitre + citric + malic,
+    extract: extractGramsPerLitre,
+  };
 }
 
 /** Sweetness against sucrose by mass in dilute drinks: glucose 0.70, fructose 1.25 (sensory handbooks give 0.6–0.8, 1.1–1.7). */
@@ -30,12 +64,13 @@ export const sugarAt = (r: Rows, at: number): number =>
 export const sweetnessAt = (r: Rows, at: number): number =>
   r[at + SUCROSE]! + sweetnessOf.glucose * r[at + GLUCOSE]! + sweetnessOf.fructose * r[at + FRUCTOSE]!;
 
-/** SG 20/20 of sugar, ethanol, acids and glycerol, gas not counted. */
-export const gravityAt = (r: Rows, at: number): number =>
+/** SG 20/20 of sugar, ethanol, acids, glycerol and the base's extract, gas not counted. */
+export const gravityAt = (r: Rows, at: number, { still }: Pick<Place, 'still'>): number =>
   gravityOf({
     sugar: sugarAt(r, at),
     ethanol: r[at + ETHANOL]!,
-    acids: r[at + LACTIC]! + r[at + ACETIC]! + r[at + GLYCEROL]!,
+    acids: r[at + LACTIC]! + r[at + ACETIC]! + r[at + GLUCONIC]! + r[at + GLYCEROL]! + still.acids,
+    extract: still.extract,
   });
 
 /** All CO2 in the vessel as volumes of the liquid: what is dissolved once it is cold and settled. */
@@ -62,7 +97,8 @@ export const phAt = (r: Rows, at: number): number => r[at + PH]!;
 export const cellsAt = (r: Rows, at: number): number => r[at + YEAST]! + r[at + LACTICS]!;
 
 /** Acids that the ferment made, g/L. */
-export const acidsMadeAt = (r: Rows, at: number): number => r[at + LACTIC]! + r[at + ACETIC]!;
+export const acidsMadeAt = (r: Rows, at: number): number =>
+  r[at + LACTIC]! + r[at + ACETIC]! + r[at + GLUCONIC]!;
 
 /** CO2 being made, g/L/h. */
 export const gasRateAt = (r: Rows, at: number): number => r[at + GAS_RATE]!;

@@ -1,7 +1,9 @@
 import type { Reading } from '../ferment/ferment';
 import { fillingAt, spanAt, stageSpans } from '../ferment/time-table';
-import { expected, likelihood, senseOf, type Sense } from './observe';
+import { blunderShare, expected, likelihood, readingError, senseOf, type Sense } from './observe';
 import { hourIndexAt } from './between-hours';
+import { stillDissolved } from './quantities';
+import { isOffsetTool, logOfSameTool, toolOffset, type OffsetTool } from './same-tool';
 import { rowAt, rowOf, type StoredRun } from './stored-run';
 
 /** What every member expects of a reading, interpolated between the hours around it. */
@@ -9,6 +11,7 @@ export function expectations(run: StoredRun, reading: Reading): Float64Array {
   const { hours, ferment } = run;
   const { stage } = spanAt(stageSpans(ferment.stages), reading.hour);
   const filling = fillingAt(ferment.stages, reading.hour, ferment.liquidLitres * 1000);
+  const still = stillDissolved(ferment);
   const before = hourIndexAt(hours, reading.hour);
   const after = Math.min(before + 1, hours.length - 1);
   const share = after === before ? 0 : (reading.hour - hours[before]!) / (hours[after]! - hours[before]!);
@@ -17,6 +20,7 @@ export function expectations(run: StoredRun, reading: Reading): Float64Array {
       stage,
       celsius: run.celsius[rowOf(run, member, index)]!,
       filling,
+      still,
     });
   return Float64Array.from(run.members, (_, m) => {
     const first = at(m, before);
@@ -51,11 +55,26 @@ export function logLikelihoods(
   counts: SenseCounts = countSenses(readings),
 ): Float64Array {
   const sums = new Float64Array(run.members.length);
+  const powerOf = (kind: Reading['kind']) => Math.pow(counts[senseOf(kind)] ?? 1, independence - 1);
+  const tools = new Map<OffsetTool, Reading[]>();
   for (const reading of readings) {
+    if (isOffsetTool(reading.kind)) {
+      tools.set(reading.kind, [...(tools.get(reading.kind) ?? []), reading]);
+      continue;
+    }
     const values = expectations(run, reading);
-    const power = Math.pow(counts[senseOf(reading.kind)] ?? 1, independence - 1);
+    const power = powerOf(reading.kind);
     for (let m = 0; m < sums.length; m++)
       sums[m] = sums[m]! + power * Math.log(likelihood(reading, values[m]!));
+  }
+  for (const [kind, same] of tools) {
+    const values = same.map((reading) => expectations(run, reading));
+    for (let m = 0; m < sums.length; m++) {
+      const residuals = same.map((reading, i) => (reading.value as number) - values[i]![m]!);
+      sums[m] =
+        sums[m]! +
+        powerOf(kind) * logOfSameTool(residuals, readingError[kind], toolOffset[kind], blunderShare);
+    }
   }
   return sums;
 }

@@ -1,3 +1,4 @@
+import { slots } from '../ferment/state';
 import { peakGauges, chanceOverLimit } from './chance';
 import { bottledAt, chilledCourse, chillTable } from './courses';
 import { askedSoda, handmadeRun, warmBottle } from './handmade.test-tool';
@@ -124,7 +125,7 @@ describe('one thing changed from an hour on', () => {
     const run = ran();
     const warm = diverged(run, 50, { celsius: 26 }, 3);
     expect(warm.hours).toEqual(run.hours);
-    const rows = 51 * 3 * 19;
+    const rows = 51 * 3 * slots.ROW_SIZE;
     expect([...warm.rows.subarray(0, rows)]).toEqual([...run.rows.subarray(0, rows)]);
     expect([...warm.celsius.subarray(0, 51 * 3)]).toEqual([...run.celsius.subarray(0, 51 * 3)]);
     const later = seriesOf(warm, 'heldVolumes');
@@ -133,7 +134,9 @@ describe('one thing changed from an hour on', () => {
     expect(warm.celsius[119 * 3 + 1]).toBeGreaterThan(25.9);
     // Only a share of kitchens: the second stands for the middle third.
     const few = diverged(run, 50, {}, 1);
-    expect([...few.rows.subarray(0, 19)]).toEqual([...run.rows.subarray(19, 38)]);
+    expect([...few.rows.subarray(0, slots.ROW_SIZE)]).toEqual([
+      ...run.rows.subarray(slots.ROW_SIZE, 2 * slots.ROW_SIZE),
+    ]);
   });
 });
 

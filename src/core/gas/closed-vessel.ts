@@ -126,15 +126,16 @@ export class ShutInAir {
 }
 
 /**
- * Air shut in with a liquid that has stood in it: what is in the headspace, and what the liquid holds.
+ * Air shut in with a liquid: what is in the headspace, and what the liquid holds.
  *
+ * @param aired share of the air that it would hold after standing in it, 0–1: a bubbling ferment is stripped of nearly all
  * @returns mol of nitrogen and oxygen per litre of liquid
  */
-export function airShutIn(headspaceRatio: number, sealedAtCelsius: number): ShutInAir {
+export function airShutIn(headspaceRatio: number, sealedAtCelsius: number, aired: f64 = 1): ShutInAir {
   const gas = headspaceRatio / (gasConstant * kelvin(sealedAtCelsius));
   const bar = dryAirBar(sealedAtCelsius);
   const air = new ShutInAir();
-  air.nitrogen = bar * (1 - oxygenInAir) * (gas + nitrogens.at(sealedAtCelsius));
-  air.oxygen = bar * oxygenInAir * (gas + oxygens.at(sealedAtCelsius));
+  air.nitrogen = bar * (1 - oxygenInAir) * (gas + aired * nitrogens.at(sealedAtCelsius));
+  air.oxygen = bar * oxygenInAir * (gas + aired * oxygens.at(sealedAtCelsius));
   return air;
 }

@@ -10,6 +10,7 @@ export class molar {
   static readonly co2: number = 44.009;
   static readonly lactic: number = 90.078;
   static readonly acetic: number = 60.052;
+  static readonly gluconic: number = 196.155;
   static readonly glycerol: number = 92.094;
   /** One carbon of yeast, CH1.8 O0.5 N0.2 (Roels 1983), ash-free. */
   static readonly biomass: number = 24.626;
@@ -39,6 +40,7 @@ export class carbonIn {
   static readonly co2: number = molar.carbon / molar.co2;
   static readonly lactic: number = (3 * molar.carbon) / molar.lactic;
   static readonly acetic: number = (2 * molar.carbon) / molar.acetic;
+  static readonly gluconic: number = (6 * molar.carbon) / molar.gluconic;
   static readonly glycerol: number = (3 * molar.carbon) / molar.glycerol;
   static readonly biomass: number = molar.carbon / molar.biomass;
 }

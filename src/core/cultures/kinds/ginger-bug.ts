@@ -12,6 +12,7 @@ export const gingerBug: Culture = {
   lagWork: 1.45,
   heterolactic: 0.5,
   lacticAcid: perMl(4),
+  liquidPh: 3.6,
   bare: null,
   crowding: null,
   vigourSpread: 0.3,

@@ -24,6 +24,7 @@ export const lastBatch: Culture = {
   lagWork: 0.8,
   heterolactic: 0.5,
   lacticAcid: perMl(2),
+  liquidPh: 3.5,
   bare: null,
   crowding: null,
   vigourSpread: 0.28,

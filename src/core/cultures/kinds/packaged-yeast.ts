@@ -14,7 +14,8 @@ const packet = {
   takesSugar: 240,
   keeping: null,
   packet: { mostCelsius: 35, waterMlPerGram: 10, foamsInMinutes: 30, keepsYears: 2 },
-  source: 'practice figures: 65–85 % of a fresh dry packet lives',
+  source:
+    'practice figures: 65–85 % of a fresh dry packet lives; wine yeast stands 14–18 % of alcohol, ale yeast 9–12, bread yeast 8–10',
 } as const;
 
 /** Dry yeasts from a packet, dosed by the gram. */
@@ -25,6 +26,7 @@ export const wineYeast: Culture = {
   yeast: 0.7,
   lactics: 0,
   lagWork: 0.3,
+  standsAbv: 16,
   ingredients: ['wine-yeast'],
 };
 export const aleYeast: Culture = {
@@ -35,6 +37,7 @@ export const aleYeast: Culture = {
   lactics: 0,
   lagWork: 0.9,
   takesSugar: 200,
+  standsAbv: 10,
   ingredients: ['ale-yeast'],
 };
 export const breadYeast: Culture = {
@@ -45,5 +48,6 @@ export const breadYeast: Culture = {
   lactics: 0.001,
   lagWork: 0.5,
   takesSugar: 180,
+  standsAbv: 9,
   ingredients: ['bread-yeast'],
 };

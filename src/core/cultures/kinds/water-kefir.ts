@@ -61,6 +61,7 @@ export const waterKefirLiquid: Culture = {
   lagWork: 0.2,
   heterolactic: 0.5,
   lacticAcid: perMl(3),
+  liquidPh: 3.7,
   bare: null,
   crowding: null,
   vigourSpread: 0.3,

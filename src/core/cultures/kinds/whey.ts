@@ -12,6 +12,7 @@ export const whey: Culture = {
   lagWork: 1.5,
   heterolactic: 0.35,
   lacticAcid: perMl(6),
+  liquidPh: 4.2,
   bare: null,
   crowding: null,
   vigourSpread: 0.36,

@@ -12,6 +12,7 @@ export const wild: Culture = {
   lagWork: 1.0,
   heterolactic: 0.5,
   lacticAcid: perMl(2),
+  liquidPh: 3.7,
   bare: null,
   crowding: null,
   vigourSpread: 0.36,

@@ -73,6 +73,7 @@ function handOverConditions(run: Standing, to: Numbers): void {
   c.aceticHeat = to.pass(c.aceticHeat);
   c.yeastEase = to.pass(c.yeastEase);
   c.lacticEase = to.pass(c.lacticEase);
+  c.ethanolHurts = to.pass(c.ethanolHurts);
   c.dissolvedShare = to.pass(c.dissolvedShare);
   c.saturation = to.pass(c.saturation);
   c.growth = to.pass(c.growth);
