@@ -7,7 +7,6 @@ import { cultures, type Kitchen, type Truth } from '../calibration/truths.ts';
 import { drawFrom, jarHour, newJar, type Jar } from './jar.ts';
 import { chilledAt, fill, squeezed, type Bottles, type Poured } from './world.ts';
 
-/** A household that does what Today says, for sixty days, by `todayOf` and `writeActs` alone. */
 export interface LivedBatch {
   /** 1 for its first. */
   readonly number: number;
@@ -38,7 +37,8 @@ export interface HouseholdOfTrial {
 }
 
 const hourMs = 3_600_000;
-const days = 60;
+/** Days that a trial lasts. */
+const sixtyDays = 60;
 const away = { from: 35, to: 45 };
 const litres = { water: 2.95, draw: 0.26, bottle: 0.47, glass: 6 };
 const squeezes = new Set(['soft', 'gives', 'firm', 'rock']);
@@ -103,6 +103,7 @@ class Household {
     private readonly of: HouseholdOfTrial,
     private readonly uniform: () => number,
     private readonly normal: () => number,
+    private readonly days: number,
   ) {
     this.jar = newJar(700, 35);
     this.lived = of.begins;
@@ -111,7 +112,7 @@ class Household {
   live(): Lived {
     const { begins } = this.of;
     this.begin(begins);
-    const end = begins + days * 24 * hourMs;
+    const end = begins + this.days * 24 * hourMs;
     let now = homeFrom(begins + 14 * hourMs);
     let planned = false;
     // Who has just looked stands before the bottles: what is due there then is done at once.
@@ -146,7 +147,7 @@ class Household {
   }
 
   private room(at: number): number {
-    const along = (at - this.of.begins) / (days * 24 * hourMs);
+    const along = (at - this.of.begins) / (sixtyDays * 24 * hourMs);
     return this.of.celsius + this.of.season * (along - 0.5);
   }
 
@@ -294,7 +295,7 @@ class Household {
       return;
     if (new Date(now).getDay() !== 6 || new Date(now).getHours() < 9) return;
     if (day > away.from - 6 && day < away.to + 2) return;
-    if (day > days - 8) return;
+    if (day > this.days - 8) return;
     const room = Math.round(this.room(now));
     const [, brew] = this.write(
       now,
@@ -383,5 +384,16 @@ class Household {
   }
 }
 
-export const liveAs = (of: HouseholdOfTrial, uniform: () => number, normal: () => number): Lived =>
-  new Household(of, uniform, normal).live();
+/**
+ * A household that does what Today says, by `todayOf` and `writeActs` alone: late now and then, forgetful, away for ten days, and
+ * with a brew a week once its jar is lively.
+ *
+ * @param days how long, 1–60
+ * @throws Error when an act that Today asked for is refused
+ */
+export const liveAs = (
+  of: HouseholdOfTrial,
+  uniform: () => number,
+  normal: () => number,
+  days = sixtyDays,
+): Lived => new Household(of, uniform, normal, days).live();

@@ -39,7 +39,7 @@ ginger-bug | ginger 0.04–0.06 sugar 0.04–0.06 | 0.03 0.03 24 | no | 0.0006 0
 water-kefir-grains | kefir-grains 0.04–0.09 sugar 0.05–0.08 | 0 0.06 36 | yes | 0.6 0.17 0.005 0.8 | 1.2 0.36 0.005 | eaten 0.35 0.8 | 1 1.6 3 | 0 0 3 | cloth mineral-sugar
 whey | whey 0–0 sugar 0–0 | 0 0 240 | no | 0.04 0.35 0 1.5 | 0.04 0.35 0 | alive 0.6 0.5 | 0 0 0 | 0 0 2 | loose-lid mineral-sugar
 wild | elderflower 0.05–0.6 sugar 0.1–0.2 | 0 0.03 168 | no | 0.0006 0.0002 0.00002 2.6 | 0.5 0.15 0.004 | liveliness 0.6 0.5 | 2 3 7 | 0.3 24 4 | loose-lid herb-tea
-tea-mother | black-tea 0.004–0.01 sugar 0.05–0.08 | 0.006 0.06 192 | yes | 0.04 0.006 0.05 0.8 | 0.35 0.05 0.4 | acids 6.4 12 | 5 7 10 | 0.12 120 8 | cloth black-tea
+tea-mother | black-tea 0.004–0.01 sugar 0.05–0.08 | 0.006 0.06 192 | yes | 0.04 0.006 0.05 0.8 | 0.35 0.05 0.4 | acids 6.2 12 | 5 7 10 | 0.12 120 8 | cloth black-tea
 last-batch | sediment 0–0 sugar 0–0 | 0 0 240 | no | 0.6 0.1 0.002 0.8 | 0.6 0.1 0.002 | alive 0.6 0.5 | 0 0 0 | 0 0 2 | loose-lid ginger-tea
 sediment | sediment 0–0 sugar 0–0 | 0 0 240 | no | 4 0.6 0.002 1.4 | 4 0.6 0.002 | alive 0.6 0.5 | 0 0 0 | 0 0 3 | loose-lid ginger-tea
 `;

@@ -68,6 +68,8 @@ const byDay = 3;
 const soon = hourMs;
 /** Kitchens weighed at most: of more, every second or third. */
 const mostKitchens = 240;
+/** One chilling in five is done so many hours later than it was meant: life gets in the way. Practice. */
+const late = { share: 0.2, hours: 4 };
 /** In the fridge for so long before it is poured. */
 const coldHours = 72;
 const fridgeCelsius = 4;
@@ -167,6 +169,12 @@ const burstAt = (run: StoredRun, hour: number, { strength }: Risk) => {
   return (m: number) => failureChance(strength, peaks[m]!);
 };
 
+/** What it comes to when an hour is meant: mostly that hour's, now and then that of some hours later. */
+function asMeant(of: (hour: number) => (member: number) => number, hour: number, end: number) {
+  const [then, later] = [of(hour), of(Math.min(end, hour + late.hours))];
+  return (member: number) => (1 - late.share) * then(member) + late.share * later(member);
+}
+
 /** Chance that waiting until an hour bursts a bottle: what it has stood until now is past. */
 function riskAt(run: StoredRun, { members }: Kitchens, hour: number, { nowHour, risk }: BottleAdviceAsk) {
   const [then, now] = [burstAt(run, hour, risk), burstAt(run, nowHour, risk)];
@@ -180,14 +188,15 @@ function worthAt(
   after: number,
   ask: BottleAdviceAsk,
 ): Float64Array {
-  const held = valuesAt(run, 'heldVolumes', hour + after);
-  const sweet = valuesAt(run, 'sweetnessGramsPerLitre', hour + after);
-  const burst = burstAt(run, hour, ask.risk);
   const wanted = { volumes: ask.wantedVolumes, sweetness: ask.wantedSweetness };
-  return Float64Array.from(
-    members,
-    (m) => pouredWorth({ volumes: held(m), sweetness: sweet(m) }, wanted) - burstPrice * burst(m),
-  );
+  const at = (then: number) => {
+    const held = valuesAt(run, 'heldVolumes', then + after);
+    const sweet = valuesAt(run, 'sweetnessGramsPerLitre', then + after);
+    const burst = burstAt(run, then, ask.risk);
+    return (m: number) =>
+      pouredWorth({ volumes: held(m), sweetness: sweet(m) }, wanted) - burstPrice * burst(m);
+  };
+  return Float64Array.from(members, asMeant(at, hour, run.hours.at(-1)!));
 }
 
 function chances(

@@ -1,3 +1,4 @@
+import { slots } from '../ferment/state';
 import { knownCultures } from '../cultures/registry';
 import { fermentOf } from '../ferment/ferment';
 import { Scenario } from '../ferment/scenario';
@@ -89,7 +90,7 @@ describe('heat, rest and age in a whole ferment', () => {
   const sugarLeft = ({ run }: ReturnType<typeof ask>) => {
     const last = run.hours.length - 1;
     return run.members.reduce((sum, _, m) => {
-      const at = (last * run.members.length + m) * 19;
+      const at = (last * run.members.length + m) * slots.ROW_SIZE;
       return sum + run.weights[m]! * (run.rows[at]! + run.rows[at + 1]! + run.rows[at + 2]!);
     }, 0);
   };

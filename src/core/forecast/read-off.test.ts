@@ -1,3 +1,4 @@
+import { slots } from '../ferment/state';
 import { gramsPerVolume } from '../gas/co2-solubility';
 import { betweenHours, hourIndexAt } from './between-hours';
 import {
@@ -87,7 +88,7 @@ describe('hours and rows', () => {
     expect(betweenHours([0, 2, 4], 9)).toEqual({ index: 2, share: 0 });
     expect(betweenHours([0, 10], 2.5)).toEqual({ index: 0, share: 0.25 });
     const run = risingBottles();
-    expect([rowAt(run, 0, 1), rowAt(run, 2, 3)]).toEqual([5 * 19, (3 * 5 + 2) * 19]);
+    expect([rowAt(run, 0, 1), rowAt(run, 2, 3)]).toEqual([5 * slots.ROW_SIZE, (3 * 5 + 2) * slots.ROW_SIZE]);
   });
 
   test('each hour lies in the stage that ends there, with its headspace as a share', () => {

@@ -1,0 +1,68 @@
+import { seededNormal, seededUniform } from '../src/core/forecast/random';
+import { truths } from './calibration/truths';
+import { drawHousehold, liveAs } from './trial/household';
+import { drawFrom, jarHour, newJar } from './trial/jar';
+import { Tally } from './trial/tally';
+import { bottlesOf, chilledAt } from './trial/world';
+import { cultures } from './calibration/truths';
+
+const luck = (seed: number) => [seededUniform(seed), seededNormal(seededUniform(seed + 1))] as const;
+
+describe('a small trial', () => {
+  test.each([3, 8])('a household lives seven days by what Today says (seed %d)', (seed) => {
+    const live = () => {
+      const [uniform, normal] = luck(seed);
+      return liveAs(drawHousehold(truths, uniform, normal), uniform, normal, 7);
+    };
+    const lived = live();
+    // Asked morning or evening, fed on most days, and the jar lives.
+    expect(lived.asked).toBeGreaterThanOrEqual(7);
+    expect(lived.acts).toBeGreaterThanOrEqual(2 + 4);
+    expect(lived.jarAlive).toBeGreaterThan(0.3);
+    expect(lived.batches).toEqual([]);
+    expect(live()).toEqual(lived);
+  });
+
+  test('its world: three days at 18 to 26 °C pour gushers often, and lose a bottle of some fifty to two hundred', () => {
+    const [uniform, normal] = luck(3);
+    const poured = Array.from({ length: 63 }, (_, k) => {
+      const bottles = bottlesOf(truths[k % truths.length]!, cultures.bug, uniform, normal);
+      return { bottles, ...chilledAt(bottles, bottles.sealedFrom + 72) };
+    });
+    const mean = (of: (each: (typeof poured)[number]) => number) =>
+      poured.reduce((sum, each) => sum + of(each), 0) / poured.length;
+    expect(mean(({ burst }) => burst)).toBeGreaterThan(1 / 200);
+    expect(mean(({ burst }) => burst)).toBeLessThan(1 / 40);
+    expect(mean(({ volumes }) => Number(volumes > 3.6))).toBeGreaterThan(0.3);
+    // At 21 °C the middling kitchen reaches three volumes in two to four days.
+    const at21 = poured.filter(({ bottles }) => Math.abs(bottles.celsius - 21) < 1.5);
+    const hours = at21
+      .map(({ bottles }) => bottles.warm.volumes.findIndex((v) => v >= 3) / 10)
+      .sort((a, b) => a - b);
+    expect(hours[Math.floor(hours.length / 2)]).toBeGreaterThan(48);
+    expect(hours[Math.floor(hours.length / 2)]).toBeLessThan(96);
+  });
+
+  test('its jar: fed it wakes, starved it dies by half in the days said, a draw takes its cells along', () => {
+    const fed = newJar(700, 35);
+    for (let hour = 0; hour < 24 * 5; hour++) {
+      if (hour % 24 === 0) fed.sugar += 20;
+      jarHour(fed, 1);
+    }
+    expect(fed.alive).toBeGreaterThan(0.6);
+    const starved = { ml: 700, sugar: 0, alive: 0.8, isCold: false };
+    for (let hour = 0; hour < 24 * 12; hour++) jarHour(starved, 1);
+    expect(starved.alive).toBeCloseTo(0.4, 6);
+    drawFrom(starved, 350);
+    expect(starved.alive).toBeCloseTo(0.2, 6);
+  });
+
+  test('what was poured is counted: within a quarter is good', () => {
+    const [uniform, normal] = luck(5);
+    const bottles = bottlesOf(truths[0]!, cultures.bug, uniform, normal);
+    const tally = new Tally();
+    for (const volumes of [1.87, 1.88, 3.12, 3.13])
+      tally.add('by hand', bottles, { volumes, burst: 1e-4, peakBar: 2 }, 2);
+    expect(tally.table().split('\n')[2]).toBe('| by hand | 50 % ± 25 | 25 % | 25 % | 1.0 | 2.0 |');
+  });
+});
