@@ -30,7 +30,8 @@ export const harmlessBelow: number = 34;
  * @param celsius any
  * @param tenderBy °C by which this culture is more tender than its cells alone
  * @returns share dying per hour (the rate of an exponential), 0 below 34 °C
- * @source H. M. C. Put and others, J. Appl. Bacteriol. 40 (1976) 135–152 for yeasts; ICMSF, Microorganisms in Foods 5 (1996)
+ * @source H. M. C. Put and others, J. Appl. Bacteriol. 40 (1976) 135–152 for yeasts; for lactic and acetic bacteria practice, within
+ *   what is published of their relatives in juice and beer
  * @example dyingOfHeat(45, heatDeath.yeast) // ≈ 0.97: a tenth is left after 2.4 hours
  */
 export function dyingOfHeat(celsius: number, kind: HeatDeath, tenderBy: number = 0): number {

@@ -3,6 +3,7 @@ import { ClosedVessel } from '../gas/closed-vessel';
 import { abvOfEthanol } from '../sugar/alcohol';
 import { gravityOf } from '../sugar/ferment-gravity';
 import { bases } from '../ferment/bases';
+import { sweetnessPerGram } from '../matter/sweetness';
 import type { Ferment, LotStage } from '../ferment/ferment';
 import { slots } from '../ferment/state';
 import type { Filling } from '../ferment/standing';
@@ -53,16 +54,15 @@ export function stillDissolved({
   };
 }
 
-/** Sweetness against sucrose by mass in dilute drinks: glucose 0.70, fructose 1.25 (sensory handbooks give 0.6–0.8, 1.1–1.7). */
-const sweetnessOf = { glucose: 0.7, fructose: 1.25 } as const;
-
 /** All sugar, g/L. */
 export const sugarAt = (r: Rows, at: number): number =>
   r[at + SUCROSE]! + r[at + GLUCOSE]! + r[at + FRUCTOSE]!;
 
 /** Sweetness as grams of sucrose per litre. */
 export const sweetnessAt = (r: Rows, at: number): number =>
-  r[at + SUCROSE]! + sweetnessOf.glucose * r[at + GLUCOSE]! + sweetnessOf.fructose * r[at + FRUCTOSE]!;
+  r[at + SUCROSE]! +
+  sweetnessPerGram.glucose * r[at + GLUCOSE]! +
+  sweetnessPerGram.fructose * r[at + FRUCTOSE]!;
 
 /** SG 20/20 of sugar, ethanol, acids, glycerol and the base's extract, gas not counted. */
 export const gravityAt = (r: Rows, at: number, { still }: Pick<Place, 'still'>): number =>
@@ -132,8 +132,8 @@ export const sums: { readonly [name in Quantity]?: Sum } = {
   sweetnessGramsPerLitre: {
     of: [
       [SUCROSE, 1],
-      [GLUCOSE, sweetnessOf.glucose],
-      [FRUCTOSE, sweetnessOf.fructose],
+      [GLUCOSE, sweetnessPerGram.glucose],
+      [FRUCTOSE, sweetnessPerGram.fructose],
     ],
   },
   heldVolumes: { of: [[CO2, 1]], over: gramsPerVolume },

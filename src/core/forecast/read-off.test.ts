@@ -35,9 +35,9 @@ describe('quantities of a row', () => {
     return valuesAt(run, quantity, 0, placesOf(run)[0]!)[0]!;
   };
 
-  test('sugar adds up, sweetness weighs glucose 0.70 and fructose 1.25', () => {
+  test('sugar adds up, sweetness weighs glucose 0.70 and fructose 1.2', () => {
     expect(of('sugarGramsPerLitre')).toBe(60);
-    expect(of('sweetnessGramsPerLitre')).toBeCloseTo(10 + 14 + 37.5, 5);
+    expect(of('sweetnessGramsPerLitre')).toBeCloseTo(10 + 14 + 36, 5);
     expect([
       of('ph'),
       of('lacticGramsPerLitre'),

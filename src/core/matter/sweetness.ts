@@ -1,7 +1,7 @@
 import type { Amounts } from './substances';
 
 /** How sweet a gram tastes beside a gram of white sugar, in a cool drink of some 5–10 %. */
-const sweetnessPerGram = {
+export const sweetnessPerGram = {
   sucrose: 1,
   glucose: 0.7,
   fructose: 1.2,
