@@ -1,10 +1,9 @@
 import { seededNormal, seededUniform } from '../src/core/forecast/random';
-import { truths } from './calibration/truths';
+import { cultures, truths } from './calibration/truths';
 import { drawHousehold, liveAs } from './trial/household';
 import { drawFrom, jarHour, newJar } from './trial/jar';
 import { Tally } from './trial/tally';
 import { bottlesOf, chilledAt } from './trial/world';
-import { cultures } from './calibration/truths';
 
 const luck = (seed: number) => [seededUniform(seed), seededNormal(seededUniform(seed + 1))] as const;
 
