@@ -22,7 +22,7 @@ export interface LivedBatch {
 export interface Lived {
   readonly batches: readonly LivedBatch[];
   readonly jarAlive: number;
-  /** Feeds, draws, looks, chillings and openings that it did. */
+  /** What Today asked for and it did: feeds, looks, rests, chillings. */
   readonly acts: number;
   readonly asked: number;
 }
@@ -169,7 +169,6 @@ class Household {
     );
     if (!writing.ok) throw new Error(writing.problems.join('\n'));
     this.journal = writing.journal;
-    this.acts += acts.length;
     return writing.entries.map(({ id }) => id);
   }
 
@@ -218,6 +217,7 @@ class Household {
   /** @returns whether it was a look, after which Today says something new */
   private follow(task: TodayTask, now: number): boolean {
     const { filled } = this;
+    if (task.verb !== 'open') this.acts += 1;
     switch (task.verb) {
       case 'feed':
       case 'wake':

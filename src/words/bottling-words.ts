@@ -2,6 +2,7 @@ import type { Charged } from '@/core/bottling/charge';
 import { sugarForFizz } from '@/core/bottling/charge';
 import type { FillPlan, ShortOption } from '@/core/bottling/fill-plan';
 import type { JarNow } from '@/core/bottling/jar-now';
+import type { Wish } from '@/core/bottling/carries';
 import type { Caution } from '@/core/kitchen/caution';
 import type { Mark } from '@/core/lots/lot';
 import type { Strength } from '@/core/vessels/strength';
@@ -89,10 +90,9 @@ export function planRemarks(plan: Pick<FillPlan, 'noPilot' | 'refused'>): string
 }
 
 export const cautionWords: Readonly<Record<Caution, string>> = {
-  careful:
-    'A burst counts as much as a thousand good bottles: bottles are chilled well before it outweighs their fizz. Advice, never a promise.',
+  careful: 'Bottles stand warm only while fewer than one in 5,000 should burst. Advice, never a promise.',
   usual:
-    'A burst counts as much as two hundred good bottles. More fizz, more risk; glasses and a covered box matter more.',
+    'Bottles stand warm while fewer than one in 1,000 should burst. More fizz, more risk; glasses and a covered box matter more.',
 };
 
 /** What a make is thought to bear, with the figure a maker can use beside the one that shows how unsure it is. */
@@ -104,6 +104,26 @@ export function strengthWords(
   const weak = medianBar * Math.exp(-2.326 * logSpread);
   const practice = usedAt ? ` Makers fill such bottles to ${usedAt[0]}–${usedAt[1]} volumes.` : '';
   return `Good for ${one(limitBar)} bar by careful practice.${practice} As old as these, one in a hundred is thought to burst by ${one(weak)} bar, half by ${one(medianBar)}.`;
+}
+
+/** What stands between the bottles and the fizz that is wanted; nothing where they carry it. The shares are the trial's (docs/trial.md). */
+export function wishWords(wish: Wish): string | null {
+  switch (wish.kind) {
+    case 'fits':
+      return null;
+    case 'no-pilot':
+      return 'No soft bottle among them: about one batch in four comes right unlooked at. With one to squeeze, two in three do.';
+    case 'beyond': {
+      const called = (kind: VesselId) => vesselKind(kind).name.toLowerCase().split(',')[0]!;
+      const name = called(wish.bottle);
+      const others = wish.carriedBy.map((kind) => `a ${called(kind)}`);
+      const instead =
+        others.length > 0 ? `Take ${others.join(' or ')}, or want less fizz.` : 'Want less fizz.';
+      return wish.most === 0
+        ? `Out of reach: ${name} is not made for fizz. ${instead}`
+        : `Out of reach: a ${name} carries ${one(wish.most)} volumes. ${instead}`;
+    }
+  }
 }
 
 /** Shown where bottles are filled. */

@@ -1,6 +1,6 @@
 /**
- * How careful a maker wants to be with glass under pressure. Careful is what nobody chose: a burst then
- * counts as much as a thousand good bottles (`forecast/bottle-advice.ts`).
+ * How careful a maker wants to be with glass under pressure. Careful is what nobody chose: fewer than one bottle in 5,000 is then
+ * let burst for its fizz (`forecast/bottle-advice.ts`).
  */
 export const cautions = ['careful', 'usual'] as const;
 export type Caution = (typeof cautions)[number];

@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { wishOf } from '@/core/bottling/carries';
+import { cautionOf } from '@/core/kitchen/caution';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { within } from '@/core/measures/portion-measure';
 import { headspaceMl } from '@/core/vessels/bottle-shape';
@@ -10,7 +12,9 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Ruler } from '@/ui/controls/ruler';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { leftWords, neededGrams, needWords } from '@/words/bottling-words';
+import { leftWords, neededGrams, needWords, wishWords } from '@/words/bottling-words';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { TypedValue } from '../forms/typed-value';
 import { DoseTurn } from './dose-turn';
 import { SampleBox } from './sample-box';
@@ -38,6 +42,14 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
   const first = table.rows[0];
   const liquidMl = first ? first.bottle.ml - first.headspaceMl : 480;
   const needed = neededGrams(state.wantedVolumes, jar);
+  const caution = cautionOf(useAppSelector(selectHousehold));
+  const wish = wishWords(
+    wishOf(
+      state.wantedVolumes,
+      table.rows.map(({ bottle }) => bottle.kind),
+      caution,
+    ),
+  );
   const setDose = (dose: Dose) =>
     onState({ doses: [...state.doses.filter(({ what }) => what !== dose.what), dose] });
   const nearest = fizzes.find(({ value }) => value === state.wantedVolumes)?.value ?? null;
@@ -57,6 +69,7 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
       <Text as="strong" live testID="need-line">
         {needWords(state.wantedVolumes, jar)}
       </Text>
+      {wish ? <Text testID="wish-line">{wish}</Text> : null}
       {needed > 0.05 ? (
         <InkButton
           quiet
