@@ -82,13 +82,13 @@ test('every view of the household says the same of a lot: litres, sugar, livelin
   // Today's orders begin and end when the clock's do.
   await page.goto(demoAt('/'));
   const chill = page.getByTestId('action-chill').first();
-  await expect(chill).toContainText(/Plum and bay: squeeze bottle 4 at \d+:\d+/);
-  const window = /Without a look: chill (?:between|from) (\S+?),? (?:and )?([^.]+)\./;
+  await expect(chill).toContainText(/Plum and bay: squeeze bottle 4 (at|tomorrow) \d+:\d+/);
+  const window = /Without a look: chill (?:between|from) ((?:tomorrow )?\S+?),? (?:and )?([^.]+)\./;
   await expect(chill).toContainText(window);
   const [, from, until] = window.exec(await chill.innerText())!;
   same(from, rows.get('Plum and bay, bottle 2')?.from, 'Today and clock');
   same(bed(until!), rows.get('Plum and bay, bottle 2')?.until, 'Today and clock, until');
-  const order = /squeeze bottle 4 (now|at \d+:\d+)/.exec(await chill.innerText())![0];
+  const order = /squeeze bottle 4 (now|(?:at|tomorrow) \d+:\d+)/.exec(await chill.innerText())![0];
   const leads = /(Soft.*?) Without a look/.exec((await chill.innerText()).replace(/\s+/g, ' '))![1];
 
   // A brew: sugar and time in the list, on its page and in its account.
@@ -100,10 +100,18 @@ test('every view of the household says the same of a lot: litres, sugar, livelin
   const sugar = /(\d+) g\/L at the start/.exec(plum)?.[1];
   same(/Driven by .*?(\d+) g\/L/.exec(text)?.[1], sugar, 'sugar on its page');
   same(/Sugar account\s+(\d+)\s+g\/L/.exec(text)?.[1], sugar, 'sugar of its account');
-  same(/Without a look: chill (?:between|from) (\d+:\d+)/.exec(text)?.[1], from, 'time on its page');
+  same(
+    /Without a look: chill (?:between|from) ((?:tomorrow )?\d+:\d+)/.exec(text)?.[1],
+    from,
+    'time on its page',
+  );
   same(/, or chill (?:by )?(.+)/.exec(plum)?.[1], until, 'time in the list');
   // The rule is one, too.
-  same(/squeeze bottle 4 (now|at \d+:\d+)/i.exec(text)?.[0].toLowerCase(), order, 'look on its page');
+  same(
+    /squeeze bottle 4 (now|(?:at|tomorrow) \d+:\d+)/i.exec(text)?.[0].toLowerCase(),
+    order,
+    'look on its page',
+  );
   same(/(Soft.*?)\n/.exec(text)?.[1]?.trim(), leads, 'what the look leads to, on its page');
   // The glass is never squeezed, here or on Today: its pilot is.
   expect(text).not.toMatch(/squeeze bottle [23]/i);

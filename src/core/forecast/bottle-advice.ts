@@ -58,7 +58,7 @@ export const burstsBorne: Readonly<Record<Caution, number>> = { careful: 1 / 500
 const burstPrice = 50;
 
 /** Trouble of one look at a batch, in good bottles. */
-const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.03, squeeze: 0.03, hiss: 0.15 };
+const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.03, squeeze: 0.03, hiss: 0.25 };
 
 const hourMs = 3_600_000;
 /** How far ahead acts are weighed, and hours between them by day. */

@@ -36,6 +36,8 @@ export interface Watch {
 
 /** A batch is not handled once so many like it may have lost a bottle: one in twenty-five. */
 const failureToStandBack = 0.04;
+/** Nor once its middle is so many times its working limit: a swing-top is then past all that makers use it at. */
+const farPastLimit = 1.75;
 const aheadHours = 24;
 
 /** Reads an answer's pressure at an instant. @returns null for what is not sealed */
@@ -89,7 +91,8 @@ function stageOf(at: {
   readonly hour: number;
   readonly start: number;
 }): WatchStage {
-  if ((at.fenced && at.share >= 1) || at.failureNow >= failureToStandBack) return 'do-not-handle';
+  if (at.share >= (at.fenced ? 1 : farPastLimit) || at.failureNow >= failureToStandBack)
+    return 'do-not-handle';
   if ((at.fenced && (at.edge >= 1 || at.share >= 0.9)) || at.closed) return 'chill-now';
   const soon = at.start + (at.hour + aheadHours) * hourMs;
   const [seventy, ninety] = at.passes;
