@@ -4,6 +4,7 @@ import { emptyJournal, type Journal } from '../../src/core/journal/journal.ts';
 import type { OpeningKind } from '../../src/core/lots/lot.ts';
 import { drawBatch, drawKitchen } from '../calibration/courses.ts';
 import { cultures, type Kitchen, type Truth } from '../calibration/truths.ts';
+import { begun, litres, mixed, pitchedAndFilled } from './household-acts.ts';
 import { drawFrom, jarHour, newJar, type Jar } from './jar.ts';
 import { chilledAt, fill, squeezed, type Bottles, type Poured } from './world.ts';
 
@@ -40,7 +41,6 @@ const hourMs = 3_600_000;
 /** Days that a trial lasts. */
 const sixtyDays = 60;
 const away = { from: 35, to: 45 };
-const litres = { water: 2.95, draw: 0.26, bottle: 0.47, glass: 6 };
 const squeezes = new Set(['soft', 'gives', 'firm', 'rock']);
 
 export function drawHousehold(
@@ -173,24 +173,7 @@ class Household {
   }
 
   private begin(at: number): void {
-    const [, jarId] = this.write(
-      at,
-      { kind: 'temperature-set', place: 'counter', celsius: Math.round(this.room(at)) },
-      {
-        kind: 'lot-begun',
-        role: 'starter',
-        name: 'Jar',
-        vessel: { kind: 'jar', ml: 1000 },
-        closure: 'cloth',
-        place: 'counter',
-        culture: 'ginger-bug',
-        portions: [
-          { what: 'water', ml: 700 },
-          { what: 'ginger', grams: 35 },
-          { what: 'white-sugar', grams: 35 },
-        ],
-      },
-    );
+    const [, jarId] = this.write(at, ...begun(Math.round(this.room(at))));
     this.jarId = jarId!;
   }
 
@@ -297,58 +280,10 @@ class Household {
     if (day > away.from - 6 && day < away.to + 2) return;
     if (day > this.days - 8) return;
     const room = Math.round(this.room(now));
-    const [, brew] = this.write(
-      now,
-      { kind: 'temperature-set', place: 'counter', celsius: room },
-      {
-        kind: 'lot-begun',
-        role: 'brew',
-        name: `Batch ${this.batches.length + 1}`,
-        vessel: { kind: 'jar', ml: 4000 },
-        closure: 'airlock',
-        place: 'counter',
-        culture: null,
-        recipe: { base: 'ginger-tea', wantedVolumes: 2.5 },
-        portions: [
-          { what: 'water', ml: 1000 * litres.water },
-          { what: 'white-sugar', grams: 260 },
-        ],
-      },
-    );
-    const bottle = (name: string, kind: 'swing-top' | 'plastic-soda') => ({
-      ml: 1000 * litres.bottle,
-      begin: {
-        role: 'bottle',
-        name,
-        vessel: { kind, ml: 500 },
-        closure: 'sealed',
-        place: 'counter',
-        culture: null,
-      },
-    });
-    const names = Array.from({ length: litres.glass }, (_, i) => String(i + 1));
+    const [, brew] = this.write(now, ...mixed(this.batches.length + 1, room));
     const [, filledId] = this.write(
       now + hourMs / 2,
-      {
-        kind: 'transferred',
-        from: this.jarId,
-        taken: 'liquid',
-        celsius: room,
-        targets: [{ lotId: brew, ml: 1000 * litres.draw }],
-      },
-      {
-        kind: 'transferred',
-        at: now + hourMs,
-        from: brew,
-        taken: 'liquid',
-        targets: [...names.map((name) => bottle(name, 'swing-top')), bottle('pilot', 'plastic-soda')],
-      },
-      {
-        kind: 'portions-added',
-        at: now + hourMs,
-        lotId: this.jarId,
-        portions: [{ what: 'water', ml: 1000 * litres.draw }],
-      },
+      ...pitchedAndFilled(this.jarId, brew!, room, now + hourMs),
     );
     const drawn = drawBatch(this.of.kitchen, this.normal);
     const bottles = fill(
