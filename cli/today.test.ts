@@ -45,7 +45,7 @@ const Said = z.strictObject({
         z.strictObject({
           sense: z.string(),
           result: z.string(),
-          verb: z.enum(['chill', 'look']),
+          verb: z.enum(['chill', 'bottle', 'strain', 'look']),
           at: z.string().nullable(),
         }),
       ),
@@ -185,6 +185,38 @@ describe('a household from the command line', () => {
     expect(after.lots.find(({ id }) => id === bottles[0])!.stage).toBe('chilled');
   });
 
+  test('a jar: grains that are to be strained, and a first ferment, are tasted; dry is strained, a sip moves it', () => {
+    const [grains] = write({
+      kind: 'lot-begun',
+      at: '2026-06-11T09:00',
+      role: 'starter',
+      name: 'Beads',
+      vessel: { kind: 'jar', ml: 1500 },
+      closure: 'cloth',
+      place: 'counter',
+      culture: 'water-kefir-grains',
+      portions: [
+        { what: 'kefir-grains', grams: 55 },
+        { what: 'water', ml: 950 },
+        { what: 'cane-sugar', grams: 58 },
+      ],
+    });
+    const cards = today('2026-06-12T07:30').said.tasks.filter(({ lots }) => lots[0] === grains);
+    const taste = cards.find(({ verb }) => verb === 'look')!;
+    expect(taste.headline).toMatch(/^Taste Beads /);
+    expect(new Set(taste.rule.map(({ sense }) => sense))).toEqual(new Set([`sweet ${grains}`]));
+    const verbs = taste.rule.map(({ verb }) => verb);
+    expect(verbs[0]).toBe('strain');
+    expect(verbs.at(-1)).toBe('look');
+    // The amounts of the feed are there for who strains at once.
+    expect(taste.amounts.map(({ what }) => what)).toContain('water');
+    write({ kind: 'tasted', at: '2026-06-12T18:00', lotId: grains, sweet: 1 });
+    const { tasks } = today('2026-06-12T18:05').said;
+    const strain = tasks.find(({ lots }) => lots[0] === grains)!;
+    expect(strain.verb).toBe('feed');
+    expect(new Date(strain.from).getTime()).toBeLessThan(new Date('2026-06-12T18:05').getTime());
+  });
+
   test('bad input exits 2 with a sentence, and the journal stays as it is', () => {
     const before = readFileSync(journal, 'utf8');
     const file = path.join(folder, 'bad.json');
@@ -201,6 +233,11 @@ describe('a household from the command line', () => {
     expect(run('write', journal, file).stderr).toMatch(/^act 1: at: an instant is wanted/);
     writeFileSync(file, JSON.stringify({ kind: 'stirred', at: '2026-06-10T08:00', lots: ['0'.repeat(17)] }));
     expect(run('write', journal, file).stderr).toBe(`act 1: nothing has the id ${'0'.repeat(17)}\n`);
+    const sweet = { kind: 'portions-added', at: '2026-06-10T08:00', lotId: bottles[0] };
+    writeFileSync(file, JSON.stringify({ ...sweet, portions: [{ what: 'raw-cane-sugar', grams: 5 }] }));
+    expect(run('write', journal, file).stderr).toMatch(
+      /^act 1: no ingredient is called "raw-cane-sugar"; there is .*cane-sugar/,
+    );
     writeFileSync(file, '[]');
     expect(run('write', journal, file).stderr).toBe('no act to write\n');
     expect(readFileSync(journal, 'utf8')).toBe(before);

@@ -7,7 +7,9 @@ import { cameIn } from '../../src/core/forecast/living-liquid.ts';
 import { answerStarter, type StarterAnswer } from '../../src/core/forecast/starter-answer.ts';
 import { starterQuestion } from '../../src/core/forecast/starter-question.ts';
 import { everyLot, lotOf, type Household } from '../../src/core/journal/household.ts';
+import { wakingOf } from '../../src/core/kitchen/waking.ts';
 import type { Lot } from '../../src/core/lots/lot.ts';
+import { habitsOf } from '../../src/core/tasting/habits.ts';
 import { pitchOf, type Pitch } from '../../src/core/lots/pitch.ts';
 import type { StoredRun } from '../../src/core/forecast/stored-run.ts';
 
@@ -34,6 +36,7 @@ export function answersOf(household: Household, living: readonly Lot[], now: num
   const starters = new Map<string, StarterAnswer>();
   const runs = new Map<string, StoredRun>();
   const learned = learnedBy(household, living, now);
+  const habits = habitsOf(household);
   const roots = new Set<Lot>();
   for (const lot of living) {
     if (lot.role !== 'starter') {
@@ -45,13 +48,14 @@ export function answersOf(household: Household, living: readonly Lot[], now: num
       warmths,
       learned: null,
       now,
+      waking: wakingOf(household),
       aheadHours: lot.place === 'fridge' ? aheadHours.cold : aheadHours.warm,
       came: (event) => cameIn(event, liquidsOf(household)),
     });
     if (asked) starters.set(lot.id, answerStarter(asked));
   }
   for (const root of roots) {
-    const question = familyQuestion({ root, find, warmths, learned, now, household });
+    const question = familyQuestion({ root, find, warmths, learned, now, household, habits });
     if (!question) continue;
     const { answer, runs: kept, runOf } = answerFamily(question, root.id, Infinity);
     for (const each of answer.lots) {

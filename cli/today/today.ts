@@ -22,7 +22,7 @@ type Five = readonly number[];
 export interface TodayBranch {
   readonly sense: string;
   readonly result: string;
-  readonly verb: 'chill' | 'look';
+  readonly verb: 'chill' | 'bottle' | 'strain' | 'look';
   readonly at: string | null;
 }
 
@@ -117,7 +117,7 @@ function taskOf(task: Task, household: Household, answers: Answers, now: number)
     rule: (rule?.branches ?? []).map(({ result, next, at }) => ({
       sense: `${rule!.kind} ${rule!.lot.id}`,
       result,
-      verb: next,
+      verb: next === 'look' ? next : rule!.then,
       at: iso(at),
     })),
   };

@@ -4,6 +4,7 @@ import { lotOf } from '../../src/core/journal/household.ts';
 import { clockOf, nextId } from '../../src/core/journal/instant-id.ts';
 import { append, type Journal } from '../../src/core/journal/journal.ts';
 import { everyValue } from '../../src/core/journal/entry-table.ts';
+import { ingredientIds, isIngredient } from '../../src/core/matter/ingredients/registry.ts';
 import { subjectsOf } from '../../src/core/journal/tell.ts';
 
 export type Writing =
@@ -33,6 +34,9 @@ export function writeActs(known: Journal, acts: readonly unknown[]): Writing {
     const offset = -new Date(at).getTimezoneOffset();
     return [{ ...(act as object), id, at, offset, version: entryVersion }];
   });
+  acts.forEach((act, i) =>
+    strangersIn(act).forEach((what) => problems.push(`act ${i + 1}: ${strangerWords(what)}`)),
+  );
   if (problems.length > 0) return { ok: false, problems };
   const now = Math.max(...stamped.map(({ at }) => at));
   const entries = stamped.flatMap((each, i): Entry[] => {
@@ -50,6 +54,26 @@ export function writeActs(known: Journal, acts: readonly unknown[]): Writing {
     }),
   );
   return problems.length > 0 ? { ok: false, problems } : { ok: true, entries, journal, now };
+}
+
+/** Ingredients that an act names and nobody knows: a journal holds them, but no amount is worked out of them. */
+function strangersIn(value: unknown): string[] {
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([key, each]) =>
+    key === 'what' && typeof each === 'string' ? (isIngredient(each) ? [] : [each]) : strangersIn(each),
+  );
+}
+
+const mostNear = 4;
+
+function strangerWords(what: string): string {
+  const words = what.split('-');
+  const shared = (id: string) => id.split('-').filter((word) => words.includes(word)).length;
+  const near = ingredientIds
+    .filter((id) => shared(id) > 0)
+    .sort((a, b) => shared(b) - shared(a))
+    .slice(0, mostNear);
+  return `no ingredient is called "${what}"${near.length > 0 ? `; there is ${near.join(', ')}` : ''}`;
 }
 
 /** Whole ms, from a number or a text. */

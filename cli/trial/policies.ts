@@ -6,6 +6,7 @@ import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
 import { isAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
 import type { Caution } from '../../src/core/kitchen/caution.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';
+import type { VesselId } from '../../src/core/vessels/vessel-kinds.ts';
 import { chilledAt, gauged, squeezed, type Bottles } from './world.ts';
 
 /** When the bottles were chilled, and after how many looks. */
@@ -85,6 +86,7 @@ export function asked(
   caution: Caution,
   looks: readonly string[],
   start: number,
+  bottle: VesselId = 'swing-top',
 ) {
   const { batch } = bottles;
   const scenario = Scenario.parse({
@@ -108,10 +110,12 @@ export function asked(
   return bottleAdvice(run, {
     wantedVolumes: bottles.wanted,
     wantedSweetness: 0.66 * batch.sugar,
-    risk: { strength: strengthOf('swing-top')!, bottles: 6, caution },
+    risk: { strength: strengthOf(bottle)!, bottles: 6, caution },
     nowHour,
     start,
     waking: usualWaking,
+    ceilingPercent: null,
+    neverFelt: false,
     lookedHour: readings.at(-1)?.hour ?? null,
     looks,
   });

@@ -111,8 +111,6 @@ export function wishWords(wish: Wish): string | null {
   switch (wish.kind) {
     case 'fits':
       return null;
-    case 'no-pilot':
-      return 'No soft bottle among them: about one batch in four comes right unlooked at. With one to squeeze, two in three do.';
     case 'beyond': {
       const called = (kind: VesselId) => vesselKind(kind).name.toLowerCase().split(',')[0]!;
       const name = called(wish.bottle);
@@ -129,3 +127,9 @@ export function wishWords(wish: Wish): string | null {
 /** Shown where bottles are filled. */
 export const fillingCaution =
   'Pressure-rated bottles only, the soft pilot beside the glass, in a covered box. Look each rim over for chips. Glasses on when the pilot feels hard. It holds some alcohol.';
+
+/** What a ceiling for alcohol does. @param percent null for none */
+export const ceilingWords = (percent: number | null): string =>
+  percent === null
+    ? 'Windows mind fizz, sweetness and bursts alone. Some alcohol is always in it.'
+    : `Bottles are chilled before they likely pass ${percent} %. It is an estimate: never rely on it where alcohol must not be.`;

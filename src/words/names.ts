@@ -94,6 +94,9 @@ export const quantityWords: Readonly<
   ml: { title: 'Level', unit: 'ml', digits: 0 },
 };
 
+/** Steps of a score of sweetness, from 1 to 5. */
+export const sweetWords = ['Dry', 'A hint sweet', 'Balanced', 'Sweet', 'Syrupy'] as const;
+
 /** A lot's name by itself; a bottle carries the name of its brew. */
 export function lotName(lot: Lot, household: Household): string {
   if (lot.role !== 'bottle') return lot.name;

@@ -25,7 +25,11 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
       return chill.reached
         ? `${warm} ${careful ? 'one batch in twenty passes' : 'half of such batches pass'} ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`
         : `${warm} ${careful ? 'one in twenty' : 'half of them'} is past ${one(limitBar)} bar then, though it likely holds only ${one(fizzAt(answer, chill.latest))} of the ${one(wantedVolumes)} volumes wanted: chilled in time and on the flat side, or look again before.`;
+    case 'alcohol':
+      return `${warm} its alcohol passes what you want no drink to pass from then on, in one kitchen of four or more.`;
     case 'fizz':
+      if (answer.advice)
+        return `${warm} it then likely holds ${one(fizzAt(answer, chill.latest))} of ${one(wantedVolumes)} volumes; later it is livelier and drier than you want.`;
       return `${warm} it passes ${one(wantedVolumes * 1.25)} volumes then, a quarter more than you want.`;
     case 'beyond-forecast':
       return `${warm} it stays under the limit as far as the forecast looks.`;

@@ -50,7 +50,13 @@ test('a caution that guards the hand stands by itself, and glass that may give w
 });
 
 test('a look is the order; a name without an end is cut', () => {
-  const rule = { kind: 'hiss' as const, lot: bottles[0]!, at: now + hourMs, branches: [] };
+  const rule = {
+    kind: 'hiss' as const,
+    then: 'chill' as const,
+    lot: bottles[0]!,
+    at: now + hourMs,
+    branches: [],
+  };
   const look = of('chill', { rule });
   expect(look.headline).toContain('ease the cap of bottle 1 at 19:15');
   expect(look.reason).toBe('The look decides; without one chill by tomorrow 3:15.');

@@ -2,7 +2,7 @@ import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
 import { rootOf } from '@/core/forecast/family-members';
 import { renewalOf } from '@/core/starter/renewal';
-import type { Task } from '@/core/tasks/task';
+import type { Task, TaskRule } from '@/core/tasks/task';
 import { moment, quarter } from './moment';
 import { ruleOrder } from './rule-words';
 
@@ -25,6 +25,11 @@ const doNotTouch = 'Do not touch, open or carry it: cool it where it stands.';
 
 const bottlesOf = ({ lots }: Task): string =>
   lots.length === 1 ? `bottle ${lots[0]!.name}` : `${lots.length} bottles`;
+
+const ruleHeadline = (rule: TaskRule, now: number): string => {
+  const order = ruleOrder(rule, now);
+  return order.charAt(0).toUpperCase() + order.slice(1);
+};
 
 /** @param now ms */
 export function shortWords(task: Task, household: Household, now: number): ShortWords {
@@ -62,6 +67,11 @@ function plain(
     case 'feed':
       if (task.reason === 'starved')
         return { headline: `Bring ${lot.name} back`, reason: 'It starved: look and smell first.' };
+      if (task.rule)
+        return {
+          headline: ruleHeadline(task.rule, now),
+          reason: `The taste decides; without one strain and feed by ${until}.`,
+        };
       return {
         headline: `${renewalOf(lot) ? 'Strain and feed' : 'Feed'} ${task.lots.map(({ name }) => name).join(', ')}`,
         reason:
@@ -77,6 +87,12 @@ function plain(
     case 'pitch':
       return { headline: `Pitch ${lot.name}`, reason: 'Once it is below 30 °C.' };
     case 'bottle':
+      if (task.rule)
+        return {
+          headline: ruleHeadline(task.rule, now),
+          reason: `The taste decides; without one bottle by ${until}.`,
+          caution: 'Leave headspace; pressure-rated bottles only.',
+        };
       return {
         headline: `Taste ${lot.name}; bottle it if you like it`,
         reason: `Its sweetness is right until about ${until}.`,

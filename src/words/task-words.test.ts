@@ -27,11 +27,12 @@ describe('what a card says', () => {
   test('chill: where a look decides, the look is the order, and who does not look has the window', () => {
     const rule = {
       kind: 'squeeze' as const,
+      then: 'chill' as const,
       lot: bottles[1]!,
       at: now + 2 * hourMs,
       branches: [
         { result: 'soft', chance: 0.6, next: 'look' as const, at: now + 14 * hourMs },
-        { result: 'rock', chance: 0.4, next: 'chill' as const, at: now + 2 * hourMs },
+        { result: 'rock', chance: 0.4, next: 'act' as const, at: now + 2 * hourMs },
       ],
     };
     expect(said(task('chill', bottles, -2, 8, { rule }))).toEqual({

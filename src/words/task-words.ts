@@ -13,7 +13,7 @@ import { inARow, portionsWords, volume } from './amounts';
 import { chillReason } from './reasons';
 import { lateWords } from './late-words';
 import { starvedWords } from './neglect-words';
-import { ruleLines, ruleOrder } from './rule-words';
+import { ruleLines, ruleOrder, unaskedWords } from './rule-words';
 import { byWords, moment, plural, quarter } from './moment';
 
 export interface TaskWords {
@@ -25,6 +25,8 @@ export interface TaskWords {
   /** The ribbon in words. */
   readonly span: string;
 }
+
+const dayMs = 24 * 3_600_000;
 
 /** What a card says: do this, from–until, because. What is late is said as late. */
 export function taskWords(
@@ -73,7 +75,14 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
           because: `Without a look: ${title}.`,
           span,
         };
-      return { over, title: `${root.name}: ${title}`, because, span };
+      const without = answer?.advice?.unasked && unaskedWords(answer.advice.unasked);
+      return {
+        over,
+        title: `${root.name}: ${title}`,
+        ...(without ? { lines: [without] } : {}),
+        because,
+        span,
+      };
     }
     case 'feed': {
       if (task.parts)
@@ -100,6 +109,14 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
             : task.reason === 'away'
               ? `before you leave ${until}: it stands that long on one feed.`
               : `before ${until}: by then it has eaten its last feed.`;
+      if (task.rule)
+        return {
+          over: `${kind} “${lot.name}”`,
+          title: capital(ruleOrder(task.rule, now)),
+          lines: ruleLines(task.rule, now),
+          because: `Without tasting: strain it, and feed ${portionsWords(task.portions)}, before ${until}.`,
+          span,
+        };
       const strain = renewalOf(lot) ? 'Strain it, then ' : '';
       const feed = `feed ${portionsWords(task.portions)}`;
       return {
@@ -134,9 +151,24 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
       };
     }
     case 'bottle':
+      if (task.rule)
+        return {
+          over: 'First ferment',
+          title: capital(ruleOrder(task.rule, now)),
+          lines: ruleLines(task.rule, now),
+          because: `Your own taste comes first. Without tasting: bottle it between ${from} and ${until}.`,
+          span,
+        };
       return {
         over: 'First ferment',
         title: due ? `Taste ${lot.name}; bottle it if you like it` : `Taste ${lot.name} from ${from}`,
+        ...(task.until - Math.max(now, task.from) > dayMs
+          ? {
+              lines: [
+                `Sweeter than you like: taste again ${moment(quarter(Math.max(now, task.from) + dayMs), now)}.`,
+              ],
+            }
+          : {}),
         because: `until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
         span,
       };

@@ -18,10 +18,6 @@ test('a wish out of reach is said with what would carry it; nothing is said wher
   );
 });
 
-test('without a soft bottle it says what one would give', () => {
-  expect(wishWords({ kind: 'no-pilot' })).toMatch(/^No soft bottle among them: .* two in three do\.$/);
-});
-
 test('what a make bears: the careful limit, what makers fill it to, and how unsure it is', () => {
   // 13.74 bar half, · exp(−2.326 · 0.35) = 6.09 one in a hundred.
   expect(strengthWords(2.8, strengthOf('swing-top')!, [3, 3.5])).toBe(

@@ -56,4 +56,5 @@ export const workerAnswerer: Answerer = {
   chills: (run, hours, limitBar, untilHour) =>
     call((remote) => remote.chills(run, hours, limitBar, untilHour)),
   bottlings: (run, hours, wantedVolumes) => call((remote) => remote.bottlings(run, hours, wantedVolumes)),
+  fillings: (run, ask) => call((remote) => remote.fillings(run, ask)),
 };

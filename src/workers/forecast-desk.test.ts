@@ -54,6 +54,7 @@ function desk(
     starter: (q) => answer(q, 'starter'),
     chills: () => Promise.reject(new Error('nothing is chilled here')),
     bottlings: () => Promise.reject(new Error('nothing is bottled here')),
+    fillings: () => Promise.reject(new Error('nothing is filled here')),
     suppose: (ask, run) =>
       answer({ rootId: `${ask.lot.lotId} in ${nameOf(run)}`, start: ask.nowHour }, 'suppose'),
   };

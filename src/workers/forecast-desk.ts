@@ -6,6 +6,7 @@ import type { StarterAnswer } from '../core/forecast/starter-answer';
 import type { StarterQuestion } from '../core/forecast/starter-question';
 import type { StoredRun } from '../core/forecast/stored-run';
 import type { BottledThen, ChilledThen } from '../core/forecast/courses';
+import type { FillingAsk, FillingOutcome } from '../core/forecast/fillings';
 import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/suppose';
 
 /** Whoever computes: the worker in the app, the core itself in a test. */
@@ -26,6 +27,7 @@ export interface Answerer {
     untilHour: number,
   ): Promise<readonly ChilledThen[]>;
   bottlings(run: StoredRun, hours: readonly number[], wantedVolumes: number): Promise<readonly BottledThen[]>;
+  fillings(run: StoredRun, ask: FillingAsk): Promise<readonly FillingOutcome[]>;
 }
 
 interface AboutFamily {
@@ -209,6 +211,11 @@ export class ForecastDesk {
     wantedVolumes: number,
   ): Promise<readonly BottledThen[] | null> {
     return this.answerer.bottlings(run, hours, wantedVolumes).catch(() => null);
+  }
+
+  /** What a filling comes to when nobody looks, as planned and otherwise. Null when it could not be computed. */
+  fillings(run: StoredRun, ask: FillingAsk): Promise<readonly FillingOutcome[] | null> {
+    return this.answerer.fillings(run, ask).catch(() => null);
   }
 
   /** A forecast of what is only composed: asked straight away, kept nowhere. Null when it could not be computed. */

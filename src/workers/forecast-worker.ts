@@ -3,6 +3,7 @@ import { bottleTable, chillTable } from '../core/forecast/courses';
 import { answerFamily } from '../core/forecast/family-answer';
 import type { FamilyQuestion } from '../core/forecast/family-question';
 import { answerStarter } from '../core/forecast/starter-answer';
+import { fillingOutcomes, type FillingAsk } from '../core/forecast/fillings';
 import type { StarterQuestion } from '../core/forecast/starter-question';
 import type { StoredRun } from '../core/forecast/stored-run';
 import { turnToCompiledSteps } from '../core/ferment/compiled/compile';
@@ -34,6 +35,8 @@ const api = {
   /** The same for bottling. */
   bottlings: (run: StoredRun, hours: readonly number[], wantedVolumes: number) =>
     bottleTable(run, hours, wantedVolumes),
+  /** What a filling comes to when nobody looks. */
+  fillings: (run: StoredRun, ask: FillingAsk) => fillingOutcomes(run, ask),
 };
 
 export type ForecastWorker = typeof api;

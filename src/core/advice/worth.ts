@@ -31,26 +31,82 @@ const bySweetness = [
   [2.5, 0.6],
 ] as const;
 
+/** By the acids that its ferment made, g/L: up to three are fresh, six sour, from ten on it is vinegar to most. Practice. */
+const bySourness = [
+  [3, 1],
+  [6, 0.85],
+  [10, 0.5],
+  [20, 0.2],
+] as const;
+
+/** By its alcohol against a ceiling that was set: a little over is a pity, half as much again is not drunk by who set it. */
+const byAlcohol = [
+  [1, 1],
+  [1.1, 0.8],
+  [1.5, 0.1],
+] as const;
+
+/** Below so much sweetness, g/L, what is meant to be dry is dry. */
+const dryBelow = 20;
+
+/** A glass as it is poured. */
+export interface Glass {
+  /** Fizz held, 0 or more. */
+  readonly volumes: number;
+  /** g/L as sucrose, 0 or more. */
+  readonly sweetness: number;
+  /** Acids that its ferment made, g/L. */
+  readonly acids: number;
+  /** % by volume. */
+  readonly alcohol: number;
+}
+
+/** What is wanted of it. */
+export interface WantedGlass {
+  /** Above 0. */
+  readonly volumes: number;
+  /** g/L; 0 for a drink that is meant to be dry, which is then good at any sweetness below 20. */
+  readonly sweetness: number;
+  /** Alcohol that it should not pass, % by volume; null for none. */
+  readonly ceiling: number | null;
+}
+
 /**
  * Worth of a glass as it is poured.
  *
- * @param volumes fizz held when it is poured, 0 or more
- * @param wantedVolumes above 0
- * @param sweetness g/L as sucrose, 0 or more
- * @param wantedSweetness g/L; 0 for a drink that is meant to be dry, which is then good at any sweetness below 20
  * @returns 0 to 1: 1 is just as wanted
  * @source practice; the curves are this file's
- * @example pouredWorth({ volumes: 2.5, sweetness: 60 }, { volumes: 2.5, sweetness: 60 }) // 1
+ * @example
+ * pouredWorth({ volumes: 2.5, sweetness: 60, acids: 1, alcohol: 0.5 }, { volumes: 2.5, sweetness: 60, ceiling: null }) // 1
  */
-export function pouredWorth(
-  poured: { readonly volumes: number; readonly sweetness: number },
-  wanted: { readonly volumes: number; readonly sweetness: number },
-): number {
-  return (
-    through(byFizz, poured.volumes / wanted.volumes) *
-    through(bySweetness, poured.sweetness / Math.max(20, wanted.sweetness))
-  );
-}
+export const pouredWorth = (poured: Glass, wanted: WantedGlass): number =>
+  through(byFizz, poured.volumes / wanted.volumes) *
+  through(bySweetness, poured.sweetness / Math.max(dryBelow, wanted.sweetness)) *
+  through(bySourness, poured.acids) *
+  (wanted.ceiling === null ? 1 : through(byAlcohol, poured.alcohol / wanted.ceiling));
+
+/** What a first ferment is worth when it is bottled, by its sweetness against the wanted: too dry there is too little left for fizz. */
+const byBottling = [
+  [0, 0.2],
+  [0.5, 0.55],
+  [0.75, 0.9],
+  [1, 1],
+  [1.15, 0.95],
+  [1.6, 0.6],
+  [2.5, 0.3],
+] as const;
+
+/**
+ * Worth of bottling a first ferment at a sweetness.
+ *
+ * @param sweetness g/L as sucrose, 0 or more
+ * @param wanted g/L; of what is meant to be dry, below 20, anything below is as good
+ * @returns 0 to 1: 1 is just as wanted
+ * @source practice; the curve is this file's
+ * @example bottledWorth(69, 69) // 1
+ */
+export const bottledWorth = (sweetness: number, wanted: number): number =>
+  wanted <= dryBelow && sweetness <= wanted ? 1 : through(byBottling, sweetness / Math.max(wanted, 1));
 
 /** Whether fizz is what a maker calls good: within a quarter of what is wanted. */
 export const isGoodFizz = (volumes: number, wantedVolumes: number): boolean =>

@@ -17,8 +17,7 @@ test('a wish beyond the weakest bottle is said, with what would carry it', () =>
   expect(wishOf(1, ['decorative'], 'usual')).toMatchObject({ kind: 'beyond', bottle: 'decorative', most: 0 });
 });
 
-test('glass alone is told what a soft bottle would give; exactly what is carried fits; an empty table says nothing', () => {
-  expect(wishOf(2.5, ['swing-top', 'crown-cap'], 'careful')).toEqual({ kind: 'no-pilot' });
+test('exactly what is carried fits; an empty table says nothing', () => {
   expect(wishOf(3, ['swing-top', 'plastic-soda'], 'careful')).toEqual({ kind: 'fits' });
   expect(wishOf(9, [], 'careful')).toEqual({ kind: 'fits' });
 });

@@ -4,7 +4,7 @@ import type { VesselId } from '../vessels/vessel-kinds';
 
 /** What stands between a batch and the fizz that is wanted, said before it is filled. */
 export type Wish =
-  /** Nothing: the bottles carry it, and a soft one among them tells how far it is. */
+  /** Nothing: the bottles carry it. */
   | { readonly kind: 'fits' }
   /** It is more than such bottles are used at; kinds that carry it, if any does. */
   | {
@@ -12,9 +12,7 @@ export type Wish =
       readonly bottle: VesselId;
       readonly most: number;
       readonly carriedBy: readonly VesselId[];
-    }
-  /** They carry it, but no soft bottle tells when to chill. */
-  | { readonly kind: 'no-pilot' };
+    };
 
 const forFizz: readonly VesselId[] = ['swing-top', 'crown-cap', 'plastic-soda', 'sparkling-wine'];
 
@@ -40,5 +38,5 @@ export function wishOf(wantedVolumes: number, bottles: readonly VesselId[], caut
       most,
       carriedBy: forFizz.filter((kind) => carries(kind, caution) >= wantedVolumes),
     };
-  return bottles.includes('plastic-soda') ? { kind: 'fits' } : { kind: 'no-pilot' };
+  return { kind: 'fits' };
 }

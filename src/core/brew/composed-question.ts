@@ -1,6 +1,7 @@
 import { bareId } from '../cultures/registry';
 import type { BaseKind } from '../matter/base-kinds';
 import { familyQuestion, type FamilyQuestion } from '../forecast/family-question';
+import type { Habits } from '../forecast/habits';
 import type { Learned } from '../forecast/lessons';
 import type { PlaceId, Warmths } from '../kitchen/places';
 import { addPortions } from '../lots/add';
@@ -24,6 +25,7 @@ export interface ComposedAsk {
   readonly find: LotFinder;
   readonly warmths: Warmths;
   readonly learned: (pitch: Pitch) => Learned | null;
+  readonly habits?: Habits;
   readonly now: number;
 }
 
@@ -57,6 +59,7 @@ export function composedQuestion(ask: ComposedAsk): FamilyQuestion | null {
     warmths: ask.warmths,
     learned: ask.learned,
     now,
+    ...(ask.habits ? { habits: ask.habits } : {}),
   });
   if (!question) return null;
   const { family } = question;

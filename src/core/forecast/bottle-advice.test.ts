@@ -21,7 +21,9 @@ const ask = (more: Partial<BottleAdviceAsk> = {}): BottleAdviceAsk => ({
   start: new Date(2026, 4, 4, 7).getTime(),
   waking: { from: 0, to: 24 * 60 - 1 },
   lookedHour: null,
+  ceilingPercent: null,
   looks: [],
+  neverFelt: false,
   ...more,
 });
 
@@ -45,7 +47,7 @@ test('one kitchen: chilled so that what is made until it is cold comes to what i
   expect(chill.until - chill.from).toBeGreaterThanOrEqual(7);
   expect(chill.until - chill.from).toBeLessThanOrEqual(13);
   expect(chill.burst).toBeLessThan(1e-9);
-  expect(chill.bursts).toBe(false);
+  expect(chill.ends).toBe('pour');
 });
 
 test('a quick and a slow kitchen: a squeeze tells them apart, and each result has its own hour', () => {
@@ -77,7 +79,7 @@ test('a burst is never bought by fizz: weak glass is chilled sooner, and what is
   expect(of('swing-top').hour).toBeLessThanOrEqual(of('swing-top', 'usual').hour);
   expect(of('swing-top').burst).toBeLessThan(burstsBorne.careful);
   expect(of('swing-top', 'usual').burst).toBeLessThan(burstsBorne.usual);
-  expect(of('swing-top').bursts).toBe(true);
+  expect(of('swing-top').ends).toBe('burst');
 });
 
 test('nobody is asked to get up: acts lie in waking hours, but for now itself', () => {
@@ -91,4 +93,38 @@ test('nobody is asked to get up: acts lie in waking hours, but for now itself', 
 
 test('past its end there is nothing to decide', () => {
   expect(bottleAdvice(made(0.05), ask({ nowHour: 96 }))).toBeNull();
+});
+
+test('who never looks is asked for none, and told what one would bring', () => {
+  const both = made(0.11, 0.035);
+  const asked = bottleAdvice(both, ask({ looks: ['squeeze'] }))!;
+  const never = bottleAdvice(both, ask({ looks: ['squeeze'], neverFelt: true }))!;
+  expect(never.rule).toBeNull();
+  expect(never.chill).toEqual(asked.chill);
+  expect(never.unasked!.kind).toBe('squeeze');
+  expect(never.unasked!.gain).toBeGreaterThan(0.2);
+  expect(never.unasked!.gain).toBeLessThan(asked.rule!.worth);
+  // One kitchen, and a look brings nothing.
+  expect(bottleAdvice(made(0.05), ask({ looks: ['squeeze'], neverFelt: true }))!.unasked).toBeUndefined();
+});
+
+test('a ceiling for alcohol ends the window where it is passed, and says so', () => {
+  // A hundredth of a percent an hour, with gas for two volumes after 40.
+  const brew = handmadeRun({
+    hours,
+    members: 2,
+    row: (m, hour) => ({
+      CO2: 0.05 * hour * gramsPerVolume,
+      ETHANOL: (0.2 + 0.02 * m) * hour,
+      SUCROSE: 60,
+      PH: 3.6,
+    }),
+    stages: [{ ...warmBottle, hours: 96 }],
+  });
+  const free = bottleAdvice(brew, ask())!.chill;
+  const bound = bottleAdvice(brew, ask({ ceilingPercent: 0.5 }))!.chill;
+  expect(bound.hour).toBeLessThan(free.hour);
+  expect([free.ends, bound.ends]).toEqual(['pour', 'alcohol']);
+  // A ceiling out of reach changes nothing.
+  expect(bottleAdvice(brew, ask({ ceilingPercent: 9 }))!.chill).toEqual(free);
 });

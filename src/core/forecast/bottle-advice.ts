@@ -1,21 +1,18 @@
-import { decide, type LookTable, type Rule } from '../advice/decision';
+import { decide, type Rule } from '../advice/decision';
 import { isGoodFizz, pouredWorth } from '../advice/worth';
 import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import type { Caution } from '../kitchen/caution';
-import { isAwake, lastAwake, nextAwake, type WakingHours } from '../kitchen/waking';
-import { betweenHours, hourIndexAt } from './between-hours';
+import type { WakingHours } from '../kitchen/waking';
+import { hourIndexAt } from './between-hours';
 import { peakGauges } from './chance';
+import { awakeHours, kitchensOf, lookTable, valuesAt, type WeighedKitchens } from './decision-inputs';
 import { failureChance, type Risk } from './failure';
 import { coolingHours } from './lot-stages';
-import { errorOf, wordChance } from './observe';
-import { ordinalScales } from './ordinal-scales';
-import { normalBelow } from './random';
-import { valuesOverTime } from './quantiles';
 import type { StoredRun } from './stored-run';
 
-/** Looks that a rule may ask for on a sealed bottle. */
-export const ruleLooks = ['gaugeBar', 'squeeze', 'hiss'] as const;
-export type RuleLook = (typeof ruleLooks)[number];
+/** Looks that a rule may ask for on a sealed bottle; the first that is possible is asked for. */
+export const bottleLooks = ['gaugeBar', 'squeeze', 'hiss'] as const;
+export type BottleLook = (typeof bottleLooks)[number];
 
 /** When to chill a warm bottle: for who does not look, and the rule for who does. Hours from the run's start. */
 export interface BottleAdvice {
@@ -24,21 +21,24 @@ export interface BottleAdvice {
     /** Chilled between these it is hardly worse. */
     readonly from: number;
     readonly until: number;
-    /** Whether it closes for what may burst; for too much fizz otherwise. */
-    readonly bursts: boolean;
+    /** What ends it: that one may burst, the alcohol that its household wants no drink to pass, or what is then poured. */
+    readonly ends: 'burst' | 'alcohol' | 'pour';
     /** Chances that its fizz is then good, flat and too much when poured, and that it burst before. */
     readonly good: number;
     readonly flat: number;
     readonly over: number;
     readonly burst: number;
   };
-  readonly rule: (Rule<string> & { readonly kind: RuleLook }) | null;
+  readonly rule: (Rule<string> & { readonly kind: BottleLook }) | null;
+  /** What a look would bring a household that never makes one, and was asked for none: good bottles of a bottle, 0–1. */
+  readonly unasked?: { readonly kind: BottleLook; readonly gain: number };
 }
 
 export interface BottleAdviceAsk {
   readonly wantedVolumes: number;
-  /** Sweetness wanted when it is poured, g/L. */
+  /** Sweetness wanted when it is poured, g/L, and alcohol that it should not pass, % by volume; null for none. */
   readonly wantedSweetness: number;
+  readonly ceilingPercent: number | null;
   readonly risk: Risk;
   /** Now, hours from the run's start. */
   readonly nowHour: number;
@@ -47,8 +47,10 @@ export interface BottleAdviceAsk {
   readonly waking: WakingHours;
   /** When its batch was last felt, heard or read, hours from the start; null for never. */
   readonly lookedHour: number | null;
-  /** What can be looked at; the first of `ruleLooks` among them is asked for. */
+  /** What can be looked at; the first of `bottleLooks` among them is asked for. */
   readonly looks: readonly string[];
+  /** The household never makes them: the advice then comes without. */
+  readonly neverFelt: boolean;
 }
 
 /** Bursts a bottle that a maker bears on average, from filling to pouring. */
@@ -58,16 +60,15 @@ export const burstsBorne: Readonly<Record<Caution, number>> = { careful: 1 / 500
 const burstPrice = 50;
 
 /** Trouble of one look at a batch, in good bottles. */
-const troubleOf: Readonly<Record<RuleLook, number>> = { gaugeBar: 0.03, squeeze: 0.03, hiss: 0.25 };
+const troubleOf: Readonly<Record<BottleLook, number>> = { gaugeBar: 0.03, squeeze: 0.03, hiss: 0.25 };
 
-const hourMs = 3_600_000;
+/** Hours until the same look tells something new. */
+const betweenLooks = 2;
+/** One squeeze in ten is taken for the word beside it, or the pilot is not as the glass. Practice. */
+const misread = 0.1;
 /** How far ahead acts are weighed, and hours between them by day. */
 const aheadHours = 7 * 24;
 const byDay = 3;
-/** Two hours so close are one, ms. */
-const soon = hourMs;
-/** Kitchens weighed at most: of more, every second or third. */
-const mostKitchens = 240;
 /** One chilling in five is done so many hours later than it was meant: life gets in the way. Practice. */
 const late = { share: 0.2, hours: 4 };
 /** In the fridge for so long before it is poured. */
@@ -75,6 +76,8 @@ const coldHours = 72;
 const fridgeCelsius = 4;
 /** Glass stays at its pressure for the first of cooling, hours. */
 const stillWarm = 0.75;
+/** So many kitchens over the ceiling end a window for it. */
+const overCeiling = 0.25;
 /** Chilled so much worse than at the best hour, in good bottles, is hardly worse. */
 const hardly = 0.05;
 
@@ -103,17 +106,25 @@ export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice
   if (!(end > ask.nowHour)) return null;
   const kitchens = kitchensOf(run);
   const after = hoursAfterChilling(run.celsius[hourIndexAt(run.hours, ask.nowHour) * run.members.length]!);
-  const hours = awakeHours(ask, end);
+  const hours = awakeHours({ ...ask, end, every: byDay });
   const worth = hours.map((hour) => worthAt(run, kitchens, hour, after, ask));
   const risk = hours.map((hour) => riskAt(run, kitchens, hour, ask));
-  const kind = ruleLooks.find((each) => ask.looks.includes(each)) ?? null;
+  const kind = bottleLooks.find((each) => ask.looks.includes(each)) ?? null;
   const { act, rule } = decide({
     hours,
     weights: kitchens.weights,
     worth,
     risk,
     borne: burstsBorne[ask.risk.caution],
-    look: kind && lookTable(run, kitchens, kind, hours, ask),
+    look:
+      kind &&
+      lookTable(run, kitchens, {
+        kind,
+        hours,
+        cost: troubleOf[kind] / ask.risk.bottles,
+        fromHour: (ask.lookedHour ?? -Infinity) + betweenLooks,
+        misread,
+      }),
   });
   return {
     chill: {
@@ -121,47 +132,9 @@ export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice
       ...around(run, kitchens, act, after, ask, end),
       ...chances(run, kitchens, act.hour, after, ask),
     },
-    rule: rule && kind && { ...rule, kind },
+    rule: rule && kind && !ask.neverFelt ? { ...rule, kind } : null,
+    ...(rule && kind && ask.neverFelt ? { unasked: { kind, gain: rule.worth - act.worth } } : {}),
   };
-}
-
-interface Kitchens {
-  readonly members: Int32Array;
-  readonly weights: Float64Array;
-}
-
-function kitchensOf({ members, weights }: StoredRun): Kitchens {
-  const every = Math.ceil(members.length / mostKitchens);
-  const tried = Int32Array.from({ length: Math.ceil(members.length / every) }, (_, i) => i * every);
-  return { members: tried, weights: Float64Array.from(tried, (m) => weights[m]!) };
-}
-
-/** Now, and every third hour that somebody is up, bed time and getting up among them. */
-function awakeHours({ nowHour, start, waking }: BottleAdviceAsk, end: number): number[] {
-  const out = [nowHour];
-  let at = start + nowHour * hourMs;
-  for (;;) {
-    const later = at + byDay * hourMs;
-    const bed = lastAwake(later, waking);
-    if (isAwake(later, waking)) at = later;
-    // What would fall into the night: its last waking moment, then the first of the next day.
-    else at = bed - at >= soon ? bed : nextAwake(later, waking);
-    const hour = (at - start) / hourMs;
-    if (hour > end) return out;
-    out.push(hour);
-  }
-}
-
-/** A quantity of every kitchen at an hour, between reports in proportion. */
-function valuesAt(
-  run: StoredRun,
-  quantity: 'heldVolumes' | 'sweetnessGramsPerLitre' | 'gaugeBar',
-  hour: number,
-) {
-  const over = valuesOverTime(run, quantity);
-  const { index, share } = betweenHours(run.hours, hour);
-  const [before, after] = [over[index]!, over[Math.min(index + 1, over.length - 1)]!];
-  return (m: number) => before[m]! + share * (after[m]! - before[m]!);
 }
 
 const burstAt = (run: StoredRun, hour: number, { strength }: Risk) => {
@@ -176,32 +149,50 @@ function asMeant(of: (hour: number) => (member: number) => number, hour: number,
 }
 
 /** Chance that waiting until an hour bursts a bottle: what it has stood until now is past. */
-function riskAt(run: StoredRun, { members }: Kitchens, hour: number, { nowHour, risk }: BottleAdviceAsk) {
+function riskAt(
+  run: StoredRun,
+  { members }: WeighedKitchens,
+  hour: number,
+  { nowHour, risk }: BottleAdviceAsk,
+) {
   const [then, now] = [burstAt(run, hour, risk), burstAt(run, nowHour, risk)];
   return Float64Array.from(members, (m) => then(m) - now(m));
 }
 
 function worthAt(
   run: StoredRun,
-  { members }: Kitchens,
+  { members }: WeighedKitchens,
   hour: number,
   after: number,
   ask: BottleAdviceAsk,
 ): Float64Array {
-  const wanted = { volumes: ask.wantedVolumes, sweetness: ask.wantedSweetness };
+  const wanted = {
+    volumes: ask.wantedVolumes,
+    sweetness: ask.wantedSweetness,
+    ceiling: ask.ceilingPercent,
+  };
   const at = (then: number) => {
-    const held = valuesAt(run, 'heldVolumes', then + after);
-    const sweet = valuesAt(run, 'sweetnessGramsPerLitre', then + after);
+    const [held, sweet, lactic, acetic, alcohol] = [
+      valuesAt(run, 'heldVolumes', then + after),
+      valuesAt(run, 'sweetnessGramsPerLitre', then + after),
+      valuesAt(run, 'lacticGramsPerLitre', then + after),
+      valuesAt(run, 'aceticGramsPerLitre', then + after),
+      valuesAt(run, 'abvPercent', then + after),
+    ];
     const burst = burstAt(run, then, ask.risk);
     return (m: number) =>
-      pouredWorth({ volumes: held(m), sweetness: sweet(m) }, wanted) - burstPrice * burst(m);
+      pouredWorth(
+        { volumes: held(m), sweetness: sweet(m), acids: lactic(m) + acetic(m), alcohol: alcohol(m) },
+        wanted,
+      ) -
+      burstPrice * burst(m);
   };
   return Float64Array.from(members, asMeant(at, hour, run.hours.at(-1)!));
 }
 
 function chances(
   run: StoredRun,
-  { members, weights }: Kitchens,
+  { members, weights }: WeighedKitchens,
   hour: number,
   after: number,
   ask: BottleAdviceAsk,
@@ -222,7 +213,7 @@ function chances(
 /** The hours around the best one at which chilling is hardly worse. */
 function around(
   run: StoredRun,
-  kitchens: Kitchens,
+  kitchens: WeighedKitchens,
   best: { readonly hour: number; readonly worth: number },
   after: number,
   ask: BottleAdviceAsk,
@@ -241,52 +232,17 @@ function around(
     );
     return each <= burstsBorne[ask.risk.caution] * total;
   };
+  const isOverCeiling = (hour: number) => {
+    const alcohol = valuesAt(run, 'abvPercent', hour + after);
+    const over = kitchens.members.reduce(
+      (sum, m, i) => sum + (alcohol(m) > (ask.ceilingPercent ?? Infinity) ? kitchens.weights[i]! : 0),
+      0,
+    );
+    return over > overCeiling * total;
+  };
   let [from, until] = [best.hour, best.hour];
   while (from - 1 >= ask.nowHour && isNear(from - 1)) from -= 1;
   while (until + 1 <= end && isNear(until + 1) && isBorne(until + 1)) until += 1;
-  // What ends it: what may burst an hour later, or its fizz?
-  return { from, until, bursts: !isBorne(until + 1) };
-}
-
-/** Bars between which a gauge's reading tells one thing from another. */
-const gaugeEdges = [1, 1.4, 1.8, 2.2, 2.6, 3, 3.5];
-const gaugeNames = ['under 1', '1–1.4', '1.4–1.8', '1.8–2.2', '2.2–2.6', '2.6–3', '3–3.5', 'over 3.5'];
-/** Hours until the same look tells something new. */
-const betweenLooks = 2;
-/** One squeeze in ten is taken for the word beside it, or the pilot is not as the glass. Practice. */
-const misread = 0.1;
-
-function lookTable(
-  run: StoredRun,
-  { members }: Kitchens,
-  kind: RuleLook,
-  hours: readonly number[],
-  { risk, lookedHour }: BottleAdviceAsk,
-): LookTable<string> {
-  const results: readonly string[] = kind === 'gaugeBar' ? gaugeNames : ordinalScales[kind].words;
-  return {
-    cost: troubleOf[kind] / risk.bottles,
-    fromHour: (lookedHour ?? -Infinity) + betweenLooks,
-    results,
-    chances: hours.map((hour) => {
-      const gauge = valuesAt(run, 'gaugeBar', hour);
-      const told = results.map((word, r) =>
-        Float64Array.from(members, (m) =>
-          kind === 'gaugeBar' ? inBars(gauge(m), r) : wordChance(kind, word, gauge(m)),
-        ),
-      );
-      const beside = (r: number, m: number) => (told[r] ?? told[r < 0 ? 0 : results.length - 1]!)[m]!;
-      return told.map((chance, r) =>
-        chance.map((each, m) => (1 - misread) * each + (misread / 2) * (beside(r - 1, m) + beside(r + 1, m))),
-      );
-    }),
-  };
-}
-
-/** Chance that a gauge shows a reading between two edges. */
-function inBars(bar: number, index: number): number {
-  const error = errorOf('gaugeBar', bar);
-  const below = (edge: number | undefined, none: number) =>
-    edge === undefined ? none : normalBelow((edge - bar) / error);
-  return below(gaugeEdges[index], 1) - below(gaugeEdges[index - 1], 0);
+  const ends = isBorne(until + 1) ? (isOverCeiling(until + 1) ? 'alcohol' : 'pour') : 'burst';
+  return { from, until, ends } as const;
 }

@@ -3,6 +3,7 @@ import type { ForecastWarning } from './contradictions';
 import { readFamily } from './ensemble';
 import { closeCare } from './closely';
 import type { FamilyQuestion } from './family-question';
+import { bottlingRule, type JarRule } from './jar-advice';
 import type { LotAsk } from './lot-ask';
 import { keepingOf, type Keeping } from './keeping';
 import type { ToldOfKitchen } from './lessons';
@@ -41,6 +42,8 @@ export interface LotAnswer {
   /** What is best done with a warm, sealed bottle; null for the rest, and where nobody knows what its glass bears. */
   readonly advice: BottleAdvice | null;
   readonly taste: Window | null;
+  /** Of a jar: when to taste it, and from which taste on to bottle it. */
+  readonly tasteRule?: JarRule;
   /** How long it keeps, when it is sealed and cold. */
   readonly keeping: Keeping | null;
   /** Where the pressure of a sealed bottle is going. */
@@ -141,6 +144,11 @@ export function lotAnswer(
 ): LotAnswer {
   const { lotId, wantedVolumes, limitBar, sealedFromHour } = ask;
   const advice = adviceFor(ask, start, run);
+  const taste = sealedFromHour === null ? tasteWindow(run, ask.wantedSweetness) : null;
+  const tasteRule =
+    taste && ask.waking
+      ? bottlingRule(run, ask.wantedSweetness, { ...ask, waking: ask.waking, window: taste, start })
+      : null;
   return {
     lotId,
     start,
@@ -155,7 +163,8 @@ export function lotAnswer(
         ? chillWindow(run, wantedVolumes, limitBar, sealedFromHour, ask.risk, ask.laterHours, advice)
         : null,
     advice,
-    taste: sealedFromHour === null ? tasteWindow(run, ask.wantedSweetness) : null,
+    taste,
+    ...(tasteRule ? { tasteRule } : {}),
     keeping:
       ask.counterCelsius !== null && limitBar !== null
         ? keepingOf(run, {
@@ -186,7 +195,9 @@ function adviceFor(ask: LotAsk, start: number, run: StoredRun): BottleAdvice | n
     start,
     waking: ask.waking,
     lookedHour: ask.lookedHour,
+    ceilingPercent: ask.ceilingPercent ?? null,
     looks: run.members.length < enoughForRules ? [] : ask.looks,
+    neverFelt: ask.neverFelt ?? false,
   });
 }
 

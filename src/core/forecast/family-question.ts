@@ -7,6 +7,7 @@ import { movedBy, type Lot } from '../lots/lot';
 import { volumeOf } from '../matter/substances';
 import type { Branch, Family } from './family';
 import { endOf, jarEnd, membersOf } from './family-members';
+import type { Habits } from './habits';
 import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
@@ -40,6 +41,8 @@ export interface FamilyAsk {
   readonly cultures?: CultureTable;
   /** The household: its bottles, and how careful it is. Careful, and bottles of five years, when left out. */
   readonly household?: Keeps;
+  /** What it likes and does; nothing known when left out. */
+  readonly habits?: Habits;
 }
 
 /**

@@ -55,7 +55,7 @@ describe('what is asked of a lot', () => {
       counterCelsius: null,
       looks: ['sweet', 'foam'],
       risk: null,
-      waking: null,
+      waking: { from: 420, to: 1350 },
       lookedHour: null,
       laterHours: 0,
     });

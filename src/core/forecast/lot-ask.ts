@@ -1,5 +1,6 @@
 import type { CultureTable } from '../cultures/registry';
 import { cautionOf } from '../kitchen/caution';
+import { ceilingOf } from '../kitchen/ceiling';
 import { celsiusAt, type Warmths } from '../kitchen/places';
 import { limitOf, strengthIn, type Keeps } from '../kitchen/stock';
 import { wakingOf, type WakingHours } from '../kitchen/waking';
@@ -7,6 +8,7 @@ import type { Lot } from '../lots/lot';
 import type { LotFinder } from '../lots/pitch';
 import { keepsGas } from '../vessels/vessel-kinds';
 import type { Risk } from './failure';
+import { noHabits, type Habits } from './habits';
 import { looksAt } from './looks-possible';
 import { squeezedFor } from './pilot';
 import type { LookKind } from './telling-look';
@@ -20,6 +22,7 @@ interface LotAsker {
   readonly now: number;
   readonly warmths: Warmths;
   readonly household?: Keeps;
+  readonly habits?: Habits;
 }
 
 /** What is asked of one lot of a family. */
@@ -37,13 +40,17 @@ export interface LotAsk {
   readonly nowHour: number;
   /** How warm the counter is, for what stands in the fridge and might go back there; null for the rest. */
   readonly counterCelsius: number | null;
-  /** When somebody is up, and how sweet it is meant to be when it is poured, g/L: for what is sealed and stands warm. */
+  /** When somebody is up: for what stands warm; null for the rest. How sweet it is meant to be when it is poured, g/L. */
   readonly waking: WakingHours | null;
   readonly pouredSweetness: number;
-  /** When its batch was last felt, heard or read by a gauge, hours from the start; null for never. */
+  /** When its batch was last felt, heard or read by a gauge, or a jar tasted, hours from the start; null for never. */
   readonly lookedHour: number | null;
   /** Looks that can be asked for. */
   readonly looks: readonly LookKind[];
+  /** Its household never makes them: what they would bring is said, and none is asked for. */
+  readonly neverFelt?: true;
+  /** Alcohol that it should not pass when it is poured, % by volume. */
+  readonly ceilingPercent?: number;
   /** What its batch's glass is thought to bear and how careful its maker is; null for what is not sealed, or not known. */
   readonly risk: Risk | null;
   /** Another bottle of its batch, filled alike, has burst: this one is not to be handled. */
@@ -63,15 +70,18 @@ function riskOf({ household = { kept: {} }, now }: LotAsker, lot: Lot, bottles: 
 
 const ofPressure: readonly string[] = ['squeeze', 'hiss', 'gaugeBar'];
 
-/** The last look at the pressure of a bottle, or of the pilot that is felt for it. */
-function lookedHour(lot: Lot, { find }: LotAsker, start: number, cultures: CultureTable): number | null {
-  const seen = [lot, squeezedFor(lot, find, cultures)].flatMap((each) =>
+const lastRead = (lots: readonly (Lot | null)[], kinds: readonly string[], start: number): number | null => {
+  const seen = lots.flatMap((each) =>
     (each?.events ?? []).flatMap((event) =>
-      event.kind === 'read' && event.readings.some(({ kind }) => ofPressure.includes(kind)) ? [event.at] : [],
+      event.kind === 'read' && event.readings.some(({ kind }) => kinds.includes(kind)) ? [event.at] : [],
     ),
   );
   return seen.length > 0 ? (Math.max(...seen) - start) / hourMs : null;
-}
+};
+
+/** The last look at the pressure of a bottle, or of the pilot that is felt for it. */
+const feltHour = (lot: Lot, { find }: LotAsker, start: number, cultures: CultureTable): number | null =>
+  lastRead([lot, squeezedFor(lot, find, cultures)], ofPressure, start);
 
 /** What is asked of a lot: which run, what is wanted of it, what its glass bears. */
 export function lotAsk(
@@ -87,25 +97,34 @@ export function lotAsk(
   const sealed = keepsGas(lot.vessel, lot.closure);
   const over = lot.opened !== null || lot.ended !== null;
   const closed = lot.events.find((event) => event.kind === 'closed' && event.closure === 'sealed');
-  const warm = sealed && lot.place !== 'fridge' && !over;
-  const every = warm ? 6 : 12;
+  const warm = lot.place !== 'fridge' && !over;
+  const every = sealed && warm ? 6 : 12;
+  const household = ask.household ?? { kept: {} };
+  const { liked, neverFeels } = ask.habits ?? noHabits;
+  const ceiling = ceilingOf(household);
   const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);
   return {
     lotId: lot.id,
     run,
     wantedVolumes,
-    wantedSweetness: bottlingSweetness(root, wantedVolumes, { ...ask, cultures }),
-    limitBar: sealed ? limitOf(lot.vessel, ask.household ?? { kept: {} }) : null,
+    wantedSweetness: bottlingSweetness(root, wantedVolumes, { ...ask, cultures }, liked),
+    limitBar: sealed ? limitOf(lot.vessel, household) : null,
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
     nowHour: Math.max(0, Math.floor((now - start) / (every * hourMs)) * every),
-    waking: warm ? wakingOf(ask.household ?? { kept: {} }) : null,
-    pouredSweetness: pouredSweetness(root, { ...ask, cultures }),
-    lookedHour: warm ? lookedHour(lot, ask, start, cultures) : null,
+    waking: warm ? wakingOf(household) : null,
+    pouredSweetness: pouredSweetness(root, { ...ask, cultures }, liked),
+    lookedHour: !warm
+      ? null
+      : sealed
+        ? feltHour(lot, ask, start, cultures)
+        : lastRead([lot], ['sweet'], start),
     counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
     looks:
       over || lot.place === 'fridge'
         ? []
         : looksAt(sealed, [root, lot], squeezedFor(lot, ask.find, cultures) ? 'squeeze' : 'hiss'),
+    ...(sealed && neverFeels ? { neverFelt: true } : {}),
+    ...(ceiling === null ? {} : { ceilingPercent: ceiling }),
     risk: riskOf(ask, lot, bottles),
     laterHours: (lot.chillDays ?? 0) * 24,
   };

@@ -8,6 +8,7 @@ import { closesFalling, livelinessAt, ripenessAt } from './ripeness';
 import { tellingLooks, type TellingLook } from './telling-look';
 import type { DrawnQuestion, StarterQuestion } from './starter-question';
 import { hourIndexAt } from './between-hours';
+import { strainingRule, type JarRule } from './jar-advice';
 import { rowAt, type StoredRun } from './stored-run';
 import type { Window } from './windows';
 
@@ -29,6 +30,8 @@ export interface StarterAnswer {
   /** Looks that would tell when its window opens, or once it is open, when it closes. */
   readonly looks: readonly TellingLook[];
   readonly looksTell: 'opens' | 'closes';
+  /** Of a jar that is strained: when to taste it, and from which taste on to strain it. */
+  readonly rule?: JarRule;
   /** What its readings say of the culture and the kitchen: lessons for the next. */
   readonly told: ToldOfKitchen;
   readonly warnings: readonly ForecastWarning[];
@@ -61,6 +64,16 @@ export function readStarter(
   const rested = question.drawnHour === null ? -Infinity : question.drawnHour + question.restHours;
   const edges = drawEdges(run, ripenessAt(run, ripe, live, question.fedHour), question, rested);
   const draw = edges.window;
+  const rule =
+    draw && question.tasting
+      ? strainingRule(run, edges, {
+          ...question.tasting,
+          window: draw,
+          nowHour: question.nowHour,
+          start: question.start,
+          lookedHour: question.tasting.tastedHour,
+        })
+      : null;
   return {
     start: question.start,
     hours: run.hours,
@@ -71,6 +84,7 @@ export function readStarter(
     opens: opensBy(liveliness, run.hours, question, rested, draw),
     feed: feedWindowOf(run, sugar, question),
     ...looksOf(run, edges, question),
+    ...(rule ? { rule } : {}),
     told,
     warnings,
   };

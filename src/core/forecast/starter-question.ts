@@ -6,6 +6,7 @@ import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import { inoculum } from '../ferment/inoculum';
 import type { BaseKind } from '../matter/base-kinds';
 import type { Warmths } from '../kitchen/places';
+import type { WakingHours } from '../kitchen/waking';
 import { awakeGrains, begunDried } from '../lots/grains';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { fermentableGrams } from '../matter/substances';
@@ -36,6 +37,8 @@ export interface StarterQuestion {
   readonly restHours: number;
   /** The kind's usual hours between feeds at the temperature it stands at. */
   readonly feedEveryHours: number;
+  /** When somebody is up to taste a jar that is strained, and when it was last tasted; nothing for other jars, and in the cold. */
+  readonly tasting?: { readonly waking: WakingHours; readonly tastedHour: number | null };
 }
 
 /** What a dose drawn at an instant must know of its jar. */
@@ -51,6 +54,8 @@ export interface StarterAsk {
   readonly now: number;
   /** How far ahead to look, hours. */
   readonly aheadHours: number;
+  /** When somebody is up; left out, no rule is worked out. */
+  readonly waking?: WakingHours;
   readonly cultures?: CultureTable;
   /** How what was poured in from other jars is seen; left out, as it was told. */
   readonly came?: CameInReader;
@@ -88,6 +93,9 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
   const feeds = lot.events.filter(
     (event) => event.kind === 'added' && fermentableGrams(movedBy(event).liquid) > 0.5 && event.at <= now,
   );
+  const tasted = lot.events.findLast(
+    (event) => event.kind === 'read' && event.readings.some(({ kind }) => kind === 'sweet'),
+  )?.at;
   const draws = lot.events.filter((event) => event.kind === 'went' && event.at <= now);
   return {
     lotId: lot.id,
@@ -103,6 +111,9 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
       24 * 28,
       culture.keeping.feed.everyHours / paceAt(ferment.stages.at(-1)!.celsius),
     ),
+    ...(ask.waking && culture.keeping.renews && lot.place !== 'fridge'
+      ? { tasting: { waking: ask.waking, tastedHour: tasted === undefined ? null : hourOf(tasted) } }
+      : {}),
   };
 }
 

@@ -1,6 +1,7 @@
 import { volumesPerSugarGram } from '../gas/potential';
 import type { Lot } from '../lots/lot';
 import { mixedSugar } from './liquid-sugar';
+import type { Habits } from './habits';
 import type { LiquidAsk } from './root-ferment';
 
 /**
@@ -10,12 +11,23 @@ import type { LiquidAsk } from './root-ferment';
  * @returns g/L as sucrose
  * @example // a 90 g/L batch wanting 2.5 volumes is bottled near 69 g/L
  */
-export const bottlingSweetness = (lot: Lot, wantedVolumes: number, ask: LiquidAsk): number =>
-  Math.max(10, pouredSweetness(lot, ask) + wantedVolumes / volumesPerSugarGram);
+export const bottlingSweetness = (
+  lot: Lot,
+  wantedVolumes: number,
+  ask: LiquidAsk,
+  liked: Habits['liked'] = null,
+): number => Math.max(10, pouredSweetness(lot, ask, liked) + wantedVolumes / volumesPerSugarGram);
 
-/** Sweetness that is meant to be tasted in the end, g/L as sucrose. */
-export const pouredSweetness = (lot: Lot, ask: LiquidAsk): number =>
-  mixedSugar(lot, ask) * (isLong(lot) ? leftAtLast : leftForDrinking);
+/**
+ * Sweetness that is meant to be tasted in the end, g/L as sucrose: the plan's, drawn towards what the household likes the more
+ * the more it scored; never more than is in it.
+ */
+export function pouredSweetness(lot: Lot, ask: LiquidAsk, liked: Habits['liked'] = null): number {
+  const mixed = mixedSugar(lot, ask);
+  if (isLong(lot)) return mixed * leftAtLast;
+  const planned = mixed * leftForDrinking;
+  return liked ? planned + liked.share * (Math.min(mixed, liked.sweetness) - planned) : planned;
+}
 
 /** Of the sugar it began with, what is meant to be tasted in the end: two thirds; of a long, dry ferment a tenth. Practice. */
 const leftForDrinking = 0.66;

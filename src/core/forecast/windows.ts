@@ -14,8 +14,8 @@ export interface Window {
 }
 
 export interface ChillWindow extends Window {
-  /** What closes the window: the working limit's edge, the chance that a bottle of the batch bursts, or too much fizz. */
-  readonly closes: 'limit' | 'strength' | 'fizz' | 'beyond-forecast';
+  /** What closes the window: the working limit's edge, the chance that a bottle of the batch bursts, too much fizz, or too much alcohol. */
+  readonly closes: 'limit' | 'strength' | 'fizz' | 'alcohol' | 'beyond-forecast';
   /** Hour by which the accepted share of kitchens has passed the working limit; Infinity when none does. */
   readonly limitHour: number;
   /** Hour by which the accepted share of batches has lost a bottle; Infinity when it never comes so far, or is not asked. */
@@ -31,6 +31,8 @@ const spreadOf = (run: StoredRun, hours: Float64Array): number => {
   const [low, high] = passageQuantiles(run, hours, [0.25, 0.75]);
   return Number.isFinite(high!) && Number.isFinite(low!) ? high! - low! : 24;
 };
+
+const closedBy = { burst: 'strength', alcohol: 'alcohol', pour: 'fizz' } as const;
 
 /**
  * When to chill a sealed bottle for a wanted fizz.
@@ -68,14 +70,14 @@ export function chillWindow(
   const tooFizzy = passing(wantedVolumes * 1.25);
   const nearly = passing(wantedVolumes * 0.8);
   if (advice) {
-    const { from, hour, until, bursts } = advice.chill;
+    const { from, hour, until, ends } = advice.chill;
     return {
       earliest: from,
       best: Math.min(until, Math.max(from, hour + laterHours)),
       latest: until,
       earliestSpread: spreadOf(run, nearly),
-      latestSpread: spreadOf(run, bursts ? over : tooFizzy),
-      closes: until >= end - 1 ? 'beyond-forecast' : bursts ? 'strength' : 'fizz',
+      latestSpread: spreadOf(run, ends === 'burst' ? over : tooFizzy),
+      closes: until >= end - 1 ? 'beyond-forecast' : closedBy[ends],
       limitHour,
       failureHour: breaks,
       reached: median(nearly) <= until,

@@ -19,11 +19,15 @@ export const awakeTasks = (tasks: readonly Task[], waking: WakingHours, now: num
 const alike: readonly string[] = ['stir', 'shake', 'vent'];
 
 /**
- * Feeds of several jars whose windows meet, as one round: it lasts while all of them are open. Stirs, shakes and lids likewise,
+ * Feeds of several jars whose windows meet, as one round: it lasts while all of them are open; a jar that is tasted first stays by itself. Stirs, shakes and lids likewise,
  * each a round of its own. Others stay as they are.
  */
 export function rounds(tasks: readonly Task[]): Task[] {
-  const fed = joined(tasks, ({ verb, reason }) => verb === 'feed' && reason === 'hungry', feedRound);
+  const fed = joined(
+    tasks,
+    ({ verb, reason, rule }) => verb === 'feed' && reason === 'hungry' && !rule,
+    feedRound,
+  );
   return alike.reduce<Task[]>(
     (left, act) => joined(left, ({ verb, reason }) => verb === 'tend' && reason === act, tendRound),
     fed,

@@ -1,4 +1,5 @@
 import type { LotAnswer } from '../forecast/family-answer';
+import type { JarRule } from '../forecast/jar-advice';
 import { squeezedFor } from '../forecast/pilot';
 import type { Lot } from '../lots/lot';
 import type { LotFinder } from '../lots/pitch';
@@ -19,13 +20,28 @@ export function ruleOf(
   const at = (hour: number) => start + hour * hourMs;
   return {
     kind: rule.kind,
+    then: 'chill',
     lot: rule.kind === 'squeeze' ? (squeezedFor(lot, find) ?? lot) : lot,
     at: at(rule.hour),
     branches: rule.branches.map(({ result, chance, next, hour }) => ({
       result,
       chance,
-      next: next === 'act' ? 'chill' : 'look',
+      next,
       at: at(hour),
     })),
   };
 }
+
+/** The taste that decides when a jar is bottled or strained. @param start instant of the rule's hour 0, ms */
+export const jarRuleOf = (lot: Lot, rule: JarRule, start: number): TaskRule => ({
+  kind: rule.kind,
+  then: lot.role === 'starter' ? 'strain' : 'bottle',
+  lot,
+  at: start + rule.hour * hourMs,
+  branches: rule.branches.map(({ result, chance, next, hour }) => ({
+    result,
+    chance,
+    next,
+    at: start + hour * hourMs,
+  })),
+});

@@ -1,4 +1,4 @@
-import type { RuleLook } from '../forecast/bottle-advice';
+import type { RuleLook } from '../forecast/decision-inputs';
 import type { LotAnswer } from '../forecast/family-answer';
 import type { StarterAnswer } from '../forecast/starter-answer';
 import type { Household } from '../journal/household';
@@ -18,15 +18,17 @@ export type Verb = 'chill' | 'feed' | 'rest' | 'wake' | 'pitch' | 'bottle' | 'op
 /** Look first, and do what the look says: each result has its own next act. */
 export interface TaskRule {
   readonly kind: RuleLook;
-  /** What is squeezed, listened to or read: the soft bottle of a batch speaks for its glass. */
+  /** What is squeezed, listened to, read or tasted: the soft bottle of a batch speaks for its glass. */
   readonly lot: Lot;
+  /** What is done when the look says so. */
+  readonly then: 'chill' | 'bottle' | 'strain';
   /** When to look, ms. */
   readonly at: number;
-  /** What to do after each result: chill at an instant, or look again at one. */
+  /** What to do after each result: `then` at an instant, or look again at one. */
   readonly branches: readonly {
     readonly result: string;
     readonly chance: number;
-    readonly next: 'chill' | 'look';
+    readonly next: 'act' | 'look';
     readonly at: number;
   }[];
 }

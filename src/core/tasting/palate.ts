@@ -78,6 +78,21 @@ export function palateOf(person: string, tastings: readonly Tasting[], now: numb
   return { person, likes: likes as Record<PalateKind, Liking> };
 }
 
+/**
+ * What of a liking a person's own sips say, without what nobody's is taken to be.
+ *
+ * @returns their mean step, and how far they outweigh any assumption, 0–1; null without a sip
+ */
+export function ownLiking(
+  kind: PalateKind,
+  { step, deviation, n }: Pick<Liking, 'step' | 'deviation' | 'n'>,
+): { readonly step: number; readonly share: number } | null {
+  const weight = usualWeight * (spread / deviation) ** 2;
+  const own = weight - usualWeight;
+  if (n === 0 || own <= 0) return null;
+  return { step: (step * weight - usual[kind] * usualWeight) / own, share: own / weight };
+}
+
 /** The palate of everybody who ever scored, by name; whoever writes without a name is left out. */
 export function palatesOf(tastings: readonly Tasting[], people: readonly string[], now: number): Palate[] {
   const names = [...new Set([...people, ...tastings.map(({ by }) => by)])].filter((name) => name !== '');

@@ -30,7 +30,7 @@ function Bottling({ lot }: { readonly lot: Lot }) {
   return (
     <Screen title={`Bottle ${lotName(lot, household)}`} over="Brews" width={760}>
       <JarReader lot={lot} now={now}>
-        {(jar) => <BottlingTable lot={lot} jar={jar} now={now} />}
+        {(jar, forecast) => <BottlingTable lot={lot} jar={jar} forecast={forecast} now={now} />}
       </JarReader>
     </Screen>
   );

@@ -1,11 +1,10 @@
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
-import { makesInUse } from '@/core/bottling/empty-bottles';
 import { fillPlan } from '@/core/bottling/fill-plan';
 import { celsiusAt } from '@/core/kitchen/places';
 import type { JarNow } from '@/core/bottling/jar-now';
-import { everyLot, lotOf } from '@/core/journal/household';
+import { lotOf } from '@/core/journal/household';
 import { wentTo } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { drainableMl } from '@/core/lots/transfer';
@@ -15,6 +14,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
 import { fillingCaution, planRemarks } from '@/words/bottling-words';
+import type { JarForecast } from '../forecasting/jar-reader';
 import { WhenField } from '../forms/when-field';
 import { liquidColour } from '../lots/liquid-colour';
 import { useAct } from '../shell/act-context';
@@ -25,6 +25,8 @@ import { FillBoard } from './fill-board';
 import { LeftOver } from './left-over';
 import { MakesCard } from './makes-card';
 import { Strongest } from './strongest';
+import { UnlookedAt } from './unlooked';
+import { useEmptyBottles } from './use-empty-bottles';
 import { wayOf } from './way-of';
 import {
   withWay,
@@ -43,19 +45,16 @@ import {
 interface Props {
   readonly lot: Lot;
   readonly jar: JarNow;
+  readonly forecast: JarForecast;
   readonly now: number;
 }
 
 /** From litres in a jar to bottles: which, how full, with what; each can be other than the rest. */
-export function BottlingTable({ lot, jar, now }: Props) {
+export function BottlingTable({ lot, jar, forecast, now }: Props) {
   const act = useAct();
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
-  const makes = useMemo(() => makesInUse(household, everyLot(household)), [household]);
-  const empty = useMemo(
-    () => makes.map(({ make, empty: count }) => ({ stock: make.key, kind: make.kind, ml: make.ml, count })),
-    [makes],
-  );
+  const { makes, empty } = useEmptyBottles(household);
   const batchMl = drainableMl(lot.contents);
   const before = wentTo(lot).filter(
     ({ lotId }) => lotId && lotOf(household, lotId)?.role === 'bottle',
@@ -134,6 +133,7 @@ export function BottlingTable({ lot, jar, now }: Props) {
         batchMl={batchMl}
         onState={(change) => setState({ ...state, ...change })}
       />
+      <UnlookedAt lot={lot} forecast={forecast} state={state} table={table} now={now} />
       <LeftOver
         leftMl={table.leftMl}
         options={full ? plan.options : []}

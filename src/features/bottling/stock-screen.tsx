@@ -12,6 +12,7 @@ import { Screen } from '@/ui/layout/screen';
 import { useRoles } from '@/ui/theme/use-roles';
 import { AddMake } from './add-make';
 import { CautionCard } from './caution-card';
+import { CeilingCard } from './ceiling-card';
 import { MakeCard } from './make-card';
 
 /** The kitchen's bottles and jars: what there is, what is full, what each is thought to bear; and how careful to be. */
@@ -51,6 +52,7 @@ export function StockScreen() {
         <InkButton quiet={makes.length > 0} label="Add bottles or jars" onPress={() => setAdding(true)} />
       )}
       <CautionCard />
+      <CeilingCard />
       <Text color={roles.softText}>
         What glass bears is an estimate: makers, batches and scratches differ, and nothing here calls a bottle
         safe. A chip, a crack or a white bruise: out of use at once.

@@ -4,7 +4,7 @@ import { squeezedFor } from '@/core/forecast/pilot';
 import { lotOf } from '@/core/journal/household';
 import { cautionOf } from '@/core/kitchen/caution';
 import { wakingOf, whileAwake } from '@/core/kitchen/waking';
-import { ruleOf } from '@/core/tasks/rule';
+import { jarRuleOf, ruleOf } from '@/core/tasks/rule';
 import { liquidsOf } from '@/core/forecast/liquids-of';
 import { mixedSugar } from '@/core/forecast/liquid-sugar';
 import type { Lot } from '@/core/lots/lot';
@@ -59,9 +59,9 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     untilSoftHours: window.latestSpread,
   };
   const find = (id: string) => lotOf(household, id);
-  const rule = ruleOf(lot, answer, find);
-  // A bottle's rule says itself what to look at.
-  const look = answer.advice ? null : askedLook(answer, now);
+  const rule = answer.tasteRule ? jarRuleOf(lot, answer.tasteRule, answer.start) : ruleOf(lot, answer, find);
+  // A rule says itself what to look at.
+  const look = answer.advice || rule ? null : askedLook(answer, now);
   const squeezed = squeezedFor(lot, find);
   const from = moment(quarter(span.from), now);
   const by = byWords(span.until, now, waking.to);

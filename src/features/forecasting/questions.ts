@@ -6,6 +6,8 @@ import { liquidsOf } from '@/core/forecast/liquids-of';
 import { cameIn } from '@/core/forecast/living-liquid';
 import { starterQuestion } from '@/core/forecast/starter-question';
 import { lotOf, type Household } from '@/core/journal/household';
+import { wakingOf } from '@/core/kitchen/waking';
+import { habitsOf } from '@/core/tasting/habits';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf, type Pitch } from '@/core/lots/pitch';
@@ -34,6 +36,7 @@ export function familyOf(
     now,
     learned,
     household,
+    habits: habitsOf(household),
   });
   return asked ? { kind: 'family', subject: root.id, asked } : null;
 }
@@ -53,6 +56,7 @@ export function starterOf(
     learned: culture ? learned({ culture, fromLotId: lot.id }) : null,
     now,
     aheadHours,
+    waking: wakingOf(household),
     came: (event) => cameIn(event, liquidsOf(household)),
   });
   return asked ? { kind: 'starter', subject: lot.id, asked } : null;

@@ -6,6 +6,7 @@ import { rootOf } from '@/core/forecast/family-members';
 import { lotOf, type Household } from '@/core/journal/household';
 import { wentTo } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
+import { habitsOf } from '@/core/tasting/habits';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { DeskContext, useBook } from './book';
@@ -23,6 +24,7 @@ function beforeQuestion(root: Lot, at: number, household: Household) {
     now: at,
     learned: () => null,
     household,
+    habits: habitsOf(household),
   });
   return asked ? ({ kind: 'family', subject: `before:${root.id}`, asked } as const) : null;
 }

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import type { TasteKind } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
+import { sweetWords } from '@/words/names';
 
 /** Scores of a sip so far: what nobody scored is not written. */
 export type Taste = Readonly<Partial<Record<TasteKind, number>>>;
@@ -10,7 +11,7 @@ export type Taste = Readonly<Partial<Record<TasteKind, number>>>;
 const scales: Readonly<
   Record<Exclude<TasteKind, 'strength'>, readonly [title: string, steps: readonly string[]]>
 > = {
-  sweet: ['Sweet', ['Dry', 'A hint sweet', 'Balanced', 'Sweet', 'Syrupy']],
+  sweet: ['Sweet', sweetWords],
   sour: ['Sour', ['Not sour', 'Fresh', 'Tart', 'Sour', 'Vinegary']],
   fizz: ['Fizz', ['Still', 'Prickle', 'Soft', 'Lively', 'Sharp']],
   spice: ['Spice', ['None', 'A trace', 'Warm', 'Spicy', 'Burning']],

@@ -7,6 +7,7 @@ import { leastDrawMl, mostDrawableMl } from '@/core/starter/draw-plan';
 import { usualFeed } from '@/core/starter/feed-plan';
 import { neglectOf } from '@/core/starter/neglect';
 import { renewalOf } from '@/core/starter/renewal';
+import { jarRuleOf } from '@/core/tasks/rule';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
@@ -20,6 +21,7 @@ import { doseNowWords, drawSpanWords, restWords } from '@/words/draw-words';
 import { givesWords } from '@/words/gives-words';
 import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
+import { ruleLines, ruleOrder } from '@/words/rule-words';
 import { drawReason } from '@/words/draw-reason';
 import { useBook } from '../forecasting/book';
 import { Why } from '../lots/why';
@@ -92,7 +94,12 @@ function MoreOfIt({
   answer,
   now,
 }: Omit<DrawCardProps, 'celsius' | 'answer'> & { readonly answer: StarterAnswer }) {
-  const look = jarLookWords(answer, lot.name, now);
+  const rule = answer.rule && jarRuleOf(lot, answer.rule, answer.start);
+  const look = rule
+    ? [`${ruleOrder(rule, now)}.`, ...ruleLines(rule, now)]
+        .join(' ')
+        .replace(/^./, (first) => first.toUpperCase())
+    : jarLookWords(answer, lot.name, now);
   return (
     <>
       {culture.liquidKind ? null : <Text testID="dose-now">{doseNowWords(answer)}</Text>}

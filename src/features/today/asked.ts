@@ -14,8 +14,8 @@ export function askedOf(
   const offers = tasks.flatMap((task) => {
     const lot = task.lots[0];
     const answer = lot && (task.verb === 'chill' || task.verb === 'bottle') ? lotAnswer(lot.id) : null;
-    // A bottle's rule says itself what to look at.
-    const look = answer && !answer.advice && askedLook(answer, now);
+    // A rule says itself what to look at.
+    const look = answer && !answer.advice && !task.rule && askedLook(answer, now);
     return lot && answer && look
       ? [
           {

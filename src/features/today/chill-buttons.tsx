@@ -25,7 +25,10 @@ export function ChillButtons({ task }: Props) {
     : ids.length === 1
       ? 'Chilled'
       : `Chilled all ${ids.length}`;
-  const looked = rule && rule.kind !== 'gaugeBar' ? { kind: rule.kind, lot: rule.lot } : pilotOf(task);
+  const looked =
+    rule && rule.kind !== 'gaugeBar' && rule.kind !== 'sweet'
+      ? { kind: rule.kind, lot: rule.lot }
+      : pilotOf(task);
   return (
     <View style={styles.row}>
       {looked && !grave

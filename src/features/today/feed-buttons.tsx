@@ -5,10 +5,14 @@ import { gap } from '@/ui/theme/shape';
 import { glanceWords } from '@/words/names';
 import { glanceAt } from '../lots/signs-for';
 import { useAct } from '../shell/act-context';
+import { TasteButtons } from './taste-buttons';
 import { useFeeding } from '../starters/use-feeding';
 
 interface Props {
   readonly task: Task;
+}
+interface FeedProps extends Props {
+  readonly now: number;
 }
 
 /** Fed, and into the fridge or out of it. */
@@ -26,33 +30,37 @@ export function RestButton({ task: { verb, lots, portions } }: Props) {
 }
 
 /** Fed as usual in one tap; beside it the two looks that a glance gives. */
-export function FeedButtons({ task }: Props) {
+export function FeedButtons({ task, now }: FeedProps) {
   const act = useAct();
   const lot = task.lots[0]!;
   const { strainMl, done } = useFeeding(lot, task.portions);
   const label = strainMl > 0 ? 'Strained and fed' : 'Fed';
   return (
-    <View style={styles.row}>
-      <InkButton label={label} hint={`${label} ${lot.name}`} style={styles.main} onPress={done} />
-      {glanceAt(lot).map((signs) => {
-        const label = glanceWords(signs);
-        return (
-          <InkButton
-            key={label}
-            quiet
-            label={label}
-            hint={`${lot.name}: ${label.toLowerCase()}`}
-            onPress={() =>
-              act({ kind: 'observed', lotId: lot.id, signs }, `${lot.name}: ${label.toLowerCase()}.`)
-            }
-          />
-        );
-      })}
+    <View style={styles.all}>
+      {task.rule ? <TasteButtons rule={task.rule} now={now} /> : null}
+      <View style={styles.row}>
+        <InkButton label={label} hint={`${label} ${lot.name}`} style={styles.main} onPress={done} />
+        {glanceAt(lot).map((signs) => {
+          const label = glanceWords(signs);
+          return (
+            <InkButton
+              key={label}
+              quiet
+              label={label}
+              hint={`${lot.name}: ${label.toLowerCase()}`}
+              onPress={() =>
+                act({ kind: 'observed', lotId: lot.id, signs }, `${lot.name}: ${label.toLowerCase()}.`)
+              }
+            />
+          );
+        })}
+      </View>
     </View>
   );
 }
 
 const styles = StyleSheet.create({
+  all: { gap: gap.small },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: gap.small },
   main: { flexGrow: 1 },
 });

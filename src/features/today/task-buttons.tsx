@@ -6,15 +6,17 @@ import { useAct } from '../shell/act-context';
 import { ChillButtons } from './chill-buttons';
 import { RoundList } from './round-list';
 import { FeedButtons, RestButton } from './feed-buttons';
+import { TasteButtons } from './taste-buttons';
 import { PitchButton } from './pitch-button';
 import { TendButtons } from './tend-buttons';
 
 interface Props {
   readonly task: Task;
+  readonly now: number;
 }
 
 /** The button that says it is done, and quick looks beside it: no typing. */
-export function TaskButtons({ task }: Props) {
+export function TaskButtons({ task, now }: Props) {
   const act = useAct();
   const router = useRouter();
   const lot = task.lots[0]!;
@@ -29,7 +31,7 @@ export function TaskButtons({ task }: Props) {
             onPress={() => see(hrefOf(lot))}
           />
         );
-      return task.parts ? <RoundList parts={task.parts} /> : <FeedButtons task={task} />;
+      return task.parts ? <RoundList parts={task.parts} /> : <FeedButtons task={task} now={now} />;
     case 'rest':
     case 'wake':
       return <RestButton task={task} />;
@@ -43,11 +45,14 @@ export function TaskButtons({ task }: Props) {
       return <PitchButton lot={lot} />;
     case 'bottle':
       return (
-        <InkButton
-          label="Taste or bottle"
-          hint={`Taste or bottle ${lot.name}`}
-          onPress={() => see(hrefOf(lot))}
-        />
+        <>
+          {task.rule ? <TasteButtons rule={task.rule} now={now} /> : null}
+          <InkButton
+            label="Taste or bottle"
+            hint={`Taste or bottle ${lot.name}`}
+            onPress={() => see(hrefOf(lot))}
+          />
+        </>
       );
     case 'tend':
       return <TendButtons task={task} />;

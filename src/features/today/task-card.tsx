@@ -82,7 +82,7 @@ export function TaskCard({ task, now, look }: Props) {
         </Text>
       ) : null}
       <Ribbon span={task} now={now} {...ribbonClock(now)} summary={words.span} />
-      <TaskButtons task={task} />
+      <TaskButtons task={task} now={now} />
     </Card>
   );
 }

@@ -1,5 +1,6 @@
 import { lotOf } from '../../journal/household';
 import { pitchOf } from '../../lots/pitch';
+import { jarRuleOf } from '../rule';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
 /** Brews: pitch what is mixed, taste and bottle what ferments. */
@@ -23,7 +24,7 @@ export function brewingTasks({ living, household, lotAnswer, now }: TaskAsk): re
       ];
     const answer = lotAnswer(lot.id);
     if (!answer?.taste || lot.place === 'fridge') return [];
-    const { start, taste } = answer;
+    const { start, taste, tasteRule } = answer;
     return [
       {
         id: `bottle-${lot.id}`,
@@ -34,6 +35,7 @@ export function brewingTasks({ living, household, lotAnswer, now }: TaskAsk): re
         until: start + taste.latest * hourMs,
         fromSoftHours: taste.earliestSpread,
         untilSoftHours: taste.latestSpread,
+        ...(tasteRule ? { rule: jarRuleOf(lot, tasteRule, start) } : {}),
         reason: 'sweetness',
       },
     ];

@@ -2,6 +2,7 @@ import { lastAt } from '../../lots/lineage';
 import { keptCulture, usualFeed } from '../../starter/feed-plan';
 import { neglectOf } from '../../starter/neglect';
 import { renewalOf } from '../../starter/renewal';
+import { jarRuleOf } from '../rule';
 import { hourMs, type Task, type TaskAsk } from '../task';
 
 const weekMs = 7 * 24 * hourMs;
@@ -32,7 +33,7 @@ export function feedingTasks({ living, starterAnswer, household, now }: TaskAsk)
       ];
     }
     if (!answer) return [];
-    const { start, feed } = answer;
+    const { start, feed, rule } = answer;
     return [
       {
         ...base,
@@ -40,6 +41,7 @@ export function feedingTasks({ living, starterAnswer, household, now }: TaskAsk)
         until: start + feed.latest * hourMs,
         fromSoftHours: feed.earliestSpread,
         untilSoftHours: feed.latestSpread,
+        ...(rule && !starved ? { rule: jarRuleOf(lot, rule, start) } : {}),
         reason: starved ?? 'hungry',
       },
     ];

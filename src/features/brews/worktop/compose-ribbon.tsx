@@ -5,6 +5,7 @@ import type { FamilyAnswer, LotAnswer } from '@/core/forecast/family-answer';
 import type { FamilyQuestion } from '@/core/forecast/family-question';
 import { lotOf } from '@/core/journal/household';
 import type { Warmths } from '@/core/kitchen/places';
+import { habitsOf } from '@/core/tasting/habits';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -78,6 +79,7 @@ function useComposed(state: WorktopState, { plan, life }: Planned): FamilyAnswer
     find: (id) => lotOf(household, id),
     warmths: supposedWarmths(household.warmths, state, now),
     learned: book.learnedFor,
+    habits: habitsOf(household),
     now,
   });
   const [answer, setAnswer] = useState<FamilyAnswer | null>(null);

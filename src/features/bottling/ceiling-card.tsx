@@ -1,0 +1,39 @@
+import { ceilingKey, ceilingOf, ceilings } from '@/core/kitchen/ceiling';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { Text } from '@/ui/controls/text';
+import { ceilingWords } from '@/words/bottling-words';
+import { useAct } from '../shell/act-context';
+
+const none = 0;
+const options = [
+  { value: none, label: 'No ceiling' },
+  ...ceilings.map((percent) => ({ value: percent, label: `${percent} %` })),
+];
+
+/** Alcohol that no drink of the household should pass: what every chill window minds. */
+export function CeilingCard() {
+  const act = useAct();
+  const is = ceilingOf(useAppSelector(selectHousehold)) ?? none;
+  return (
+    <Card label="Alcohol at most" testID="ceiling">
+      <Text as="subheading" level={2}>
+        Alcohol at most
+      </Text>
+      <Choice
+        label="Alcohol at most"
+        options={options}
+        value={is}
+        onChange={(percent) =>
+          act(
+            { kind: 'kept', thing: 'choice', key: ceilingKey, value: { is: percent } },
+            percent === none ? 'No ceiling for alcohol.' : `Alcohol at most ${percent} %.`,
+          )
+        }
+      />
+      <Text>{ceilingWords(is === none ? null : is)}</Text>
+    </Card>
+  );
+}

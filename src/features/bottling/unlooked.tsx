@@ -1,0 +1,80 @@
+import { useContext, useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { carries } from '@/core/bottling/carries';
+import type { FillingAsk, FillingOutcome } from '@/core/forecast/fillings';
+import { liquidsOf } from '@/core/forecast/liquids-of';
+import type { StoredRun } from '@/core/forecast/stored-run';
+import { pouredSweetness } from '@/core/forecast/wanted-sweetness';
+import { cautionOf } from '@/core/kitchen/caution';
+import { ceilingOf } from '@/core/kitchen/ceiling';
+import { wakingOf } from '@/core/kitchen/waking';
+import type { Lot } from '@/core/lots/lot';
+import { habitsOf } from '@/core/tasting/habits';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Text } from '@/ui/controls/text';
+import { fillingWords } from '@/words/filling-words';
+import { DeskContext } from '../forecasting/book';
+import type { JarForecast } from '../forecasting/jar-reader';
+import type { TableState, Worktable } from './table-state';
+
+interface Props {
+  readonly lot: Lot;
+  readonly forecast: JarForecast;
+  readonly state: TableState;
+  readonly table: Worktable;
+  readonly now: number;
+}
+
+/** Of bottles that nobody will look at, or that have no soft one among them: how many come right, and what would make it more. */
+export function UnlookedAt({ lot, forecast, state, table, now }: Props) {
+  const household = useAppSelector(selectHousehold);
+  const kinds = table.rows.map(({ bottle }) => bottle.kind);
+  const caution = cautionOf(household);
+  const [weakest] = [...table.rows].sort(
+    (a, b) => carries(a.bottle.kind, caution) - carries(b.bottle.kind, caution),
+  );
+  const { liked, neverFeels } = habitsOf(household);
+  if (!weakest || (kinds.includes('plastic-soda') && !neverFeels)) return null;
+  const { charged, bottle } = weakest;
+  return (
+    <Unlooked
+      run={forecast.run}
+      ask={{
+        hour: Math.max(0, Math.floor((now - forecast.start) / 3_600_000)),
+        start: forecast.start,
+        waking: wakingOf(household),
+        caution,
+        wantedVolumes: state.wantedVolumes,
+        wantedSweetness: Math.round(pouredSweetness(lot, liquidsOf(household), liked)),
+        ceilingPercent: ceilingOf(household),
+        bottle: bottle.kind,
+        bottles: table.rows.length,
+        headspaceShare: charged.headspaceMl / charged.liquidMl,
+        doseGramsPerLitre: charged.dosedGramsPerLitre,
+      }}
+    />
+  );
+}
+
+function Unlooked({ run, ask }: { readonly run: StoredRun; readonly ask: FillingAsk }) {
+  const desk = useContext(DeskContext)!;
+  const [outcomes, setOutcomes] = useState<readonly FillingOutcome[]>([]);
+  const asked = JSON.stringify(ask);
+  useEffect(() => {
+    let wanted = true;
+    void desk.fillings(run, JSON.parse(asked) as FillingAsk).then((found) => {
+      if (wanted && found) setOutcomes(found);
+    });
+    return () => void (wanted = false);
+  }, [desk, run, asked]);
+  const [first, ...better] = fillingWords(outcomes);
+  return first === undefined ? null : (
+    <View testID="unlooked">
+      <Text as="strong">{first}</Text>
+      {better.map((line) => (
+        <Text key={line}>{line}</Text>
+      ))}
+    </View>
+  );
+}
