@@ -32,22 +32,22 @@ const aheadHours = 48;
 /** How long after its first hour a window is weighed. */
 const lastsHours = 7 * 24;
 
-/** Moments so near each other are one: a jar does not hurry, and a rule is short. */
-const asOne = 8;
+/** What is done so soon after a sip is done at once; sips of so near a time are one. Hours: a jar does not hurry, and a rule is short. */
+const asOne = { act: 8, sip: 24 };
 
 /**
  * The branches as a maker keeps them: what is done soon after a sip is done at once, what is done long after it is tasted again
  * first, and moments near each other are one.
  */
-function plainly({ hour: sip, branches }: Rule<string>): Branch<string>[] {
+function plainly({ hour: tasted, branches }: Rule<string>): Branch<string>[] {
   const out: Branch<string>[] = [];
   for (const branch of branches) {
-    const isSoon = branch.next === 'act' && branch.hour <= sip + asOne;
+    const isSoon = branch.next === 'act' && branch.hour <= tasted + asOne.act;
     const next = isSoon ? 'act' : 'look';
     const last = out.at(-1);
     const hour = isSoon
-      ? sip
-      : last?.next === 'look' && Math.abs(last.hour - branch.hour) <= asOne
+      ? tasted
+      : last?.next === 'look' && Math.abs(last.hour - branch.hour) <= asOne.sip
         ? last.hour
         : branch.hour;
     out.push({ ...branch, next, hour });
