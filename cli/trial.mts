@@ -1,11 +1,15 @@
 // Makers who follow advice, in kitchens whose truth is not the forecast's: what each policy pours.
-// "npm run trial -- 40 7": single batches of 40 kitchens. "npm run trial -- households 8 7": eight households that live sixty days.
+// "npm run trial -- 40 7": single batches of 40 kitchens. "npm run trial -- households 8 7 kefir": eight households that live
+// sixty days; without a name, of ginger bug. "later" behind it takes the truths that were written after the advice.
 import { turnToCompiledSteps } from '../src/core/ferment/compiled/compile.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/random.ts';
-import { cultures, truths } from './calibration/truths.ts';
+import { cultures, truths as known, type Truth } from './calibration/truths.ts';
 import { drawHousehold, liveAs } from './trial/household.ts';
+import { lostBelow } from './trial/jar.ts';
+import { laterTruths } from './trial/later-truths.ts';
 import { bySeason, clairvoyant, fixedDays, squeezing, yuzet, type Policy } from './trial/policies.ts';
-import { Tally } from './trial/tally.ts';
+import { scenes, type Scene } from './trial/scenes.ts';
+import { bound, isGood, Tally } from './trial/tally.ts';
 import { bottlesOf, chilledAt } from './trial/world.ts';
 
 /** What makers do without advice. */
@@ -20,6 +24,7 @@ const habits: Readonly<Record<string, Policy>> = {
 };
 const advised: Readonly<Record<string, Policy>> = {
   'Yuzet careful, no look': yuzet('careful', null),
+  'Yuzet careful, no look, sparkling-wine bottles': yuzet('careful', null, 'sparkling-wine'),
   'Yuzet usual, no look': yuzet('usual', null),
   'Yuzet careful, pilot': yuzet('careful', 'squeeze'),
   'Yuzet usual, pilot': yuzet('usual', 'squeeze'),
@@ -33,38 +38,49 @@ const handsOf = (seed: number, start: number) => ({
   start,
 });
 
-function singleBatches(kitchens: number, seed: number, only: readonly string[] | undefined): void {
+function singleBatches(
+  kitchens: number,
+  seed: number,
+  truths: readonly Truth[],
+  only: readonly string[] | undefined,
+): void {
   const noon = new Date(2026, 4, 4, 12).getTime();
   const tally = new Tally();
-  for (const [name, policy] of Object.entries({ ...habits, ...advised, clairvoyant })) {
+  const byTruth = new Tally();
+  for (const [name, policy] of Object.entries({ ...habits, ...advised, [bound]: clairvoyant })) {
     if (only && !only.some((each) => name.includes(each))) continue;
     const uniform = seededUniform(seed);
     const normal = seededNormal(seededUniform(seed + 1));
     for (let k = 0; k < kitchens; k++) {
-      const bottles = bottlesOf(truths[k % truths.length]!, cultures.bug, uniform, normal);
+      const truth = truths[k % truths.length]!;
+      const bottles = bottlesOf(truth, cultures.bug, uniform, normal);
       const start = noon + Math.floor(9 * uniform()) * 3_600_000;
-      const { hour, looks } = policy(bottles, handsOf(seed + k, start));
-      tally.add(name, bottles, chilledAt(bottles, hour), looks);
+      const { hour, looks, glass = bottles.glass } = policy(bottles, handsOf(seed + k, start));
+      const poured = chilledAt({ ...bottles, glass }, hour);
+      tally.add(name, bottles, poured, looks);
+      if (name === 'Yuzet careful, pilot' || name === bound)
+        byTruth.add(`${truth.name}: ${name}`, bottles, poured, looks);
     }
   }
-  console.log(tally.table());
+  console.log(`${tally.table()}\n\n${byTruth.table()}`);
 }
 
-function households(count: number, seed: number): void {
+function households(count: number, seed: number, scene: Scene, truths: readonly Truth[]): void {
   const uniform = seededUniform(seed);
   const normal = seededNormal(seededUniform(seed + 1));
   const tally = new Tally();
   let [alive, acts, good] = [0, 0, 0];
   for (let h = 0; h < count; h++) {
-    const household = drawHousehold(truths, uniform, normal);
+    const household = drawHousehold(scene, truths, uniform, normal);
     const lived = liveAs(household, uniform, normal);
-    if (lived.jarAlive > 0.03) alive += 1;
+    if (lived.jarAlive > lostBelow) alive += 1;
     acts += lived.acts;
-    for (const { number, bottles, start, looks, poured } of lived.batches) {
+    for (const { number, bottles, start, looks, poured, count: of } of lived.batches) {
       const part = number < 3 ? 'batches 1–2' : 'batches 3 on';
-      tally.add(`${part}: Yuzet careful, pilot`, bottles, poured, looks);
-      if (tally.isGood(bottles, poured)) good += 7;
-      for (const [name, policy] of Object.entries({ ...habits, clairvoyant })) {
+      tally.add(`${part}: Yuzet careful`, bottles, poured, looks);
+      if (isGood(bottles, poured)) good += of;
+      const others = Object.entries({ ...habits, [bound]: clairvoyant });
+      for (const [name, policy] of others.filter(([name]) => scene.hasPilot || !name.includes('squeezed'))) {
         const chilling = policy(bottles, handsOf(seed + h, start));
         tally.add(`${part}: ${name}`, bottles, chilledAt(bottles, chilling.hour), chilling.looks);
       }
@@ -75,11 +91,17 @@ function households(count: number, seed: number): void {
   }
   console.log(tally.table());
   console.log(
-    `\n${count} households, jars alive after 60 days ${alive}, acts and looks a good bottle ${(acts / Math.max(1, good)).toFixed(1)}`,
+    `\n${scene.name}: ${count} households, jars alive after 60 days ${alive}, acts and looks a good bottle ${(acts / Math.max(1, good)).toFixed(1)}`,
   );
 }
 
 turnToCompiledSteps();
 const args = process.argv.slice(2);
-if (args[0] === 'households') households(Number(args[1] ?? 4), Number(args[2] ?? 7));
-else singleBatches(Number(args[0] ?? 40), Number(args[1] ?? 7), args[2]?.split(','));
+const truths = args.includes('later') ? laterTruths : known;
+const rest = args.filter((arg) => arg !== 'later');
+if (rest[0] === 'households') {
+  const scene = scenes.find(({ name }) => name.includes(rest[3] ?? 'bug'));
+  if (!scene)
+    console.error(`no such household: ${rest[3]}; there is ${scenes.map(({ name }) => name).join(', ')}`);
+  else households(Number(rest[1] ?? 4), Number(rest[2] ?? 7), scene, truths);
+} else singleBatches(Number(rest[0] ?? 40), Number(rest[1] ?? 7), truths, rest[2]?.split(','));

@@ -2,16 +2,20 @@ import { seededNormal, seededUniform } from '../src/core/forecast/random';
 import { cultures, truths } from './calibration/truths';
 import { drawHousehold, liveAs } from './trial/household';
 import { drawFrom, jarHour, newJar } from './trial/jar';
+import { bug, kefir } from './trial/scenes';
 import { Tally } from './trial/tally';
 import { bottlesOf, chilledAt } from './trial/world';
 
 const luck = (seed: number) => [seededUniform(seed), seededNormal(seededUniform(seed + 1))] as const;
 
 describe('a small trial', () => {
-  test.each([3, 8])('a household lives seven days by what Today says (seed %d)', (seed) => {
+  test.each([
+    ['ginger bug', bug, 3],
+    ['kefir', kefir, 8],
+  ] as const)('a household of %s lives seven days by what Today says', (_, scene, seed) => {
     const live = () => {
       const [uniform, normal] = luck(seed);
-      return liveAs(drawHousehold(truths, uniform, normal), uniform, normal, 7);
+      return liveAs(drawHousehold(scene, truths, uniform, normal), uniform, normal, 7);
     };
     const lived = live();
     // Asked morning or evening, fed on most days, and the jar lives.
@@ -61,7 +65,14 @@ describe('a small trial', () => {
     const bottles = bottlesOf(truths[0]!, cultures.bug, uniform, normal);
     const tally = new Tally();
     for (const volumes of [1.87, 1.88, 3.12, 3.13])
-      tally.add('by hand', bottles, { volumes, burst: 1e-4, peakBar: 2 }, 2);
-    expect(tally.table().split('\n')[2]).toBe('| by hand | 50 % ± 25 | 25 % | 25 % | 1.0 | 2.0 |');
+      tally.add(
+        'by hand',
+        bottles,
+        { volumes, sweetness: bottles.wantedSweetness, burst: 1e-4, peakBar: 2 },
+        2,
+      );
+    expect(tally.table().split('\n')[2]).toBe(
+      '| by hand | 50 % ± 25 | 25 % | 25 % | 0 % | 0 % | 1.0 | 0 % | – | 2.0 |',
+    );
   });
 });

@@ -44,6 +44,8 @@ export interface Batch {
   readonly sealedFrom?: number;
   /** How much a bottle's own pace differs once it is filled. */
   readonly own?: number;
+  /** Sugar that is stirred in as it is sealed, g/L. */
+  readonly dose?: number;
 }
 
 /** What a batch lives through: the counter's warmth, and a pace of its own that wanders by a fifth within days. */
@@ -102,11 +104,17 @@ export function courseOf(
     start: batch.sugar,
   };
   let made = 0.02;
+  let dosed = batch.dose === undefined;
   for (let i = 0; i < warm.length; i++) {
     course.sugar[i] = left(s);
     course.made[i] = made;
     course.volumes[i] = s.held;
     const sealed = i * step >= (batch.sealedFrom ?? 0);
+    if (sealed && !dosed) {
+      dosed = true;
+      s.glucose += (batch.dose ?? 0) / 2;
+      s.fructose += (batch.dose ?? 0) / 2;
+    }
     const lived =
       step * weather.pace[i]! * truth.warmth(warm[i]!) * kitchen.speed * (sealed ? (batch.own ?? 1) : 1);
     s.age += lived;

@@ -102,7 +102,7 @@ function taskOf(task: Task, household: Household, answers: Answers, now: number)
   const { rule } = task;
   return {
     id: task.id,
-    verb: rule ? 'look' : task.verb,
+    verb: rule ? 'look' : task.verb === 'tend' ? tendVerb(task) : task.verb,
     lots: task.lots.map(({ id }) => id),
     from: iso(rule ? rule.at : task.from),
     until: Number.isFinite(task.until) ? iso(task.until) : null,
@@ -122,6 +122,9 @@ function taskOf(task: Task, household: Household, answers: Answers, now: number)
     })),
   };
 }
+
+/** What is done to a first ferment or a wild starter every day, or what is taken out of it. */
+const tendVerb = ({ reason }: Task): string => (reason === 'infusion' ? 'strain-out' : reason);
 
 function stageOf(lot: Lot): string {
   if (lot.role === 'bottle') return lot.place === 'fridge' ? 'chilled' : 'conditioning';

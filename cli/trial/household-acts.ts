@@ -1,59 +1,9 @@
-/** What a household of the trial writes of its jar and its brews, as acts of the journal without their stamps. */
+import { litres, type Scene } from './scenes.ts';
 
-/** Of a brew: water, what is drawn of the jar, what a bottle takes, all litres; and bottles of glass beside the pilot. */
-export const litres = { water: 2.95, draw: 0.26, bottle: 0.47, glass: 6 } as const;
+/** What a household of the trial does with its bottles, as acts of the journal without their stamps. */
 
-const onTheCounter = { place: 'counter', culture: null } as const;
-
-/** A new ginger bug. @param celsius as its maker reads the room */
-export const begun = (celsius: number): readonly object[] => [
-  { kind: 'temperature-set', place: 'counter', celsius },
-  {
-    kind: 'lot-begun',
-    role: 'starter',
-    name: 'Jar',
-    vessel: { kind: 'jar', ml: 1000 },
-    closure: 'cloth',
-    place: 'counter',
-    culture: 'ginger-bug',
-    portions: [
-      { what: 'water', ml: 700 },
-      { what: 'ginger', grams: 35 },
-      { what: 'white-sugar', grams: 35 },
-    ],
-  },
-];
-
-/** Sweet ginger tea, not yet pitched. */
-export const mixed = (number: number, celsius: number): readonly object[] => [
-  { kind: 'temperature-set', place: 'counter', celsius },
-  {
-    kind: 'lot-begun',
-    role: 'brew',
-    name: `Batch ${number}`,
-    vessel: { kind: 'jar', ml: 4000 },
-    closure: 'airlock',
-    ...onTheCounter,
-    recipe: { base: 'ginger-tea', wantedVolumes: 2.5 },
-    portions: [
-      { what: 'water', ml: 1000 * litres.water },
-      { what: 'white-sugar', grams: 260 },
-    ],
-  },
-];
-
-const bottle = (name: string, kind: 'swing-top' | 'plastic-soda') => ({
-  ml: 1000 * litres.bottle,
-  begin: { role: 'bottle', name, vessel: { kind, ml: 500 }, closure: 'sealed', ...onTheCounter },
-});
-
-/** Pitched from the jar, filled into glass and a soft pilot, and the jar topped up with water. @param filledAt ms */
-export const pitchedAndFilled = (
-  jar: string,
-  brew: string,
-  celsius: number,
-  filledAt: number,
-): readonly object[] => [
+/** Pitched from a jar of bug, which is topped up with water. */
+export const pitched = (jar: string, brew: string, celsius: number): readonly object[] => [
   {
     kind: 'transferred',
     from: jar,
@@ -61,20 +11,64 @@ export const pitchedAndFilled = (
     celsius,
     targets: [{ lotId: brew, ml: 1000 * litres.draw }],
   },
+  { kind: 'portions-added', lotId: jar, portions: [{ what: 'water', ml: 1000 * litres.draw }] },
+];
+
+/** A brew of its own, strained off grains that are fed anew. */
+export const strained = (
+  jar: string,
+  ml: number,
+  number: number,
+  portions: readonly object[],
+): readonly object[] => [
   {
     kind: 'transferred',
-    at: filledAt,
+    from: jar,
+    taken: 'liquid',
+    targets: [
+      {
+        ml,
+        begin: {
+          role: 'brew',
+          name: `Kefir ${number}`,
+          vessel: { kind: 'jar', ml: 1500 },
+          closure: 'loose-lid',
+          place: 'counter',
+          culture: null,
+          recipe: { base: 'mineral-sugar', wantedVolumes: 2.5 },
+        },
+      },
+    ],
+  },
+  { kind: 'portions-added', lotId: jar, portions },
+];
+
+/** A brew filled into glass and, where there is one, a soft pilot, which is the last. @param ml of each bottle */
+export function filled(
+  brew: string,
+  { glass, hasPilot, dose }: Pick<Scene, 'glass' | 'hasPilot' | 'dose'>,
+  ml: number,
+): object {
+  const grams = Math.round((dose * ml) / 100) / 10;
+  const bottle = (name: string, kind: 'swing-top' | 'plastic-soda') => ({
+    ml,
+    ...(grams > 0 ? { portions: [{ what: 'white-sugar', grams }] } : {}),
+    begin: {
+      role: 'bottle',
+      name,
+      vessel: { kind, ml: 500 },
+      closure: 'sealed',
+      place: 'counter',
+      culture: null,
+    },
+  });
+  return {
+    kind: 'transferred',
     from: brew,
     taken: 'liquid',
     targets: [
-      ...Array.from({ length: litres.glass }, (_, i) => bottle(String(i + 1), 'swing-top')),
-      bottle('pilot', 'plastic-soda'),
+      ...Array.from({ length: glass }, (_, i) => bottle(String(i + 1), 'swing-top')),
+      ...(hasPilot ? [bottle('pilot', 'plastic-soda')] : []),
     ],
-  },
-  {
-    kind: 'portions-added',
-    at: filledAt,
-    lotId: jar,
-    portions: [{ what: 'water', ml: 1000 * litres.draw }],
-  },
-];
+  };
+}

@@ -1,12 +1,24 @@
-import { todayOf, type Today, type TodayTask } from '../today/today.ts';
+import { todayOf, type Today, type TodayBranch, type TodayTask } from '../today/today.ts';
 import { writeActs } from '../today/write-acts.ts';
 import { emptyJournal, type Journal } from '../../src/core/journal/journal.ts';
 import type { OpeningKind } from '../../src/core/lots/lot.ts';
-import { drawBatch, drawKitchen } from '../calibration/courses.ts';
-import { cultures, type Kitchen, type Truth } from '../calibration/truths.ts';
-import { begun, litres, mixed, pitchedAndFilled } from './household-acts.ts';
-import { drawFrom, jarHour, newJar, type Jar } from './jar.ts';
-import { chilledAt, fill, squeezed, type Bottles, type Poured } from './world.ts';
+import { at, drawBatch, drawKitchen } from '../calibration/courses.ts';
+import type { Kitchen, Truth } from '../calibration/truths.ts';
+import { filled, pitched, strained } from './household-acts.ts';
+import { drawFrom, Grains, jarHour, newJar, type Jar } from './jar.ts';
+import { litres, type Scene } from './scenes.ts';
+import { homeFrom, isPutOff, type PutOff } from './week.ts';
+import {
+  chilledAt,
+  filledFrom,
+  heard,
+  sipped,
+  squeezed,
+  standing,
+  type Bottles,
+  type Poured,
+  type StandingJar,
+} from './world.ts';
 
 export interface LivedBatch {
   /** 1 for its first. */
@@ -18,10 +30,13 @@ export interface LivedBatch {
   readonly hour: number;
   readonly looks: number;
   readonly poured: Poured;
+  /** Bottles of it. */
+  readonly count: number;
 }
 
 export interface Lived {
   readonly batches: readonly LivedBatch[];
+  /** Share of its jar that is alive; 1 of a household that keeps none. */
   readonly jarAlive: number;
   /** What Today asked for and it did: feeds, looks, rests, chillings. */
   readonly acts: number;
@@ -29,6 +44,7 @@ export interface Lived {
 }
 
 export interface HouseholdOfTrial {
+  readonly scene: Scene;
   readonly truth: Truth;
   readonly kitchen: Kitchen;
   /** Room in the middle of its sixty days, °C, and how far the season moves it. */
@@ -38,37 +54,27 @@ export interface HouseholdOfTrial {
 }
 
 const hourMs = 3_600_000;
+const dayMs = 24 * hourMs;
 /** Days that a trial lasts. */
 const sixtyDays = 60;
 const away = { from: 35, to: 45 };
-const squeezes = new Set(['soft', 'gives', 'firm', 'rock']);
+/** A batch stands in its jar for so long at most, hours. */
+const longestFirst = 14 * 24;
 
 export function drawHousehold(
+  scene: Scene,
   truths: readonly Truth[],
   uniform: () => number,
   normal: () => number,
 ): HouseholdOfTrial {
   return {
+    scene,
     truth: truths[Math.floor(uniform() * truths.length)]!,
     kitchen: drawKitchen(normal),
     celsius: 19 + 6 * uniform(),
     season: 2.5 * (uniform() - 0.5),
     begins: new Date(2026, Math.floor(12 * uniform()), 1 + Math.floor(28 * uniform()), 18).getTime(),
   };
-}
-
-/** At home from seven to eight and from half past five on working days, all day at weekends; up until half past ten. */
-function isHome(at: number): boolean {
-  const date = new Date(at);
-  const hour = date.getHours() + date.getMinutes() / 60;
-  if (hour < 7 || hour > 22.5) return false;
-  return date.getDay() % 6 === 0 || hour < 8 || hour >= 17.5;
-}
-
-function homeFrom(at: number): number {
-  let then = at;
-  while (!isHome(then)) then += hourMs / 4;
-  return then;
 }
 
 const openingOf = (volumes: number): OpeningKind =>
@@ -78,15 +84,23 @@ interface Filled {
   readonly bottles: Bottles;
   readonly start: number;
   readonly ids: readonly string[];
-  readonly pilotId: string;
   looks: number;
+}
+
+/** A first ferment. */
+interface Brewing {
+  readonly jar: StandingJar;
+  readonly start: number;
+  readonly id: string;
 }
 
 class Household {
   private journal: Journal = emptyJournal;
-  private readonly jar: Jar;
+  private bug: Jar | null = null;
+  private grains: Grains | null = null;
   private jarId = '';
   private lived: number;
+  private brewing: Brewing | null = null;
   private filled: Filled | null = null;
   private readonly batches: LivedBatch[] = [];
   private cooling: {
@@ -94,8 +108,7 @@ class Household {
     readonly from: number;
     readonly volumes: number;
   } | null = null;
-  /** Tasks that are put off until, by id and day. */
-  private readonly putOff = new Map<string, number>();
+  private readonly putOff: PutOff = new Map();
   private acts = 0;
   private asked = 0;
 
@@ -105,33 +118,27 @@ class Household {
     private readonly normal: () => number,
     private readonly days: number,
   ) {
-    this.jar = newJar(700, 35);
     this.lived = of.begins;
   }
 
   live(): Lived {
     const { begins } = this.of;
     this.begin(begins);
-    const end = begins + this.days * 24 * hourMs;
+    const end = begins + this.days * dayMs;
     let now = homeFrom(begins + 14 * hourMs);
     let planned = false;
     // Who has just looked stands before the bottles: what is due there then is done at once.
     let looked = false;
     while (now < end) {
       this.wait(now);
-      const day = (now - begins) / (24 * hourMs);
+      const day = (now - begins) / dayMs;
       if (!planned && day >= away.from - 4) {
         planned = true;
-        const at = (each: number) => begins + each * 24 * hourMs;
-        this.write(now, {
-          kind: 'kept',
-          thing: 'plan',
-          key: 'away',
-          value: { from: at(away.from), to: at(away.to) },
-        });
+        const value = { from: begins + away.from * dayMs, to: begins + away.to * dayMs };
+        this.write(now, { kind: 'kept', thing: 'plan', key: 'away', value });
       }
       if (day > away.from && day < away.to) {
-        now = homeFrom(begins + away.to * 24 * hourMs + 1000);
+        now = homeFrom(begins + away.to * dayMs + 1000);
         continue;
       }
       this.perhapsDrink(now);
@@ -143,18 +150,21 @@ class Household {
       this.perhapsBrew(today, now, day);
       now = looked ? now + hourMs / 20 : this.next(today, now);
     }
-    return { batches: this.batches, jarAlive: this.jar.alive, acts: this.acts, asked: this.asked };
+    const jarAlive = this.bug?.alive ?? this.grains?.alive ?? 1;
+    return { batches: this.batches, jarAlive, acts: this.acts, asked: this.asked };
   }
 
-  private room(at: number): number {
-    const along = (at - this.of.begins) / (sixtyDays * 24 * hourMs);
+  private room(then: number): number {
+    const along = (then - this.of.begins) / (sixtyDays * dayMs);
     return this.of.celsius + this.of.season * (along - 0.5);
   }
 
-  /** The jar lives until an instant. */
+  /** Its jar lives until an instant. */
   private wait(until: number): void {
-    for (; this.lived < until; this.lived += hourMs)
-      jarHour(this.jar, this.of.truth.warmth(this.room(this.lived)));
+    for (; this.lived < until; this.lived += hourMs) {
+      if (this.bug) jarHour(this.bug, this.of.truth.warmth(this.room(this.lived)));
+      this.grains?.hour();
+    }
   }
 
   private today(now: number): Today {
@@ -172,90 +182,163 @@ class Household {
     return writing.entries.map(({ id }) => id);
   }
 
-  private begin(at: number): void {
-    const [, jarId] = this.write(at, ...begun(Math.round(this.room(at))));
-    this.jarId = jarId!;
+  private begin(now: number): void {
+    const { scene, truth, kitchen } = this.of;
+    const ids = this.write(now, ...scene.begun(Math.round(this.room(now))));
+    if (scene.keeps === null) return;
+    this.jarId = ids.at(-1)!;
+    if (scene.keeps === 'bug') this.bug = newJar(700, 35);
+    else this.grains = new Grains(truth, kitchen, scene.sugar, this.room(now), this.normal);
   }
 
-  /** Due, and neither skipped (one in fifteen, for half a day) nor late (one in five, by hours). */
   private isDue(task: TodayTask, now: number, atHand: boolean): boolean {
-    const due = new Date(task.from).getTime();
-    if (due > now + hourMs / 10) return false;
-    if (atHand && task.verb === 'chill') return true;
-    const key = `${task.id} ${task.from.slice(0, 13)}`;
-    if (!this.putOff.has(key)) {
-      const luck = this.uniform();
-      this.putOff.set(
-        key,
-        luck < 1 / 15
-          ? now + 12 * hourMs
-          : luck < 1 / 15 + 1 / 5
-            ? now + (1 + 4 * this.uniform()) * hourMs
-            : now,
-      );
-    }
-    return now >= this.putOff.get(key)!;
+    if (new Date(task.from).getTime() > now + hourMs / 10) return false;
+    return (atHand && task.verb === 'chill') || !isPutOff(this.putOff, task, now, this.uniform);
   }
 
   /** @returns whether it was a look, after which Today says something new */
   private follow(task: TodayTask, now: number): boolean {
-    const { filled } = this;
     if (task.verb !== 'open') this.acts += 1;
     switch (task.verb) {
       case 'feed':
       case 'wake':
-      case 'rest': {
-        if (!task.lots.includes(this.jarId)) return false;
-        if (task.verb !== 'feed')
-          this.write(now, {
-            kind: 'moved',
-            lots: [this.jarId],
-            place: task.verb === 'rest' ? 'fridge' : 'counter',
-          });
-        this.jar.isCold = task.verb === 'rest' || (task.verb === 'feed' && this.jar.isCold);
-        if (task.amounts.length > 0) this.feed(task, now);
+      case 'rest':
+        if (task.lots.includes(this.jarId)) this.care(task, now);
         return false;
-      }
-      case 'look': {
-        if (!filled || !task.lots.includes(filled.pilotId)) return false;
-        if (!task.rule.some(({ result }) => squeezes.has(result))) return false;
-        const hour = (now - filled.start) / hourMs;
-        const { value } = squeezed(filled.bottles, hour, this.uniform, this.normal);
-        filled.looks += 1;
-        this.write(now, { kind: 'observed', lotId: filled.pilotId, signs: { squeeze: value } });
-        return true;
-      }
+      case 'look':
+        return this.look(task, now);
+      case 'bottle':
+        return this.perhapsBottle(now);
       case 'chill':
-        if (filled && task.lots.some((id) => filled.ids.includes(id))) this.chill(filled, now);
+        if (this.filled && task.lots.some((id) => this.filled!.ids.includes(id)))
+          this.chill(this.filled, now);
         return false;
-      case 'tend':
+      case 'stir':
+      case 'shake':
         this.write(now, { kind: 'stirred', lots: task.lots });
+        return false;
+      case 'vent':
+        this.write(now, { kind: 'vented', lots: task.lots, long: false });
         return false;
       default:
         return false;
     }
   }
 
-  private feed(task: TodayTask, now: number): void {
+  private look(task: TodayTask, now: number): boolean {
+    const [kind, id] = task.rule[0]!.sense.split(' ') as [string, string];
+    const { filled: bottles, brewing } = this;
+    if (bottles?.ids.includes(id)) {
+      const hour = (now - bottles.start) / hourMs;
+      const value =
+        kind === 'squeeze'
+          ? squeezed(bottles.bottles, hour, this.uniform, this.normal).value
+          : heard(bottles.bottles, hour, this.normal);
+      bottles.looks += 1;
+      this.write(now, { kind: 'observed', lotId: id, signs: { [kind]: value } });
+      return true;
+    }
+    const sugar =
+      id === this.jarId ? this.grains?.sugar : brewing?.id === id ? this.sugarOf(brewing, now) : null;
+    if (sugar === undefined || sugar === null) return false;
+    const sweet = sipped(sugar, this.normal);
+    this.write(now, { kind: 'tasted', lotId: id, sweet });
+    const branch = task.rule.find(({ result }) => result === String(sweet));
+    if (branch && branch.verb !== 'look' && isNow(branch, now))
+      if (branch.verb === 'strain') this.care(task, now);
+      else this.bottle(now);
+    return true;
+  }
+
+  private sugarOf({ jar, start }: Brewing, now: number): number {
+    return at(jar.course.sugar, (now - start) / hourMs);
+  }
+
+  /** Fed, strained, brought to rest or woken. */
+  private care(task: TodayTask, now: number): void {
+    const isCold =
+      task.verb === 'rest' || (task.verb !== 'wake' && Boolean(this.bug?.isCold ?? this.grains?.isCold));
+    if (task.verb === 'rest' || task.verb === 'wake')
+      this.write(now, {
+        kind: 'moved',
+        lots: [this.jarId],
+        place: task.verb === 'rest' ? 'fridge' : 'counter',
+      });
+    if (this.bug) this.bug.isCold = isCold;
+    if (this.grains) this.grains.isCold = isCold;
+    if (task.amounts.length === 0) return;
     const portions = task.amounts.map(({ what, grams, ml }) =>
       grams === undefined ? { what, ml } : { what, grams: Math.round(grams) },
     );
     // The spoon misses by a tenth, and nobody knows.
     const spoon = 1 + 0.1 * this.normal();
-    for (const { what, grams = 0, ml = 0 } of task.amounts) {
-      if (what.includes('sugar')) this.jar.sugar += grams * spoon;
-      if (what === 'water') this.jar.ml += ml;
-    }
-    this.write(now, { kind: 'portions-added', lotId: this.jarId, portions });
+    const sum = (of: (each: TodayTask['amounts'][number]) => number) =>
+      task.amounts.reduce((all, each) => all + of(each), 0);
+    const sugar = spoon * sum(({ what, grams = 0 }) => (what.includes('sugar') ? grams : 0));
+    const ml = sum(({ what, ml: each = 0 }) => (what === 'water' ? each : 0));
+    if (this.bug) {
+      this.bug.sugar += sugar;
+      this.bug.ml += ml;
+      this.write(now, { kind: 'portions-added', lotId: this.jarId, portions });
+    } else if (this.grains) this.strain(this.grains, now, ml, sugar, portions);
   }
 
-  private chill(filled: Filled, now: number): void {
-    this.write(now, { kind: 'moved', lots: filled.ids, place: 'fridge' });
-    const hour = (now - filled.start) / hourMs;
-    const poured = chilledAt(filled.bottles, hour);
-    this.batches.push({ ...filled, number: this.batches.length + 1, hour, poured });
+  /** What is strained is drunk, unless bottles stand empty at a weekend. */
+  private strain(grains: Grains, now: number, ml: number, sugar: number, portions: readonly object[]): void {
+    const { scene, truth, kitchen } = this.of;
+    const left = grains.sugar;
+    const [strainedId] = this.write(now, ...strained(this.jarId, ml, this.batches.length + 1, portions));
+    const brew = `${strainedId!}-1`;
+    const celsius = this.room(now);
+    grains.feed((1000 * sugar) / ml, celsius);
+    const isWeekend = [0, 6].includes(new Date(now).getDay());
+    if (!isWeekend || this.filled || this.cooling || this.isAwaySoon(now)) {
+      this.write(now + 1000, { kind: 'ended', lots: [brew], how: 'drunk', why: '' });
+      return;
+    }
+    const jar = standing(
+      { truth, culture: scene.culture, kitchen: drawBatch(kitchen, this.normal), sugar: left, celsius },
+      0,
+      this.normal,
+    );
+    this.fill({ jar, start: now, id: brew }, now + hourMs / 4, Math.floor(ml / 2) - 5);
+  }
+
+  private fill({ jar, start, id }: Brewing, now: number, ml = 1000 * litres.bottle): void {
+    const { scene } = this.of;
+    const [filledId] = this.write(now, filled(id, scene, ml));
+    const hour = Math.max(0.1, (now - start) / hourMs);
+    const filling = { hour, dose: scene.dose, glass: 'swing-top' } as const;
+    const bottles = filledFrom(jar, filling, this.uniform, this.normal);
+    const count = scene.glass + (scene.hasPilot ? 1 : 0);
+    const ids = Array.from({ length: count }, (_, i) => `${filledId!}-${i + 1}`);
+    this.brewing = null;
+    this.filled = { bottles, start, ids, looks: 0 };
+  }
+
+  /** "Taste it; bottle it if you like it": it is liked once it is hardly sweeter than is wanted. */
+  private perhapsBottle(now: number): boolean {
+    const { brewing } = this;
+    if (!brewing) return false;
+    const sweet = sipped(this.sugarOf(brewing, now), this.normal);
+    this.write(now, { kind: 'tasted', lotId: brewing.id, sweet });
+    if (sweet > likedAt) return true;
+    this.bottle(now);
+    return false;
+  }
+
+  private bottle(now: number): void {
+    if (this.brewing && !this.filled) this.fill(this.brewing, now + hourMs / 4);
+  }
+
+  private chill(bottles: Filled, now: number): void {
+    this.write(now, { kind: 'moved', lots: bottles.ids, place: 'fridge' });
+    const hour = (now - bottles.start) / hourMs;
+    const poured = chilledAt(bottles.bottles, hour);
+    const number = this.batches.length + 1;
+    this.batches.push({ ...bottles, number, hour, poured, count: bottles.ids.length });
     this.filled = null;
-    this.cooling = { ids: filled.ids, from: now, volumes: poured.volumes };
+    this.cooling = { ids: bottles.ids, from: now, volumes: poured.volumes };
   }
 
   /** Opened and drunk when they have been cold for three days; told as they open. */
@@ -263,45 +346,42 @@ class Household {
     if (!this.cooling || now < this.cooling.from + 72 * hourMs) return;
     const { ids, volumes } = this.cooling;
     this.cooling = null;
-    this.write(now, ...ids.map((lotId) => ({ kind: 'opened', lotId, how: openingOf(volumes) })), {
-      kind: 'ended',
-      lots: ids,
-      how: 'drunk',
-      why: '',
-    });
+    const opened = ids.map((lotId) => ({ kind: 'opened', lotId, how: openingOf(volumes) }));
+    this.write(now, ...opened, { kind: 'ended', lots: ids, how: 'drunk', why: '' });
   }
 
-  /** On Saturdays, when the jar is lively enough by its own account and nothing stands warm; not within a week of leaving. */
+  private isAwaySoon(now: number): boolean {
+    const day = (now - this.of.begins) / dayMs;
+    return (day > away.from - 6 && day < away.to + 2) || day > this.days - 8;
+  }
+
+  /** On Saturdays, when its jar is lively enough by its own account and nothing stands warm; not within a week of leaving. */
   private perhapsBrew(today: Today, now: number, day: number): void {
+    const { scene, truth, kitchen } = this.of;
     const jar = today.lots.find(({ id }) => id === this.jarId);
-    if (this.filled || this.cooling || !jar?.liveliness || jar.liveliness[2]! < 0.5 || jar.place === 'fridge')
+    const isAsleep =
+      this.bug !== null && (!jar?.liveliness || jar.liveliness[2]! < 0.5 || jar.place === 'fridge');
+    if (scene.bottled === 'strained' || this.brewing || this.filled || this.cooling || isAsleep || day < 1)
       return;
-    if (new Date(now).getDay() !== 6 || new Date(now).getHours() < 9) return;
-    if (day > away.from - 6 && day < away.to + 2) return;
-    if (day > this.days - 8) return;
-    const room = Math.round(this.room(now));
-    const [, brew] = this.write(now, ...mixed(this.batches.length + 1, room));
-    const [, filledId] = this.write(
-      now + hourMs / 2,
-      ...pitchedAndFilled(this.jarId, brew!, room, now + hourMs),
-    );
-    const drawn = drawBatch(this.of.kitchen, this.normal);
-    const bottles = fill(
-      {
-        truth: this.of.truth,
-        culture: cultures.bug,
-        // A jar that is not at its best brings fewer live cells.
-        kitchen: { ...drawn, cells: drawn.cells * Math.max(0.05, this.jar.alive) ** 0.5 },
-        sugar: 81,
-        celsius: room,
-        sealedFrom: 0.5,
-      },
-      this.uniform,
-      this.normal,
-    );
-    drawFrom(this.jar, 1000 * litres.draw);
-    const ids = Array.from({ length: litres.glass + 1 }, (_, i) => `${filledId!}-${i + 1}`);
-    this.filled = { bottles, start: now + hourMs / 2, ids, pilotId: ids.at(-1)!, looks: 0 };
+    if (new Date(now).getDay() !== 6 || new Date(now).getHours() < 9 || this.isAwaySoon(now)) return;
+    const celsius = Math.round(this.room(now));
+    const brew = this.write(now, ...scene.mixed(this.batches.length + 1, celsius)).at(-1)!;
+    const start = scene.keeps === 'bug' ? now + hourMs / 2 : now;
+    if (scene.keeps === 'bug') this.write(start, ...pitched(this.jarId, brew, celsius));
+    const drawn = drawBatch(kitchen, this.normal);
+    // A jar that is not at its best brings fewer live cells.
+    const cells = drawn.cells * Math.max(0.05, this.bug?.alive ?? 1) ** 0.5;
+    const ferment = {
+      truth,
+      culture: scene.culture,
+      kitchen: { ...drawn, cells },
+      sugar: scene.sugar,
+      celsius,
+    };
+    const stood = standing(ferment, scene.bottled === 'tasted' ? longestFirst : 1, this.normal);
+    this.brewing = { jar: stood, start, id: brew };
+    if (this.bug) drawFrom(this.bug, 1000 * litres.draw);
+    if (scene.bottled === 'at-once') this.fill(this.brewing, start + hourMs / 2);
   }
 
   /** The next moment at home when something is due, or the next evening. */
@@ -312,16 +392,20 @@ class Household {
     if (evening.getTime() <= soon) evening.setDate(evening.getDate() + 1);
     const times = today.tasks.flatMap((task) => {
       const due = new Date(task.from).getTime();
-      const put = this.putOff.get(`${task.id} ${task.from.slice(0, 13)}`);
-      return [due, put ?? due];
+      return [due, this.putOff.get(`${task.id} ${task.from.slice(0, 13)}`) ?? due];
     });
-    return homeFrom(Math.min(evening.getTime(), ...times.filter((at) => at > soon)));
+    return homeFrom(Math.min(evening.getTime(), ...times.filter((each) => each > soon)));
   }
 }
 
+/** Balanced or drier is liked. */
+const likedAt = 4;
+const isNow = ({ at: when }: TodayBranch, now: number): boolean =>
+  when === null || new Date(when).getTime() <= now + hourMs;
+
 /**
- * A household that does what Today says, by `todayOf` and `writeActs` alone: late now and then, forgetful, away for ten days, and
- * with a brew a week once its jar is lively.
+ * A household that does what Today says, as far as it is at home, remembers and is in time: with one jar or none, away for ten
+ * days, and with a brew a week.
  *
  * @param days how long, 1–60
  * @throws Error when an act that Today asked for is refused

@@ -13,6 +13,8 @@ import { chilledAt, gauged, squeezed, type Bottles } from './world.ts';
 export interface Chilling {
   readonly hour: number;
   readonly looks: number;
+  /** What they were filled into, when it is not what they are. */
+  readonly glass?: VesselId;
 }
 
 export interface Hands {
@@ -59,23 +61,28 @@ export const squeezing =
 
 /** As Yuzet says: its rule followed with so many looks at most. */
 export const yuzet =
-  (caution: Caution, look: 'squeeze' | 'gaugeBar' | null, mostLooks = 5): Policy =>
+  (
+    caution: Caution,
+    look: 'squeeze' | 'gaugeBar' | null,
+    glass: VesselId = 'swing-top',
+    mostLooks = 5,
+  ): Policy =>
   (bottles, hands) => {
     const readings: Reading[] = [];
     let now = bottles.sealedFrom + 0.1;
     for (;;) {
       const looksLeft = look !== null && readings.length < mostLooks;
-      const advice = asked(bottles, readings, now, caution, looksLeft ? [look] : [], hands.start);
-      if (!advice) return { hour: now, looks: readings.length };
+      const advice = asked(bottles, readings, now, caution, looksLeft ? [look] : [], hands.start, glass);
+      if (!advice) return { hour: now, looks: readings.length, glass };
       const { chill, rule } = advice;
-      if (!rule) return { hour: Math.min(last(bottles), chill.hour), looks: readings.length };
+      if (!rule) return { hour: Math.min(last(bottles), chill.hour), looks: readings.length, glass };
       now = Math.min(last(bottles), rule.hour);
       readings.push(
         look === 'gaugeBar'
           ? gauged(bottles, now, hands.normal)
           : squeezed(bottles, now, hands.uniform, hands.normal),
       );
-      if (now >= last(bottles)) return { hour: now, looks: readings.length };
+      if (now >= last(bottles)) return { hour: now, looks: readings.length, glass };
     }
   };
 

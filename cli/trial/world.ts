@@ -2,6 +2,7 @@ import { coolingHours } from '../../src/core/forecast/lot-stages.ts';
 import type { Reading } from '../../src/core/ferment/scenario.ts';
 import { failureChance } from '../../src/core/forecast/failure.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';
+import type { VesselId } from '../../src/core/vessels/vessel-kinds.ts';
 import {
   at,
   courseOf,
@@ -28,7 +29,10 @@ export interface Bottles {
   readonly pilotSlack: number;
   readonly celsius: number;
   readonly wanted: number;
+  /** g/L when it is poured. */
+  readonly wantedSweetness: number;
   readonly sealedFrom: number;
+  readonly glass: VesselId;
 }
 
 /**
@@ -49,13 +53,14 @@ const apartOf = ({ truth, culture }: Batch): number => practice.spread * spreads
 /** What came of bottles that were chilled at an hour. */
 export interface Poured {
   readonly volumes: number;
+  /** g/L. */
+  readonly sweetness: number;
   /** Chance that one of them burst. */
   readonly burst: number;
   readonly peakBar: number;
 }
 
 const coldDays = 3;
-const swingTop = strengthOf('swing-top')!;
 
 /** A batch drawn on its own: any kitchen, any room. */
 export function bottlesOf(
@@ -68,29 +73,55 @@ export function bottlesOf(
   const sealedFrom = culture.id === 'ginger-bug' ? 0.5 + 6 * uniform() : 0.5 + 2 * uniform();
   const kitchen = drawBatch(drawKitchen(normal), normal);
   const sugar = culture.sugar * (0.85 + 0.3 * uniform());
-  return fill({ truth, culture, kitchen, sugar, celsius, sealedFrom }, uniform, normal);
+  const jar = standing({ truth, culture, kitchen, sugar, celsius }, sealedFrom, normal);
+  return filledFrom(jar, { hour: sealedFrom, dose: 0, glass: 'swing-top' }, uniform, normal);
 }
 
-/** A batch filled into glass and a pilot. */
-export function fill(
-  {
-    truth,
-    culture,
-    sealedFrom,
-    ...rest
-  }: Omit<Batch, 'hours' | 'own' | 'sealedFrom'> & { readonly sealedFrom: number },
-  uniform: () => number,
+/** What ferments in a jar. */
+export interface StandingJar {
+  readonly batch: Batch;
+  readonly weather: Weather;
+  /** As it goes on under its airlock. */
+  readonly course: Course;
+}
+
+/** A batch that stands in its jar. @param mostHours longest that it may stand there */
+export function standing(
+  { culture, truth, ...rest }: Omit<Batch, 'hours' | 'own' | 'sealedFrom' | 'dose'>,
+  mostHours: number,
   normal: () => number,
-): Bottles {
+): StandingJar {
   const hoursToTarget = culture.hoursToTarget * (practice.hoursToTarget / 55);
   const batch: Batch = {
     ...rest,
     truth: underGas(truth),
     culture: { ...culture, hoursToTarget },
-    hours: Math.ceil(sealedFrom + 4 * hoursToTarget + 60),
-    sealedFrom,
+    hours: Math.ceil(mostHours + 4 * hoursToTarget + 60),
   };
   const weather = weatherOf(batch, normal);
+  return {
+    batch,
+    weather,
+    course: courseOf({ ...batch, sealedFrom: Infinity }, weather, undefined, apartOf(batch)),
+  };
+}
+
+interface Filling {
+  /** Hour of the jar. */
+  readonly hour: number;
+  /** Sugar that goes in, g/L. */
+  readonly dose: number;
+  readonly glass: VesselId;
+}
+
+/** A jar filled into glass and a soft pilot. */
+export function filledFrom(
+  { batch: stood, weather, course }: StandingJar,
+  { hour, dose, glass }: Filling,
+  uniform: () => number,
+  normal: () => number,
+): Bottles {
+  const batch: Batch = { ...stood, sealedFrom: hour, ...(dose > 0 ? { dose } : {}) };
   return {
     batch,
     weather,
@@ -100,9 +131,15 @@ export function fill(
     pilotSlack: 0.1 * normal() + (uniform() < 0.2 ? 0.4 * uniform() : 0),
     celsius: batch.celsius,
     wanted: 2.5,
-    sealedFrom,
+    // What is left of it once the fizz is there.
+    wantedSweetness: at(course.sugar, hour) + dose - sugarOfFizz,
+    sealedFrom: hour,
+    glass,
   };
 }
+
+/** Sugar that 2.5 volumes take, g/L. */
+const sugarOfFizz = 10;
 
 /**
  * A fridge keeps three to eight hundredths of the pace of a room under every truth, as makers see: bottles go on for weeks. What
@@ -128,11 +165,13 @@ const peakAfter = 0.75;
 
 /** The bottles chilled at an hour, and poured three days later: what the cold leaves of time is lived as it was warm. */
 export function chilledAt(bottles: Bottles, hour: number): Poured {
-  const { warm } = bottles;
+  const { warm, glass } = bottles;
   const peakBar = gaugeAt(warm, hour + peakAfter);
+  const poured = hour + hoursInCold(bottles, hour);
   return {
-    volumes: at(warm.volumes, hour + hoursInCold(bottles, hour)),
-    burst: failureChance(swingTop, peakBar),
+    volumes: at(warm.volumes, poured),
+    sweetness: at(warm.sugar, poured),
+    burst: failureChance(strengthOf(glass)!, peakBar),
     peakBar,
   };
 }
@@ -150,6 +189,23 @@ export function squeezed(
   const misread = uniform() < 0.1 ? (uniform() < 0.5 ? -1 : 1) : 0;
   const value = words[Math.min(3, Math.max(0, words.indexOf(word as (typeof words)[number]) + misread))]!;
   return { hour, kind: 'squeeze', value };
+}
+
+/** How far a sip strays, g/L of sweetness. */
+const sipError = 8;
+const sweetSteps = [15, 32, 55, 82];
+
+/** A sip of something: 1 dry to 5 syrupy. */
+export const sipped = (sugar: number, normal: () => number): number =>
+  1 + sweetSteps.filter((edge) => sugar + sipError * normal() > edge).length;
+
+const hisses = ['none', 'faint', 'good', 'violent'] as const;
+const hissSteps = [0.12, 0.7, 2.2];
+
+/** A cap of the glass, eased: by ear. */
+export function heard({ warm }: Bottles, hour: number, normal: () => number): (typeof hisses)[number] {
+  const bar = gaugeAt(warm, hour) + 0.3 * normal();
+  return hisses[hissSteps.filter((edge) => bar > edge).length]!;
 }
 
 /** A gauge on one of the bottles. */

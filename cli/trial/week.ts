@@ -1,0 +1,35 @@
+import type { TodayTask } from '../today/today.ts';
+
+/** A household's week: when it is at home, and what it puts off. */
+
+const hourMs = 3_600_000;
+
+/** At home from seven to eight and from half past five on working days, all day at weekends; up until half past ten. */
+function isHome(at: number): boolean {
+  const date = new Date(at);
+  const hour = date.getHours() + date.getMinutes() / 60;
+  if (hour < 7 || hour > 22.5) return false;
+  return date.getDay() % 6 === 0 || hour < 8 || hour >= 17.5;
+}
+
+export function homeFrom(at: number): number {
+  let then = at;
+  while (!isHome(then)) then += hourMs / 4;
+  return then;
+}
+
+/** Tasks that are put off until, by id and hour. */
+export type PutOff = Map<string, number>;
+
+/** What is due is skipped one time in fifteen, for half a day, and done hours late one time in five. */
+export function isPutOff(putOff: PutOff, task: TodayTask, now: number, uniform: () => number): boolean {
+  const key = `${task.id} ${task.from.slice(0, 13)}`;
+  if (!putOff.has(key)) {
+    const luck = uniform();
+    putOff.set(
+      key,
+      luck < 1 / 15 ? now + 12 * hourMs : luck < 1 / 15 + 1 / 5 ? now + (1 + 4 * uniform()) * hourMs : now,
+    );
+  }
+  return now < putOff.get(key)!;
+}
