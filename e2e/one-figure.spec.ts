@@ -22,7 +22,7 @@ async function clock(page: Page) {
   await expect(async () => {
     rows.clear();
     for (const label of await labels(page, '/clock')) {
-      const read = /^([^:\n]+): ([a-z ]+) from (.+?) until (.+?)(?:, or squeeze [^;]+)?; (.+)/.exec(label);
+      const read = /^([^:\n]+): ([a-z ]+) from (.+?) until (.+?)(?:, or [^;]+)?; (.+)/.exec(label);
       if (read) rows.set(read[1]!, { verb: read[2]!, from: read[3]!, until: read[4]!, like: read[5]! });
     }
     expect(rows.size).toBeGreaterThan(8);

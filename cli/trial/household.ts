@@ -109,6 +109,8 @@ class Household {
     readonly volumes: number;
   } | null = null;
   private readonly putOff: PutOff = new Map();
+  /** When its first ferment was last tasted: not twice a day. */
+  private sippedAt = -Infinity;
   private acts = 0;
   private asked = 0;
 
@@ -301,7 +303,11 @@ class Household {
       0,
       this.normal,
     );
-    this.fill({ jar, start: now, id: brew }, now + hourMs / 4, Math.floor(ml / 2) - 5);
+    this.fill(
+      { jar, start: now, id: brew },
+      now + hourMs / 4,
+      Math.min(1000 * litres.bottle, Math.floor(ml / 2) - 5),
+    );
   }
 
   private fill({ jar, start, id }: Brewing, now: number, ml = 1000 * litres.bottle): void {
@@ -312,6 +318,8 @@ class Household {
     const bottles = filledFrom(jar, filling, this.uniform, this.normal);
     const count = scene.glass + (scene.hasPilot ? 1 : 0);
     const ids = Array.from({ length: count }, (_, i) => `${filledId!}-${i + 1}`);
+    // What the bottles left is drunk.
+    this.write(now + 1000, { kind: 'ended', lots: [id], how: 'drunk', why: '' });
     this.brewing = null;
     this.filled = { bottles, start, ids, looks: 0 };
   }
@@ -319,12 +327,12 @@ class Household {
   /** "Taste it; bottle it if you like it": it is liked once it is hardly sweeter than is wanted. */
   private perhapsBottle(now: number): boolean {
     const { brewing } = this;
-    if (!brewing) return false;
+    if (!brewing || now < this.sippedAt + 20 * hourMs) return false;
+    this.sippedAt = now;
     const sweet = sipped(this.sugarOf(brewing, now), this.normal);
     this.write(now, { kind: 'tasted', lotId: brewing.id, sweet });
-    if (sweet > likedAt) return true;
-    this.bottle(now);
-    return false;
+    if (sweet <= likedAt) this.bottle(now);
+    return sweet > likedAt;
   }
 
   private bottle(now: number): void {

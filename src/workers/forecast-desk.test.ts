@@ -38,7 +38,16 @@ function desk(
     asked.push(`${name} ${asking.rootId ?? asking.lotId}${asking.start ?? ''}`);
     return failing-- > 0
       ? Promise.reject(new Error('broken'))
-      : Promise.resolve({ rootId: asking.rootId, start: asking.start, lots: limited } as never);
+      : Promise.resolve({
+          rootId: asking.rootId,
+          start: asking.start,
+          lots: limited.map((lot) => ({
+            ...lot,
+            lotId: 'x',
+            advice: name,
+            chill: { latest: name, limitHour: name },
+          })),
+        } as never);
   };
   const answerer: Answerer = {
     wake: () => void asked.push('wake'),
@@ -296,6 +305,17 @@ describe('the forecast desk', () => {
       d.ask(read('cold', 1), 40);
       await settled();
       expect(asked).toHaveLength(5);
+    });
+
+    test('looked at closely, chances are the newer ones and what was decided stays', async () => {
+      const { desk: d } = resting();
+      d.ask(read('cold', 1), 40);
+      await d.start();
+      await settled();
+      expect(d.familyAnswer('cold')!.lots[0]).toMatchObject({
+        advice: 'family',
+        chill: { latest: 'family', limitHour: 'closely' },
+      });
     });
 
     test('what is clear, of few kitchens or already looked at is left alone', async () => {

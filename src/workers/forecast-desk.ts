@@ -81,7 +81,7 @@ interface Waiting extends Asked {
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
-export const answerVersion = '15-';
+export const answerVersion = '16-';
 /** Families whose runs are kept in memory at most. */
 const runsKept = 2;
 /** Nothing is looked at closely before a page has settled. */
@@ -303,8 +303,9 @@ export class ForecastDesk {
 
   private replace({ question: { subject }, key }: Asked<AboutFamily>, whole: AnswerWithRuns): void {
     const before = this.runs.get(subject);
-    if (before?.key === key) this.runs.set(subject, { ...before, ...whole });
-    this.put(subject, { key, family: whole.answer, closely: true });
+    const answer = decidedAs(whole.answer, this.answers.get(subject)?.family);
+    if (before?.key === key) this.runs.set(subject, { ...before, ...whole, answer });
+    this.put(subject, { key, family: answer, closely: true });
     this.changed();
   }
 
@@ -356,6 +357,20 @@ export class ForecastDesk {
     for (const listener of this.listeners) listener();
   }
 }
+
+/** Looked at closely, chances are exact; what was decided stays, so that no order changes while nothing was seen. */
+const decidedAs = (closer: FamilyAnswer, before: FamilyAnswer | undefined): FamilyAnswer => ({
+  ...closer,
+  lots: closer.lots.map((lot) => {
+    const was = before?.lots.find(({ lotId }) => lotId === lot.lotId);
+    if (!was) return lot;
+    const { limitHour, failureHour } = lot.chill ?? {};
+    const chill =
+      was.chill && lot.chill ? { ...was.chill, limitHour: limitHour!, failureHour: failureHour! } : lot.chill;
+    const { advice, taste, looks } = was;
+    return { ...lot, chill, advice, taste, looks, ...(was.tasteRule ? { tasteRule: was.tasteRule } : {}) };
+  }),
+});
 
 /** A question's content as a short key (FNV-1a over its JSON, two lanes). */
 export function keyOf(question: Question): string {

@@ -56,12 +56,13 @@ const asNew: Readonly<Partial<Record<VesselId, SoundKind>>> = {
   decorative: glass(1.6, 0.5, null),
   'preserving-jar': glass(2, 0.45, null),
   'plastic-soda': {
-    medianBar: 10,
-    logSpread: 0.2,
+    medianBar: 12.5,
+    logSpread: 0.15,
     usedAtVolumes: [4, 4.5],
-    yearLeaves: 0.93,
+    yearLeaves: 0.97,
     knockLeaves: 0.93,
-    source: 'practice: it swells and creeps long before it bursts; heat and years make it weaker',
+    source:
+      'practice: soda bottles burst at 10–13 bar when new, and swell and creep long before; heat and years make them weaker',
   },
 };
 

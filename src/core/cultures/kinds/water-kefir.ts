@@ -55,8 +55,8 @@ export const waterKefirLiquid: Culture = {
   name: 'water kefir',
   alsoCalled: ['tibicos', 'tibi', 'water kefir', 'sugar kefir'],
   unit: 'ml',
-  yeast: perMl(0.5),
-  lactics: perMl(0.25),
+  yeast: perMl(0.13),
+  lactics: perMl(0.1),
   acetics: perMl(0.01),
   lagWork: 0.2,
   heterolactic: 0.5,
@@ -70,5 +70,6 @@ export const waterKefirLiquid: Culture = {
   dose: { low: 0.05, high: 0.5, usual: 0.1 },
   takesSugar: 160,
   keeping: null,
-  source: 'practice figures',
+  source:
+    'Laureys and De Vuyst 2014: 10⁶·⁵–10⁷ yeasts and 10⁷·⁴–10⁸ lactic bacteria a ml float in a cycle’s liquid, the rest stays in the grains; practice: its second ferment takes one to three days',
 };
