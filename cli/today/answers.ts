@@ -49,6 +49,7 @@ export function answersOf(household: Household, living: readonly Lot[], now: num
       learned: null,
       now,
       waking: wakingOf(household),
+      absence: habits.absence,
       aheadHours: lot.place === 'fridge' ? aheadHours.cold : aheadHours.warm,
       came: (event) => cameIn(event, liquidsOf(household)),
     });

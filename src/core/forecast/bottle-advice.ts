@@ -1,6 +1,7 @@
 import { decide, type Rule } from '../advice/decision';
 import { isGoodFizz, pouredWorth } from '../advice/worth';
 import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
+import type { UsualAbsence } from '../kitchen/absence';
 import type { Caution } from '../kitchen/caution';
 import type { WakingHours } from '../kitchen/waking';
 import { hourIndexAt } from './between-hours';
@@ -45,6 +46,8 @@ export interface BottleAdviceAsk {
   /** Instant of hour 0, ms, and when somebody is up. */
   readonly start: number;
   readonly waking: WakingHours;
+  /** When nobody is ever there though awake. */
+  readonly absence?: UsualAbsence | undefined;
   /** When its batch was last felt, heard or read, hours from the start; null for never. */
   readonly lookedHour: number | null;
   /** What can be looked at; the first of `bottleLooks` among them is asked for. */

@@ -1,4 +1,5 @@
 import type { LookTable } from '../advice/decision';
+import { absentAt, neverAbsent, type UsualAbsence } from '../kitchen/absence';
 import { isAwake, lastAwake, nextAwake, type WakingHours } from '../kitchen/waking';
 import { betweenHours } from './between-hours';
 import { errorOf, wordChance } from './observe';
@@ -36,6 +37,8 @@ interface HoursAsk {
   /** Instant of hour 0, ms, and when somebody is up. */
   readonly start: number;
   readonly waking: WakingHours;
+  /** When nobody is at the counter though awake; never when left out. */
+  readonly absence?: UsualAbsence | undefined;
   /** Hours between two of them by day. */
   readonly every: number;
 }
@@ -44,18 +47,29 @@ interface HoursAsk {
  * The first hour, and every so many that somebody is up, bed time and getting up among them: on full hours of the kitchen's
  * clock, so that a moment stays where it is while time goes on.
  */
-export function awakeHours({ nowHour, end, start, waking, every }: HoursAsk): number[] {
-  const out = [nowHour];
+export function awakeHours({
+  nowHour,
+  end,
+  start,
+  waking,
+  every,
+  absence = neverAbsent,
+}: HoursAsk): number[] {
+  const hours = [nowHour];
   let at = start + nowHour * hourMs;
   for (;;) {
+    const before = at;
     const later = nextOnClock(at, every);
     const bed = lastAwake(later, waking);
     if (isAwake(later, waking)) at = later;
     // What would fall into the night: its last waking moment, then the first of the next day.
     else at = bed - at >= soon ? bed : nextAwake(later, waking);
+    // Nobody is there then: as they leave, or as they come home.
+    const out = absentAt(at, absence);
+    if (out) at = out[0] - before >= soon ? out[0] : out[1];
     const hour = (at - start) / hourMs;
-    if (hour > end) return out;
-    out.push(hour);
+    if (hour > end) return hours;
+    hours.push(hour);
   }
 }
 

@@ -194,6 +194,7 @@ function adviceFor(ask: LotAsk, start: number, run: StoredRun): BottleAdvice | n
     nowHour: Math.max(ask.nowHour, ask.sealedFromHour),
     start,
     waking: ask.waking,
+    absence: ask.absence,
     lookedHour: ask.lookedHour,
     ceilingPercent: ask.ceilingPercent ?? null,
     looks: run.members.length < enoughForRules ? [] : ask.looks,

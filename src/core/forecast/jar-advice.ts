@@ -1,5 +1,6 @@
 import { decide, type Branch, type Rule } from '../advice/decision';
 import { bottledWorth } from '../advice/worth';
+import type { UsualAbsence } from '../kitchen/absence';
 import { nextAwake, type WakingHours } from '../kitchen/waking';
 import { awakeHours, kitchensOf, lookTable, valuesAt } from './decision-inputs';
 import type { DrawEdges } from './draw-window';
@@ -16,6 +17,7 @@ export interface JarRuleAsk {
   /** Instant of hour 0, ms, and when somebody is up. */
   readonly start: number;
   readonly waking: WakingHours;
+  readonly absence?: UsualAbsence | undefined;
   /** When it was last tasted, hours from the start; null for never. */
   readonly lookedHour: number | null;
 }
@@ -58,14 +60,14 @@ function plainly({ hour: tasted, branches }: Rule<string>): Branch<string>[] {
 function jarRule(
   run: StoredRun,
   worthAt: (hour: number) => (member: number) => number,
-  { window, nowHour, start, waking, lookedHour }: JarRuleAsk,
+  { window, nowHour, start, waking, absence, lookedHour }: JarRuleAsk,
 ): JarRule | null {
   const soonest = window.earliest - before;
   const first = soonest > nowHour ? (nextAwake(start + soonest * hourMs, waking) - start) / hourMs : nowHour;
   const end = Math.min(run.hours.at(-1)!, first + lastsHours);
   if (window.earliest > nowHour + aheadHours || !(end > first) || run.members.length < 2) return null;
   const kitchens = kitchensOf(run);
-  const hours = awakeHours({ nowHour: first, end, start, waking, every: byDay });
+  const hours = awakeHours({ nowHour: first, end, start, waking, absence, every: byDay });
   const none = new Float64Array(kitchens.members.length);
   const { rule } = decide({
     hours,

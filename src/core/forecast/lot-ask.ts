@@ -1,4 +1,5 @@
 import type { CultureTable } from '../cultures/registry';
+import type { UsualAbsence } from '../kitchen/absence';
 import { cautionOf } from '../kitchen/caution';
 import { ceilingOf } from '../kitchen/ceiling';
 import { celsiusAt, type Warmths } from '../kitchen/places';
@@ -42,6 +43,8 @@ export interface LotAsk {
   readonly counterCelsius: number | null;
   /** When somebody is up: for what stands warm; null for the rest. How sweet it is meant to be when it is poured, g/L. */
   readonly waking: WakingHours | null;
+  /** When nobody is ever there though awake; left out where nothing is known of it. */
+  readonly absence?: UsualAbsence;
   readonly pouredSweetness: number;
   /** When its batch was last felt, heard or read by a gauge, or a jar tasted, hours from the start; null for never. */
   readonly lookedHour: number | null;
@@ -100,7 +103,7 @@ export function lotAsk(
   const warm = lot.place !== 'fridge' && !over;
   const every = sealed && warm ? 6 : 12;
   const household = ask.household ?? { kept: {} };
-  const { liked, neverFeels } = ask.habits ?? noHabits;
+  const { liked, neverFeels, absence } = ask.habits ?? noHabits;
   const ceiling = ceilingOf(household);
   const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);
   return {
@@ -124,6 +127,7 @@ export function lotAsk(
         ? []
         : looksAt(sealed, [root, lot], squeezedFor(lot, ask.find, cultures) ? 'squeeze' : 'hiss'),
     ...(sealed && neverFeels ? { neverFelt: true } : {}),
+    ...(warm && (absence.weekdays ?? absence.weekends) ? { absence } : {}),
     ...(ceiling === null ? {} : { ceilingPercent: ceiling }),
     risk: riskOf(ask, lot, bottles),
     laterHours: (lot.chillDays ?? 0) * 24,

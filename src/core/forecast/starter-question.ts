@@ -5,6 +5,7 @@ import { bases } from '../ferment/bases';
 import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import { inoculum } from '../ferment/inoculum';
 import type { BaseKind } from '../matter/base-kinds';
+import type { UsualAbsence } from '../kitchen/absence';
 import type { Warmths } from '../kitchen/places';
 import type { WakingHours } from '../kitchen/waking';
 import { awakeGrains, begunDried } from '../lots/grains';
@@ -38,7 +39,11 @@ export interface StarterQuestion {
   /** The kind's usual hours between feeds at the temperature it stands at. */
   readonly feedEveryHours: number;
   /** When somebody is up to taste a jar that is strained, and when it was last tasted; nothing for other jars, and in the cold. */
-  readonly tasting?: { readonly waking: WakingHours; readonly tastedHour: number | null };
+  readonly tasting?: {
+    readonly waking: WakingHours;
+    readonly absence?: UsualAbsence;
+    readonly tastedHour: number | null;
+  };
 }
 
 /** What a dose drawn at an instant must know of its jar. */
@@ -56,6 +61,7 @@ export interface StarterAsk {
   readonly aheadHours: number;
   /** When somebody is up; left out, no rule is worked out. */
   readonly waking?: WakingHours;
+  readonly absence?: UsualAbsence;
   readonly cultures?: CultureTable;
   /** How what was poured in from other jars is seen; left out, as it was told. */
   readonly came?: CameInReader;
@@ -112,7 +118,13 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
       culture.keeping.feed.everyHours / paceAt(ferment.stages.at(-1)!.celsius),
     ),
     ...(ask.waking && culture.keeping.renews && lot.place !== 'fridge'
-      ? { tasting: { waking: ask.waking, tastedHour: tasted === undefined ? null : hourOf(tasted) } }
+      ? {
+          tasting: {
+            waking: ask.waking,
+            ...(ask.absence ? { absence: ask.absence } : {}),
+            tastedHour: tasted === undefined ? null : hourOf(tasted),
+          },
+        }
       : {}),
   };
 }

@@ -48,5 +48,9 @@ test('sweetness is learned from sips that were liked, drawn from the plan by how
 });
 
 test('an empty household is known nothing of', () => {
-  expect(of([])).toEqual({ liked: null, neverFeels: false });
+  expect(of([])).toEqual({
+    liked: null,
+    neverFeels: false,
+    absence: { weekdays: null, weekends: null },
+  });
 });

@@ -1,7 +1,9 @@
 import { noHabits, type Habits } from '../forecast/habits';
 import { rootOf } from '../forecast/family-members';
 import { everyLot, lotOf, type Household } from '../journal/household';
+import { usualAbsence } from '../kitchen/absence';
 import { peopleOf } from '../kitchen/people';
+import { wakingOf } from '../kitchen/waking';
 import type { Lot } from '../lots/lot';
 import { levelOf, ownLiking, palateOf, palatesOf } from './palate';
 import { tastingsOf } from './tastings';
@@ -17,7 +19,13 @@ export function habitsOf(household: Household): Habits {
   const before = known.get(household.lots);
   if (before?.kept === household.kept) return before.habits;
   const lots = everyLot(household);
-  const habits = { liked: likedBy(lots, household), neverFeels: neverFeels(lots, household) };
+  const acts = lots.flatMap(({ events }) => events.map(({ at }) => at));
+  const latest = acts.reduce((last, at) => Math.max(last, at), 0);
+  const habits = {
+    liked: likedBy(lots, household),
+    neverFeels: neverFeels(lots, household),
+    absence: usualAbsence(acts, wakingOf(household), latest),
+  };
   known.set(household.lots, { kept: household.kept, habits });
   return habits;
 }

@@ -57,6 +57,7 @@ export function starterOf(
     now,
     aheadHours,
     waking: wakingOf(household),
+    absence: habitsOf(household).absence,
     came: (event) => cameIn(event, liquidsOf(household)),
   });
   return asked ? { kind: 'starter', subject: lot.id, asked } : null;

@@ -1,11 +1,13 @@
 import { useId } from 'react';
 import { View } from 'react-native';
 import { wakingKey, wakingOf } from '@/core/kitchen/waking';
+import { habitsOf } from '@/core/tasting/habits';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
+import { absenceWords } from '@/words/absence-words';
 import { usePickerStyle } from '../forms/picker-style';
 import { useAct } from '../shell/act-context';
 
@@ -28,7 +30,9 @@ function minutesOf(text: string): number | null {
 /** When somebody is up: feeds are asked for within these hours. */
 export function HoursCard() {
   const act = useAct();
-  const waking = wakingOf(useAppSelector(selectHousehold));
+  const household = useAppSelector(selectHousehold);
+  const waking = wakingOf(household);
+  const out = absenceWords(habitsOf(household).absence);
   const set = (change: Partial<typeof waking>) => {
     const next = { ...waking, ...change };
     if (next.from !== next.to)
@@ -50,6 +54,7 @@ export function HoursCard() {
         Feeds that would fall in the night are asked for before bed; several that fall near each other come as
         one round. Pressure is never put off.
       </Text>
+      {out ? <Text testID="absence">{out}</Text> : null}
     </Card>
   );
 }

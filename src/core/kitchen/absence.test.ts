@@ -1,0 +1,50 @@
+import { absentAt, neverAbsent, usualAbsence } from './absence';
+
+const waking = { from: 7 * 60, to: 22 * 60 + 30 };
+/** A Monday. */
+const at = (day: number, hour: number, minute = 0) => new Date(2026, 5, 1 + day, hour, minute).getTime();
+const until = at(60, 12);
+const working = (weeks: number): number[] =>
+  Array.from({ length: weeks }, (_, week) =>
+    [0, 1, 2, 3, 4].flatMap((day) => [
+      at(7 * week + day, 7, 40),
+      at(7 * week + day, 17, 35),
+      at(7 * week + day, 21),
+    ]),
+  ).flat();
+
+test('who does things before eight and after half past five on working days is out between, to the half hour', () => {
+  expect(usualAbsence(working(2), waking, until)).toEqual({ weekdays: [480, 1050], weekends: null });
+  // Seven days say nothing yet.
+  expect(usualAbsence(working(2).slice(0, 21), waking, until)).toEqual(neverAbsent);
+});
+
+test('one day off in twenty does not end it, one in ten does; what is long past is forgotten', () => {
+  expect(usualAbsence([...working(4), at(2, 12)], waking, until).weekdays).toEqual([480, 1050]);
+  const often = [...working(4), at(2, 12), at(9, 12)];
+  expect(usualAbsence(often, waking, until).weekdays).toEqual([750, 1050]);
+  expect(usualAbsence(working(2), waking, at(80, 12))).toEqual(neverAbsent);
+  expect(usualAbsence(working(2), waking, at(-5, 12))).toEqual(neverAbsent);
+});
+
+test('silence after the last act of the day is no absence, nor a short one', () => {
+  const mornings = Array.from({ length: 12 }, (_, day) => at(day, 9)).filter(
+    (each) => new Date(each).getDay() % 6,
+  );
+  expect(usualAbsence(mornings, waking, until).weekdays).toBeNull();
+  const often = Array.from({ length: 12 }, (_, day) =>
+    [8, 11, 14, 17, 20].map((hour) => at(day, hour)),
+  ).flat();
+  expect(usualAbsence(often, waking, until).weekdays).toBeNull();
+});
+
+test('an instant within an absence is told its ends; its edges are at home', () => {
+  const absence = { weekdays: [480, 1050], weekends: null } as const;
+  expect(absentAt(at(1, 12), absence)).toEqual([at(1, 8), at(1, 17, 30)]);
+  expect([at(1, 8), at(1, 17, 30), at(1, 7, 59), at(5, 12)].map((each) => absentAt(each, absence))).toEqual([
+    null,
+    null,
+    null,
+    null,
+  ]);
+});
