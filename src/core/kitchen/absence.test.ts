@@ -38,6 +38,17 @@ test('silence after the last act of the day is no absence, nor a short one', () 
   expect(usualAbsence(often, waking, until).weekdays).toBeNull();
 });
 
+test('silence that chance would leave is not taken for absence', () => {
+  // Nine working days with one act each: six hours of silence would have held three of them.
+  const few = [0, 1, 2, 3, 4, 7, 8, 9, 10].map((day, i) => at(day, i % 2 ? 9 : 15));
+  expect(usualAbsence(few, waking, until).weekdays).toBeNull();
+  // The same twice a day over five weeks: 50 acts, of which 19 would have fallen there.
+  const many = Array.from({ length: 35 }, (_, day) => day)
+    .filter((day) => day % 7 < 5)
+    .flatMap((day) => [at(day, 9), at(day, 15)]);
+  expect(usualAbsence(many, waking, until).weekdays).toEqual([570, 900]);
+});
+
 test('an instant within an absence is told its ends; its edges are at home', () => {
   const absence = { weekdays: [480, 1050], weekends: null } as const;
   expect(absentAt(at(1, 12), absence)).toEqual([at(1, 8), at(1, 17, 30)]);

@@ -14,10 +14,12 @@ export const neverAbsent: UsualAbsence = { weekdays: null, weekends: null };
 const binMinutes = 30;
 /** Days of a kind on which something was done, before silence is taken for absence. */
 const enoughDays = 8;
+/** Things that would have been done in the silence, were they spread evenly: fewer, and it may be chance. */
+const expectedAtLeast = 8;
 /** So few of them may break the silence of half an hour. */
 const rareShare = 0.06;
-/** Shorter silences are chance, minutes. */
-const shortest = 4 * 60;
+/** Shorter silences are no absence, minutes. */
+const shortest = 3 * 60;
 const dayMs = 86_400_000;
 /** How far back it is looked at. */
 const lookedBack = 60 * dayMs;
@@ -51,7 +53,9 @@ export function usualAbsence(acts: readonly number[], waking: WakingHours, until
       const bin = Number(each.split(' ')[0]);
       counts.set(bin, (counts.get(bin) ?? 0) + 1);
     }
-    return longestSilence((bin) => (counts.get(bin) ?? 0) <= rareShare * days[kind].size, waking);
+    const span = longestSilence((bin) => (counts.get(bin) ?? 0) <= rareShare * days[kind].size, waking);
+    const awake = (waking.to - waking.from + 24 * 60) % (24 * 60);
+    return span && (seen[kind].size * (span[1] - span[0])) / awake >= expectedAtLeast ? span : null;
   };
   return { weekdays: of('weekdays'), weekends: of('weekends') };
 }
