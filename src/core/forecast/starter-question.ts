@@ -99,9 +99,9 @@ export function starterQuestion(ask: StarterAsk): StarterQuestion | null {
   const feeds = lot.events.filter(
     (event) => event.kind === 'added' && fermentableGrams(movedBy(event).liquid) > 0.5 && event.at <= now,
   );
-  const tasted = lot.events.findLast(
-    (event) => event.kind === 'read' && event.readings.some(({ kind }) => kind === 'sweet'),
-  )?.at;
+  const tasted = lot.events
+    .filter((event) => event.kind === 'read' && event.readings.some(({ kind }) => kind === 'sweet'))
+    .at(-1)?.at;
   const draws = lot.events.filter((event) => event.kind === 'went' && event.at <= now);
   return {
     lotId: lot.id,
