@@ -50,7 +50,7 @@ export type PotCheck =
  * Whether what is heated fits a pot with room to boil.
  *
  * @param potMl to the brim, above 0
- * @example potFits({ hotWaterMl: 4000, heldMl: 0, levelMl: 4500 }, 5000) // needs 5650 ml: hold back 500 ml, or two rounds
+ * @example potFits({ hotWaterMl: 4000, heldMl: 0, levelMl: 4500 }, 5000).needsMl // 5650
  */
 export function potFits({ hotWaterMl, levelMl: level }: PotLoad, potMl: number): PotCheck {
   const room = potMl * fullestPot;

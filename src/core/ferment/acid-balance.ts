@@ -48,7 +48,7 @@ export class AcidMix {
  * @param tolerance pH; Newton's steps square the error, so they stop when the square of one is below it
  * @returns pH 1.5–9, within the tolerance for any mix
  * @source charge balance; constants as cited
- * @example acidity({ lactic: 2, acetic: 0, citric: 0, malic: 0, co2Moles: 0, mineralCharge: 0 }, 4) // ≈ 2.76
+ * @example acidity({ lactic: 2, acetic: 0, citric: 0, malic: 0, co2Moles: 0, mineralCharge: 0 }, 4) // ≈ 2.77
  */
 export function acidity(mix: AcidMix, guess: number, tolerance: number = 0.002): number {
   const lactic = mix.lactic * perLactic;

@@ -11,7 +11,7 @@ const fastAsleep: number = 1e-3;
  * @param wakes @param sleeps rates per hour, held still
  * @returns Q after `hours`, never below 0.001 by falling asleep
  * @source J. Baranyi, T. A. Roberts, Int. J. Food Microbiol. 23 (1994) 277–294
- * @example readied(1, 0.1, 0, 10) // ≈ 2.66
+ * @example readied(1, 0.1, 0, 10) // ≈ 2.67
  */
 export function readied(state: number, wakes: number, sleeps: number, hours: number): number {
   return readiedBy(state, wakes, sleeps, hours, Math.exp((wakes - sleeps) * hours));

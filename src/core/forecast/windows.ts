@@ -20,7 +20,7 @@ export interface ChillWindow extends Window {
   readonly limitHour: number;
   /** Hour by which the accepted share of batches has lost a bottle; Infinity when it never comes so far, or is not asked. */
   readonly failureHour: number;
-  /** Median fizz held at the latest moment, volumes. */
+  /** Whether four fifths of the wanted fizz are more likely there than not by the latest moment. */
   readonly reached: boolean;
 }
 

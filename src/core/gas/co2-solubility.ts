@@ -32,7 +32,7 @@ export function co2SolubilityInWater(celsius: number): number {
  * @param ethanolGramsPerLitre 0–80
  * @returns mol/(L·atm), about 2 %
  * @source Sechenov form, constants fitted by practice to soft-drink tables
- * @example co2Solubility(4, 0, 0) // ≈ 0.0667
+ * @example co2Solubility(4, 0, 0) // ≈ 0.0665
  */
 export const co2Solubility = (
   celsius: number,

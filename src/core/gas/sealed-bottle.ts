@@ -31,7 +31,7 @@ export interface BottleGas {
  * @returns bar gauge and volumes; within 3 % up to 6 bar from 1 % headspace on
  * @throws RangeError without liquid
  * @source first principles; solubility as in `co2Solubility`
- * @example sealedBottleGas({ liquidMl: 480, headspaceMl: 20, celsius: 22, sealedAtCelsius: 22, sugarGramsPerLitre: 80, ethanolGramsPerLitre: 0 }, 3.1).gaugeBar // ≈ 4.2
+ * @example sealedBottleGas({ liquidMl: 480, headspaceMl: 20, celsius: 22, sealedAtCelsius: 22, sugarGramsPerLitre: 80, ethanolGramsPerLitre: 0 }, 3.1).gaugeBar // ≈ 4.1
  */
 export function sealedBottleGas(bottle: SealedBottle, totalVolumes: number): BottleGas {
   if (!(bottle.liquidMl > 0) || bottle.headspaceMl < 0)

@@ -13,7 +13,7 @@ export const sweetnessPerGram = {
  * Sweetness of what is dissolved, as grams of white sugar that would taste as sweet.
  *
  * @source sensory tables (Shallenberger 1993, ranges: glucose 0.6–0.75, fructose 1.1–1.7 the colder the sweeter); a middle
- * @example sweetnessOf({ ...nothing, fructose: 10 }) // 12
+ * @example // ten grams of fructose are as sweet as twelve of sucrose
  */
 export const sweetnessOf = (a: Amounts): number =>
   a.sucrose * sweetnessPerGram.sucrose +

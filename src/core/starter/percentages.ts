@@ -100,7 +100,7 @@ export interface Mend {
  *
  * @param meant percent of the water's weight, above 0
  * @returns null when they agree within a sixth, or when there is no water or no sweetener to change
- * @example mendOf([{ what: 'water', grams: 237 }, { what: 'honey', grams: 21 }], 18)!.change // 22
+ * @example mendOf([{ what: 'water', grams: 237 }, { what: 'honey', grams: 21 }], 18)?.change // 22
  */
 export function mendOf(portions: readonly Portion[], meant: number): Mend | null {
   const sweet = portions.filter(({ what }) => isSweet(what));

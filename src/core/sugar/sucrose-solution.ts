@@ -54,7 +54,7 @@ export interface Solution {
  * @param waterGrams water, above 0
  * @returns litres, g/L, SG 20/20 and °Brix at 20 °C; g/L within 0.1 %
  * @throws RangeError without water
- * @example dissolve(100, 1000).gramsPerLitre // ≈ 94.1
+ * @example dissolve(100, 1000).gramsPerLitre // ≈ 94.0
  */
 export function dissolve(sugarGrams: number, waterGrams: number): Solution {
   if (!(waterGrams > 0) || sugarGrams < 0) throw new RangeError('dissolve needs water and no negative sugar');
@@ -75,7 +75,7 @@ export function dissolve(sugarGrams: number, waterGrams: number): Solution {
  *
  * @param gravity SG 20/20 of a plain sugar solution, 1.000–1.351
  * @returns g/L
- * @example sugarOfGravity(1.036) // ≈ 94
+ * @example sugarOfGravity(1.036) // ≈ 93.4
  */
 export const sugarOfGravity = (gravity: number): number =>
   (brixOfGravity(gravity) / 100) * gravity * waterDensity20;

@@ -41,7 +41,7 @@ export interface CoolingAsk {
  *
  * @returns refusals `cooling.never` (the surroundings are warmer than wanted) and `cooling.reading` (one that cannot be)
  * @source Newton's law of cooling; constants are practice
- * @example coolingHours({ litres: 5, way: 'lidded', from: 95, to: 30, around: 21 }) // ≈ 6.0
+ * @example // five litres under a lid, from 95 to 30 °C in a room of 21 °C: about six hours
  */
 export function coolingHours({ litres, way, from, to, around, reading }: CoolingAsk): Result<number> {
   const air = way === 'ice-bath' ? iceWater : around;
@@ -74,7 +74,7 @@ export function mixedCelsius(parts: readonly { readonly ml: number; readonly cel
  * Cold water that brings a hot base to a temperature: what is held back of the recipe's water.
  *
  * @returns ml; refusal `mix.never` when the cold water is not cold enough
- * @example coldWaterMl(1000, 90, 10, 30) // 3000
+ * @example coldWaterMl(1000, 90, 10, 30) // { ok: true, value: 3000 }
  */
 export function coldWaterMl(hotMl: number, hot: number, cold: number, wanted: number): Result<number> {
   if (wanted <= cold) return refusal('mix.never', 'The cold water is warmer than what you want.');

@@ -63,7 +63,7 @@ const pulped = (of: Ingredient): Ingredient => ({
  *
  * @param fruit fresh fruit; whole shares of mass
  * @returns ingredients under `<fruit>-juice`, `<fruit>-concentrate`, `<fruit>-puree`; sugar within what the fruit's own varies by
- * @example Math.round(pressedOf({ fig })['fig-juice'].composition.glucose * 1000) // 87
+ * @example // of figs: fig-juice, fig-concentrate and fig-puree
  */
 export function pressedOf(fruit: Readonly<Record<string, Ingredient>>): Readonly<Record<string, Ingredient>> {
   const all = Object.values(fruit).flatMap((of) => {
