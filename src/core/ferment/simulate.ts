@@ -24,12 +24,12 @@ export interface Trajectory {
 /**
  * Simulates one jar or bottle through its stages.
  *
- * Fourth-order Runge–Kutta at 1 h at the longest, with acidity and temperature held over a step: event times are within
+ * Third-order Runge–Kutta (see eat.ts) at `stepLimit` at the longest, with acidity and temperature held over a step: event times are within
  * 0.5 % of a run at 1/64 h, carbon balances to 1e-9.
  *
  * @param scenario validated; a fixed vessel and temperature for each stage
  * @param member how this kitchen departs from the nominal one
- * @param stepLimit longest integration step, hours, above 0
+ * @param stepLimit longest integration step, hours, above 0; the usual one when left out
  * @returns rows at every `stepHours` from 0 and at the end; at a boundary, the row before the transfer
  * @source relations in rates.ts, vessel-gas.ts, acid-balance.ts
  */

@@ -54,7 +54,7 @@ export interface Ingredient {
   readonly source: string;
 }
 
-/** A row of an ingredient table: percent by mass, in the order sucrose, glucose, fructose, acids (citric, malic). */
+/** A row of an ingredient table. */
 export interface IngredientRow {
   readonly name: string;
   /** Percent by mass; water is what a row leaves over after `solids`. */
