@@ -17,7 +17,7 @@ const end = start + years * 365.25 * 24 * hourMs;
  * A journal of that many entries spread over ten years: bugs renewed each spring and fed through the year, at most about once
  * a day each, and brews with four bottles, looks, tastes, moves and openings.
  */
-export function tenYears(count: number): Entry[] {
+function tenYears(count: number): Entry[] {
   const entries: Entry[] = [];
   let clock = { ms: 0, count: 0 };
   const every = (end - start) / count;

@@ -135,7 +135,7 @@ const paces = new Map<string, number>();
 const middling: Kitchen = { speed: 1, lag: 1, cells: 1, offset: 0 };
 
 /** The pace at which the middling kitchen reaches the target when makers say it does. */
-export function paceOf(truth: Truth, culture: CultureOfTruth): number {
+function paceOf(truth: Truth, culture: CultureOfTruth): number {
   const key = `${truth.name} ${culture.id}`;
   const known = paces.get(key);
   if (known !== undefined) return known;
@@ -176,7 +176,7 @@ const apart = (kitchen: Kitchen, factor: number): Kitchen => ({
 const spreads = new Map<string, number>();
 
 /** How far kitchens must lie apart for their times to spread as reported. */
-export function spreadOf(truth: Truth, culture: CultureOfTruth): number {
+function spreadOf(truth: Truth, culture: CultureOfTruth): number {
   const key = `${truth.name} ${culture.id}`;
   const known = spreads.get(key);
   if (known !== undefined) return known;

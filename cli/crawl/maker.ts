@@ -20,7 +20,7 @@ const open = (household: Household, role: Lot['role']) =>
   everyLot(household).filter((lot) => lot.role === role && !lot.ended && !lot.opened);
 
 /** Strained where its kind is renewed, and fed as usual. */
-export function feedActs(lot: Lot): Act[] {
+function feedActs(lot: Lot): Act[] {
   const renewal = renewalOf(lot);
   const portions = renewal?.portions ?? usualFeed(lot);
   const feed: Act[] =

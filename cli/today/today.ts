@@ -41,7 +41,7 @@ export interface TodayTask {
   readonly rule: readonly TodayBranch[];
 }
 
-export interface TodayLot {
+interface TodayLot {
   readonly id: string;
   readonly name: string;
   readonly role: Lot['role'];

@@ -20,7 +20,7 @@ import {
   type StandingJar,
 } from './world.ts';
 
-export interface LivedBatch {
+interface LivedBatch {
   /** 1 for its first. */
   readonly number: number;
   readonly bottles: Bottles;

@@ -10,14 +10,14 @@ import type { VesselId } from '../../src/core/vessels/vessel-kinds.ts';
 import { chilledAt, gauged, squeezed, type Bottles } from './world.ts';
 
 /** When the bottles were chilled, and after how many looks. */
-export interface Chilling {
+interface Chilling {
   readonly hour: number;
   readonly looks: number;
   /** What they were filled into, when it is not what they are. */
   readonly glass?: VesselId;
 }
 
-export interface Hands {
+interface Hands {
   readonly uniform: () => number;
   readonly normal: () => number;
   /** Instant of the pitching, ms: noon to nine in the evening, local. */
@@ -86,7 +86,7 @@ export const yuzet =
     }
   };
 
-export function asked(
+function asked(
   bottles: Bottles,
   readings: readonly Reading[],
   nowHour: number,

@@ -100,7 +100,7 @@ export const kefir: Scene = {
   mixed: () => [],
 };
 
-export const yeast: Scene = {
+const yeast: Scene = {
   name: 'packaged yeast in glass',
   keeps: null,
   culture: trialCultures.yeast,
@@ -120,7 +120,7 @@ export const yeast: Scene = {
   ],
 };
 
-export const peel: Scene = {
+const peel: Scene = {
   name: 'peel, then purée',
   keeps: null,
   culture: trialCultures.peel,

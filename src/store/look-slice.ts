@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
-export const lookChoices = ['system', 'day', 'night'] as const;
+const lookChoices = ['system', 'day', 'night'] as const;
 export type LookChoice = (typeof lookChoices)[number];
 
 const remembered = 'yuzet.look';

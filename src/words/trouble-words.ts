@@ -99,7 +99,7 @@ export const causeWords: Readonly<Record<CauseId, { readonly title: string; read
 const late = (hours: number) => duration(hours);
 
 /** One fact of the ledger, as a reason. */
-export const factWords: { readonly [K in keyof JarFacts]: (value: JarFacts[K]) => string } = {
+const factWords: { readonly [K in keyof JarFacts]: (value: JarFacts[K]) => string } = {
   ageDays: (days) => `it is ${plural(Math.round(days), 'day')} old`,
   fedHoursAgo: (hours) => `it was fed ${late(hours)} ago`,
   celsius: (celsius) => `it stands at about ${celsius.toFixed(0)} °C`,

@@ -12,7 +12,7 @@ export interface EmptyBottles {
 }
 
 /** One bottle to fill. */
-export interface Fill {
+interface Fill {
   readonly stock: string | null;
   readonly kind: VesselId;
   readonly ml: number;

@@ -1,7 +1,7 @@
 import { refusal, success, type Result } from '../result';
 
 /** Above the first a culture is stressed, above the second more so, and above the third it dies, °C; grains die above the first. Practice. */
-export const pitchLimits = { warm: 30, hot: 35, deadly: 40 } as const;
+const pitchLimits = { warm: 30, hot: 35, deadly: 40 } as const;
 
 /** How warm a base feels to a hand, and the °C taken for it: the middle of a range a hand can tell. Practice. */
 export const felt = {

@@ -16,7 +16,7 @@ export interface Dose {
 }
 
 /** One source of sugar, and what share of its dissolved solids ferments. */
-export interface SugarSource {
+interface SugarSource {
   readonly what: string;
   readonly gramsPerLitre: number;
   readonly fermentableShare: number;

@@ -12,8 +12,8 @@ import { coolingHours } from './lot-stages';
 import type { StoredRun } from './stored-run';
 
 /** Looks that a rule may ask for on a sealed bottle; the first that is possible is asked for. */
-export const bottleLooks = ['gaugeBar', 'squeeze', 'hiss'] as const;
-export type BottleLook = (typeof bottleLooks)[number];
+const bottleLooks = ['gaugeBar', 'squeeze', 'hiss'] as const;
+type BottleLook = (typeof bottleLooks)[number];
 
 /** When to chill a warm bottle: for who does not look, and the rule for who does. Hours from the run's start. */
 export interface BottleAdvice {

@@ -11,7 +11,7 @@ import { quantileLevels, seriesOf, type FiveNumbers } from './quantiles';
 import type { StoredRun } from './stored-run';
 
 /** One lot of a family's forecast. */
-export interface LotForecast {
+interface LotForecast {
   readonly name: string;
   readonly hours: readonly number[];
   readonly series: Readonly<Record<(typeof publishedSeries)[number], readonly FiveNumbers[]>>;

@@ -6,7 +6,7 @@ import { drawnFrom, type LotFinder } from '../lots/pitch';
 const hourMs = 3_600_000;
 
 /** How far ahead the forecast looks, hours. */
-export const lookAheadHours = { warm: 24 * 8, cold: 24 * 28 } as const;
+const lookAheadHours = { warm: 24 * 8, cold: 24 * 28 } as const;
 
 /** No forecast reaches further from its start: what was forgotten for a year is not reckoned hour by hour. */
 const longestHours = 24 * 400;

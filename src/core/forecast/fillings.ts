@@ -8,7 +8,7 @@ import type { StoredRun } from './stored-run';
 import { whatIf } from './what-if';
 
 /** Ways to fill a jar's liquid: as it is planned, and what would make it come right more often without more care. */
-export const fillingWays = ['as-planned', 'squeezed', 'stronger', 'cooler', 'less-dose'] as const;
+const fillingWays = ['as-planned', 'squeezed', 'stronger', 'cooler', 'less-dose'] as const;
 export type FillingWay = (typeof fillingWays)[number];
 
 export interface FillingOutcome {

@@ -9,7 +9,7 @@ import { whatIf } from './what-if';
 import { acceptedRisk } from './windows';
 
 /** What a chilled bottle would come to on the counter again. */
-export interface CounterAgain {
+interface CounterAgain {
   readonly celsius: number;
   /** Hours on the counter until one kitchen in twenty, and one in two, is past the working limit; Infinity when none is. */
   readonly limitHours: readonly [oneInTwenty: number, oneInTwo: number];

@@ -4,7 +4,7 @@ import { quantileLevels, type FiveNumbers } from './quantiles';
 import type { StoredRun } from './stored-run';
 
 /** Shares of a working limit that a pressure watch names. */
-export const watchShares = [0.7, 0.9, 1] as const;
+const watchShares = [0.7, 0.9, 1] as const;
 export type WatchShare = (typeof watchShares)[number];
 
 /** Where a sealed bottle's pressure is going. Hours from the run's start. */

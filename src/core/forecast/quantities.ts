@@ -74,7 +74,7 @@ export const gravityAt = (r: Rows, at: number, { still }: Pick<Place, 'still'>):
   });
 
 /** All CO2 in the vessel as volumes of the liquid: what is dissolved once it is cold and settled. */
-export const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! / gramsPerVolume;
+const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! / gramsPerVolume;
 
 const closed = new ClosedVessel();
 

@@ -1,14 +1,5 @@
 import type { Entry } from '../journal/entry';
 
-/** A journal on file. The name and version come first, so that a person can see what it is. */
-export interface Backup {
-  readonly schema: 'yuzet.journal/2';
-  readonly writtenAt: string;
-  readonly entries: readonly Entry[];
-  /** Stored records that could not be read, as they were: nothing is thrown away. */
-  readonly damaged?: readonly string[];
-}
-
 /** The journal as text, one entry a line, oldest first. `writtenAt` is ISO 8601. */
 export function writeBackup(
   entries: readonly Entry[],

@@ -26,7 +26,7 @@ export const feltRooms = [
 export type Warmths = Readonly<Partial<Record<PlaceId, readonly WarmthStep[]>>>;
 
 /** Kitchen temperature before anybody said one, °C. */
-export const assumedCelsius = 21;
+const assumedCelsius = 21;
 
 /** Fridge temperature the advice reckons with until it is measured, °C. */
 export const fridgeCelsius = 4;

@@ -11,7 +11,7 @@ export const begunDried = (lot: Lot, { dried }: Culture): boolean =>
   lot.events[0].portions.some(({ what }) => what === dried.ingredient);
 
 /** How much of dried things is awake after so many days at 22 °C: next to nothing at first, all of it by the end. @returns 0–1 */
-export const awakened = (days: number, { days: all }: NonNullable<Culture['dried']>): number =>
+const awakened = (days: number, { days: all }: NonNullable<Culture['dried']>): number =>
   Math.max(0.02, Math.min(1, (days - 0.5) / (all - 0.5)));
 
 /** Grams of a culture that contents hold, dried ones as what they swell to. */

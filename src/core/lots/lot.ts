@@ -29,7 +29,7 @@ export interface RecipeSnapshot {
 }
 
 /** Steps of its brew day that were taken or skipped, by the step's id. */
-export type StepsTaken = Readonly<Record<string, { readonly done: boolean; readonly at: number }>>;
+type StepsTaken = Readonly<Record<string, { readonly done: boolean; readonly at: number }>>;
 
 export type Quantity = 'sg' | 'brix' | 'ph' | 'celsius' | 'gaugeBar' | 'grams' | 'ml';
 

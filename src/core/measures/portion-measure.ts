@@ -1,4 +1,4 @@
-import { gramsOfPortion, isPoured, spoonGrams, type Portion } from '../matter/portion';
+import { isPoured, spoonGrams, type Portion } from '../matter/portion';
 import type { Form } from '../matter/ingredient';
 import { refusal, success, type Result } from '../result';
 import { parseMeasure } from './parse-measure';
@@ -43,6 +43,3 @@ export function within(value: number, low: number, high: number, unit: string): 
   if (value > high) return refusal('measure.high', `At most ${high} ${unit} here: check the unit.`);
   return success(value);
 }
-
-/** Grams of a portion, for the echo beside its field. */
-export const echoGrams = (portion: Portion): number => gramsOfPortion(portion);

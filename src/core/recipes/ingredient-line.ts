@@ -17,7 +17,7 @@ import {
 import { gramsOfPart, gramsOfPiece, ofOneCitrus } from './piece-weights';
 
 /** What must be asked about a line before it is an amount. */
-export type Question = 'what' | 'how-much' | 'unit' | 'which';
+type Question = 'what' | 'how-much' | 'unit' | 'which';
 
 /** A line of a recipe as it was understood: an amount of something, or what is to be asked. */
 export interface ReadLine {

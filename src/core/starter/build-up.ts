@@ -11,7 +11,7 @@ import { leastDrawMl } from './draw-plan';
 import { keptCulture, usualFeed } from './feed-plan';
 
 /** One feed of a build-up. */
-export interface PlannedFeed {
+interface PlannedFeed {
   readonly at: number;
   readonly portions: readonly Portion[];
   /** Level, or grains in g, that it leaves in the jar or makes by the next feed. */

@@ -5,7 +5,7 @@ import { ethanolPerSucrose, practicalShare } from './yields';
 const ethanolYield = ethanolPerSucrose * practicalShare.ethanol;
 
 /** Density of pure ethanol at 20 °C, g/ml (OIML R 22). */
-export const ethanolDensity = 0.78924;
+const ethanolDensity = 0.78924;
 
 /** Alcohol by volume, percent, of ethanol in g/L at 20 °C. @example abvOfEthanol(7.8924) // 1 */
 export const abvOfEthanol = (ethanolGramsPerLitre: number): number =>

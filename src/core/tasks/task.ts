@@ -6,7 +6,7 @@ import type { Lot } from '../lots/lot';
 import type { Portion } from '../matter/portion';
 
 /** A span of time on the clock: good from–until, ms since 1970, with soft edges in hours. */
-export interface Span {
+interface Span {
   readonly from: number;
   readonly until: number;
   readonly fromSoftHours: number;

@@ -84,7 +84,7 @@ export function calibrationOf(checked: readonly Pick<Checked, 'held'>[]): Calibr
 }
 
 /** Seasons of the northern year; `south` turns them round. */
-export const seasons = ['winter', 'spring', 'summer', 'autumn'] as const;
+const seasons = ['winter', 'spring', 'summer', 'autumn'] as const;
 export type Season = (typeof seasons)[number];
 
 /** Season of an instant by the local calendar. @example seasonOf(new Date(2026, 6, 1).getTime()) // 'summer' */

@@ -1,7 +1,7 @@
 import type { Tasting } from './tastings';
 
 /** What of a drink a palate has a liking for. */
-export const palateKinds = ['sweet', 'sour', 'fizz'] as const;
+const palateKinds = ['sweet', 'sour', 'fizz'] as const;
 export type PalateKind = (typeof palateKinds)[number];
 
 /** A liking learned from scores: where on the scale of 1–5, how sure, in the measure of the forecast, from how many sips. */

@@ -52,7 +52,7 @@ export type RescueId =
   | 'discard';
 
 /** A cause with what in the record speaks for or against it. */
-export interface DrinkSuspect {
+interface DrinkSuspect {
   readonly cause: DrinkCauseId;
   /** 0–1; those of all suspects add up to 1. */
   readonly share: number;

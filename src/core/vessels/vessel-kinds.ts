@@ -19,7 +19,7 @@ export const bottleIds = [
 ] as const;
 export const jarIds = ['jar', 'crock', 'demijohn', 'bowl'] as const;
 /** What a dry culture is bought in. */
-export const packetId = 'packet';
+const packetId = 'packet';
 export const vesselIds = [...bottleIds, ...jarIds, packetId] as const;
 export type VesselId = (typeof vesselIds)[number];
 export const isVesselId = (value: unknown): value is VesselId =>
@@ -29,7 +29,7 @@ const careful = 'household practice with a margin; a mark on the bottle itself g
 const loose = 'never closed tight';
 
 /** Every kind of vessel, with its limit in bar gauge. */
-export const vesselKinds: Readonly<Record<VesselId, VesselKind>> = {
+const vesselKinds: Readonly<Record<VesselId, VesselKind>> = {
   'swing-top': {
     id: 'swing-top',
     name: 'Swing-top, pressure-rated',

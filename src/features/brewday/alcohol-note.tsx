@@ -10,7 +10,7 @@ import { useOriginalGravity } from '../lots/use-original-gravity';
 import { alcoholPlain, phCaution } from '@/words/worktop-words';
 
 /** Alcohol by what was read, which goes before any forecast. */
-export const measuredWords = (abv: number, og: number, fg: number, measured: boolean): string =>
+const measuredWords = (abv: number, og: number, fg: number, measured: boolean): string =>
   `${abv.toFixed(1)} % by volume by your hydrometer: SG ${og.toFixed(3)}${measured ? '' : ', worked out,'} to ${fg.toFixed(3)}. Priming adds to it.`;
 
 interface Props {

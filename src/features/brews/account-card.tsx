@@ -93,7 +93,7 @@ interface FiguresProps {
   readonly starterName: string;
 }
 
-export function AccountFigures({ account, doseMl, nowMl, starterName }: FiguresProps) {
+function AccountFigures({ account, doseMl, nowMl, starterName }: FiguresProps) {
   const roles = useRoles();
   const left = nowMl !== undefined && nowMl < account.batchMl * 0.98;
   const remark = sugarRemark(account.totalGramsPerLitre);

@@ -5,7 +5,7 @@ import type { Lot } from '@/core/lots/lot';
 import { pitchOf, type Pitch } from '@/core/lots/pitch';
 import type { Book } from '../forecasting/book';
 
-export type Stage = 'mixed' | 'first-ferment' | 'bottled' | 'finished';
+type Stage = 'mixed' | 'first-ferment' | 'bottled' | 'finished';
 
 /** A brew with what has become of it. */
 export interface BrewRow {

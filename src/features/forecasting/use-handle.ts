@@ -57,7 +57,7 @@ export function useHandle(answer: LotAnswer, view: View, now: number): Handle {
 }
 
 /** The best moment of a window, or the nearest to it within the window at which somebody is up. */
-export function awakeBest(start: number, { earliest, best, latest }: Window, waking: WakingHours): number {
+function awakeBest(start: number, { earliest, best, latest }: Window, waking: WakingHours): number {
   const at = start + best * hourMs;
   if (isAwake(at, waking)) return best;
   const before = (lastAwake(at, waking) - start) / hourMs;

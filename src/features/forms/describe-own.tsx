@@ -45,7 +45,7 @@ const between = (text: string, low: number, high: number, fault: string): number
 };
 
 /** What was typed as an own ingredient, or what is wrong by box. */
-export function readOwn(
+function readOwn(
   name: string,
   like: string,
   typed: Typed,

@@ -1,4 +1,3 @@
-import type { GlyphName } from '@/ui/icons/glyphs';
 
 /** The acts any lot offers, in one order everywhere. */
 export const actKinds = ['add', 'pour', 'look', 'taste', 'measure', 'move', 'end'] as const;
@@ -13,5 +12,3 @@ export const actLabels: Readonly<Record<ActKind, string>> = {
   move: 'Move',
   end: 'End',
 };
-
-export const actIcons: Readonly<Partial<Record<ActKind, GlyphName>>> = { add: 'plus' };

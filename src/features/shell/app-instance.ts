@@ -16,7 +16,7 @@ const drawer = () => import('../forms/drawer');
 /** The app's one store, journal and forecast desk: put together here, handed on by context. */
 export const store = createStore();
 
-export const disk = journalDisk(connectionTo(household), async () => (await drawer()).readEntries);
+const disk = journalDisk(connectionTo(household), async () => (await drawer()).readEntries);
 
 export const desk = new ForecastDesk(
   workerAnswerer,

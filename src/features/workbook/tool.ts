@@ -4,7 +4,7 @@ import { idByName } from '@/core/recipes/ingredient-names';
 import type { Result } from '@/core/result';
 
 /** One box of a tool. */
-export interface ToolField {
+interface ToolField {
   readonly key: string;
   readonly label: string;
   readonly start: string;

@@ -16,7 +16,7 @@ export interface Lane {
 }
 
 export const laneHeight = 86;
-export const laneInset = { top: 27, bottom: 7 };
+const laneInset = { top: 27, bottom: 7 };
 export const axisWidth = 34;
 
 /** Vertical scale of a lane: from 0 (or below the least) to above the most that matters. */

@@ -22,7 +22,7 @@ interface Props {
   readonly litreHeight?: number;
 }
 
-export type BottleMark = 'ring' | 'two-rings' | 'knot' | 'tag' | 'clip';
+type BottleMark = 'ring' | 'two-rings' | 'knot' | 'tag' | 'clip';
 
 /** Each mark as a shape about the neck, so that nobody needs its colour. */
 const markPaths: Readonly<Record<BottleMark, string>> = {

@@ -7,7 +7,7 @@ import { pictured } from './pictured';
 import { scatter } from './scatter';
 
 /** What a glass is drawn from. */
-export interface Poured {
+interface Poured {
   /** g/L as tasted: the sweeter, the deeper its colour. */
   readonly sweetness: number;
   /** CO2, volumes: bubbles and the head of foam. */

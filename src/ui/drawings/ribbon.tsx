@@ -4,7 +4,7 @@ import Svg, { Circle, Defs, G, Line, LinearGradient, Path, Rect, Stop } from 're
 import { useRoles } from '../theme/use-roles';
 import { ClockTicks } from './clock-ticks';
 
-export interface RibbonSpan {
+interface RibbonSpan {
   readonly from: number;
   readonly until: number;
   readonly fromSoftHours: number;

@@ -16,7 +16,7 @@ const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;
 const drawnAsNothing = /[\u115F\u1160\u17B4\u17B5\u2800\u3164\uFFA0]/gu;
 export const canBeSeen = (text: string): boolean => visible.test(text.replace(drawnAsNothing, ''));
 
-export const name = z
+const name = z
   .string()
   .trim()
   .min(1, 'Give it a name.')
@@ -51,7 +51,7 @@ export const millilitres = z.number().min(0).max(100_000);
 export const lots = z.array(subject).min(1).max(200);
 
 /** An ingredient: an id of the table (one this version may not know yet), or an own one that is whole. */
-export const ingredientId = z
+const ingredientId = z
   .string()
   .max(80)
   .refine((text) => /^[a-z][a-z0-9-]{1,40}$/.test(text) || isIngredient(text), 'No such ingredient.');
@@ -81,7 +81,7 @@ export const opening = z.enum(openings);
 export const ending = z.enum(endings);
 export const score = z.number().int().min(1).max(5);
 
-export const Recipe = z.strictObject({
+const Recipe = z.strictObject({
   base: z.enum(baseKinds),
   wantedVolumes: z.number().min(0).max(6),
   planned: z

@@ -1,5 +1,5 @@
 import { refusal, success, type Result } from '../../result';
-import { entryVersion, parseEntry, type Entry } from '../entry';
+import { parseEntry, type Entry } from '../entry';
 import { fromVersion1 } from './from-1';
 import { EntryV1 } from './version-1';
 
@@ -39,12 +39,6 @@ const damaged = (fault: { path: PropertyKey[]; message: string } | undefined) =>
     'entry.invalid',
     `An entry is damaged at “${fault?.path.join('.') ?? ''}”: ${fault?.message ?? 'unreadable'}.`,
   );
-
-/** Whether a record is of an older version and should be written anew. */
-export const isOlder = (raw: unknown): boolean => {
-  const version = versionOf(raw);
-  return typeof version === 'number' && version < entryVersion;
-};
 
 /** Read at a time: a list that is no journal is given up at its first part, however long it is. */
 const atOnce = 500;
