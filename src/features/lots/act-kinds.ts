@@ -1,4 +1,3 @@
-
 /** The acts any lot offers, in one order everywhere. */
 export const actKinds = ['add', 'pour', 'look', 'taste', 'measure', 'move', 'end'] as const;
 export type ActKind = (typeof actKinds)[number];
