@@ -99,7 +99,7 @@ export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone 
             onChange={(value) => look('hiss', value)}
           />
           <Text>
-            A burp lets out mostly trapped air: the first takes about a sixth of the pressure, later ones
+            A burp lets out mostly trapped air: the first takes about a quarter of the pressure, later ones
             little. While sugar is left it buys hardly any time; cold does.
           </Text>
         </>
