@@ -9,11 +9,11 @@ import { append, emptyJournal, journalOf } from '../src/core/journal/journal.ts'
 import { agenda } from '../src/core/tasks/agenda.ts';
 import { answersOf } from './crawl/check.ts';
 import { ownIdea, taken } from './crawl/maker.ts';
+import { hourMs } from '../src/core/duration.ts';
 
 const days = Number(process.env.CRAWL_DAYS ?? 60);
 const makers = Number(process.argv[2] ?? 200);
 const firstSeed = Number(process.argv[3] ?? 1);
-const hourMs = 3_600_000;
 const begun = Date.UTC(2026, 3, 6, 7);
 
 turnToCompiledSteps();

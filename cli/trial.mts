@@ -11,6 +11,7 @@ import { bySeason, clairvoyant, fixedDays, squeezing, yuzet, type Policy } from 
 import { scenes, type Scene } from './trial/scenes.ts';
 import { bound, isGood, Tally } from './trial/tally.ts';
 import { bottlesOf, chilledAt } from './trial/world.ts';
+import { hourMs } from '../src/core/duration.ts';
 
 /** What makers do without advice. */
 const habits: Readonly<Record<string, Policy>> = {
@@ -54,7 +55,7 @@ function singleBatches(
     for (let k = 0; k < kitchens; k++) {
       const truth = truths[k % truths.length]!;
       const bottles = bottlesOf(truth, cultures.bug, uniform, normal);
-      const start = noon + Math.floor(9 * uniform()) * 3_600_000;
+      const start = noon + Math.floor(9 * uniform()) * hourMs;
       const { hour, looks, glass = bottles.glass } = policy(bottles, handsOf(seed + k, start));
       const poured = chilledAt({ ...bottles, glass }, hour);
       tally.add(name, bottles, poured, looks);

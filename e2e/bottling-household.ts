@@ -3,8 +3,8 @@ import { writeBackup } from '../src/core/formats/write-backup';
 import { beginBug, feed, mix, pitch } from '../src/demo/acts';
 import { Diary } from '../src/demo/diary';
 import { setClock } from './kitchen';
+import { hourMs } from '../src/core/duration.ts';
 
-const hourMs = 3_600_000;
 const begun = Date.parse('2026-05-04T18:20:00+01:00');
 /** Sets the page's clock so many hours after the household stands there. */
 export const at = (page: Page, hours: number) => setClock(page, begun + hours * hourMs);

@@ -1,16 +1,15 @@
 import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { act, beginBug, button, field, forecastReady, put, setClock, sheet } from './kitchen';
+import { hourMs, minuteMs } from '../src/core/duration.ts';
 
-const minute = 60_000;
-const hour = 60 * minute;
 const start = Date.parse('2026-08-20T08:00:00Z');
 
 test('a plum soda by 1.3 kg of fruit: steps with the clock moved, closed and reopened mid-timer, pitched', async ({
   page,
   context,
 }) => {
-  await setClock(page, start - 6 * 24 * hour);
+  await setClock(page, start - 6 * 24 * hourMs);
   await beginBug(page, 'Ada');
   await setClock(page, start);
 
@@ -50,7 +49,7 @@ test('a plum soda by 1.3 kg of fruit: steps with the clock moved, closed and reo
   const url = page.url();
   await page.close();
   const again = await context.newPage();
-  await setClock(again, start + 6 * hour);
+  await setClock(again, start + 6 * hourMs);
   await again.goto(url);
   await expect(again.getByTestId('step-timer')).toContainText(/^(18:00:00|17:59:)/);
   // A clock shows on every other page, and has run down when its time is over.
@@ -58,7 +57,7 @@ test('a plum soda by 1.3 kg of fruit: steps with the clock moved, closed and reo
   await expect(again.getByRole('group', { name: 'Clocks that run' })).toContainText(
     'Let the water stand, Plum',
   );
-  await setClock(again, start + 24 * hour + minute);
+  await setClock(again, start + 24 * hourMs + minuteMs);
   await expect(again.getByRole('group', { name: 'Clocks that run' })).toContainText('Time');
   await again.goto(url);
   await expect(again.getByTestId('step-timer')).toContainText('Time');
@@ -230,7 +229,7 @@ test('a simmered brew on a packet: two clocks at once, the pot’s corrected by 
   await button(page, /^Start the clock/).click();
   const clock = page.getByTestId('step-timer');
   await expect(clock).toContainText(/^[34]:\d\d:\d\d/);
-  await setClock(page, start + 30 * minute);
+  await setClock(page, start + 30 * minuteMs);
   await field(page, 'The pot now, °C').fill('120');
   await button(page, 'Correct it').click();
   await expect(page.getByTestId('error-pot')).toContainText('A reading lies between');
@@ -238,7 +237,7 @@ test('a simmered brew on a packet: two clocks at once, the pot’s corrected by 
   await field(page, 'The pot now, °C').fill('60');
   await button(page, 'Correct it').click();
   await expect(clock).toContainText(/^1:08:[345]\d/);
-  await setClock(page, start + 2 * hour);
+  await setClock(page, start + 2 * hourMs);
   await button(page, /^Done/).click();
   await button(page, /^Done/).click();
   for (const name of [/Measure it/, /Wake the yeast/]) {
@@ -253,18 +252,18 @@ test('a simmered brew on a packet: two clocks at once, the pot’s corrected by 
   await forecastReady(page);
 
   // The infusion is a stage of its own, in the fridge, with tastes and an end.
-  await setClock(page, start + 30 * hour);
+  await setClock(page, start + 30 * hourMs);
   await page.reload();
   const infusion = page.getByTestId('infusion');
   await expect(infusion).toContainText(/4.2 g .* sage in the fridge for 12–36 hours/);
   await button(page, 'Begin the infusion').click();
   await expect(infusion).toContainText('Steeping:');
   await expect(page.getByText('To the fridge').first()).toBeVisible();
-  await setClock(page, start + 44 * hour);
+  await setClock(page, start + 44 * hourMs);
   await page.reload();
   await expect(infusion).toContainText('Taste it now');
   await button(page, 'Tasted: not yet').click();
-  await setClock(page, start + 70 * hour);
+  await setClock(page, start + 70 * hourMs);
   await page.reload();
   await expect(infusion).toContainText('Take it out now');
   await button(page, 'Enough: strain it out').click();

@@ -1,12 +1,12 @@
 import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { act, button, field, forecastReady, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
+import { dayMs } from '../src/core/duration.ts';
 
-const day = 24 * 3_600_000;
 const start = Date.parse('2026-06-01T09:00:00Z');
 
 test('from a ginger bug to an opened bottle, with typed input and reloads between', async ({ page }) => {
-  const at = (days: number) => setClock(page, start + days * day);
+  const at = (days: number) => setClock(page, start + days * dayMs);
   await at(0);
 
   // 1: an empty kitchen leads to the first bug.

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { act, beginBug, button, demoAt, setClock, sheet } from './kitchen';
+import { dayMs } from '../src/core/duration.ts';
 
 const oldJournal = readFileSync('src/core/journal/fixtures/story.v1.json');
 const fedRows = /^Added \d+ g \(.*?\) fresh ginger/;
@@ -211,11 +212,11 @@ test('an entry from a clock a year ahead is named, left out, and mended', async 
   const start = Date.parse('2026-06-01T09:00:00Z');
   await setClock(page, start);
   await beginBug(page, 'Sorrel');
-  await setClock(page, start + 365 * 24 * 3_600_000);
+  await setClock(page, start + 365 * dayMs);
   await page.reload();
   await button(page, /^Fed the usual/).click();
   await expect(page.getByText(fedRows)).toHaveCount(1);
-  await setClock(page, start + 24 * 3_600_000);
+  await setClock(page, start + dayMs);
   await page.reload();
   await expect(page.getByTestId('ahead')).toContainText('2027');
   await expect(page.getByText(fedRows)).toHaveCount(0);

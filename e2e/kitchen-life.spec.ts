@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { beginBug, button, demoAt, field, forecastReady, setClock } from './kitchen';
+import { hourMs, dayMs } from '../src/core/duration.ts';
 
 test('a starter is put to rest and woken, and Today takes things back', async ({ page }) => {
   await beginBug(page, 'Sorrel');
@@ -39,11 +40,11 @@ test('a day away: the past is where it was, and hunger is told', async ({ page }
   const start = Date.parse('2026-06-01T09:00:00Z');
   await setClock(page, start);
   await beginBug(page, 'Sorrel');
-  await setClock(page, start + 5 * 24 * 3_600_000);
+  await setClock(page, start + 5 * dayMs);
   await page.reload();
   await expect(page.getByText(/, fed 5 days ago/)).toBeVisible();
   await expect(page.getByTestId('neglect')).toContainText('the chance that it lives is about 9');
-  await setClock(page, start - 3_600_000);
+  await setClock(page, start - hourMs);
   await page.reload();
   await button(page, /^Fed the usual/).click();
   await expect(page.getByText(/^Added \d+ g \(.*?\) fresh ginger/)).toBeVisible();

@@ -3,9 +3,9 @@ import { writeBackup } from '../src/core/formats/write-backup';
 import { nextId } from '../src/core/journal/instant-id';
 import type { Entry } from '../src/core/journal/entry';
 import { setClock } from './kitchen';
+import { hourMs } from '../src/core/duration.ts';
 
 const start = Date.UTC(2026, 0, 1);
-const hourMs = 3_600_000;
 const feeds = 3000;
 
 /** A bug fed every two hours, each feed with its own number of grams in a note. */

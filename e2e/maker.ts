@@ -1,7 +1,7 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { button, field, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
+import { hourMs } from '../src/core/duration.ts';
 
-const hourMs = 3_600_000;
 /** A Monday evening in an empty kitchen. */
 const begun = Date.parse('2026-06-01T18:00:00+01:00');
 

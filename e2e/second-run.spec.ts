@@ -1,14 +1,14 @@
 import { expect, test } from '@playwright/test';
 import { act, button, field, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
+import { hourMs } from '../src/core/duration.ts';
 
-const hour = 3_600_000;
 const start = Date.parse('2026-07-06T09:00:00Z');
 
 test('second run and sediment: one jar’s fruit runs twice, a cup of it starts another, bottles in two goes', async ({
   page,
 }) => {
   const at = async (hours: number) => {
-    await setClock(page, start + hours * hour);
+    await setClock(page, start + hours * hourMs);
     await page.reload();
   };
   await setClock(page, start);

@@ -1,9 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { act, beginBug, button, field, put, setClock, sheet } from './kitchen';
+import { hourMs } from '../src/core/duration.ts';
 
-const hour = 3_600_000;
 const start = Date.parse('2026-07-06T09:00:00Z');
-const days = (count: number) => start + count * 24 * hour;
+const days = (count: number) => start + count * 24 * hourMs;
 
 test.beforeEach(async ({ page }) => {
   await setClock(page, start);

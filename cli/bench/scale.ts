@@ -4,11 +4,11 @@ import { append, journalOf, type Journal } from '../../src/core/journal/journal'
 import { agenda } from '../../src/core/tasks/agenda';
 import { everyLot } from '../../src/core/journal/household';
 import { isLiving } from '../../src/core/lots/lineage';
+import { hourMs } from '../../src/core/duration.ts';
 
 /** There when Node.js was started with --expose-gc, as scripts/bench.mjs does. */
 const collectGarbage = (globalThis as { gc?: () => void }).gc ?? (() => undefined);
 
-const hourMs = 3_600_000;
 const years = 10;
 const start = Date.UTC(2016, 0, 1);
 const end = start + years * 365.25 * 24 * hourMs;

@@ -10,10 +10,10 @@ import { starterQuestion } from '../../src/core/forecast/starter-question.ts';
 import { everyLot, lotOf, type Household } from '../../src/core/journal/household.ts';
 import type { Lot } from '../../src/core/lots/lot.ts';
 import { isSound, liquidMl } from '../../src/core/matter/contents.ts';
+import { hourMs } from '../../src/core/duration.ts';
 
 /** Kitchens asked: what is looked for here hangs on no chance. */
 const few = 12;
-const hourMs = 3_600_000;
 
 export interface Answers {
   readonly lots: ReadonlyMap<string, LotAnswer>;

@@ -15,6 +15,7 @@ import type { Task } from '../../src/core/tasks/task.ts';
 import { keepsGas } from '../../src/core/vessels/vessel-kinds.ts';
 import { shortWords } from '../../src/words/short-words.ts';
 import { answersOf, type Answers } from './answers.ts';
+import { hourMs } from '../../src/core/duration.ts';
 
 type Five = readonly number[];
 
@@ -66,7 +67,6 @@ export interface Today {
   readonly lots: readonly TodayLot[];
 }
 
-const hourMs = 3_600_000;
 const iso = (at: number): string => formatISO(at);
 const short = (value: number): number => Number(value.toPrecision(4));
 

@@ -19,6 +19,7 @@ import {
   type Poured,
   type StandingJar,
 } from './world.ts';
+import { dayMs, hourMs } from '../../src/core/duration.ts';
 
 interface LivedBatch {
   /** 1 for its first. */
@@ -53,8 +54,6 @@ export interface HouseholdOfTrial {
   readonly begins: number;
 }
 
-const hourMs = 3_600_000;
-const dayMs = 24 * hourMs;
 /** Days that a trial lasts. */
 const sixtyDays = 60;
 const away = { from: 35, to: 45 };

@@ -8,6 +8,7 @@ import type { Caution } from '../../src/core/kitchen/caution.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';
 import type { VesselId } from '../../src/core/vessels/vessel-kinds.ts';
 import { chilledAt, gauged, squeezed, type Bottles } from './world.ts';
+import { hourMs } from '../../src/core/duration.ts';
 
 /** When the bottles were chilled, and after how many looks. */
 interface Chilling {
@@ -26,7 +27,6 @@ interface Hands {
 
 export type Policy = (bottles: Bottles, hands: Hands) => Chilling;
 
-const hourMs = 3_600_000;
 const last = ({ batch }: Bottles) => batch.hours - 1;
 
 /** Days on the counter after filling, whatever happens. */

@@ -1,8 +1,7 @@
 import type { TodayTask } from '../today/today.ts';
+import { hourMs } from '../../src/core/duration.ts';
 
 /** A household's week: when it is at home, and what it puts off. */
-
-const hourMs = 3_600_000;
 
 /** At home from seven to eight and from half past five on working days, all day at weekends; up until half past ten. */
 function isHome(at: number): boolean {

@@ -1,7 +1,6 @@
 import type { Act, Entry } from '../core/journal/entry';
 import { nextId, type IdClock } from '../core/journal/instant-id';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** Writes entries of the past relative to an instant, each when it happened, in whatever order they are told. */
 export class Diary {

@@ -14,6 +14,7 @@ import {
   tasted,
   type Kitchen,
 } from './acts';
+import { hourMs } from '@/core/duration';
 
 const day = 24;
 
@@ -37,7 +38,7 @@ export function demoHousehold(now: number, offset: number): Entry[] {
   const nib = beginBug(diary, 17 * day, 'Nib', 750, 520, 26, 25);
   for (let days = 16; days >= 8; days--) feed(diary, nib, days * day + 2, 16, 0);
   keptThings(diary, 7.5 * day);
-  cupboard(diary, 7.5 * day, (hoursAgo) => Math.round(now - hoursAgo * 3_600_000));
+  cupboard(diary, 7.5 * day, (hoursAgo) => Math.round(now - hoursAgo * hourMs));
   coldBatch(diary, nib);
   for (let days = 6; days >= 3; days--) feed(diary, nib, days * day + 2, 16, days === 6 ? 120 : 0);
   fizzingBatch(diary, nib);

@@ -1,7 +1,8 @@
 import type { Entry } from '../core/journal/entry';
 import { demoHousehold } from './household';
+import { hourMs } from '@/core/duration';
 
-const staleMs = 20 * 3_600_000;
+const staleMs = 20 * hourMs;
 
 /**
  * Lays the demo household around today when it is not there, or was laid around another day.
@@ -17,6 +18,6 @@ export function sow(
   const latest = present
     .filter(({ id }) => id.endsWith('demo'))
     .reduce((top, { at }) => Math.max(top, at), 0);
-  const fresh = Math.abs(now - 1.5 * 3_600_000 - latest) < staleMs;
+  const fresh = Math.abs(now - 1.5 * hourMs - latest) < staleMs;
   return present.length > 0 && fresh ? null : { replace: true, entries: demoHousehold(now, offset) };
 }

@@ -1,12 +1,13 @@
 import { dropDraft, keepDraft, keptDraft } from './drafts';
+import { dayMs } from '@/core/duration';
 
 const now = Date.UTC(2026, 4, 4, 18);
 const draft = { name: 'Pear and bay', rows: [1, 2] };
 
 test('a draft comes back as it was kept, for a week, under its own name', () => {
   keepDraft('worktop/1:new', draft, now);
-  expect(keptDraft('worktop/1:new', now + 6 * 86_400_000)).toEqual(draft);
-  expect(keptDraft('worktop/1:new', now + 8 * 86_400_000)).toBeNull();
+  expect(keptDraft('worktop/1:new', now + 6 * dayMs)).toEqual(draft);
+  expect(keptDraft('worktop/1:new', now + 8 * dayMs)).toBeNull();
   expect(keptDraft('worktop/2:new', now)).toBeNull();
   dropDraft('worktop/1:new');
   expect(keptDraft('worktop/1:new', now)).toBeNull();

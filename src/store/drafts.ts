@@ -1,8 +1,9 @@
 import { checksum } from './disk/record';
 import { longMemory, mode } from './environment';
+import { dayMs } from '@/core/duration';
 
 /** Older drafts are not brought back, ms. */
-const keptMs = 7 * 86_400_000;
+const keptMs = 7 * dayMs;
 
 const keyOf = (name: string): string => `yuzet.draft.${mode.demo ? 'yuzet-demo' : 'yuzet'}.${name}`;
 

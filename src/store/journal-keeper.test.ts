@@ -7,6 +7,7 @@ import { SecondCopy } from './disk/second-copy';
 import { JournalKeeper } from './journal-keeper';
 import { createStore } from './store';
 import type { TabMessage, Tabs } from './tabs';
+import { dayMs } from '@/core/duration';
 
 const start = Date.UTC(2026, 4, 4, 18);
 const warm = (celsius: number): Act => ({ kind: 'temperature-set', place: 'counter', celsius });
@@ -322,7 +323,7 @@ describe('the keeper of the journal', () => {
   });
 
   test('a clock a year back is said, and the newest entry gone by: nothing is hidden or blamed', async () => {
-    const day = 86_400_000;
+    const day = dayMs;
     const { keeper, journal, setNow, behind } = kitchen([0, 40, 80, 120].map((days) => entry(days * day)));
     setNow(start - 365 * day);
     await keeper.open();

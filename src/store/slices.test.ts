@@ -18,6 +18,7 @@ import {
   wiped,
 } from './journal-slice';
 import { lookChosen, lookReducer, rememberLook } from './look-slice';
+import { hourMs } from '@/core/duration';
 
 const now = Date.UTC(2026, 4, 4, 18);
 const warmed = (celsius: number, at = now): Entry => ({
@@ -118,7 +119,7 @@ describe('which household a tab shows', () => {
       kept,
     };
   };
-  const later = now + 3_600_000;
+  const later = now + hourMs;
   const instant = new Date(later).toISOString();
 
   test('the address first, then what the tab remembers, then what was served', () => {
@@ -134,7 +135,7 @@ describe('which household a tab shows', () => {
   });
 
   test('only the demo’s clock can be set', () => {
-    expect(readMode(`?demo=1&now=${instant}`, now, memory(), null).clockShift).toBe(3_600_000);
+    expect(readMode(`?demo=1&now=${instant}`, now, memory(), null).clockShift).toBe(hourMs);
     expect(readMode(`?demo=0&now=${instant}`, now, memory(), null).clockShift).toBe(0);
     expect(readMode('?demo=1&now=someday', now, memory(), null).clockShift).toBe(0);
   });
@@ -142,7 +143,7 @@ describe('which household a tab shows', () => {
   test('what was read is remembered', () => {
     const tab = memory();
     readMode(`?demo=1&now=${instant}`, now, tab, null);
-    expect(JSON.parse(tab.kept.text!)).toEqual({ demo: true, clockShift: 3_600_000 });
+    expect(JSON.parse(tab.kept.text!)).toEqual({ demo: true, clockShift: hourMs });
   });
 });
 

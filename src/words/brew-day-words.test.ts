@@ -8,13 +8,13 @@ import { stepWords } from './step-words';
 import { countdown } from './timer-words';
 import { litres } from './amounts';
 import { costWords, potWords, shortWords, warningWords, yieldWords } from './worktop-words';
+import { dayMs, hourMs } from '@/core/duration';
 
 const now = new Date(2026, 4, 4, 18, 20).getTime();
-const hourMs = 3_600_000;
 
 test('litres as they are talked about, and time left at a glance', () => {
   expect([350, 1000, 2615, 12_340].map(litres)).toEqual(['350 ml', '1 L', '2.62 L', '12.3 L']);
-  expect([0, 692_000, 7_449_000, 86_400_000, 200_000_000].map(countdown)).toEqual([
+  expect([0, 692_000, 7_449_000, dayMs, 200_000_000].map(countdown)).toEqual([
     '0:00',
     '11:32',
     '2:04:09',

@@ -1,8 +1,7 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { FiveNumbers } from '@/core/forecast/quantiles';
 import { duration, moment, quarter } from './moment';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** The row of a series nearest to an hour. */
 export function rowAtHour(

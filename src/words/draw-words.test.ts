@@ -1,15 +1,15 @@
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import { competitionWords, doseNowWords, drawSpanWords, restWords } from './draw-words';
+import { hourMs } from '@/core/duration';
 
 const noon = new Date(2026, 5, 1, 12).getTime();
-const hour = 3_600_000;
 
 test('a draw window: now, ahead, and past', () => {
-  expect(drawSpanWords(noon - hour, noon + 6 * hour, noon)).toBe('Now until 18:00');
-  expect(drawSpanWords(noon + 2 * hour, noon + 26 * hour, noon)).toBe('From 14:00 until tomorrow 14:00');
-  expect(drawSpanWords(noon - 9 * hour, noon - hour, noon)).toBe('Past since 11:00');
+  expect(drawSpanWords(noon - hourMs, noon + 6 * hourMs, noon)).toBe('Now until 18:00');
+  expect(drawSpanWords(noon + 2 * hourMs, noon + 26 * hourMs, noon)).toBe('From 14:00 until tomorrow 14:00');
+  expect(drawSpanWords(noon - 9 * hourMs, noon - hourMs, noon)).toBe('Past since 11:00');
   // Nobody is given a window from ten to ten.
-  expect(drawSpanWords(noon + 2 * hour, noon + 2.05 * hour, noon)).toBe('About 14:00');
+  expect(drawSpanWords(noon + 2 * hourMs, noon + 2.05 * hourMs, noon)).toBe('About 14:00');
 });
 
 test('a dose drawn now, against one at its peak: 0.45 and 0.55 of the liveliness', () => {
@@ -30,7 +30,7 @@ test('two that want one jar', () => {
     claims: [{ lotId: 'a', name: 'Plum', ml: 200 }],
     promisedMl: 200,
     freeMl: 40,
-    soonest: noon + 24 * hour,
+    soonest: noon + 24 * hourMs,
   };
   expect(competitionWords(told, 'Ada', 150, noon)).toBe(
     'Ada is promised to Plum (200 ml (¾ cup)): 40 ml (2¾ tbsp) are left now. Soonest for 150 ml (10 tbsp) more: tomorrow 12:00, fed and topped up on the way.',

@@ -15,6 +15,7 @@ import {
   signSaid,
 } from './names';
 import { plural } from './moment';
+import { capital } from '@/core/capital';
 
 /** An entry as its lot's ledger tells it, seen from one lot where it speaks of several. */
 export function entryWords(entry: Entry, household: Household, seenFrom?: string): string {
@@ -66,8 +67,6 @@ export function entryWords(entry: Entry, household: Household, seenFrom?: string
       return 'Taken back';
   }
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const signLine = (signs: EntryOf<'observed'>['signs']) =>
   Object.entries(signs)

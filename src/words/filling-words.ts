@@ -1,4 +1,5 @@
 import type { FillingOutcome, FillingWay } from '@/core/forecast/fillings';
+import { capital } from '@/core/capital';
 
 const ways: Readonly<Record<Exclude<FillingWay, 'as-planned'>, string>> = {
   squeezed: 'with a soft bottle to squeeze',
@@ -34,5 +35,3 @@ export function fillingWords(outcomes: readonly FillingOutcome[]): readonly stri
     ),
   ];
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

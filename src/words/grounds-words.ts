@@ -5,6 +5,7 @@ import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 import type { PlaceId } from '@/core/kitchen/places';
 import { nameOfLot, placeWords, quantityWords, signSaid, signWords } from './names';
 import { plural } from './moment';
+import { capital } from '@/core/capital';
 
 /** The relation behind an answer, in words, and where it comes from. */
 export const relations: Readonly<Record<Topic, { readonly relation: string; readonly source: string }>> = {
@@ -84,7 +85,7 @@ export function inputWords({ code, values }: GroundInput, household: Household):
 function readingWords(kind: string, value: string | number): string {
   if (kind in signWords) {
     const said = signSaid(kind as SignKind, String(value));
-    return said.charAt(0).toUpperCase() + said.slice(1);
+    return capital(said);
   }
   if (kind in quantityWords) {
     const { title, unit, digits } = quantityWords[kind as keyof typeof quantityWords];

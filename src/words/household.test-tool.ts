@@ -5,10 +5,10 @@ import { addPortions } from '@/core/lots/add';
 import { emptyLot, type NewLot } from '@/core/lots/begin';
 import type { Lot } from '@/core/lots/lot';
 import type { Task } from '@/core/tasks/task';
+import { hourMs } from '@/core/duration';
 
 /** A household made by hand, for what is said of it: a brew, the bug it is dosed from, two bottles. */
 export const now = new Date(2026, 4, 4, 18, 20).getTime();
-export const hourMs = 3_600_000;
 export const lot = (id: string, said: Partial<NewLot>): Lot =>
   addPortions(
     emptyLot(id, now, {

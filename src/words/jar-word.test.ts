@@ -1,10 +1,10 @@
 import type { FiveNumbers } from '@/core/forecast/quantiles';
 import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import { jarWord } from './jar-word';
+import { hourMs } from '@/core/duration';
 
 const five = (middle: number): FiveNumbers => [0, 0, middle, 1, 1];
 const noon = Date.UTC(2026, 4, 4, 12);
-const hourMs = 3_600_000;
 
 /** Alive by 0.2 now, by 0.8 after four hours; to be drawn from between the second hour and the third. */
 const answer = (middle: number, opens: StarterAnswer['opens'] = 'waking') => ({

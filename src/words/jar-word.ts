@@ -3,8 +3,7 @@ import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { keptCulture } from '@/core/starter/feed-plan';
 import type { Neglect } from '@/core/starter/neglect';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 type Vigour = Pick<StarterAnswer, 'start' | 'hours' | 'liveliness' | 'now' | 'draw' | 'opens'>;
 

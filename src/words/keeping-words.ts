@@ -1,9 +1,9 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { eveningBefore } from '@/core/kitchen/waking';
 import { moment, plural, quarter } from './moment';
+import { hourMs } from '@/core/duration';
 
 const one = (value: number) => value.toFixed(1);
-const hourMs = 3_600_000;
 
 /** How long a chilled bottle keeps: what to do by when, and because of what. Estimates, said as such. */
 export function keepingWords(

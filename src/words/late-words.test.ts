@@ -1,6 +1,6 @@
 import { lateWords } from './late-words';
+import { hourMs } from '@/core/duration';
 
-const hourMs = 3_600_000;
 const now = Date.UTC(2026, 5, 30, 18);
 const brew = (closure: 'cloth' | 'loose-lid' | 'airlock', place: 'counter' | 'fridge' = 'counter') =>
   ({ role: 'brew', closure, place }) as const;

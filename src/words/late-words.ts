@@ -1,8 +1,8 @@
 import type { Lot } from '@/core/lots/lot';
 import type { Task } from '@/core/tasks/task';
 import { lateBy } from './moment';
-
-const dayMs = 86_400_000;
+import { dayMs } from '@/core/duration';
+import { capital } from '@/core/capital';
 
 /** Under a cloth or a loose lid air gets in: a brew so long past its time has soured to vinegar, days at some 21 °C. Practice. */
 const vinegarAfterDays = 21;
@@ -38,5 +38,5 @@ export function lateWords(
   if (!late || !what) return null;
   const soured =
     verb === 'bottle' && lot.place !== 'fridge' && letsAirIn(lot) && now - until > vinegarAfterDays * dayMs;
-  return `${late.charAt(0).toUpperCase()}${late.slice(1)}: ${soured ? vinegar : what}`;
+  return `${capital(late)}: ${soured ? vinegar : what}`;
 }

@@ -3,8 +3,8 @@ import type { StarterAnswer } from '@/core/forecast/starter-answer';
 import type { LookKind, TellingLook } from '@/core/forecast/telling-look';
 import type { Lot } from '@/core/lots/lot';
 import { moment, quarter } from './moment';
+import { hourMs } from '@/core/duration';
 
-const hourMs = 3_600_000;
 /** Hours of the day at which somebody is asked to look. */
 const awake = { from: 7, until: 22.5 } as const;
 /** A look that takes off less than this share of the uncertainty, or decides over fewer hours, is not worth asking for. */

@@ -1,13 +1,12 @@
 import { format } from 'date-fns/format';
 import { lastAwake, type WakingHours } from '../core/kitchen/waking';
-
-const dayMs = 86_400_000;
+import { dayMs, hourMs } from '@/core/duration';
 
 const startOfDay = (instant: number) => new Date(instant).setHours(0, 0, 0, 0);
 
 /** Whether the clock shows this time twice that day, because it is set back. */
 function shownTwice(instant: number): 'first' | 'second' | null {
-  const hour = 3_600_000;
+  const hour = hourMs;
   const same = (other: number) => format(other, 'yyyy-MM-dd H:mm') === format(instant, 'yyyy-MM-dd H:mm');
   return same(instant + hour) ? 'first' : same(instant - hour) ? 'second' : null;
 }
@@ -45,7 +44,7 @@ export function duration(hours: number): string {
 
 /** How late something is: "6 days late", "3 h late"; null while it is not, or by under an hour. */
 export function lateBy(until: number, now: number): string | null {
-  const hours = (now - until) / 3_600_000;
+  const hours = (now - until) / hourMs;
   return hours < 1
     ? null
     : `${duration(hours).replace(/^(\d+) h$/, (_, n: string) => (n === '1' ? '1 hour' : `${n} hours`))} late`;

@@ -7,6 +7,7 @@ import { chillReason, drivers } from './reasons';
 import { askedLook, lookWords } from './look-words';
 import { moment } from './moment';
 import { answer, bottles, brew, now } from './household.test-tool';
+import { hourMs } from '@/core/duration';
 
 describe('why', () => {
   test('a chill window closes by what its maker accepts, and says which it was', () => {
@@ -56,7 +57,7 @@ describe('why', () => {
   test('a chilled bottle: by when to open it, in the evening before when it is days off', () => {
     // 18:15 and 200 hours is a quarter past two at night: the evening before.
     expect(keepingWords(cold('limit', 200), now)).toEqual({
-      title: `Open by ${moment(new Date(now + 176 * 3_600_000).setHours(20, 0, 0, 0), now)}`,
+      title: `Open by ${moment(new Date(now + 176 * hourMs).setHours(20, 0, 0, 0), now)}`,
       because: 'even cold it goes on: by then one in twenty like it is past the 2.8 bar it is good for.',
     });
     expect(keepingWords(cold('limit', -3), now)).toEqual({

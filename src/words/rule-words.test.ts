@@ -1,6 +1,7 @@
 import type { TaskRule } from '@/core/tasks/task';
-import { bottles, hourMs, now } from './household.test-tool';
+import { bottles, now } from './household.test-tool';
 import { ruleLines, ruleOrder } from './rule-words';
+import { hourMs } from '@/core/duration';
 
 const rule = (more: Partial<TaskRule> = {}): TaskRule => ({
   kind: 'squeeze',

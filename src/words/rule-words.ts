@@ -2,6 +2,7 @@ import type { BottleAdvice } from '@/core/forecast/bottle-advice';
 import type { TaskRule } from '@/core/tasks/task';
 import { moment, quarter } from './moment';
 import { signWords, sweetWords } from './names';
+import { capital } from '@/core/capital';
 
 const asks = {
   squeeze: 'squeeze bottle',
@@ -64,6 +65,6 @@ export function ruleLines(rule: TaskRule, now: number): string[] {
   }
   return acts.map(({ act, results }) => {
     const words = results.join(', ').toLowerCase();
-    return `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${act}.`;
+    return `${capital(words)}: ${act}.`;
   });
 }

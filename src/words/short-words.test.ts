@@ -1,6 +1,7 @@
-import { bottles, brew, bug, hourMs, household, now, task } from './household.test-tool';
+import { bottles, brew, bug, household, now, task } from './household.test-tool';
 import { shortWords } from './short-words';
 import type { Task, Verb } from '@/core/tasks/task';
+import { hourMs } from '@/core/duration';
 
 const verbs: readonly Verb[] = [
   'chill',

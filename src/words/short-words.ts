@@ -5,6 +5,7 @@ import { renewalOf } from '@/core/starter/renewal';
 import type { Task, TaskRule } from '@/core/tasks/task';
 import { moment, quarter } from './moment';
 import { ruleOrder } from './rule-words';
+import { capital } from '@/core/capital';
 
 /** A task in one breath: what to do, and why, each in at most twelve words; a caution that guards the hand by itself. */
 export interface ShortWords {
@@ -28,7 +29,7 @@ const bottlesOf = ({ lots }: Task): string =>
 
 const ruleHeadline = (rule: TaskRule, now: number): string => {
   const order = ruleOrder(rule, now);
-  return order.charAt(0).toUpperCase() + order.slice(1);
+  return capital(order);
 };
 
 /** @param now ms */

@@ -1,7 +1,8 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Task } from '@/core/tasks/task';
 import { taskWords } from './task-words';
-import { answer, bottles, brew, bug, hourMs, household, now, task } from './household.test-tool';
+import { answer, bottles, brew, bug, household, now, task } from './household.test-tool';
+import { hourMs } from '@/core/duration';
 
 const said = (of: Task, chill: LotAnswer | null = null) => taskWords(of, household, chill, now);
 

@@ -15,6 +15,8 @@ import { lateWords } from './late-words';
 import { starvedWords } from './neglect-words';
 import { ruleLines, ruleOrder, unaskedWords } from './rule-words';
 import { byWords, moment, plural, quarter } from './moment';
+import { dayMs } from '@/core/duration';
+import { capital } from '@/core/capital';
 
 export interface TaskWords {
   readonly over: string;
@@ -25,8 +27,6 @@ export interface TaskWords {
   /** The ribbon in words. */
   readonly span: string;
 }
-
-const dayMs = 24 * 3_600_000;
 
 /** What a card says: do this, from–until, because. What is late is said as late. */
 export function taskWords(
@@ -220,5 +220,3 @@ function dueWords(task: Task, household: Household, answer: LotAnswer | null, no
       };
   }
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

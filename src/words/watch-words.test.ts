@@ -1,16 +1,22 @@
 import type { Watch } from '@/core/tasks/pressure-watch';
 import { chanceWords, doNow, markedWords, watchLines } from './watch-words';
+import { hourMs } from '@/core/duration';
 
 const now = new Date(2026, 4, 4, 12).getTime();
-const hour = 3_600_000;
 const watch = (more: Partial<Watch> = {}): Watch => ({
   stage: 'watch',
   share: 0.62,
   edge: 0.84,
   closedBy: null,
   passes: [
-    { share: 0.7, early: now + 3 * hour, middle: now + 7 * hour, late: now + 20 * hour, withinDay: 0.91 },
-    { share: 0.9, early: now + 9 * hour, middle: Infinity, late: Infinity, withinDay: 0.31 },
+    {
+      share: 0.7,
+      early: now + 3 * hourMs,
+      middle: now + 7 * hourMs,
+      late: now + 20 * hourMs,
+      withinDay: 0.91,
+    },
+    { share: 0.9, early: now + 9 * hourMs, middle: Infinity, late: Infinity, withinDay: 0.31 },
     { share: 1, early: Infinity, middle: Infinity, late: Infinity, withinDay: 0 },
   ],
   failureNow: 0,
@@ -36,7 +42,7 @@ test('where it stands, where it goes, and what the glass may do', () => {
     'It passes 70 % about 19:00 (9 in 10 within a day), 90 %: 3 in 10 within a day.',
     'One of the batch bursts within a day if left warm: 4 in 1,000.',
   ]);
-  const over = watch({ failureWithinDay: 0, passes: [{ ...watch().passes[0]!, middle: now - hour }] });
+  const over = watch({ failureWithinDay: 0, passes: [{ ...watch().passes[0]!, middle: now - hourMs }] });
   expect(watchLines(over, now, true)).toEqual(['About 62 % of its limit now, perhaps 84 %.']);
 });
 

@@ -8,6 +8,7 @@ import type { StoredRun } from '../core/forecast/stored-run';
 import type { BottledThen, ChilledThen } from '../core/forecast/courses';
 import type { FillingAsk, FillingOutcome } from '../core/forecast/fillings';
 import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/suppose';
+import { fnv1a } from '../core/fnv1a';
 
 /** Whoever computes: the worker in the app, the core itself in a test. */
 export interface Answerer {
@@ -81,7 +82,7 @@ interface Waiting extends Asked {
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
-export const answerVersion = '16-';
+export const answerVersion = '17-';
 /** Families whose runs are kept in memory at most. */
 const runsKept = 2;
 /** Nothing is looked at closely before a page has settled. */
@@ -372,15 +373,9 @@ const decidedAs = (closer: FamilyAnswer, before: FamilyAnswer | undefined): Fami
   }),
 });
 
-/** A question's content as a short key (FNV-1a over its JSON, two lanes). */
+/** A question's content as a short key: two hashes of its JSON, and its length. */
 export function keyOf(question: Question): string {
   const text = JSON.stringify(question.asked);
-  let a = 0x811c9dc5;
-  let b = 0x01000193;
-  for (let i = 0; i < text.length; i++) {
-    const code = text.charCodeAt(i);
-    a = Math.imul(a ^ code, 0x01000193);
-    b = Math.imul(b ^ (code + i), 0x85ebca6b);
-  }
-  return `${answerVersion}${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}-${text.length.toString(36)}`;
+  const hashes = [fnv1a(text), fnv1a(text, 1), text.length];
+  return `${answerVersion}${hashes.map((each) => each.toString(36)).join('-')}`;
 }

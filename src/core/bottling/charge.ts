@@ -2,6 +2,7 @@ import { potentialVolumes, volumesPerSugarGram } from '../gas/potential';
 import { sealedBottleGas } from '../gas/sealed-bottle';
 import { fermentableGrams, volumeOf } from '../matter/substances';
 import { portionsContents, type Portion } from '../matter/portion';
+import { ethanolYield } from '../sugar/alcohol';
 import { practicalShare } from '../sugar/yields';
 
 /** One bottle as it is filled: what the first ferment left in its liquid, and what is dosed. */
@@ -56,7 +57,7 @@ export function chargeOf(bottle: BottleCharge): Charged {
       celsius: bottle.warmestCelsius ?? bottle.celsius,
       sealedAtCelsius: bottle.celsius,
       sugarGramsPerLitre: 0,
-      ethanolGramsPerLitre: bottle.ethanolGramsPerLitre + 0.48 * (left + added),
+      ethanolGramsPerLitre: bottle.ethanolGramsPerLitre + ethanolYield * (left + added),
     },
     Math.min(30, volumes),
   );
@@ -72,7 +73,7 @@ export function chargeOf(bottle: BottleCharge): Charged {
 }
 
 /** Sugar that one volume of fizz takes, g/L, in practice. */
-const gramsPerWantedVolume = 1 / (volumesPerSugarGram * practicalShare.co2);
+const gramsPerWantedVolume = 1 / (volumesPerSugarGram * practicalShare);
 
 /**
  * Sugar that a fizz takes, and what of it is wanting when so much is left to eat.

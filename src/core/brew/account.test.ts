@@ -63,13 +63,13 @@ describe('what the account says beside the sugar', () => {
     const byHand = 1.5 + 32 * 0.7 + 39 * 1.2 + 7 * 0.4;
     expect((honey.sweetness * honey.batchMl) / 1000).toBeCloseTo(byHand, 3);
   });
-  test('alcohol if it ran dry: Gay-Lussac of which yeast makes 92 %', () => {
-    // 100 g of sucrose in a litre: 100 · 0.5384 · 0.92 g of ethanol, over 7.8924 g a percent.
+  test('alcohol if it ran dry: Gay-Lussac of which yeast makes 94 %', () => {
+    // 100 g of sucrose in a litre: 100 · 0.5384 · 0.94 g of ethanol, over 7.8924 g a percent.
     const white = of({ what: 'white-sugar', grams: 100 });
     const grams = white.totalGramsPerLitre;
-    expect(white.abvIfDry).toBeCloseTo((grams * 0.53836 * 0.92) / 7.8924, 3);
+    expect(white.abvIfDry).toBeCloseTo((grams * 0.53836 * 0.94) / 7.8924, 3);
     const dextrose = of({ what: 'dextrose', grams: 100 });
-    expect(dextrose.abvIfDry).toBeCloseTo((dextrose.totalGramsPerLitre * 0.51143 * 0.92) / 7.8924, 3);
+    expect(dextrose.abvIfDry).toBeCloseTo((dextrose.totalGramsPerLitre * 0.51143 * 0.94) / 7.8924, 3);
   });
   test('the dose’s own sugar counts in all of it; honey’s four sugars each in their way', () => {
     const portions = [
@@ -81,9 +81,9 @@ describe('what the account says beside the sugar', () => {
     const grams = ({ batchMl }: { batchMl: number }, perLitre: number) => (perLitre * batchMl) / 1000;
     expect(grams(dosed, dosed.sweetness) - grams(plain, plain.sweetness)).toBeCloseTo(2, 6);
     const ethanol = (account: typeof plain) => grams(account, account.abvIfDry * 7.8924);
-    // Sucrose and maltose 8.5 g at 0.5384, glucose and fructose 71 g at 0.5114, of which 92 %.
-    expect(ethanol(plain)).toBeCloseTo(0.92 * (8.5 * 0.53836 + 71 * 0.51143), 2);
-    expect(ethanol(dosed) - ethanol(plain)).toBeCloseTo(0.92 * 2 * 0.53836, 3);
+    // Sucrose and maltose 8.5 g at 0.5384, glucose and fructose 71 g at 0.5114, of which 94 %.
+    expect(ethanol(plain)).toBeCloseTo(0.94 * (8.5 * 0.53836 + 71 * 0.51143), 2);
+    expect(ethanol(dosed) - ethanol(plain)).toBeCloseTo(0.94 * 2 * 0.53836, 3);
     expect(plain.fermentableShare).toBeCloseTo(79.5 / 82.5, 6);
     expect(dosed.fermentableShare).toBeCloseTo(81.5 / 84.5, 6);
   });

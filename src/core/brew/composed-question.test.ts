@@ -6,12 +6,13 @@ import { familyQuestion } from '../forecast/family-question';
 import { cold, simmered } from '../recipes/library/methods';
 import { bug, bugEntry, dawn, grainsJar, id } from '../starter/bug.test-tool';
 import { composedQuestion } from './composed-question';
+import { dayMs } from '../duration';
 
 const portions = [
   { what: 'water', ml: 1700 },
   { what: 'white-sugar', grams: 160 },
 ];
-const now = dawn + 6 * 86_400_000;
+const now = dawn + 6 * dayMs;
 const plain = {
   base: 'ginger-tea',
   method: simmered(),

@@ -1,5 +1,6 @@
 import type { Lot } from '../lots/lot';
 import type { Portion } from '../matter/portion';
+import { hourMs } from '../duration';
 
 /** Steps by which a brew's infusion is written down. */
 export const infusionSteps = { begun: 'infuse', ended: 'infused' } as const;
@@ -22,7 +23,6 @@ export type Infusing =
     }
   | { readonly stage: 'over'; readonly at: number };
 
-const hourMs = 3_600_000;
 /** When nobody said: taste from twelve hours on, out by a day and a half. Practice: every day or so, too long overwhelms. */
 const usualHours = [12, 36] as const;
 

@@ -7,6 +7,7 @@ import { keptCulture } from '../starter/feed-plan';
 import { planBuildUp } from '../starter/build-up';
 import { addPortions } from '../lots/add';
 import type { Composition } from './composition';
+import { hourMs } from '../duration';
 
 /** A batch that wants more of its starter than the jar gives. */
 export interface ShortOfStarter {
@@ -87,6 +88,6 @@ function restAt(
     : lot;
   const built = planBuildUp(after, { amount: wanted, at: now, now, celsius }, cultures);
   // However quickly it foams again, a jar rests between two draws.
-  const rested = now + hoursAt(keptCulture(after, cultures)?.keeping.restHours ?? 0, celsius) * 3_600_000;
+  const rested = now + hoursAt(keptCulture(after, cultures)?.keeping.restHours ?? 0, celsius) * hourMs;
   return built.ok ? Math.max(built.value.readyAt, rested) : null;
 }

@@ -6,6 +6,7 @@ import { infusingOf, infusionSteps } from './infusing';
 import { shortOfStarter } from './leftovers';
 import { coolingMinutes, coolingOf, stepAt, stepsOf } from './steps';
 import { stirredSince, tendingOf } from './tending';
+import { hourMs, dayMs } from '../duration';
 
 const water = { what: 'water', ml: 2400 };
 const method: Method = library.find(({ id }) => id === 'quince-bay-ginger-beer')!.method;
@@ -141,7 +142,7 @@ describe('cooling, against Newton’s law by hand', () => {
 
 describe('what a starter on hand is short of', () => {
   const plum = library.find(({ id }) => id === 'plum-fig-leaf')!;
-  const at = { now: bug().begunAt + 8 * 86_400_000, celsius: 22 };
+  const at = { now: bug().begunAt + 8 * dayMs, celsius: 22 };
   test('a jar that gives enough is short of nothing', () => {
     expect(shortOfStarter(compositionOf(plum, 2000, true), bug(), at)).toBeNull();
   });
@@ -153,7 +154,7 @@ describe('what a starter on hand is short of', () => {
     expect(short.leftMl).toBeCloseTo(6000 - short.enoughForMl, 6);
     expect(short.thinly.share).toBeCloseTo(short.gives / 6000, 9);
     // Topped up after the draw it gives the missing 195 ml again; it rests a day before.
-    expect((short.restAt! - at.now) / 3_600_000).toBe(24);
+    expect((short.restAt! - at.now) / hourMs).toBe(24);
     // 4.5 L want 337 ml: 255 of them are 5.7 %, thin but usual.
     expect(shortOfStarter(compositionOf(plum, 4500, true), bug(), at)!.thinly.usual).toBe(true);
     // Exactly what it gives is enough, and half a millilitre more is nobody's business.
@@ -166,7 +167,7 @@ describe('what a starter on hand is short of', () => {
 test('grains that are too few: 60 g are enough for 1.09 L at 55 g/L; all of 1.4 L would be thin but usual', () => {
   const recipe = library.find(({ id }) => id === 'lime-leaf-ginger-grains')!;
   const { lot } = grainsJar();
-  const at = { now: lot.begunAt + 86_400_000, celsius: 22 };
+  const at = { now: lot.begunAt + dayMs, celsius: 22 };
   expect(shortOfStarter(compositionOf(recipe, 1000, true), lot, at, true)).toBeNull();
   const short = shortOfStarter(compositionOf(recipe, 1400, true), lot, at, true)!;
   expect(short).toMatchObject({ byGrams: true, gives: expect.closeTo(60, 6), wants: 77 });
@@ -234,8 +235,8 @@ describe('an infusion', () => {
     const begun = { [infusionSteps.begun]: { done: true, at: 1000 } };
     expect(stands(begun)).toMatchObject({
       stage: 'steeping',
-      from: 1000 + 8 * 3_600_000,
-      until: 1000 + 20 * 3_600_000,
+      from: 1000 + 8 * hourMs,
+      until: 1000 + 20 * hourMs,
     });
     expect(stands({ ...begun, [infusionSteps.ended]: { done: true, at: 9 } })).toEqual({
       stage: 'over',

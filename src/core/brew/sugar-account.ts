@@ -91,10 +91,9 @@ function shareOf(liquid: Amounts): number {
   return all > 0 ? sugar / all : 1;
 }
 
-/** Ethanol when every sugar that ferments has fermented, g: Gay-Lussac, of which yeast makes 92 %. */
+/** Ethanol when every sugar that ferments has fermented, g: Gay-Lussac, of which yeast makes 94 %. */
 const ethanolOf = ({ sucrose, maltose, glucose, fructose }: Amounts): number =>
-  practicalShare.ethanol *
-  ((sucrose + maltose) * ethanolPerSucrose + (glucose + fructose) * ethanolPerHexose);
+  practicalShare * ((sucrose + maltose) * ethanolPerSucrose + (glucose + fructose) * ethanolPerHexose);
 
 const acidGrams = (liquid: Amounts) => liquid.citric + liquid.malic + liquid.lactic + liquid.acetic;
 

@@ -37,8 +37,13 @@ export function rosso(celsius: number, t: CardinalTemperatures): number {
   return top / bottom;
 }
 
+/** How the cold floor grows with a temperature below `coldBelow`: 1 at 4 °C, e^0.12 more a degree. Practice. @example coldPace(4) // 1 */
+export function coldPace(celsius: number): number {
+  return Math.exp(0.12 * (celsius - 4));
+}
+
 /**
- * Relative activity at a temperature: the cardinal model with inflection, with a floor of floor·e^(0.12(T−4)) below 12 °C
+ * Relative activity at a temperature: the cardinal model with inflection, with a floor of floor·`coldPace` below 12 °C
  * (never above the model's own activity at 12 °C), since cold slows a bottle but never stops it.
  *
  * @param celsius any; 0 at and above `most` and, but for the floor, at and below `least`
@@ -50,6 +55,6 @@ export function rosso(celsius: number, t: CardinalTemperatures): number {
 export function temperatureResponse(celsius: number, t: CardinalTemperatures, coldActivity = 1): number {
   const response = rosso(celsius, t);
   if (celsius >= coldBelow) return response;
-  const floor = t.fridgeFloor * coldActivity * Math.exp(0.12 * (celsius - 4));
+  const floor = t.fridgeFloor * coldActivity * coldPace(celsius);
   return Math.max(response, Math.min(floor, rosso(coldBelow, t)));
 }

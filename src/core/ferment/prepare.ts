@@ -4,7 +4,7 @@ import { atmosphereBar, kelvin } from '../gas/co2-solubility';
 import { Table } from '../gas/tabulated';
 import { molar } from '../sugar/yields';
 import { acidity } from './acid-balance';
-import { cardinal, coldBelow } from './cardinal-temperature';
+import { cardinal, coldBelow, coldPace } from './cardinal-temperature';
 import { dyingOfHeat, fallingAsleepAt, harmlessBelow, heatDeath } from './heat-death';
 import { Standing } from './standing';
 import { slots } from './state';
@@ -53,7 +53,7 @@ export function prepare(run: Standing): void {
   c.vigour = run.vigour * driftOf(run.member, run.hour);
   const yeast = atPlace(place, columns.YEAST);
   const lactic = atPlace(place, columns.LACTIC);
-  const cold: f64 = celsius < coldBelow ? run.member.coldActivity * Math.exp(0.12 * (celsius - 4)) : 0;
+  const cold: f64 = celsius < coldBelow ? run.member.coldActivity * coldPace(celsius) : 0;
   c.yeastHeat = cold > 0 ? inTheCold(cardinal.yeast, yeast, cold) : yeast;
   c.lacticHeat = cold > 0 ? inTheCold(cardinal.lactic, lactic, cold) : lactic;
   c.aceticHeat = atPlace(place, columns.ACETIC);

@@ -48,7 +48,7 @@ export function atPlace(place: number, column: i32): number {
   return value + (place - whole) * (table[at + COUNT]! - value);
 }
 
-/** As `temperatureResponse` below 12 °C, where `active` is the model's own activity and `cold` e^(0.12·(T−4)) times the member's. */
+/** As `temperatureResponse` below 12 °C, where `active` is the model's own activity and `cold` `coldPace` times the member's. */
 export function inTheCold(kind: CardinalTemperatures, active: number, cold: number): number {
   return Math.max(active, Math.min(kind.fridgeFloor * cold, rosso(coldBelow, kind)));
 }

@@ -11,13 +11,23 @@ import { liquidsOf } from './liquids-of';
 import { sugarLeft } from './liquid-sugar';
 import { answerStarter } from './starter-answer';
 import { starterQuestion } from './starter-question';
+import { hourMs, minuteMs } from '../duration';
 
-const minute = 60_000;
-const hour = 60 * minute;
 const dawn = Date.UTC(2026, 2, 1, 7);
 
 /** Gaps between acts as makers have them: caught up at once, the same minute, an hour, a night, a holiday, forgotten. */
-const gaps = [0, 0, 0, minute, 7 * minute, hour, 12 * hour, 24 * hour, 9 * 24 * hour, 300 * 24 * hour];
+const gaps = [
+  0,
+  0,
+  0,
+  minuteMs,
+  7 * minuteMs,
+  hourMs,
+  12 * hourMs,
+  24 * hourMs,
+  9 * 24 * hourMs,
+  300 * 24 * hourMs,
+];
 /** How an instant is said: as it is, the whole hour before, the same as the act before. */
 const sayings = ['now', 'now', 'whole-hour', 'as-before'] as const;
 const verbs = ['bug', 'grains', 'whey', 'brew', 'pitch', 'pitch', 'bottle', 'bottle', 'feed', 'strain', 'fridge', 'warm', 'vent', 'gravity', 'squeeze', 'open', 'empty', 'celsius'] as const; // prettier-ignore
@@ -111,7 +121,8 @@ function lived(list: readonly Step[]): { entries: Entry[]; now: number } {
     if (!act) continue;
     const next = nextId(clock, now, 'rand');
     clock = next.clock;
-    const at = step.said === 'now' ? now : step.said === 'as-before' ? before : Math.floor(now / hour) * hour;
+    const at =
+      step.said === 'now' ? now : step.said === 'as-before' ? before : Math.floor(now / hourMs) * hourMs;
     before = at;
     const entry = parseEntry({ ...act, id: next.id, at, offset: 0, version: 2 });
     if (!entry.ok) throw new Error(entry.sentence);
@@ -138,7 +149,7 @@ test('whatever makers write down, at once, in whole hours, or after most of a ye
   fc.assert(
     fc.property(steps, fc.boolean(), (list, wholeHour) => {
       const { entries, now: last } = lived(list);
-      const now = wholeHour ? Math.floor(last / hour) * hour : last;
+      const now = wholeHour ? Math.floor(last / hourMs) * hourMs : last;
       const { household } = journalOf(entries, now);
       const find = (id: string) => lotOf(household, id);
       const { warmths } = household;

@@ -2,6 +2,7 @@ import { gramsPerVolume } from '../gas/co2-solubility';
 import { strengthOf } from '../vessels/strength';
 import { bottleAdvice, burstsBorne, hoursAfterChilling, type BottleAdviceAsk } from './bottle-advice';
 import { handmadeRun, warmBottle } from './handmade.test-tool';
+import { hourMs } from '../duration';
 
 const hours = Array.from({ length: 97 }, (_, i) => i);
 /** Kitchens that make gas at paces of their own, volumes an hour, from nothing. */
@@ -86,7 +87,7 @@ test('nobody is asked to get up: acts lie in waking hours, but for now itself', 
   const waking = { from: 7 * 60, to: 22 * 60 };
   for (const pace of [0.03, 0.05, 0.08, 0.12]) {
     const { chill } = bottleAdvice(made(pace), ask({ waking }))!;
-    const hour = new Date(ask().start + chill.hour * 3_600_000).getHours();
+    const hour = new Date(ask().start + chill.hour * hourMs).getHours();
     expect(hour >= 7 && hour <= 22).toBe(true);
   }
 });

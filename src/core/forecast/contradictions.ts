@@ -4,6 +4,7 @@ import { isOrdinal } from './ordinal-scales';
 import { spanAt, stageSpans } from '../ferment/time-table';
 import type { StoredRun } from './stored-run';
 import { expectations } from './weigh';
+import { capital } from '../capital';
 
 export interface ForecastWarning {
   readonly code: string;
@@ -70,8 +71,6 @@ function sentenceFor(reading: Reading, mean: number, prior: StoredRun): string {
     }
   }
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const label = {
   sg: 'A gravity of',

@@ -1,12 +1,13 @@
 import { absentAt } from '../kitchen/absence';
 import { awakeHours, kitchensOf, lookTable, valuesAt } from './decision-inputs';
 import { handmadeRun } from './handmade.test-tool';
+import { hourMs } from '../duration';
 
 /** A Monday at seven. */
 const start = new Date(2026, 4, 4, 7).getTime();
 const waking = { from: 7 * 60, to: 22 * 60 + 30 };
 const clock = (hour: number) => {
-  const date = new Date(start + hour * 3_600_000);
+  const date = new Date(start + hour * hourMs);
   return date.getHours() + date.getMinutes() / 60;
 };
 
@@ -24,8 +25,8 @@ test('who is out is asked as they leave and as they come home, at weekends at an
   const absence = { weekdays: [480, 1050], weekends: null } as const;
   const hours = awakeHours({ nowHour: 0, end: 24 * 7, start, waking, every: 3, absence });
   expect(hours.slice(0, 5).map(clock)).toEqual([7, 8, 17.5, 21, 22.5]);
-  expect(hours.filter((hour) => absentAt(start + hour * 3_600_000, absence))).toEqual([]);
-  const saturday = hours.filter((hour) => new Date(start + hour * 3_600_000).getDay() === 6).map(clock);
+  expect(hours.filter((hour) => absentAt(start + hour * hourMs, absence))).toEqual([]);
+  const saturday = hours.filter((hour) => new Date(start + hour * hourMs).getDay() === 6).map(clock);
   expect(saturday).toEqual([7, 9, 12, 15, 18, 21, 22.5]);
   // Asked while out, now is possible all the same.
   expect(

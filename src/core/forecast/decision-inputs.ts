@@ -8,6 +8,7 @@ import { valuesOverTime } from './quantiles';
 import type { Quantity } from './quantities';
 import { normalBelow } from './random';
 import type { StoredRun } from './stored-run';
+import { hourMs } from '../duration';
 
 /** What a decision is made from: the kitchens of a run that are weighed, the hours that are tried, the chances of a look. */
 
@@ -26,7 +27,6 @@ export function kitchensOf({ members, weights }: StoredRun): WeighedKitchens {
   return { members: tried, weights: Float64Array.from(tried, (m) => weights[m]!) };
 }
 
-const hourMs = 3_600_000;
 /** Two hours so close are one, ms. */
 const soon = hourMs;
 

@@ -2,7 +2,8 @@ import { knownCultures } from '../cultures/registry';
 import { lotOf } from '../journal/household';
 import type { Lot } from '../lots/lot';
 import { endOf, jarEnd, membersOf, rootOf } from './family-members';
-import { brewed, dawn, hourMs, pitched } from './kitchen.test-tool';
+import { brewed, dawn, pitched } from './kitchen.test-tool';
+import { hourMs } from '../duration';
 
 describe('who belongs to a family', () => {
   test('a bottle of a bottle hangs on it, and is run from it', () => {

@@ -2,8 +2,7 @@ import { knownCultures, type CultureTable } from '../cultures/registry';
 import { isDrained } from '../lots/lineage';
 import type { Lot } from '../lots/lot';
 import { drawnFrom, type LotFinder } from '../lots/pitch';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 /** How far ahead the forecast looks, hours. */
 const lookAheadHours = { warm: 24 * 8, cold: 24 * 28 } as const;

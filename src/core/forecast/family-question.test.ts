@@ -8,10 +8,11 @@ import { familyQuestion } from './family-question';
 import { liquidsOf } from './liquids-of';
 import { sugarLeft } from './liquid-sugar';
 import { runFamily, type Family } from './family';
-import { brewed, dawn, dosedHousehold, fedBug, hourMs, pitched, TestKitchen } from './kitchen.test-tool';
+import { brewed, dawn, dosedHousehold, fedBug, pitched, TestKitchen } from './kitchen.test-tool';
 import type { Learned } from './lessons';
 import { seriesOf } from './quantiles';
 import { usualKitchen } from './usual-kitchen';
+import { hourMs } from '../duration';
 
 const totalSugar = ({ sugars }: Family['root']) => sugars.sucrose + sugars.glucose + sugars.fructose;
 

@@ -15,8 +15,7 @@ import { cameIn } from './living-liquid';
 import { readsFor, rootFerment, type Came } from './root-ferment';
 import { starterQuestion, type DrawnQuestion } from './starter-question';
 import { isUnderPressure, lotAsk, type LotAsk } from './lot-ask';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 /** A whole family as one question: plain data, the same for the same history. */
 export interface FamilyQuestion {

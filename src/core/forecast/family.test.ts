@@ -1,7 +1,8 @@
 import { lotOf } from '../journal/household';
 import { cameFrom, isDrained, isLiving, wentTo } from '../lots/lineage';
 import { groundsOf } from './grounds';
-import { TestKitchen, dawn, fedBug, hourMs } from './kitchen.test-tool';
+import { TestKitchen, dawn, fedBug } from './kitchen.test-tool';
+import { hourMs } from '../duration';
 
 /** A bug, a brew pitched at hour 0, and bottles filled at hour 24. */
 function soda(celsius = 22, count = 4) {

@@ -6,6 +6,7 @@ import { spanAt, stageSpans } from '../ferment/time-table';
 import { bottleAdvice } from './bottle-advice';
 import type { StoredRun } from './stored-run';
 import { whatIf } from './what-if';
+import { hourMs } from '../duration';
 
 /** Ways to fill a jar's liquid: as it is planned, and what would make it come right more often without more care. */
 const fillingWays = ['as-planned', 'squeezed', 'stronger', 'cooler', 'less-dose'] as const;
@@ -93,7 +94,7 @@ export function fillingOutcomes(run: StoredRun, ask: FillingAsk): FillingOutcome
       ceilingPercent: ask.ceilingPercent,
       risk: { strength, bottles: ask.bottles, caution: ask.caution },
       nowHour: 0,
-      start: ask.start + ask.hour * 3_600_000,
+      start: ask.start + ask.hour * hourMs,
       waking: ask.waking,
       lookedHour: null,
       looks: way === 'squeezed' ? ['squeeze'] : [],

@@ -1,6 +1,7 @@
 import { lotOf } from '../journal/household';
 import { groundsOf } from './grounds';
-import { dawn, hourMs, dosedHousehold } from './kitchen.test-tool';
+import { dawn, dosedHousehold } from './kitchen.test-tool';
+import { hourMs } from '../duration';
 
 describe('grounds', () => {
   const { kitchen, brew, primed } = dosedHousehold();

@@ -2,6 +2,7 @@ import { cardinal, temperatureResponse } from '../ferment/cardinal-temperature';
 import type { Household } from '../journal/household';
 import { celsiusAt, type PlaceId } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
+import { dayMs } from '../duration';
 
 /** One thing an answer rests on: what it is, its value, and the entry it came from. */
 export interface GroundInput {
@@ -45,7 +46,7 @@ export function groundsOf(
   const since = path[0]!.begunAt;
   const places = new Set<PlaceId>(path.map(({ place }) => place));
   const warm = timed.includes(topic)
-    ? temperatures.filter(({ at, place }) => at >= since - 86_400_000 && places.has(place))
+    ? temperatures.filter(({ at, place }) => at >= since - dayMs && places.has(place))
     : [];
   const said = warm.map(({ id, at, place, celsius }): GroundInput => ({
     code: 'temperature',

@@ -1,5 +1,6 @@
 import { handmadeRun, warmJar } from './handmade.test-tool';
 import { bottlingRule, strainingRule, type JarRuleAsk } from './jar-advice';
+import { hourMs } from '../duration';
 
 /** Begun at eight in the morning; somebody is up from seven to half past ten. */
 const start = new Date(2026, 4, 4, 8).getTime();
@@ -21,7 +22,7 @@ const ask = (more: Partial<JarRuleAsk> = {}): JarRuleAsk => ({
   ...more,
 });
 const isUp = (hour: number) => {
-  const at = new Date(start + hour * 3_600_000);
+  const at = new Date(start + hour * hourMs);
   const minutes = at.getHours() * 60 + at.getMinutes();
   return minutes >= 420 && minutes <= 1350;
 };

@@ -6,6 +6,7 @@ import { awakeHours, kitchensOf, lookTable, valuesAt } from './decision-inputs';
 import type { DrawEdges } from './draw-window';
 import type { StoredRun } from './stored-run';
 import type { Window } from './windows';
+import { hourMs } from '../duration';
 
 /** When to taste a jar, and what each taste leads to. Hours count from the run's start. */
 export type JarRule = Rule<string> & { readonly kind: 'sweet' };
@@ -22,7 +23,6 @@ export interface JarRuleAsk {
   readonly lookedHour: number | null;
 }
 
-const hourMs = 3_600_000;
 /** Trouble of a sip, in good batches. */
 const sip = 0.02;
 /** Hours until the same sip tells something new, and between two moments at which it is tried. */

@@ -10,8 +10,8 @@ import { answerStarter, type StarterAnswer } from './starter-answer';
 import { liquidsOf } from './liquids-of';
 import { cameIn } from './living-liquid';
 import { starterQuestion, type StarterQuestion } from './starter-question';
+import { hourMs } from '../duration';
 
-export const hourMs = 3_600_000;
 export const dawn = Date.UTC(2026, 2, 1, 8);
 
 /** Kitchens that a test asks. */

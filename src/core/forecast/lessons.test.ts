@@ -4,8 +4,8 @@ import { weighedEnsemble } from './ensemble';
 import { learn, type Lesson, type ToldOfKitchen } from './lessons';
 import { memberOf, UNKNOWNS } from './priors';
 import { usualKitchen } from './usual-kitchen';
+import { dayMs } from '../duration';
 
-const day = 86_400_000;
 const pupil = { culture: 'ginger-bug', starter: 'bug', now: 0, kindSpread: 0.3 };
 const silent: ToldOfKitchen = { ...usualKitchen, vigour: { mean: 0, deviation: 0.3 } };
 const lesson = (told: Partial<ToldOfKitchen>, more: Partial<Lesson> = {}): Lesson => ({
@@ -51,7 +51,7 @@ describe('the vigour of a starter', () => {
   });
 
   test('a lesson of four months ago counts half', () => {
-    const learned = learn([{ ...brisk, at: -120 * day }], pupil);
+    const learned = learn([{ ...brisk, at: -120 * dayMs }], pupil);
     expect(Math.log(learned.vigour)).toBeCloseTo((9.5238 * 0.26667) / (9.5238 + 11.1111), 4);
   });
 
@@ -91,7 +91,7 @@ describe('the kitchen', () => {
     expect(of('coldActivity', cold).mean).toBeGreaterThan(0.1);
     const kept = (what: 'offset' | 'fridge', days: number) => {
       // Twice the lesson at half its count is the lesson.
-      const twice = learn(many(2, lesson({ [what]: told }, { at: -days * day })), pupil).kitchen[what];
+      const twice = learn(many(2, lesson({ [what]: told }, { at: -days * dayMs })), pupil).kitchen[what];
       expect(twice.mean).toBeCloseTo(of(what, told).mean, 9);
     };
     kept('offset', 90);

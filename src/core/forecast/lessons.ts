@@ -1,5 +1,6 @@
 import type { KnownKitchen, Told } from '../ferment/ferment';
 import { usualKitchen } from './usual-kitchen';
+import { dayMs } from '../duration';
 
 /** What an ensemble says, after its readings, of what outlasts a batch: logarithms of the factors, °C of the offsets. */
 export interface ToldOfKitchen {
@@ -47,8 +48,6 @@ const kitchensShare = 0.4;
 const lasting = { offset: 0.6, fridge: 0.8, coldActivity: 0.7 } as const;
 /** Days after which a lesson counts half: starters drift in a season, rooms with the heating, fridges seldom. */
 const halfLifeDays = { vigour: 120, offset: 90, fridge: 365, coldActivity: 365 } as const;
-
-const dayMs = 86_400_000;
 
 /** A normal belief: mean and precision. */
 interface Belief {

@@ -1,8 +1,9 @@
 import { lotOf } from '../journal/household';
-import { dawn, fedBug, hourMs, TestKitchen } from './kitchen.test-tool';
+import { dawn, fedBug, TestKitchen } from './kitchen.test-tool';
 import { liquidsOf } from './liquids-of';
 import { mixedSugar, sugarLeft } from './liquid-sugar';
 import { livingLiquid } from './living-liquid';
+import { hourMs } from '../duration';
 
 const at = (hour: number) => dawn + hour * hourMs;
 const leftIn = (kitchen: TestKitchen, id: string, hour: number): number => {

@@ -8,8 +8,8 @@ import { fermentableGrams, nothing, volumeOf } from '../matter/substances';
 import { loneFerment, runFamily } from './family';
 import { rootFerment, type Came, type CameIn, type LiquidAsk } from './root-ferment';
 import { starterQuestion } from './starter-question';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 const { ACETIC, ETHANOL, FRUCTOSE, GLUCOSE, LACTIC, ROW_SIZE, SUCROSE } = slots;
 
 type Dissolved = Pick<Inflow, (typeof dissolved)[number]>;

@@ -5,8 +5,8 @@ import type { Lot, LotEvent } from '../lots/lot';
 import type { Closure, Vessel } from '../vessels/vessel-kinds';
 import { strengthOf } from '../vessels/strength';
 import { isUnderPressure, lotAsk } from './lot-ask';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 const start = Date.UTC(2026, 4, 1);
 const at = (hour: number) => start + hour * hourMs;
 const warmths = { counter: [{ at: at(-50), celsius: 21.5 }] };

@@ -14,8 +14,7 @@ import { looksAt } from './looks-possible';
 import { squeezedFor } from './pilot';
 import type { LookKind } from './telling-look';
 import { bottlingSweetness, pouredSweetness } from './wanted-sweetness';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 interface LotAsker {
   readonly find: LotFinder;

@@ -1,7 +1,6 @@
 import type { Reading } from '../ferment/ferment';
 import type { Lot } from '../lots/lot';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 /** Kinds that weigh no forecast: they correct the amounts, or tell of care alone. */
 const silent: readonly string[] = ['grams', 'ml', 'colour', 'texture', 'spice', 'aroma', 'off', 'liking'];

@@ -4,8 +4,7 @@ import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { solidsMl } from '../matter/contents';
 import { volumeOf, type Amounts } from '../matter/substances';
 import { keepsGas, type Closure } from '../vessels/vessel-kinds';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 /** How long a bottle takes to come near another place's temperature, hours: half-litre glass in still air. Practice. */
 export const coolingHours = 3;

@@ -1,9 +1,10 @@
 import type { VesselId } from '../vessels/vessel-kinds';
 import { lotOf } from '../journal/household';
-import { dawn, hourMs, TestKitchen } from './kitchen.test-tool';
+import { dawn, TestKitchen } from './kitchen.test-tool';
 import { journalOf } from '../journal/journal';
 import { familyQuestion } from './family-question';
 import { squeezedFor } from './pilot';
+import { hourMs } from '../duration';
 
 /** A batch in the bottles named, some moved, at the hour asked. */
 function batch(kinds: readonly VesselId[], cold: readonly number[] = []) {

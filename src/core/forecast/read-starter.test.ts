@@ -1,10 +1,11 @@
 import { weighedEnsemble } from './ensemble';
-import { dawn, fedBug, hourMs, TestKitchen } from './kitchen.test-tool';
+import { dawn, fedBug, TestKitchen } from './kitchen.test-tool';
 import { usualKitchen } from './usual-kitchen';
 import { handmadeRun, warmJar, type Row } from './handmade.test-tool';
 import { livelinessAt } from './ripeness';
 import { livelinessWhenDrawn, readStarter } from './starter-answer';
 import type { StarterQuestion } from './starter-question';
+import { hourMs } from '../duration';
 
 const hours = Array.from({ length: 61 }, (_, i) => i * 2);
 const settledMass = 4;

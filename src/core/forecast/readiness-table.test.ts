@@ -2,12 +2,13 @@ import { knownCultures } from '../cultures/registry';
 import { jar as openJar, soda } from '../ferment/run.test-tool';
 import { lotOf } from '../journal/household';
 import { weighedEnsemble } from './ensemble';
-import { dawn, fedBug, hourMs, TestKitchen } from './kitchen.test-tool';
+import { dawn, fedBug, TestKitchen } from './kitchen.test-tool';
 import { weightedQuantiles } from './quantiles';
 import { gasRateAt } from './quantities';
 import { answerStarter } from './starter-answer';
 import { starterQuestion } from './starter-question';
 import { rowAt } from './stored-run';
+import { hourMs } from '../duration';
 
 /** Practice, in hours: from the soonest to the latest that makers report. */
 const practice = {

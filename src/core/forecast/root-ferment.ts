@@ -11,8 +11,7 @@ import { readingsWithin } from './lot-readings';
 import { liquidChange, soluteOf, stretchOf, type InflowReader } from './lot-stages';
 import { usualKitchen } from './usual-kitchen';
 import { doseAliveOf } from './waited';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 export type Came = Extract<LotEvent, { kind: 'came' }>;
 

@@ -4,8 +4,8 @@ import type { Lot, LotEvent } from '../lots/lot';
 import type { Warmths } from '../kitchen/places';
 import { nothing } from '../matter/substances';
 import { soluteOf, stretchOf } from './lot-stages';
+import { hourMs } from '../duration';
 
-export const hourMs = 3_600_000;
 export const start = Date.UTC(2026, 4, 1);
 export const at = (hour: number) => start + hour * hourMs;
 

@@ -1,8 +1,9 @@
 import { learn } from './lessons';
 import { lotOf } from '../journal/household';
 import { liquidMl } from '../matter/contents';
-import { dawn, dosedHousehold, fedBug, hourMs, TestKitchen } from './kitchen.test-tool';
+import { dawn, dosedHousehold, fedBug, TestKitchen } from './kitchen.test-tool';
 import { paceAt, starterQuestion } from './starter-question';
+import { hourMs } from '../duration';
 
 describe('the question about a jar', () => {
   const { kitchen, bug } = dosedHousehold();

@@ -15,8 +15,7 @@ import type { Learned } from './lessons';
 import { liquidChange, soluteOf, stretchOf } from './lot-stages';
 import { readingsWithin } from './lot-readings';
 import type { CameInReader } from './root-ferment';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 /** How far back a jar's life is followed: what lies further back shows only in how it stands. */
 const followedMs = 18 * 24 * hourMs;

@@ -7,7 +7,8 @@ import { usualFeed } from '../starter/feed-plan';
 import { doseVigour } from './dose-vigour';
 import { answerStarter } from './starter-answer';
 import { paceAt, starterQuestion } from './starter-question';
-import { TestKitchen, dawn, fedBug, hourMs } from './kitchen.test-tool';
+import { TestKitchen, dawn, fedBug } from './kitchen.test-tool';
+import { hourMs } from '../duration';
 
 /** Days until the middle kitchen of a daily-fed bug is lively. */
 function ripeDays(celsius: number): number {

@@ -1,11 +1,11 @@
 import { knownCultures } from '../cultures/registry';
 import { lotOf } from '../journal/household';
 import type { Warmths } from '../kitchen/places';
-import { dawn, hourMs, TestKitchen } from './kitchen.test-tool';
+import { dawn, TestKitchen } from './kitchen.test-tool';
 import { packetAlive } from './waited';
+import { dayMs } from '../duration';
 
 const yeast = knownCultures('wine-yeast')!;
-const dayMs = 24 * hourMs;
 const shelf: Warmths = {};
 const begun = (kitchen: TestKitchen, hour: number) =>
   kitchen.at(hour, {

@@ -4,8 +4,7 @@ import { celsiusAt, type Warmths } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
 import type { LotFinder, Pitch } from '../lots/pitch';
 import { placeAt } from '../lots/place-at';
-
-const dayMs = 86_400_000;
+import { dayMs } from '../duration';
 
 /** What a trial in warm sweet water says of a packet: dead ones do not foam. Shares of what its age alone would leave. Practice. */
 const trialSays: Readonly<Record<string, number>> = { none: 0.12, some: 0.7 };

@@ -16,7 +16,7 @@ export const volumesPerSugarGram = co2PerSucrose / gramsPerVolume;
  * @example potentialVolumes(100, 0) // ≈ 24.5
  */
 export const potentialVolumes = (sugarGramsPerLitre: number, presentVolumes: number): number =>
-  presentVolumes + sugarGramsPerLitre * volumesPerSugarGram * practicalShare.co2;
+  presentVolumes + sugarGramsPerLitre * volumesPerSugarGram * practicalShare;
 
 /**
  * Priming sugar for a wanted fizz in a dry base saturated at the fermenting temperature.

@@ -1,10 +1,10 @@
 import type { Entry } from './entry';
 import { clockOf } from './instant-id';
 import { aheadMs } from './journal';
+import { dayMs } from '../duration';
 
 /** So many entries of so many days, written ahead of a clock, are no slip of the clock that wrote them. */
 const fewest = { entries: 3, days: 2 } as const;
-const dayMs = 86_400_000;
 
 /**
  * Whether a device's clock seems to be behind: entries of several days were written after what it says, and nothing since by an

@@ -9,9 +9,9 @@ import { lotOf } from './household';
 import { clockOf, idShape, nextId } from './instant-id';
 import { admit, append, journalOf } from './journal';
 import { dawn } from './random-journal.test-tool';
+import { hourMs } from '../duration';
 
 const idIsLetIn = (text: string) => idSchema.safeParse(text).success;
-const hourMs = 3_600_000;
 const later = dawn + 400 * hourMs;
 
 describe('entries that lie in the future', () => {

@@ -8,8 +8,8 @@ import { told } from './entries.test-tool';
 import { everyLot, lotOf } from './household';
 import { append, emptyJournal, entriesAbout, journalOf, type Journal } from './journal';
 import { dawn, steps, written } from './random-journal.test-tool';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 const later = dawn + 400 * hourMs;
 
 describe('a journal carried on', () => {

@@ -6,6 +6,7 @@ import { emptyHousehold, type Household } from './household';
 import { extended, lastOf, strandOf, type Strand } from './strand';
 import { byHappening, corrected, inOrder, struckBy } from './standing';
 import { subjectsOf, tell } from './tell';
+import { hourMs } from '../duration';
 
 /** A journal and what it tells, carried on entry by entry: always the same as if told anew from its entries. */
 export interface Journal {
@@ -35,7 +36,7 @@ export const emptyJournal: Journal = {
 };
 
 /** An entry may be this far ahead of the clock before it counts as lying in the future, ms: clocks are set wrong by hours, and mended. */
-export const aheadMs = 26 * 3_600_000;
+export const aheadMs = 26 * hourMs;
 
 /** More entries than this at once are told anew with all the rest. */
 const manyAtOnce = 64;

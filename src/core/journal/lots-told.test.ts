@@ -8,8 +8,8 @@ import { everyLot, lotOf } from './household';
 import { append, journalOf } from './journal';
 import { TestKitchen } from '../forecast/kitchen.test-tool';
 import { dawn } from './random-journal.test-tool';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 const later = dawn + 400 * hourMs;
 
 describe('what is said of lots', () => {

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import type { Act, Entry } from './entry';
 import { nextId } from './instant-id';
+import { hourMs } from '../duration';
 
 /** Instant the random kitchens begin at. */
 export const dawn = Date.UTC(2026, 2, 1);
-const hourMs = 3_600_000;
 
 /** A random act over lots named by number: what is said of a lot that is not there must change nothing. */
 interface Step {

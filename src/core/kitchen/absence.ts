@@ -1,4 +1,5 @@
 import type { WakingHours } from './waking';
+import { dayMs } from '../duration';
 
 /** From–to in minutes of the day. */
 export type DaySpan = readonly [from: number, to: number];
@@ -20,7 +21,6 @@ const expectedAtLeast = 8;
 const rareShare = 0.06;
 /** Shorter silences are no absence, minutes. */
 const shortest = 3 * 60;
-const dayMs = 86_400_000;
 /** How far back it is looked at. */
 const lookedBack = 60 * dayMs;
 

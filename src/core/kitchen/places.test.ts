@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { celsiusAt, changesWithin, meanOfShown, placeIds, type Warmths } from './places';
+import { dayMs, hourMs } from '../duration';
 
-const hour = 3_600_000;
-const day = 24 * hour;
 const dawn = Date.UTC(2026, 2, 1, 8);
-const at = (hours: number) => dawn + hours * hour;
+const at = (hours: number) => dawn + hours * hourMs;
 const said: Warmths = {
   counter: [
     { at: at(0), celsius: 19 },
@@ -35,7 +34,7 @@ test('its own word goes before the counter’s, from a day before it was said', 
 
 test('changes lie where the temperature does change', () => {
   const within = (place: (typeof placeIds)[number], from: number, to: number) =>
-    changesWithin(said, place, at(from), at(to)).map((instant) => (instant - dawn) / hour);
+    changesWithin(said, place, at(from), at(to)).map((instant) => (instant - dawn) / hourMs);
   expect(within('counter', -48, 100)).toEqual([-24, 30, 60]);
   expect(within('counter', 30, 60)).toEqual([]);
   expect(within('warm-shelf', -48, 100)).toEqual([-24, 26]);
@@ -52,7 +51,7 @@ test('a place that swings is warmer by 2/π of its swing from nine to nine, cool
   expect([0, 10.9, 11, 22.9, 23, 34.9, 35].map(counter)).toEqual(
     [add, add, -add, -add, add, add, -add].map((value) => expect.closeTo(value, 9)),
   );
-  expect(changesWithin(swung, 'counter', at(0), at(48)).map((instant) => (instant - dawn) / hour)).toEqual([
+  expect(changesWithin(swung, 'counter', at(0), at(48)).map((instant) => (instant - dawn) / hourMs)).toEqual([
     11, 23, 35, 47,
   ]);
   expect(celsiusAt(swung, 'warm-shelf', at(0))).toBeCloseTo(26 + add, 9);
@@ -68,7 +67,7 @@ test('between two changes a place never changes (property)', () => {
   const history = fc
     .array(
       fc.record({
-        at: fc.integer({ min: 0, max: 20 * day }),
+        at: fc.integer({ min: 0, max: 20 * dayMs }),
         celsius: fc.integer({ min: 2, max: 35 }),
         swing: fc.constantFrom(0, 0, 3),
         offset: fc.constantFrom(0, 120, -300),
@@ -82,8 +81,8 @@ test('between two changes a place never changes (property)', () => {
     fc.property(
       fc.record({ counter: history, cupboard: history, fridge: history }),
       fc.constantFrom(...placeIds),
-      fc.integer({ min: -2 * day, max: 20 * day }),
-      fc.integer({ min: 1, max: 3 * day }),
+      fc.integer({ min: -2 * dayMs, max: 20 * dayMs }),
+      fc.integer({ min: 1, max: 3 * dayMs }),
       (warmths, place, from, span) => {
         const changes = changesWithin(warmths, place, from, from + span);
         expect(changes).toEqual([...changes].sort((a, b) => a - b));

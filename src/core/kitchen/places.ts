@@ -1,3 +1,5 @@
+import { dayMs, hourMs } from '../duration';
+
 /** Where things stand. Each place has a temperature history of its own. */
 export const placeIds = ['counter', 'cupboard', 'warm-shelf', 'cooler-box', 'fridge'] as const;
 export type PlaceId = (typeof placeIds)[number];
@@ -39,7 +41,7 @@ const againstCounter: Readonly<Record<Exclude<PlaceId, 'counter' | 'fridge'>, nu
 };
 
 /** The first word on a place's temperature counts this far back, ms: nobody reads a thermometer the minute a jar is begun. */
-const countsBackMs = 86_400_000;
+const countsBackMs = dayMs;
 
 function stepAt(steps: readonly WarmthStep[], at: number): WarmthStep | undefined {
   let low = 0;
@@ -58,7 +60,6 @@ function stepAt(steps: readonly WarmthStep[], at: number): WarmthStep | undefine
 const day = { from: 9, until: 21 } as const;
 /** A swing as two levels a day that have its mean: 2/π of its height. */
 const levelled = 2 / Math.PI;
-const hourMs = 3_600_000;
 
 const localHour = (at: number, offset: number): number => (((at / hourMs + offset / 60) % 24) + 24) % 24;
 

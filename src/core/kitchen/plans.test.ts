@@ -1,7 +1,6 @@
 import { celsiusAt, type PlaceId, type Warmths } from './places';
 import { awayOf, buildUpsOf, spellsOf, withSpells, type Spell } from './plans';
-
-const hour = 3_600_000;
+import { hourMs } from '../duration';
 
 const t = Date.UTC(2026, 4, 4);
 
@@ -35,8 +34,8 @@ describe('plans that are kept', () => {
 describe('a spell laid over the temperatures', () => {
   const warmths: Warmths = { counter: [{ at: 0, celsius: 21 }] };
   const before = (of: Warmths) => (place: PlaceId, at: number) => celsiusAt(of, place, at);
-  const hot: Spell = { place: 'counter', from: 100 * hour, to: 160 * hour, celsius: 34 };
-  const at = (of: Warmths, place: PlaceId, hours: number) => celsiusAt(of, place, hours * hour);
+  const hot: Spell = { place: 'counter', from: 100 * hourMs, to: 160 * hourMs, celsius: 34 };
+  const at = (of: Warmths, place: PlaceId, hours: number) => celsiusAt(of, place, hours * hourMs);
 
   test('holds from its beginning to its end, and what follows the counter follows it', () => {
     const laid = withSpells(warmths, [hot], before(warmths));
@@ -67,7 +66,7 @@ describe('a spell laid over the temperatures', () => {
     const read: Warmths = {
       counter: [
         { at: 0, celsius: 21 },
-        { at: 120 * hour, celsius: 30 },
+        { at: 120 * hourMs, celsius: 30 },
       ],
     };
     const laid = withSpells(read, [hot], before(read));
@@ -75,7 +74,7 @@ describe('a spell laid over the temperatures', () => {
   });
 
   test('two spells, one after the other', () => {
-    const cold: Spell = { place: 'counter', from: 200 * hour, to: 210 * hour, celsius: 12 };
+    const cold: Spell = { place: 'counter', from: 200 * hourMs, to: 210 * hourMs, celsius: 12 };
     const laid = withSpells(warmths, [hot, cold], before(warmths));
     expect([150, 180, 205, 215].map((hours) => at(laid, 'counter', hours))).toEqual([34, 21, 12, 21]);
   });

@@ -1,7 +1,8 @@
 import { cautionOf } from './caution';
 import { limitOf, makeOf, stockOf, strengthIn, wearOf } from './stock';
+import { dayMs } from '../duration';
 
-const year = 365.25 * 24 * 3_600_000;
+const year = 365.25 * dayMs;
 const now = Date.UTC(2026, 4, 4);
 const tall = { kind: 'swing-top', ml: 750, count: 6, since: now - 3.2 * year, knocks: 1, markedBar: 2 };
 const household = {

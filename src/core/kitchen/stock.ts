@@ -1,5 +1,6 @@
 import { isVesselId, vesselKind, type Vessel, type VesselId } from '../vessels/vessel-kinds';
 import { strengthOf, unknownWear, type Strength, type Wear } from '../vessels/strength';
+import { dayMs } from '../duration';
 
 /** So many bottles or jars of one make that a household has. */
 export interface Stock {
@@ -53,7 +54,7 @@ export function limitOf(vessel: Vessel, household: Keeps): number {
   return Math.min(limitBar, makeOf(vessel, household)?.markedBar ?? Infinity);
 }
 
-const yearMs = 365.25 * 24 * 3_600_000;
+const yearMs = 365.25 * dayMs;
 
 /** What a make has been through by an instant, its years to a half: a forecast is not another one every day. */
 export function wearOf(make: Stock | null, now: number): Wear {

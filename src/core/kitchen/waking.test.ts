@@ -1,7 +1,7 @@
 import { isAwake, lastAwake, nextAwake, usualWaking, wakingOf, whileAwake } from './waking';
 import { hoursAt } from './pace';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 /** Local midnight of a day without a change of clocks. */
 const midnight = new Date(2026, 5, 1).getTime();
 const at = (hours: number) => midnight + hours * hourMs;

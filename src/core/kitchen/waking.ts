@@ -1,3 +1,5 @@
+import { dayMs, hourMs, minuteMs } from '../duration';
+
 /** When somebody is up, minutes of the day from midnight; past midnight when the end lies before the beginning. */
 export interface WakingHours {
   readonly from: number;
@@ -22,9 +24,7 @@ export function wakingOf({ kept }: Kept): WakingHours {
     : usualWaking;
 }
 
-const minuteMs = 60_000;
 const dayMinutes = 24 * 60;
-const dayMs = dayMinutes * minuteMs;
 
 const minuteOf = (at: number): number => {
   const date = new Date(at);
@@ -50,7 +50,7 @@ export function nextAwake(at: number, waking: WakingHours): number {
 }
 
 /** So long before bed, ms, is met what would open in the night. */
-const beforeBed = 1.5 * 3_600_000;
+const beforeBed = 1.5 * hourMs;
 
 /**
  * A span brought into the hours somebody is up: it begins with the next waking moment and ends with the last. One that lies
@@ -65,7 +65,7 @@ export function whileAwake(span: { readonly from: number; readonly until: number
 
 /** A latest moment that is days off, at eight in the evening before it: nobody opens a bottle at half past two. */
 export function eveningBefore(instant: number, now: number): number {
-  if (instant - now < 36 * 3_600_000) return instant;
+  if (instant - now < 36 * hourMs) return instant;
   const evening = new Date(instant).setHours(20, 0, 0, 0);
   return evening <= instant ? evening : evening - dayMs;
 }

@@ -2,8 +2,8 @@ import { hoursAt } from '../kitchen/pace';
 import { celsiusAt, type Warmths } from '../kitchen/places';
 import type { Lot } from './lot';
 import { placeAt } from './place-at';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 const stride = 3 * hourMs;
 
 /** Days at 22 °C that a stretch of a lot's life comes to, by the temperatures of where it stood. @param from ms @param to ms */

@@ -1,7 +1,7 @@
 import { gravityOfBrix } from '../sugar/sucrose-solution';
 import type { Lot } from './lot';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 /** A gravity read so long after the pitch is still that of the beginning: practice, nothing has been eaten yet. */
 const originalHours = 12;
 

@@ -1,11 +1,10 @@
 import type { Entry } from '../journal/entry';
 import { bug, dawn, id } from './bug.test-tool';
 import { careWhileAway, survivalAfter, wakingFeeds } from './away';
+import { dayMs, hourMs } from '../duration';
 
-const hour = 3_600_000;
-const day = 24 * hour;
-const from = dawn + 10 * day;
-const away = (days: number) => ({ from, to: from + days * day });
+const from = dawn + 10 * dayMs;
+const away = (days: number) => ({ from, to: from + days * dayMs });
 const care = (days: number, celsius = 22, lot = bug()) => careWhileAway(lot, away(days), celsius)!;
 
 test('survival in the fridge: a logistic of the weeks against those its kind is kept', () => {
@@ -23,7 +22,7 @@ test('one to three warm feeds wake it', () => {
 describe('a bug fed daily', () => {
   test('stands a day and a half on one feed; longer, it rests', () => {
     expect(care(1.6)).toMatchObject({ how: 'stays', survival: 1, neighbourBy: null, feedUntil: from });
-    expect((care(1.6).livelyAt - away(1.6).to) / hour).toBeCloseTo(10.8, 6);
+    expect((care(1.6).livelyAt - away(1.6).to) / hourMs).toBeCloseTo(10.8, 6);
     expect(care(1.7).how).toBe('rests');
     // At 27 °C it is hungry sooner: a feed lasts 24/1.09^5 = 15.6 h, and it stands 25.0.
     expect(care(1.1, 27).how).toBe('rests');
@@ -33,14 +32,14 @@ describe('a bug fed daily', () => {
   test('two weeks: fed within the last 18 hours, two warm feeds, lively 1.95 days after coming home', () => {
     const two = care(14);
     expect([two.how, two.wakingFeeds, two.neighbourBy]).toEqual(['rests', 2, null]);
-    expect([two.feedFrom, two.feedUntil]).toEqual([from - 18 * hour, from]);
-    expect((two.livelyAt - away(14).to) / day).toBeCloseTo(1.95, 6);
+    expect([two.feedFrom, two.feedUntil]).toEqual([from - 18 * hourMs, from]);
+    expect((two.livelyAt - away(14).to) / dayMs).toBeCloseTo(1.95, 6);
     expect(two.survival).toBeCloseTo(survivalAfter(2, { restsWeeks: 4 }), 9);
   });
 
   test('six weeks: somebody feeds it after four', () => {
     const six = care(42);
-    expect((six.neighbourBy! - from) / day).toBeCloseTo(28, 6);
+    expect((six.neighbourBy! - from) / dayMs).toBeCloseTo(28, 6);
     expect(six.survival).toBeCloseTo(1 / (1 + Math.exp((1.5 - 2.2) / 0.44)), 6);
   });
 
@@ -48,7 +47,7 @@ describe('a bug fed daily', () => {
     const moved = bug([
       {
         id: id(9),
-        at: dawn + day,
+        at: dawn + dayMs,
         offset: 0,
         version: 2,
         kind: 'moved',

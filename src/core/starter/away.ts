@@ -5,6 +5,7 @@ import { lastAt } from '../lots/lineage';
 import type { Lot } from '../lots/lot';
 import { hoursAt } from '../kitchen/pace';
 import { keptCulture } from './feed-plan';
+import { hourMs } from '../duration';
 
 /** What to do with a starter around an absence. */
 export interface AwayCare {
@@ -23,7 +24,6 @@ export interface AwayCare {
   readonly neighbourBy: number | null;
 }
 
-const hourMs = 3_600_000;
 const weekMs = 7 * 24 * hourMs;
 /** A jar fed just before stands this many of its rhythms. Practice. */
 const stands = 1.6;

@@ -4,14 +4,14 @@ import { cultures, keptKinds } from '../cultures/registry';
 import type { Warmths } from '../kitchen/places';
 import { begunAlone, bug, dawn, id } from './bug.test-tool';
 import { beginningOf, isBeginning } from './beginning-run';
+import { dayMs } from '../duration';
 
-const day = 86_400_000;
 const at22: Warmths = { counter: [{ at: dawn, celsius: 22 }] };
 let n = 30;
 const looked = (days: number, signs: object): Entry =>
   ({
     id: id((n += 1)),
-    at: dawn + days * day,
+    at: dawn + days * dayMs,
     offset: 0,
     version: 2,
     kind: 'observed',
@@ -19,8 +19,9 @@ const looked = (days: number, signs: object): Entry =>
     signs,
   }) as Entry;
 const run = (days: number, entries: Entry[] = [], warmths: Warmths = at22) =>
-  beginningOf(bug(entries), warmths, dawn + days * day)!;
-const due = (of: ReturnType<typeof run>) => of.steps.map(({ at }) => Number(((at - dawn) / day).toFixed(3)));
+  beginningOf(bug(entries), warmths, dawn + days * dayMs)!;
+const due = (of: ReturnType<typeof run>) =>
+  of.steps.map(({ at }) => Number(((at - dawn) / dayMs).toFixed(3)));
 
 describe('a bug at 22 °C', () => {
   test('its steps lie on their days; the one that is due is now', () => {
@@ -28,13 +29,13 @@ describe('a bug at 22 °C', () => {
     expect(due(two)).toEqual([0, 1, 2, 3, 4.5]);
     expect(two.steps.map(({ state }) => state)).toEqual(['past', 'past', 'now', 'coming', 'coming']);
     expect(two.day).toBeCloseTo(2.2, 9);
-    expect((two.giveUpAt! - dawn) / day).toBeCloseTo(10, 6);
+    expect((two.giveUpAt! - dawn) / dayMs).toBeCloseTo(10, 6);
   });
 
   test('at 27 °C days are shorter by 1.09⁵, at 18 °C longer by 1.09⁴', () => {
     const warm = run(1, [], { counter: [{ at: dawn, celsius: 27 }] });
     expect(warm.day).toBeCloseTo(1.09 ** 5, 6);
-    expect((warm.steps[4]!.at - dawn) / day).toBeCloseTo(4.5 / 1.09 ** 5, 6);
+    expect((warm.steps[4]!.at - dawn) / dayMs).toBeCloseTo(4.5 / 1.09 ** 5, 6);
     expect(run(4, [], { counter: [{ at: dawn, celsius: 18 }] }).day).toBeCloseTo(4 / 1.09 ** 4, 6);
   });
 
@@ -51,7 +52,7 @@ describe('a bug at 22 °C', () => {
     const behind = run(4, [looked(4, { foam: 'none' })]);
     expect(behind.day).toBeCloseTo(2, 9);
     expect(behind.steps.map(({ state }) => state)).toEqual(['past', 'past', 'now', 'coming', 'coming']);
-    expect((behind.giveUpAt! - dawn) / day).toBeCloseTo(10, 6);
+    expect((behind.giveUpAt! - dawn) / dayMs).toBeCloseTo(10, 6);
     // Flat after it once foamed says nothing of a beginning.
     expect(run(5, [looked(3, { foam: 'good' }), looked(5, { foam: 'none' })]).day).toBeCloseTo(5, 6);
   });
@@ -68,7 +69,7 @@ describe('a bug at 22 °C', () => {
     const drawn = bug([
       {
         id: id(99),
-        at: dawn + 4 * day,
+        at: dawn + 4 * dayMs,
         offset: 0,
         version: 2,
         kind: 'transferred',
@@ -114,7 +115,7 @@ describe('beginnings of other kinds', () => {
         { what, grams: 50 },
       ],
     });
-  const at22 = { counter: [{ at: dawn - day, celsius: 22 }] };
+  const at22 = { counter: [{ at: dawn - dayMs, celsius: 22 }] };
 
   test('dried grains have days of their own, five and a half of them; fresh ones four', () => {
     const last = (what: string) =>
@@ -123,10 +124,10 @@ describe('beginnings of other kinds', () => {
   });
 
   test('peel and raw ginger that live by themselves are guided as brews', () => {
-    const peel = beginningOf(begunWith('peel', 'pineapple-rind', 'brew'), at22, dawn + 2.1 * day)!;
+    const peel = beginningOf(begunWith('peel', 'pineapple-rind', 'brew'), at22, dawn + 2.1 * dayMs)!;
     expect(peel.steps.map(({ state }) => state)).toEqual(['past', 'past', 'now', 'coming', 'coming']);
-    expect(peel.giveUpAt).toBe(dawn + 7 * day);
-    expect(beginningOf(begunWith('bare', 'ginger', 'brew'), at22, dawn)!.giveUpAt).toBe(dawn + 9 * day);
+    expect(peel.giveUpAt).toBe(dawn + 7 * dayMs);
+    expect(beginningOf(begunWith('bare', 'ginger', 'brew'), at22, dawn)!.giveUpAt).toBe(dawn + 9 * dayMs);
     expect(beginningOf(begunWith('ginger-bug', 'ginger', 'brew'), at22, dawn)).toBeNull();
   });
 });

@@ -6,6 +6,7 @@ import { begunDried } from '../lots/grains';
 import { daysLived } from '../lots/days-lived';
 import type { Lot, LotEvent } from '../lots/lot';
 import { hoursAt } from '../kitchen/pace';
+import { hourMs } from '../duration';
 
 /** A step of a beginning on the clock. */
 export interface RunStep {
@@ -28,8 +29,6 @@ export interface BeginningRun {
   readonly givenUp: boolean;
   readonly why: string;
 }
-
-const hourMs = 3_600_000;
 
 /** The guide of a lot's beginning: dried things have one of their own; a brew has one when it lives on its base alone. */
 function beginningFor(lot: Lot, cultures: CultureTable, guides: GuideTable): Beginning | undefined {

@@ -1,6 +1,7 @@
 import type { Entry } from '../journal/entry';
 import { lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
+import { dayMs } from '../duration';
 
 export const dawn = Date.UTC(2026, 3, 1);
 export const id = (n: number) => `${(dawn + n).toString(36).padStart(9, '0')}0000test`;
@@ -41,7 +42,7 @@ export const grainsJar = (...later: Entry[]) => {
       { what: 'white-sugar', grams: 60 },
     ],
   } as Entry;
-  const { household } = journalOf([begun, ...later], dawn + 60 * 86_400_000);
+  const { household } = journalOf([begun, ...later], dawn + 60 * dayMs);
   return { household, lot: lotOf(household, id(0))! };
 };
 

@@ -4,14 +4,13 @@ import { bug, dawn, grainsJar, id } from './bug.test-tool';
 import { hoursAt } from '../kitchen/pace';
 import { usualWaking } from '../kitchen/waking';
 import { planBuildUp, type Wanted } from './build-up';
+import { dayMs, hourMs } from '../duration';
 
-const hour = 3_600_000;
-const day = 24 * hour;
 /** Ten days old: ripe. */
-const now = dawn + 10 * day;
+const now = dawn + 10 * dayMs;
 const asked = (amount: number, days: number, more: Partial<Wanted> = {}): Wanted => ({
   amount,
-  at: now + days * day,
+  at: now + days * dayMs,
   now,
   celsius: 22,
   ...more,
@@ -26,7 +25,7 @@ const low = () =>
   bug([
     {
       id: id(9),
-      at: dawn + 9 * day,
+      at: dawn + 9 * dayMs,
       offset: 0,
       version: 2,
       kind: 'transferred',
@@ -51,11 +50,11 @@ test('a feed that would fall in the night is given before it', () => {
   const plan = planBuildUp(lot, {
     amount: 300,
     at: eleven,
-    now: dawn + 3 * 86_400_000,
+    now: dawn + 3 * dayMs,
     celsius: 22,
     waking: usualWaking,
   });
-  const asleep = planBuildUp(lot, { amount: 300, at: eleven, now: dawn + 3 * 86_400_000, celsius: 22 });
+  const asleep = planBuildUp(lot, { amount: 300, at: eleven, now: dawn + 3 * dayMs, celsius: 22 });
   if (!plan.ok || !asleep.ok) throw new Error('no plan');
   const last = asleep.value.feeds.at(-1)!.at;
   expect(new Date(last).getHours()).toBe(0);
@@ -67,14 +66,14 @@ describe('a bug at its mark of 432 ml', () => {
   test('200 ml take one feed, the evening before: 0.45 of a day ahead', () => {
     const plan = planOf(bug(), asked(200, 3));
     expect(plan.feeds).toHaveLength(1);
-    expect(plan.feeds[0]!.at).toBe(now + 3 * day - 0.45 * day);
+    expect(plan.feeds[0]!.at).toBe(now + 3 * dayMs - 0.45 * dayMs);
     // 200 + 40 % of 432 = 373 ml are less than the jar holds: it is fed as it is.
     expect(plan.feeds[0]!.portions).toEqual([
       { what: 'ginger', grams: 13 },
       { what: 'white-sugar', grams: 13 },
     ]);
     expect([plan.feeds[0]!.comesTo, plan.wakeAt]).toEqual([expect.closeTo(432, 0), null]);
-    expect([plan.readyAt, plan.amount]).toEqual([now + 3 * day, 200]);
+    expect([plan.readyAt, plan.amount]).toEqual([now + 3 * dayMs, 200]);
   });
 
   test('450 ml: 450 + 173 that stay = 623 ml, one doubling, 191 ml of water', () => {
@@ -106,7 +105,7 @@ describe('a bug drawn down to 102 ml', () => {
   test('300 ml: 473 ml are more than two doublings, so three feeds a day apart', () => {
     const lot = low();
     const plan = planOf(lot, asked(300, 4));
-    expect(plan.feeds.map(({ at }) => (at - now) / hour)).toEqual([
+    expect(plan.feeds.map(({ at }) => (at - now) / hourMs)).toEqual([
       expect.closeTo(96 - 10.8 - 48, 6),
       expect.closeTo(96 - 10.8 - 24, 6),
       expect.closeTo(96 - 10.8, 6),
@@ -122,25 +121,25 @@ describe('a bug drawn down to 102 ml', () => {
 
   test('too soon: planned for the soonest instead, two rhythms and a peak from now; sooner when it is warm', () => {
     const plan = planOf(low(), asked(300, 1));
-    expect((plan.soonest - now) / hour).toBeCloseTo(58.8, 6);
+    expect((plan.soonest - now) / hourMs).toBeCloseTo(58.8, 6);
     expect(plan.readyAt).toBe(plan.soonest);
     expect(plan.feeds[0]!.at).toBe(now);
     const warm = planOf(low(), asked(300, 1, { celsius: 27 }));
-    expect((warm.soonest - now) / hour).toBeCloseTo(58.8 / 1.09 ** 5, 6);
+    expect((warm.soonest - now) / hourMs).toBeCloseTo(58.8 / 1.09 ** 5, 6);
   });
 
   test('asleep in the fridge it takes a rhythm longer', () => {
     const resting = { ...low(), place: 'fridge' as const };
-    expect((planOf(resting, asked(300, 1)).soonest - now) / hour).toBeCloseTo(82.8, 6);
+    expect((planOf(resting, asked(300, 1)).soonest - now) / hourMs).toBeCloseTo(82.8, 6);
     expect(planOf(resting, asked(300, 1)).wakeAt).toBe(now);
     const plan = planOf(resting, asked(300, 6));
-    expect((plan.feeds[0]!.at - plan.wakeAt!) / hour).toBeCloseTo(24, 6);
+    expect((plan.feeds[0]!.at - plan.wakeAt!) / hourMs).toBeCloseTo(24, 6);
   });
 });
 
 test('a jar begun today is not ripe before its usual days', () => {
-  const plan = planOf(bug(), { amount: 100, at: dawn + day, now: dawn + day / 2, celsius: 22 });
-  expect((plan.soonest - dawn) / day).toBeCloseTo(4.5, 9);
+  const plan = planOf(bug(), { amount: 100, at: dawn + dayMs, now: dawn + dayMs / 2, celsius: 22 });
+  expect((plan.soonest - dawn) / dayMs).toBeCloseTo(4.5, 9);
 });
 
 describe('grains', () => {
@@ -149,7 +148,7 @@ describe('grains', () => {
     // ln(110/60)/ln 1.2 = 3.32.
     expect(plan.feeds).toHaveLength(4);
     expect(plan.feeds.map(({ comesTo }) => Math.round(comesTo))).toEqual([72, 86, 104, 110]);
-    expect((plan.feeds[1]!.at - plan.feeds[0]!.at) / hour).toBeCloseTo(36, 6);
+    expect((plan.feeds[1]!.at - plan.feeds[0]!.at) / hourMs).toBeCloseTo(36, 6);
     const sugar = plan.feeds.map(
       ({ portions }) => portions.find(({ what }) => what === 'white-sugar')!.grams!,
     );

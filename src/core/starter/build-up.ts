@@ -9,6 +9,7 @@ import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
 import { refusal, success, type Result } from '../result';
 import { leastDrawMl } from './draw-plan';
 import { keptCulture, usualFeed } from './feed-plan';
+import { hourMs } from '../duration';
 
 /** One feed of a build-up. */
 interface PlannedFeed {
@@ -39,7 +40,6 @@ export interface Wanted {
   readonly waking?: WakingHours;
 }
 
-const hourMs = 3_600_000;
 /** A jar that is lively doubles by the next feed; more water would drown it. Practice. */
 const mostGrowth = 2;
 /** Share by which grains grow in a good cycle: anything from nothing to doubling; planned with little. Practice. */

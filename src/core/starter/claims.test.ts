@@ -3,15 +3,13 @@ import { everyLot, lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
 import { bug, bugEntry, dawn, id } from './bug.test-tool';
 import { claimsOn, competition } from './claims';
-
-const hour = 3_600_000;
-const day = 24 * hour;
+import { dayMs } from '../duration';
 
 /** A brew that waits for so much of the jar, begun on a day. */
 const waits = (n: number, days: number, ml: number, name: string): Entry =>
   ({
     id: id(n),
-    at: dawn + days * day,
+    at: dawn + days * dayMs,
     offset: 0,
     version: 2,
     kind: 'lot-begun',
@@ -27,7 +25,7 @@ const waits = (n: number, days: number, ml: number, name: string): Entry =>
 const pitched = (n: number, days: number, from: string, to: string, ml: number): Entry =>
   ({
     id: id(n),
-    at: dawn + days * day,
+    at: dawn + days * dayMs,
     offset: 0,
     version: 2,
     kind: 'transferred',
@@ -56,7 +54,7 @@ test('a jar is promised to the brews that wait for it, in the order they were mi
 
 test('the second brew is told what is left, and when it could be served', () => {
   const jar = bug();
-  const now = dawn + 10 * day;
+  const now = dawn + 10 * dayMs;
   const claims = [{ lotId: id(50), name: 'Plum', ml: 160 }];
   // Drawable is what lies above two fifths of the mark; the mark and level are those of a jar left at its beginning.
   const free = Math.floor((jar.markMl * 0.6) / 5) * 5;
@@ -65,9 +63,9 @@ test('the second brew is told what is left, and when it could be served', () => 
   const told = competition(jar, claims, free - 155, { now, celsius: 22 })!;
   expect([told.promisedMl, told.freeMl]).toEqual([160, free - 160]);
   // One feed: it peaks 0.45 of a day later, but a draw is followed by a day of rest.
-  expect(told.soonest).toBe(now + day);
+  expect(told.soonest).toBe(now + dayMs);
   // More than twice of what is left takes two feeds, a day apart: 1.45 days.
   const much = competition(jar, [{ lotId: id(50), name: 'Plum', ml: free }], free, { now, celsius: 22 })!;
-  expect((much.soonest! - now) / day).toBeCloseTo(1.45, 6);
+  expect((much.soonest! - now) / dayMs).toBeCloseTo(1.45, 6);
   expect(competition(jar, claims, 5000, { now, celsius: 22 })!.soonest).toBeNull();
 });

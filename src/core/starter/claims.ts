@@ -5,6 +5,7 @@ import { liquidMl, pourOff, without } from '../matter/contents';
 import { planBuildUp } from './build-up';
 import { mostDrawableMl } from './draw-plan';
 import { keptCulture } from './feed-plan';
+import { hourMs } from '../duration';
 
 /** A brew that is mixed and waits for a draw from a jar. */
 export interface Claim {
@@ -58,7 +59,7 @@ export function competition(
   const served = Math.min(promisedMl, liquidMl(jar.contents));
   const left: Lot = { ...jar, contents: without(jar.contents, pourOff(jar.contents, served)) };
   const plan = planBuildUp(left, { amount: ml, at: now, now, celsius }, cultures);
-  const rest = (keptCulture(jar, cultures)?.keeping.restHours ?? 0) * 3_600_000;
+  const rest = (keptCulture(jar, cultures)?.keeping.restHours ?? 0) * hourMs;
   return {
     claims,
     promisedMl,

@@ -1,6 +1,7 @@
-import { dawn, hourMs, TestKitchen } from '../forecast/kitchen.test-tool';
+import { dawn, TestKitchen } from '../forecast/kitchen.test-tool';
 import { lotOf } from '../journal/household';
 import { firstReadyAt } from './beginning-run';
+import { hourMs } from '../duration';
 
 describe('when a new jar is first drawn from', () => {
   const kitchen = () => {

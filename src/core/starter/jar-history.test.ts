@@ -2,11 +2,11 @@ import type { Entry } from '../journal/entry';
 import { levelMl } from '../matter/contents';
 import { bug, dawn, grainsJar, id } from './bug.test-tool';
 import { jarHistory, surplusOf } from './jar-history';
+import { dayMs } from '../duration';
 
-const day = 86_400_000;
 let n = 70;
 const entry = (days: number, act: object): Entry =>
-  ({ id: id((n += 1)), at: dawn + days * day, offset: 0, version: 2, ...act }) as Entry;
+  ({ id: id((n += 1)), at: dawn + days * dayMs, offset: 0, version: 2, ...act }) as Entry;
 const fed = (days: number) =>
   entry(days, {
     kind: 'portions-added',
@@ -34,7 +34,7 @@ const weighed = (days: number, grams: number) =>
 test('a jar’s level after each feed, draw and measurement ends at what it holds', () => {
   const lot = bug([fed(1), drawn(2, 150), fed(3), level(4, 300), fed(5)]);
   const { levels, deeds } = jarHistory(lot);
-  expect(levels.map(({ at }) => (at - dawn) / day)).toEqual([0, 1, 2, 3, 4, 5]);
+  expect(levels.map(({ at }) => (at - dawn) / dayMs)).toEqual([0, 1, 2, 3, 4, 5]);
   expect(levels.at(-1)!.value).toBeCloseTo(levelMl(lot.contents), 6);
   // A feed of 24 g raises it by three tenths of its ginger and the sugar is taken up by what dries: 3.6 ml.
   expect(levels[1]!.value - levels[0]!.value).toBeCloseTo(3.6, 6);

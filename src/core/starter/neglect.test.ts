@@ -1,10 +1,10 @@
 import type { Warmths } from '../kitchen/places';
 import { bug, dawn, grainsJar } from './bug.test-tool';
 import { neglectOf } from './neglect';
+import { dayMs } from '../duration';
 
-const day = 86_400_000;
-const at = (celsius: number): Warmths => ({ counter: [{ at: dawn - day, celsius }] });
-const of = (days: number, celsius = 22, lot = bug()) => neglectOf(lot, at(celsius), dawn + days * day);
+const at = (celsius: number): Warmths => ({ counter: [{ at: dawn - dayMs, celsius }] });
+const of = (days: number, celsius = 22, lot = bug()) => neglectOf(lot, at(celsius), dawn + days * dayMs);
 
 test('a bug fed daily is late after 1.8 days at 22 °C, starved after four, and doubtful after a month', () => {
   expect(of(1.7)).toBeNull();

@@ -5,6 +5,7 @@ import { lastAt } from '../lots/lineage';
 import type { Lot } from '../lots/lot';
 import { survivalAfter } from './away';
 import { keptCulture } from './feed-plan';
+import { dayMs } from '../duration';
 
 /** How a jar stands that was not looked after. */
 export interface Neglect {
@@ -16,7 +17,6 @@ export interface Neglect {
   readonly state: 'late' | 'starved' | 'doubtful';
 }
 
-const dayMs = 86_400_000;
 /** Rhythms without a feed after which it is late, and after which it starves: practice. */
 const lateAfter = 1.8;
 const starvedAfter = 4;

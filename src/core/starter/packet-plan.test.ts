@@ -1,8 +1,8 @@
 import { knownCultures } from '../cultures/registry';
 import { begunAlone, dawn } from './bug.test-tool';
 import { packetPlan } from './packet-plan';
+import { dayMs } from '../duration';
 
-const day = 86_400_000;
 const yeast = knownCultures('wine-yeast')!;
 const packet = (grams: number) =>
   begunAlone({
@@ -12,7 +12,7 @@ const packet = (grams: number) =>
     portions: [{ what: 'wine-yeast', grams }],
   });
 const plan = (ageDays: number, batchMl: number, grams = 5) =>
-  packetPlan(packet(grams), yeast, {}, batchMl, dawn + ageDays * day);
+  packetPlan(packet(grams), yeast, {}, batchMl, dawn + ageDays * dayMs);
 
 test('half a gram a litre of a fresh packet, in ten times its weight of water', () => {
   expect(plan(0, 4000)).toMatchObject({

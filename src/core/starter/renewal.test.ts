@@ -7,11 +7,11 @@ import { agenda } from '../tasks/agenda';
 import type { StarterAnswer } from '../forecast/starter-answer';
 import { begunAlone, bug, dawn, grainsJar, id } from './bug.test-tool';
 import { grainsOf, renewalOf } from './renewal';
+import { dayMs } from '../duration';
 
-const day = 86_400_000;
 let n = 20;
 const entry = (days: number, act: object): Entry =>
-  ({ id: id((n += 1)), at: dawn + days * day, offset: 0, version: 2, ...act }) as Entry;
+  ({ id: id((n += 1)), at: dawn + days * dayMs, offset: 0, version: 2, ...act }) as Entry;
 const strained = (days: number, ml: number) =>
   entry(days, { kind: 'transferred', from: id(0), taken: 'liquid', targets: [{ ml }] });
 const weighed = (days: number, grams: number) =>
@@ -62,7 +62,7 @@ describe('a cycle', () => {
       living: [lot],
       lotAnswer: () => null,
       starterAnswer: () => answer as StarterAnswer,
-      now: dawn + day,
+      now: dawn + dayMs,
     });
     expect(task!.portions).toEqual(renewalOf(lot)!.portions);
   });
@@ -136,7 +136,7 @@ describe('dried grains', () => {
       ...more,
     );
   const kefir = knownCultures('water-kefir-grains')!;
-  const at22: Warmths = { counter: [{ at: dawn - day, celsius: 22 }] };
+  const at22: Warmths = { counter: [{ at: dawn - dayMs, celsius: 22 }] };
 
   test('count as four times their weight, and two waters are thrown away', () => {
     expect(grainsOf(dried())).toMatchObject({
@@ -160,12 +160,12 @@ describe('dried grains', () => {
   });
 
   test('wake from half a day on, all of them by the fourth day at 22 °C', () => {
-    const awake = (days: number, warmths = at22) => awakeGrains(dried(), kefir, warmths, dawn + days * day);
+    const awake = (days: number, warmths = at22) => awakeGrains(dried(), kefir, warmths, dawn + days * dayMs);
     expect([0, 0.5, 2.25, 4, 9].map((days) => awake(days))).toEqual(
       [0.8, 0.8, 20, 40, 40].map((grams) => expect.closeTo(grams, 6)),
     );
     // At 27 °C a day counts as 1.09⁵ = 1.539 days: 1.5 of them are 2.308, half and a bit.
-    expect(awake(1.5, { counter: [{ at: dawn - day, celsius: 27 }] })).toBeCloseTo(
+    expect(awake(1.5, { counter: [{ at: dawn - dayMs, celsius: 27 }] })).toBeCloseTo(
       (40 * (1.5 * 1.09 ** 5 - 0.5)) / 3.5,
       6,
     );

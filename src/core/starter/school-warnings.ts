@@ -8,6 +8,7 @@ import { fullestShare } from '../vessels/vessel-kinds';
 import { keptCulture, usualFeed } from './feed-plan';
 import { grainsOf } from './renewal';
 import { schoolOf, type SchoolId } from './schools';
+import { hourMs } from '../duration';
 
 /** The schools that there are for a jar: by how its kind is fed and what it lives on. */
 export function schoolsFor(lot: Lot, cultures: CultureTable = knownCultures): SchoolId[] {
@@ -36,7 +37,6 @@ export type CareWarning =
   | { readonly kind: 'surplus'; readonly of: 'medium' | 'additions' }
   | { readonly kind: 'steel' };
 
-const hourMs = 3_600_000;
 /** A sealed jar is opened daily. */
 const ventHours = 20;
 

@@ -3,12 +3,12 @@ import { bug, dawn, grainsJar, id } from './bug.test-tool';
 import { usualFeed } from './feed-plan';
 import { careWarnings, schoolsFor } from './school-warnings';
 import { schoolOf, schools } from './schools';
+import { hourMs } from '../duration';
 
-const hour = 3_600_000;
 const chosen = (n: number, value: object): Entry =>
   ({
     id: id(n),
-    at: dawn + hour,
+    at: dawn + hourMs,
     offset: 0,
     version: 2,
     kind: 'kept',
@@ -17,7 +17,7 @@ const chosen = (n: number, value: object): Entry =>
     value,
   }) as Entry;
 const kinds = (lot: ReturnType<typeof bug>, hours = 2) =>
-  careWarnings(lot, dawn + hours * hour).map(({ kind }) => kind);
+  careWarnings(lot, dawn + hours * hourMs).map(({ kind }) => kind);
 
 test('each kind has the schools that there are for it', () => {
   expect(schoolsFor(bug())).toEqual(['feeds', 'skin', 'metal']);
@@ -64,7 +64,7 @@ test('warnings are those of the school that was chosen', () => {
   expect(kinds(bug([chosen(3, { skin: 'peeled', metal: 'brief' })]))).toEqual(['peeled', 'insects', 'steel']);
   expect(kinds({ ...bug(), closure: 'airlock' })).toEqual([]);
   expect(kinds({ ...bug(), closure: 'sealed' }, 19)).toEqual([]);
-  expect(careWarnings({ ...bug(), closure: 'sealed' }, dawn + 21 * hour)).toEqual([
+  expect(careWarnings({ ...bug(), closure: 'sealed' }, dawn + 21 * hourMs)).toEqual([
     { kind: 'vent', hours: 21 },
   ]);
   const grains = (value: object) => grainsJar(chosen(3, value)).lot;
@@ -84,9 +84,9 @@ test('warnings are those of the school that was chosen', () => {
 
 test('a sealed jar is counted from when it was last opened: burped, fed or stirred', () => {
   const after = (n: number, act: object): Entry =>
-    ({ id: id(n), at: dawn + 20 * hour, offset: 0, version: 2, ...act }) as Entry;
+    ({ id: id(n), at: dawn + 20 * hourMs, offset: 0, version: 2, ...act }) as Entry;
   const hours = (...more: Entry[]) => {
-    const [first] = careWarnings({ ...bug(more), closure: 'sealed' }, dawn + 41 * hour);
+    const [first] = careWarnings({ ...bug(more), closure: 'sealed' }, dawn + 41 * hourMs);
     return first?.kind === 'vent' ? first.hours : null;
   };
   expect(hours()).toBe(41);
@@ -100,19 +100,19 @@ test('a sealed jar is counted from when it was last opened: burped, fed or stirr
 
 test('white sugar warns while nobody weighed, and when grains shrink; not when they grow', () => {
   const at = (n: number, hours: number, act: object): Entry =>
-    ({ id: id(n), at: dawn + hours * hour, offset: 0, version: 2, lotId: id(0), ...act }) as Entry;
+    ({ id: id(n), at: dawn + hours * hourMs, offset: 0, version: 2, lotId: id(0), ...act }) as Entry;
   const weighed = (n: number, hours: number, value: number) =>
     at(n, hours, { kind: 'measured', quantity: 'grams', value });
   const fed = at(6, 30, { kind: 'portions-added', portions: [{ what: 'white-sugar', grams: 60 }] });
   const minerals = (last: number) =>
     careWarnings(
       grainsJar(chosen(3, { minerals: 'white' }), weighed(5, 20, 60), fed, weighed(7, 50, last)).lot,
-      dawn + 51 * hour,
+      dawn + 51 * hourMs,
     ).find(({ kind }) => kind === 'minerals');
   expect(minerals(54)).toEqual({ kind: 'minerals', shrinking: true });
   expect(minerals(66)).toBeUndefined();
   expect(
-    careWarnings(grainsJar(chosen(3, { minerals: 'white' })).lot, dawn + 2 * hour).find(
+    careWarnings(grainsJar(chosen(3, { minerals: 'white' })).lot, dawn + 2 * hourMs).find(
       ({ kind }) => kind === 'minerals',
     ),
   ).toEqual({ kind: 'minerals', shrinking: false });

@@ -1,11 +1,11 @@
 import type { Entry } from '../journal/entry';
 import { bug, dawn, id } from './bug.test-tool';
 import { timesToFoam } from './time-to-foam';
+import { hourMs } from '../duration';
 
-const hour = 3_600_000;
 let n = 120;
 const entry = (hours: number, act: object): Entry =>
-  ({ id: id((n += 1)), at: dawn + hours * hour, offset: 0, version: 2, ...act }) as Entry;
+  ({ id: id((n += 1)), at: dawn + hours * hourMs, offset: 0, version: 2, ...act }) as Entry;
 const fed = (hours: number, what = 'white-sugar') =>
   entry(hours, { kind: 'portions-added', lotId: id(0), portions: [{ what, grams: 12 }] });
 const looked = (hours: number, signs: object) => entry(hours, { kind: 'observed', lotId: id(0), signs });
@@ -22,8 +22,8 @@ test('hours from each feed to its first good foam; flat looks, water and unseen 
     looked(77.5, { foam: 'riding', smell: 'yeasty' }),
   ]);
   expect(timesToFoam(lot)).toEqual([
-    { fedAt: dawn + 24 * hour, hours: 10 },
-    { fedAt: dawn + 72 * hour, hours: 5.5 },
+    { fedAt: dawn + 24 * hourMs, hours: 10 },
+    { fedAt: dawn + 72 * hourMs, hours: 5.5 },
   ]);
   expect(timesToFoam(bug([looked(5, { foam: 'good' })]))).toEqual([{ fedAt: dawn, hours: 5 }]);
   expect(timesToFoam(bug())).toEqual([]);

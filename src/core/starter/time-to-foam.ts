@@ -1,6 +1,7 @@
 import type { Lot } from '../lots/lot';
 import { fermentableGrams } from '../matter/substances';
 import { movedBy } from '../lots/lot';
+import { hourMs } from '../duration';
 
 /** How long after a feed good foam was first seen. */
 export interface TimeToFoam {
@@ -8,7 +9,6 @@ export interface TimeToFoam {
   readonly hours: number;
 }
 
-const hourMs = 3_600_000;
 const foamy: readonly (string | number)[] = ['good', 'riding'];
 
 /**

@@ -2,7 +2,8 @@ import { gravityOf } from './ferment-gravity';
 import { sugarOfGravity } from './sucrose-solution';
 import { ethanolPerSucrose, practicalShare } from './yields';
 
-const ethanolYield = ethanolPerSucrose * practicalShare.ethanol;
+/** Grams of ethanol from a gram of sucrose, as yeast makes it. @example ethanolYield // ≈ 0.506 */
+export const ethanolYield: number = ethanolPerSucrose * practicalShare;
 
 /** Density of pure ethanol at 20 °C, g/ml (OIML R 22). */
 const ethanolDensity = 0.78924;
@@ -24,8 +25,8 @@ export const abvByRule7_5 = (og: number, fg: number): number => ((og - fg) * 100
  * @param og original SG 20/20, 1.000–1.2
  * @param fg later SG 20/20, not above `og`; sucrose and ethanol only, gas driven off
  * @returns percent ABV; 0 when fg ≥ og
- * @source yields of Gay-Lussac, of which practice reaches 92 %, densities as in `gravityOf`
- * @example abvByMassBalance(1.05, 1.01) // ≈ 5.30
+ * @source yields of Gay-Lussac, of which practice reaches 94 %, densities as in `gravityOf`
+ * @example abvByMassBalance(1.05, 1.01) // ≈ 5.39
  */
 export function abvByMassBalance(og: number, fg: number): number {
   const sugarAtStart = sugarOfGravity(og);

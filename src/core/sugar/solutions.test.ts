@@ -40,7 +40,7 @@ describe('alcohol', () => {
   test('two rules of thumb and the mass balance, 1.050 to 1.010', () => {
     expect(abvByRule131(1.05, 1.01)).toBeCloseTo(5.25, 2);
     expect(abvByRule7_5(1.05, 1.01)).toBeCloseTo(5.33, 2);
-    expect(abvByMassBalance(1.05, 1.01)).toBeCloseTo(5.299, 2);
+    expect(abvByMassBalance(1.05, 1.01)).toBeCloseTo(5.394, 2);
     expect(abvByMassBalance(1.01, 1.05)).toBeCloseTo(0, 6);
     expect(abvOfEthanol(7.8924)).toBeCloseTo(1, 6);
   });

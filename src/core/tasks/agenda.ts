@@ -7,7 +7,8 @@ import { plannedTasks } from './sources/planned';
 import { pressureTasks } from './sources/pressure';
 import { spoilingTasks } from './sources/spoiling';
 import { tendingTasks } from './sources/tending';
-import { hourMs, type Task, type TaskAsk, type TaskSource } from './task';
+import { type Task, type TaskAsk, type TaskSource } from './task';
+import { hourMs } from '../duration';
 
 const sources: readonly TaskSource[] = [
   spoilingTasks,

@@ -1,8 +1,8 @@
 import type { LotAnswer } from '../forecast/family-answer';
 import type { FiveNumbers } from '../forecast/quantiles';
 import { likeThen, nightsOf } from './kitchen-clock';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 const noon = new Date(2026, 4, 4, 12).getTime();
 const five = (middle: number): FiveNumbers => [0, 0, middle, 9, 9];
 

@@ -3,7 +3,8 @@ import { nextAwake, isAwake, lastAwake, wakingOf, type WakingHours } from '../ki
 import type { Lot } from '../lots/lot';
 import { everyTask } from './agenda';
 import { awakeTasks } from './rounds';
-import { hourMs, type Task, type TaskAsk } from './task';
+import { type Task, type TaskAsk } from './task';
+import { hourMs } from '../duration';
 
 /** One living lot on the kitchen's clock: its next window, if there is one. */
 export interface ClockRow {

@@ -3,10 +3,10 @@ import type { StarterAnswer } from '../forecast/starter-answer';
 import type { Lot } from '../lots/lot';
 import { bug, dawn } from '../starter/bug.test-tool';
 import { agenda } from './agenda';
-import { hourMs } from './task';
 
-const day = 24 * hourMs;
-const now = dawn + 10 * day;
+import { dayMs, hourMs } from '../duration';
+
+const now = dawn + 10 * dayMs;
 const answer = {
   start: dawn,
   feed: { earliest: 238, best: 240, latest: 245, earliestSpread: 1, latestSpread: 1 },
@@ -56,14 +56,14 @@ test('a jar that is built up is fed for it, and not twice', () => {
 });
 
 test('before an absence it is fed and put to rest; after it, woken', () => {
-  const plan = { away: { from: now + 20 * hourMs, to: now + 15 * day } };
+  const plan = { away: { from: now + 20 * hourMs, to: now + 15 * dayMs } };
   expect(tasksOf(plan)).toMatchObject([{ verb: 'rest', reason: 'away', hours: [6, 20] }]);
   const resting = { ...bug(), place: 'fridge' as const };
-  expect(tasksOf(plan, resting, now + 15 * day - hourMs)).toMatchObject([
+  expect(tasksOf(plan, resting, now + 15 * dayMs - hourMs)).toMatchObject([
     { verb: 'wake', reason: 'home', hours: [7, 13], what: ['ginger', 'white-sugar'] },
   ]);
   // Long after, the absence is over.
-  expect(tasksOf(plan, resting, now + 20 * day).every(({ reason }) => reason !== 'home')).toBe(true);
+  expect(tasksOf(plan, resting, now + 20 * dayMs).every(({ reason }) => reason !== 'home')).toBe(true);
 });
 
 test('a day away it only gets its feed', () => {

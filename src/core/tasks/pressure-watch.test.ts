@@ -1,8 +1,8 @@
 import type { LotAnswer } from '../forecast/family-answer';
 import type { FiveNumbers } from '../forecast/quantiles';
 import { passedBy, watchOf } from './pressure-watch';
+import { hourMs } from '../duration';
 
-const hourMs = 3_600_000;
 const start = Date.UTC(2026, 4, 4, 8);
 const never: FiveNumbers = [Infinity, Infinity, Infinity, Infinity, Infinity];
 

@@ -3,7 +3,7 @@ import type { LotAnswer } from '../forecast/family-answer';
 import type { ChillWindow } from '../forecast/windows';
 import type { WatchShare } from '../forecast/pressure-course';
 import { quantileLevels, type FiveNumbers } from '../forecast/quantiles';
-import { hourMs } from './task';
+import { hourMs } from '../duration';
 
 /**
  * How a closed bottle stands to its working limit. At ease; watched, since it nears the limit within a day; to be chilled now,

@@ -1,6 +1,7 @@
 import { usualWaking } from '../kitchen/waking';
 import { awakeTasks, rounds } from './rounds';
-import { hourMs, type Task } from './task';
+import { type Task } from './task';
+import { hourMs } from '../duration';
 
 /** Local midnight of a day without a change of clocks. */
 const midnight = new Date(2026, 5, 1).getTime();

@@ -1,5 +1,6 @@
 import { whileAwake, type WakingHours } from '../kitchen/waking';
-import { hourMs, type Task } from './task';
+import { type Task } from './task';
+import { hourMs } from '../duration';
 
 /** Feeds that are offered as one round share at least this long, ms. */
 const together = 1 * hourMs;

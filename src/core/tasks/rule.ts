@@ -3,7 +3,8 @@ import type { JarRule } from '../forecast/jar-advice';
 import { squeezedFor } from '../forecast/pilot';
 import type { Lot } from '../lots/lot';
 import type { LotFinder } from '../lots/pitch';
-import { hourMs, type TaskRule } from './task';
+import { type TaskRule } from './task';
+import { hourMs } from '../duration';
 
 /**
  * The look that decides when a warm bottle is chilled, said of what is felt for it and in instants.

@@ -5,7 +5,8 @@ import { addPortions } from '../lots/add';
 import { emptyLot, type NewLot } from '../lots/begin';
 import type { Lot, LotEvent } from '../lots/lot';
 import { agenda } from './agenda';
-import { hourMs, type TaskAsk } from './task';
+import { type TaskAsk } from './task';
+import { hourMs } from '../duration';
 
 const now = Date.UTC(2026, 5, 1, 12);
 const at = (hour: number) => now + hour * hourMs;

@@ -59,5 +59,3 @@ export interface TaskAsk {
 }
 
 export type TaskSource = (ask: TaskAsk) => readonly Task[];
-
-export const hourMs = 3_600_000;

@@ -1,9 +1,10 @@
 import { rootOf } from '../forecast/family-members';
 import { everyLot, lotOf } from '../journal/household';
 import { isLiving } from '../lots/lineage';
-import { TestKitchen, dawn, fedBug, hourMs } from '../forecast/kitchen.test-tool';
+import { TestKitchen, dawn, fedBug } from '../forecast/kitchen.test-tool';
 import { agenda } from './agenda';
 import type { Task } from './task';
+import { hourMs } from '../duration';
 
 /** What Today says of a kitchen at an hour, with every forecast at hand. */
 function today(kitchen: TestKitchen, hour: number, reckoned = true): Task[] {

@@ -4,7 +4,7 @@ import { emptyLot } from '../lots/begin';
 import type { Lot, LotEvent } from '../lots/lot';
 import type { Closure } from '../vessels/vessel-kinds';
 import { tendingTasks } from './sources/tending';
-import { hourMs } from './task';
+import { hourMs } from '../duration';
 
 const begun = Date.UTC(2026, 5, 1, 8);
 const at = (hour: number) => begun + hour * hourMs;

@@ -2,9 +2,10 @@ import { normalBelow } from '../forecast/random';
 import type { LotAnswer } from '../forecast/family-answer';
 import { journalOf } from '../journal/journal';
 import { lotOf } from '../journal/household';
-import { dawn, hourMs, TestKitchen } from '../forecast/kitchen.test-tool';
+import { dawn, TestKitchen } from '../forecast/kitchen.test-tool';
 import { comparedOf, differenceIn, warmHoursOf } from './compare';
 import type { Tasting } from './tastings';
+import { hourMs } from '../duration';
 
 const sip = (by: string, liking: number): Tasting => ({ lotId: 'x', at: 0, by, scores: { liking } });
 

@@ -6,8 +6,7 @@ import { movedBy, tasteKinds, type Lot, type TasteKind } from '../lots/lot';
 import { liquidMl, solidGrams } from '../matter/contents';
 import type { Portion } from '../matter/portion';
 import { meanScore, tastingsOf, type Tasting } from './tastings';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 /** A bottle laid beside others: how it was made, how it went, how it scored, what was thought of it. */
 export interface Compared {

@@ -2,19 +2,19 @@ import type { Entry } from '../journal/entry';
 import { begun, pour, stamp } from '../journal/entries.test-tool';
 import { journalOf } from '../journal/journal';
 import { habitsOf } from './habits';
+import { dayMs } from '../duration';
 
 const start = Date.UTC(2026, 5, 1, 8);
-const day = 24 * 3_600_000;
 
 /** A batch of one bottle: mixed, filled, perhaps squeezed, opened on the fifth day and perhaps scored. */
 function batch(n: number, felt: boolean, score: object = {}): Entry[] {
-  const at = start + n * 10 * day;
+  const at = start + n * 10 * dayMs;
   const brew = begun(at, `b${n}`);
-  const filled = pour(at + day, `f${n}`, brew.id, 450);
+  const filled = pour(at + dayMs, `f${n}`, brew.id, 450);
   const lotId = `${filled.id}-1`;
-  const said = { ...stamp(at + 2 * day, `s${n}`), kind: 'observed', lotId, signs: { squeeze: 'firm' } };
-  const opened = { ...stamp(at + 5 * day, `o${n}`), kind: 'opened', lotId, how: 'lively' };
-  const scored = { ...stamp(at + 5 * day + 1, `t${n}`), kind: 'tasted', lotId, ...score };
+  const said = { ...stamp(at + 2 * dayMs, `s${n}`), kind: 'observed', lotId, signs: { squeeze: 'firm' } };
+  const opened = { ...stamp(at + 5 * dayMs, `o${n}`), kind: 'opened', lotId, how: 'lively' };
+  const scored = { ...stamp(at + 5 * dayMs + 1, `t${n}`), kind: 'tasted', lotId, ...score };
   return [
     brew,
     filled,
@@ -23,7 +23,7 @@ function batch(n: number, felt: boolean, score: object = {}): Entry[] {
     ...(Object.keys(score).length > 0 ? [scored as Entry] : []),
   ];
 }
-const of = (...batches: Entry[][]) => habitsOf(journalOf(batches.flat(), start + 400 * day).household);
+const of = (...batches: Entry[][]) => habitsOf(journalOf(batches.flat(), start + 400 * dayMs).household);
 
 test('who never felt a bottle in three batches is asked for no look; one look, and it is asked for again', () => {
   expect(of(batch(0, false), batch(1, false)).neverFeels).toBe(false);

@@ -4,9 +4,9 @@ import { ordinalScales } from '../forecast/ordinal-scales';
 import type { Lot, OpeningKind } from '../lots/lot';
 import { calibrationOf, checkedOf, mishapOf, seasonOf, type MishapFacts } from './looking-back';
 import { stepLevels } from './palate';
+import { hourMs } from '../duration';
 
 const start = Date.UTC(2026, 3, 1);
-const hourMs = 3_600_000;
 const before = {
   start,
   hours: [0, 50, 100],

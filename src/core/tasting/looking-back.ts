@@ -5,8 +5,7 @@ import type { FiveNumbers } from '../forecast/quantiles';
 import type { Lot } from '../lots/lot';
 import { leastHeadspaceCm } from '../vessels/bottle-shape';
 import { tastingsOf } from './tastings';
-
-const hourMs = 3_600_000;
+import { hourMs } from '../duration';
 
 /** Something seen of a bottle, beside the 90 % band that was forecast before anybody saw it. */
 export interface Checked {

@@ -1,8 +1,9 @@
 import { levelOf, palateOf, palatesOf, stepLevels } from './palate';
 import { meanScore, tastingsOf, type Tasting } from './tastings';
+import { dayMs } from '../duration';
 
 const now = 1_800_000_000_000;
-const year = 365.25 * 24 * 3_600_000;
+const year = 365.25 * dayMs;
 const sip = (scores: Tasting['scores'], by = 'Ida', at = now): Tasting => ({ lotId: 'a', at, by, scores });
 
 test('without a sip a palate is the usual one, and unsure', () => {

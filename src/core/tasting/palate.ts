@@ -1,4 +1,5 @@
 import type { Tasting } from './tastings';
+import { dayMs } from '../duration';
 
 /** What of a drink a palate has a liking for. */
 const palateKinds = ['sweet', 'sour', 'fizz'] as const;
@@ -55,7 +56,7 @@ export function levelOf(kind: PalateKind, step: number): number {
  * @source a weighted mean with a conjugate prior; figures by practice
  */
 export function palateOf(person: string, tastings: readonly Tasting[], now: number): Palate {
-  const year = 365.25 * 24 * 3_600_000;
+  const year = 365.25 * dayMs;
   const likes = Object.fromEntries(
     palateKinds.map((kind): [PalateKind, Liking] => {
       let sum = usual[kind] * usualWeight;

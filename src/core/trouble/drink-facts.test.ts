@@ -1,6 +1,7 @@
 import { lotOf } from '../journal/household';
-import { dawn, fedBug, hourMs, TestKitchen } from '../forecast/kitchen.test-tool';
+import { dawn, fedBug, TestKitchen } from '../forecast/kitchen.test-tool';
 import { drinkFactsOf } from './drink-facts';
+import { hourMs } from '../duration';
 
 test('what the record knows of a bottle: its hours and warm hours, its brew’s dose, its air', () => {
   const kitchen = new TestKitchen(22);

@@ -5,6 +5,7 @@ import { placeAt } from '../lots/place-at';
 import { levelMl, solidGrams } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { volumeOf } from '../matter/substances';
+import { hourMs } from '../duration';
 
 /** What the record of a brew or a bottle knows that bears on what is wrong with it. */
 export interface DrinkFacts {
@@ -34,7 +35,6 @@ export interface DrinkFacts {
   readonly bottled: boolean;
 }
 
-const hourMs = 3_600_000;
 const stepMs = 6 * hourMs;
 const leastPulpGrams = 15;
 

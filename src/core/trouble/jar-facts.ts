@@ -6,9 +6,7 @@ import { levelMl, solidGrams } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { gramsOfPortion, type Portion } from '../matter/portion';
 import { percentagesOf, sugarOfPortions } from '../starter/percentages';
-
-const hourMs = 3_600_000;
-const dayMs = 24 * hourMs;
+import { dayMs, hourMs } from '../duration';
 
 /** What a jar's own ledger says that bears on its troubles. */
 export interface JarFacts {

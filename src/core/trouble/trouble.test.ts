@@ -7,6 +7,7 @@ import { byAccident, causes, lateness } from './causes';
 import { diagnose, type Seen } from './diagnose';
 import { factsOf, type JarFacts, type Patient } from './jar-facts';
 import { allTroubleSigns, signsOf, type TroubleSign } from './trouble-signs';
+import { hourMs } from '../duration';
 
 const usual: JarFacts = {
   ageDays: 40,
@@ -226,7 +227,7 @@ describe('weighing', () => {
 });
 
 describe('what a ledger says', () => {
-  const hour = 3_600_000;
+  const hour = hourMs;
   const day = 24 * hour;
   const { keeping } = knownCultures('ginger-bug') as {
     keeping: NonNullable<ReturnType<typeof kept>['keeping']>;

@@ -21,6 +21,7 @@ import { useBefore } from '../forecasting/use-before';
 import { batchesOf, openedBottles, type Batch } from './batches';
 import { PalatesCard } from './palates-card';
 import { SavedCard } from './saved-card';
+import { capital } from '@/core/capital';
 
 type Grouping = 'season' | 'starter';
 
@@ -62,7 +63,7 @@ export function BackScreen() {
       {[...groups].map(([title, each]) => (
         <View key={title} style={{ gap: gap.small }}>
           <Text as="heading" level={2}>
-            {title.charAt(0).toUpperCase() + title.slice(1)}
+            {capital(title)}
           </Text>
           {each.map((batch) => (
             <BatchRow key={batch.brew.id} batch={batch} />

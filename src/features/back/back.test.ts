@@ -1,5 +1,5 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
-import { dawn, hourMs, TestKitchen } from '@/core/forecast/kitchen.test-tool';
+import { dawn, TestKitchen } from '@/core/forecast/kitchen.test-tool';
 import { journalOf } from '@/core/journal/journal';
 import { calibrationWords, palateLines } from '@/words/back-words';
 import { palateOf } from '@/core/tasting/palate';
@@ -7,6 +7,7 @@ import { calibrationOf } from '@/core/tasting/looking-back';
 import { recipeOfBrew } from '../compare/recipe-of-brew';
 import { lotOf } from '@/core/journal/household';
 import { batchesOf, openedBottles } from './batches';
+import { hourMs } from '@/core/duration';
 
 /** A batch of two bottles: one opened well, one that gushed warm. */
 function kitchen() {

@@ -21,8 +21,7 @@ import {
 import { comparedOf, warmHoursOf } from '@/core/tasting/compare';
 import { meanScore, tastingsOf } from '@/core/tasting/tastings';
 import { headspaceCm } from '@/core/vessels/bottle-shape';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** A batch of which bottles were opened, as it is looked back at. */
 export interface Batch {

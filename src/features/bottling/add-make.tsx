@@ -12,6 +12,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { refusedWords } from '@/words/bottling-words';
 import { useAct } from '../shell/act-context';
+import { dayMs } from '@/core/duration';
 
 const ages = [
   { value: 0, label: 'New' },
@@ -20,7 +21,7 @@ const ages = [
   { value: 10, label: 'Older' },
   { value: -1, label: 'Nobody knows' },
 ] as const;
-const yearMs = 365.25 * 24 * 3_600_000;
+const yearMs = 365.25 * dayMs;
 
 interface Props {
   readonly taken: readonly string[];

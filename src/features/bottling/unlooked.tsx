@@ -17,6 +17,7 @@ import { fillingWords } from '@/words/filling-words';
 import { DeskContext } from '../forecasting/book';
 import type { JarForecast } from '../forecasting/jar-reader';
 import type { TableState, Worktable } from './table-state';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly lot: Lot;
@@ -41,7 +42,7 @@ export function UnlookedAt({ lot, forecast, state, table, now }: Props) {
     <Unlooked
       run={forecast.run}
       ask={{
-        hour: Math.max(0, Math.floor((now - forecast.start) / 3_600_000)),
+        hour: Math.max(0, Math.floor((now - forecast.start) / hourMs)),
         start: forecast.start,
         waking: wakingOf(household),
         caution,

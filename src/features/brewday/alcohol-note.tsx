@@ -8,6 +8,7 @@ import { alcoholRange, rowAtHour } from '@/words/composed-words';
 import { duration } from '@/words/moment';
 import { useOriginalGravity } from '../lots/use-original-gravity';
 import { alcoholPlain, phCaution } from '@/words/worktop-words';
+import { hourMs } from '@/core/duration';
 
 /** Alcohol by what was read, which goes before any forecast. */
 const measuredWords = (abv: number, og: number, fg: number, measured: boolean): string =>
@@ -19,7 +20,6 @@ interface Props {
   readonly now: number;
 }
 
-const hourMs = 3_600_000;
 /** Above this a base must be watched: germs may grow. */
 const safePh = 4.6;
 

@@ -10,8 +10,7 @@ import { gap } from '@/ui/theme/shape';
 import { portionsWords } from '@/words/amounts';
 import { duration, moment, quarter } from '@/words/moment';
 import { useAct } from '../shell/act-context';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** What steeps in it between first ferment and bottle: a timed stage with tastes and an end. */
 export function InfusionCard({ lot, now }: { readonly lot: Lot; readonly now: number }) {

@@ -19,6 +19,7 @@ import { countdown } from '@/words/timer-words';
 import { readyToRing } from './ring';
 import { rings, timerGone, timerSet } from './timers';
 import { useSeconds } from './use-seconds';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly lot: Lot;
@@ -107,7 +108,7 @@ function Thermometer({
     const celsius = parseNumber(typed);
     const cooling = coolingOf(lot, around);
     if (!cooling || !Number.isFinite(celsius)) return setFault('Write the temperature in °C.');
-    const hours = (clockNow() - from) / 3_600_000;
+    const hours = (clockNow() - from) / hourMs;
     const result = coolingHours({ ...cooling, to: pitchCelsius, around, reading: { hours, celsius } });
     if (!result.ok) return setFault(celsius <= pitchCelsius ? 'It is cool enough: go on.' : result.sentence);
     keeper.write({ kind: 'measured', lotId: lot.id, quantity: 'celsius', value: celsius });

@@ -19,8 +19,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { moment, quarter } from '@/words/moment';
 import { freeId } from '@/core/recipes/kept-recipe';
 import { useAct } from '../shell/act-context';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** How sweet somebody likes it when the first ferment is stopped, g/L as tasted. */
 const stops = [

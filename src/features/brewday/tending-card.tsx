@@ -16,13 +16,12 @@ import { GrainsHome } from './grains-home';
 import { AlcoholNote } from './alcohol-note';
 import { InfusionCard } from './infusion-card';
 import { StopPoints } from './stop-points';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly lot: Lot;
   readonly now: number;
 }
-
-const hourMs = 3_600_000;
 
 /** A first ferment's days: what to do daily, whose stop is when, what it steeps with after, how strong it gets. */
 export function Tending({ lot, now }: Props) {

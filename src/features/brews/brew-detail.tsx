@@ -18,6 +18,7 @@ import { LotExtras } from '../lots/lot-extras-later';
 import { later } from '../shell/later';
 import { BottlesLine } from './bottles-line';
 import { brewRow, forecastLot, type BrewRow } from './brew-rows';
+import { hourMs } from '@/core/duration';
 
 const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
 const SecondRun = later(async () => (await import('./second-run')).SecondRun);
@@ -86,7 +87,7 @@ const stepsLeft = ({ brew, stage }: BrewRow): boolean =>
   (stage === 'mixed' || (stage === 'first-ferment' && brew.steps?.pitch !== undefined && !brew.steps.label));
 
 function overline({ brew, stage, pitch, bottles }: BrewRow, now: number): string {
-  const hours = (from: number | undefined) => duration((now - (from ?? brew.begunAt)) / 3_600_000);
+  const hours = (from: number | undefined) => duration((now - (from ?? brew.begunAt)) / hourMs);
   switch (stage) {
     case 'mixed':
       return 'Brews / mixed, not pitched';

@@ -20,6 +20,7 @@ import { ruleOrder } from '@/words/rule-words';
 import { closesWords, lateBy, duration, moment, quarter } from '@/words/moment';
 import { useBook, type Book } from '../forecasting/book';
 import { brewRows, type BrewRow } from './brew-rows';
+import { hourMs } from '@/core/duration';
 
 const stageWords = {
   mixed: 'Mixed',
@@ -74,8 +75,6 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
     </Screen>
   );
 }
-
-const hourMs = 3_600_000;
 
 function nextWords({ brew, stage, bottles }: BrewRow, book: Book, household: Household, now: number): string {
   const waking = wakingOf(household);

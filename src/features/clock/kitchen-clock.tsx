@@ -19,6 +19,7 @@ import { ruleOrder } from '@/words/rule-words';
 import { lotName } from '@/words/names';
 import { useBook } from '../forecasting/book';
 import { hrefOf } from '../lots/href';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly now: number;
@@ -26,7 +27,6 @@ interface Props {
   readonly beside: boolean;
 }
 
-const hourMs = 3_600_000;
 const nameWidth = 170;
 
 /** Every living lot on one clock: its window, what it will be like at a moment drawn along the axis; a row leads to it. */

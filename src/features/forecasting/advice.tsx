@@ -24,6 +24,8 @@ import { Why } from '../lots/why';
 import { useBook } from './book';
 import { WhoseFizz } from './whose-fizz';
 import { ColdAdvice } from './cold-advice';
+import { hourMs } from '@/core/duration';
+import { capital } from '@/core/capital';
 
 interface Props {
   readonly lot: Lot;
@@ -33,8 +35,6 @@ interface Props {
   readonly readings: number;
   readonly now: number;
 }
-
-const hourMs = 3_600_000;
 
 /** Do this, from–until, because: and the ribbon. */
 export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
@@ -111,5 +111,3 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
     </View>
   );
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

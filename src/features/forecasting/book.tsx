@@ -20,6 +20,7 @@ import type { ForecastDesk } from '@/workers/forecast-desk';
 import { useStale } from './use-stale';
 import { askLessons, learnedBy, lessonsOf, type Finished } from './finished';
 import { atFirst, finishedJars, finishedRoots, questionsOf, reckoned, type PitchedFrom } from './questions';
+import { dayMs } from '@/core/duration';
 
 /** Everything the app knows ahead: the newest answers, by lot. */
 export interface Book {
@@ -46,7 +47,6 @@ export function useBook(): Book {
 }
 
 const halfHourMs = 1_800_000;
-const dayMs = 86_400_000;
 
 /** Asks the desk for all that lives, and gives the newest answers. Old ones stay until new ones are there. */
 export function BookProvider({

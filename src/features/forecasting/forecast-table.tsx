@@ -6,6 +6,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { moment } from '@/words/moment';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly course: Course;
@@ -35,7 +36,7 @@ function everyHalfDay(hours: readonly number[], nowHour: number): { hour: number
 export const ForecastTable = memo(function ForecastTable({ course, start, now, sealed }: Props) {
   const roles = useRoles();
   const [open, setOpen] = useState(false);
-  const nowHour = (now - start) / 3_600_000;
+  const nowHour = (now - start) / hourMs;
   const rows = open ? everyHalfDay(course.hours, nowHour) : [];
   const { series } = course;
   return (
@@ -62,7 +63,7 @@ export const ForecastTable = memo(function ForecastTable({ course, start, now, s
               style={[styles.row, { borderTopWidth: 1, borderColor: roles.hairline }]}
             >
               {[
-                moment(start + hour * 3_600_000, now),
+                moment(start + hour * hourMs, now),
                 cell(series.sweet[index]!, 0),
                 cell(sealed ? series.gauge[index]! : series.ph[index]!, 1),
                 cell(series.alcohol[index]!, 1),

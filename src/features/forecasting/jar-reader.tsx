@@ -5,6 +5,7 @@ import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { useRuns } from './use-runs';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly lot: Lot;
@@ -22,7 +23,7 @@ export interface JarForecast {
 export function JarReader({ lot, now, children }: Props) {
   const { run, answer, failed } = useRuns(lot, now);
   if (run && answer)
-    return children(jarNow(run, (now - answer.start) / 3_600_000), { run, start: answer.start });
+    return children(jarNow(run, (now - answer.start) / hourMs), { run, start: answer.start });
   return failed ? (
     <Note tone="danger">
       What is left of its sugar could not be worked out just now; it is asked again in a moment.

@@ -4,8 +4,7 @@ import type { Lot } from '@/core/lots/lot';
 import { sugarOfGravity } from '@/core/sugar/sucrose-solution';
 import type { Lane } from '@/ui/charts/lane-scale';
 import type { Roles } from '@/ui/theme/roles';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** Sweetness that a taste of 1–5 stands for, g/L: the middle of its step. */
 const tasted = [8, 23, 43, 68, 95];

@@ -20,6 +20,7 @@ import { useHeldSize } from './use-held-size';
 import { RidingCard } from './riding-card';
 import { pourAt } from './use-by-hour';
 import type { Handle } from './use-handle';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly run: StoredRun;
@@ -73,7 +74,7 @@ export function PourCard({ run, answer, handle, table, now, colour }: Props) {
   useRidingInTurn(handle.hand, [
     (chosen) => {
       const hour = handle.hourOf(chosen);
-      const settled = answer.start + (hour + settleHours + coolingHours) * 3_600_000;
+      const settled = answer.start + (hour + settleHours + coolingHours) * hourMs;
       rewrite(when.current, handle.words(hour));
       rewrite(served.current, moment(quarter(nextAwake(settled, waking)), now));
     },

@@ -1,7 +1,6 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { betweenHours } from '@/core/forecast/between-hours';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** Pressure, its 95 % edge and the fizz of a closed bottle now, if it is forecast. */
 export interface PressureNow {

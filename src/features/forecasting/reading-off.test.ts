@@ -12,8 +12,8 @@ import { brewRow, brewRows } from '../brews/brew-rows';
 import { lanesOf, readingPoints } from './lanes';
 import { pressureAt } from './pressure';
 import { finishedRoots, questionsOf } from './questions';
+import { hourMs } from '@/core/duration';
 
-const hourMs = 3_600_000;
 const start = Date.UTC(2026, 4, 1);
 const at = (hour: number) => start + hour * hourMs;
 const read = (hour: number, readings: readonly Reading[]): LotEvent => ({

@@ -7,8 +7,7 @@ import { useAppSelector } from '@/store/store';
 import { moment, quarter } from '@/words/moment';
 import { Hand } from './hand';
 import type { View } from './use-view';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** The moment that can be chosen on the forecast, in whole hours of its clock. */
 export interface Handle {

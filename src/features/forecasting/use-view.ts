@@ -6,8 +6,7 @@ import { wakingOf } from '@/core/kitchen/waking';
 import { nightsOf } from '@/core/tasks/kitchen-clock';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** What part of the forecast is shown, and the days and nights in it, on the forecast's clock. */
 export interface View {

@@ -8,8 +8,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
 import { moment, quarter } from '@/words/moment';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** When a bottle holds the fizz that each of the household likes, learned from their scores: whose window it is. */
 export function WhoseFizz({ answer, now }: { readonly answer: LotAnswer; readonly now: number }) {

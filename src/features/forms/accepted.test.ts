@@ -19,13 +19,14 @@ import { readAmend, amendDefaults } from '../lots/amend-form';
 import { readMeasured } from '../lots/measure-form';
 import { readPour, type PourValues } from '../lots/pour-form';
 import { readBegin, type BeginValues } from '../starters/begin-form';
+import { hourMs } from '@/core/duration';
 
 const dawn = Date.UTC(2026, 2, 1, 8);
 const stamped = (act: Act, hour: number): Entry =>
   ({
     ...act,
-    id: nextId({ ms: 0, count: 0 }, dawn + hour * 3_600_000, 'form').id,
-    at: dawn + hour * 3_600_000,
+    id: nextId({ ms: 0, count: 0 }, dawn + hour * hourMs, 'form').id,
+    at: dawn + hour * hourMs,
     offset: 60,
     version: 2,
   }) as Entry;

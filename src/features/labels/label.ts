@@ -13,6 +13,7 @@ import { portionsWords } from '@/words/amounts';
 import { markWords } from '@/words/bottling-words';
 import { cautionsOf } from '@/words/caution-words';
 import { quarter } from '@/words/moment';
+import { hourMs } from '@/core/duration';
 
 /** What stands on the label of a bottle, line by line. */
 export interface Label {
@@ -30,7 +31,6 @@ export interface Label {
   readonly link: string;
 }
 
-const hourMs = 3_600_000;
 const dateTime = (at: number): string => format(quarter(at), 'EEE d MMM HH:mm');
 
 /** Ingredients that are not worth a word on a label: less than so much of the whole. */

@@ -5,12 +5,13 @@ import { PDFDocument } from 'pdf-lib';
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import { journalOf } from '@/core/journal/journal';
 import { lotOf } from '@/core/journal/household';
-import { TestKitchen, dawn, hourMs } from '@/core/forecast/kitchen.test-tool';
+import { TestKitchen, dawn } from '@/core/forecast/kitchen.test-tool';
 import { codeOf } from './code';
 import { labelOf, type Label } from './label';
 import { labelSize, layOut, lines, perSheet, placeOnSheet, type Measure } from './label-layout';
 import * as Layout from './label-layout';
 import { labelSheet } from './label-pdf';
+import { hourMs } from '@/core/duration';
 
 /** Half a square a letter. */
 const measure: Measure = (text, size) => text.length * size * 0.5;

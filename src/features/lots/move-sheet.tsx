@@ -16,8 +16,7 @@ import { useAct } from '../shell/act-context';
 import { useBook } from '../forecasting/book';
 import { CounterAgain } from '../forecasting/counter-again';
 import type { LotSheetProps } from './sheet-props';
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+import { capital } from '@/core/capital';
 
 /** Another place, another lid. */
 export function MoveSheet({ lot, onClose }: LotSheetProps) {

@@ -5,6 +5,7 @@ import { Text } from '@/ui/controls/text';
 import { Jar } from '@/ui/drawings/jar';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
+import { capital } from '@/core/capital';
 
 const levels = [
   { liveliness: 0.08, word: 'asleep' },
@@ -46,5 +47,3 @@ export function JarsScreen() {
     </Screen>
   );
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -15,6 +15,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { placeWords } from '@/words/names';
 import { ByThermometer } from './by-thermometer';
 import { useAct } from '../shell/act-context';
+import { capital } from '@/core/capital';
 
 const swings = [
   { value: 0, label: 'Steady' },
@@ -129,5 +130,3 @@ const followed = (place: PlaceId) =>
     : place === 'fridge'
       ? 'Taken as 4 °C until it is said.'
       : 'Follows the counter until it is said.';
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -22,8 +22,7 @@ import { moment, quarter } from '@/words/moment';
 import { awayCareWords } from '@/words/planning-words';
 import { MomentField } from '../forms/moment-field';
 import { useAct } from '../shell/act-context';
-
-const dayMs = 86_400_000;
+import { dayMs } from '@/core/duration';
 
 /** From when to when nobody is home, and what each starter needs before and after. */
 export function AwayPlanner() {

@@ -5,6 +5,7 @@ import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords, volume } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
+import { capital } from '@/core/capital';
 
 /** The feeds of a build-up, one under the other, and what it comes to. */
 export function PlanCard({
@@ -41,5 +42,3 @@ export function PlanCard({
     </Card>
   );
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

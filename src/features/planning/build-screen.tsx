@@ -26,8 +26,7 @@ import { MomentField } from '../forms/moment-field';
 import { useAct } from '../shell/act-context';
 import { Nowhere } from '../shell/nowhere';
 import { PlanCard } from './build-plan-card';
-
-const dayMs = 86_400_000;
+import { dayMs } from '@/core/duration';
 
 /** So much of a starter, at its peak, by a time: which feeds, how much, when. */
 export function BuildScreen() {

@@ -21,8 +21,8 @@ import { placeWords } from '@/words/names';
 import { spellWords } from '@/words/planning-words';
 import { MomentField } from '../forms/moment-field';
 import { useAct } from '../shell/act-context';
-
-const dayMs = 86_400_000;
+import { dayMs } from '@/core/duration';
+import { capital } from '@/core/capital';
 
 /** A spell of heat or cold, entered ahead, and what it does to feeds. */
 export function SpellPlanner() {
@@ -116,8 +116,6 @@ export function SpellPlanner() {
 }
 
 const keyOf = ({ place, from }: Spell) => `${place}-${from}`;
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 function faultOf(celsius: number, { from, to }: Omit<Spell, 'celsius'>): string | null {
   if (!(celsius >= -5 && celsius <= 45)) return 'Between −5 and 45 °C.';

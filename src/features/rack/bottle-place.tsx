@@ -22,6 +22,7 @@ import { Why } from '../lots/why';
 import { later } from '../shell/later';
 import { Nowhere } from '../shell/nowhere';
 import { LotBottle } from './lot-bottle';
+import { hourMs } from '@/core/duration';
 
 const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
 const OpeningForm = later(async () => (await import('../forms/drawer')).OpeningForm);
@@ -50,7 +51,7 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
   return (
     <Screen
       title={name}
-      over={`Rack / ${kind}, ${Math.round(lot.vessel.ml)} ml, ${duration((now - lot.begunAt) / 3_600_000)}`}
+      over={`Rack / ${kind}, ${Math.round(lot.vessel.ml)} ml, ${duration((now - lot.begunAt) / hourMs)}`}
       width={980}
     >
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>

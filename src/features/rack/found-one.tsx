@@ -15,8 +15,8 @@ import { lotName, placeWords } from '@/words/names';
 import { doNow, stageWords, watchLines } from '@/words/watch-words';
 import { useBook } from '../forecasting/book';
 import { useAct } from '../shell/act-context';
+import { dayMs } from '@/core/duration';
 
-const dayMs = 86_400_000;
 const spans = [2, 5, 8, 14, 30].map((value) => ({ value, label: `${value} days` }));
 
 /** A bottle nobody thought of: which one, where it stood, since when; and what to do before anybody touches it. */

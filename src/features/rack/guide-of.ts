@@ -5,8 +5,7 @@ import type { Lot } from '@/core/lots/lot';
 import { liquidMl, solidGrams } from '@/core/matter/contents';
 import { headspaceCm } from '@/core/vessels/bottle-shape';
 import { watchOf } from '@/core/tasks/pressure-watch';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** How a bottle of the rack is opened now, from its forecast, its place and what floats in it; null while it is reckoned. */
 export function guideOf(

@@ -13,8 +13,8 @@ import { lotName } from '@/words/names';
 import { doNow, stageWords } from '@/words/watch-words';
 import { useBook } from '../forecasting/book';
 import { useAct } from '../shell/act-context';
+import { hourMs } from '@/core/duration';
 
-const hourMs = 3_600_000;
 const lengths = [4, 8, 12, 24, 48].map((value) => ({ value, label: `${value} h` }));
 const warmths = [10, 14, 18, 22, 26].map((value) => ({ value, label: `${value} °C` }));
 const since = [

@@ -1,6 +1,7 @@
 import type { LotAnswer } from '@/core/forecast/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { shelve } from './rack-order';
+import { hourMs } from '@/core/duration';
 
 const now = 1_800_000_000_000;
 /** Bottles chilled just now, those that are cold. */
@@ -47,7 +48,7 @@ test('nearest the limit first, by the edge of what is likely; what nobody reckon
 
 test('by closing: warm ones are chilled by, cold ones opened by', () => {
   expect(ids('closing').map(({ lot }) => lot.id)).toEqual(['c', 'a', 'b', 'd']);
-  expect(ids('closing').map(({ closesAt }) => (closesAt - now) / 3_600_000)).toEqual([5, 10, 30, Infinity]);
+  expect(ids('closing').map(({ closesAt }) => (closesAt - now) / hourMs)).toEqual([5, 10, 30, Infinity]);
 });
 
 test('siblings that are alike stand as they were filled, whatever the last digits of their answers', () => {

@@ -4,6 +4,7 @@ import { bestUntil } from '@/core/tasks/sources/opening';
 import type { Errands } from '@/core/tasks/sources/pressure';
 import type { TaskRule } from '@/core/tasks/task';
 import { watchOf, type Watch } from '@/core/tasks/pressure-watch';
+import { hourMs } from '@/core/duration';
 
 /** A closed bottle as the rack shows it. */
 export interface Shelved {
@@ -17,7 +18,6 @@ export interface Shelved {
 
 export type RackOrder = 'limit' | 'closing';
 
-const hourMs = 3_600_000;
 /** Bottles filled in one go by their number, 2 before 10. */
 const inTurn = new Intl.Collator('en', { numeric: true });
 /** Bottles in the order they were filled. */

@@ -21,11 +21,10 @@ import { Crate } from './crate';
 import { HandSheet } from './hand-sheet';
 import { shelve, type RackOrder, type Shelved } from './rack-order';
 import { NoBottles, RackTools } from './rack-tools';
+import { capital } from '@/core/capital';
 
 const FoundOne = later(async () => (await import('../forms/drawer')).FoundOne);
 const PowerCut = later(async () => (await import('../forms/drawer')).PowerCut);
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Every closed bottle in its crate: by place with the one nearest its limit first, or by closing window; one, several or all in hand. */
 export function RackScreen() {

@@ -34,6 +34,7 @@ import { PacketDate } from './packet-date';
 import { Contradiction, StarterPreview } from './starter-preview';
 import { useFollowingAmounts } from './use-following-amounts';
 import { WayChoice } from './way-choice';
+import { dayMs } from '@/core/duration';
 
 /** Beginning something living, in any way there is: amounts for the jar at hand, and what the spoons really make. */
 export function BeginScreen() {
@@ -54,7 +55,7 @@ function BeginForm({ way: id }: { readonly way: string }) {
   const router = useRouter();
   const now = useNow();
   const [at, setAt] = useState<number | null>(null);
-  const [date, setDate] = useState<DateOnPacket>({ says: 'best-before', at: now + 400 * 86_400_000 });
+  const [date, setDate] = useState<DateOnPacket>({ says: 'best-before', at: now + 400 * dayMs });
   const form = useForm<BeginValues, unknown, BeginOutput>({
     resolver: resolverOf((values) => readBegin({ ...values, way: id })),
     defaultValues: {

@@ -18,6 +18,7 @@ import { closureWords } from '@/words/names';
 import { careWarningWords, schoolWords } from '@/words/school-words';
 import { useAct } from '../shell/act-context';
 import { Nowhere } from '../shell/nowhere';
+import { capital } from '@/core/capital';
 
 /** How a jar is cared for where makers disagree: each school with its reason, none with a verdict. */
 export function CareScreen() {
@@ -95,5 +96,3 @@ const coverReason = {
   airlock: 'Gas out, no air in: no vinegar, and what needs air (a pellicle) does not grow.',
   sealed: 'Nothing out until it is opened: the hiss tells how lively it is. Open it every day.',
 } as const;
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

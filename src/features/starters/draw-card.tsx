@@ -26,6 +26,7 @@ import { drawReason } from '@/words/draw-reason';
 import { useBook } from '../forecasting/book';
 import { Why } from '../lots/why';
 import { Claims } from './claims-later';
+import { hourMs } from '@/core/duration';
 
 export interface DrawCardProps {
   readonly lot: Lot;
@@ -34,8 +35,6 @@ export interface DrawCardProps {
   readonly celsius: number;
   readonly now: number;
 }
-
-const hourMs = 3_600_000;
 
 /** When to draw and how much, how lively it is, what a dose would do, and when it wants its next feed. */
 export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardProps) {

@@ -5,8 +5,8 @@ import { Text } from '@/ui/controls/text';
 import { duration } from '@/words/moment';
 import { useAct } from '../shell/act-context';
 import { lastFedAt } from './last-fed';
+import { hourMs } from '@/core/duration';
 
-const hourMs = 3_600_000;
 const waits = [2, 4, 6, 9, 12, 18] as const;
 
 /** How soon it foamed after its feeds, and the same for the last one, told afterwards in one tap. */

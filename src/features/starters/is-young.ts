@@ -1,5 +1,6 @@
 import type { Lot } from '@/core/lots/lot';
 import { keptCulture } from '@/core/starter/feed-plan';
+import { dayMs } from '@/core/duration';
 
 /** Days beyond its slowest ripening in which a jar may still be guided: longer when nothing was ever drawn from it. */
 const guidedDays = { drawn: 5, undrawn: 30 } as const;
@@ -8,7 +9,7 @@ const guidedDays = { drawn: 5, undrawn: 30 } as const;
 export function isYoung(lot: Lot, now: number): boolean {
   const slowest = keptCulture(lot)?.keeping.ripensDays[2] ?? 0;
   const more = lot.events.some(({ kind }) => kind === 'went') ? guidedDays.drawn : guidedDays.undrawn;
-  return slowest > 0 && now - lot.begunAt < (slowest + more) * 86_400_000;
+  return slowest > 0 && now - lot.begunAt < (slowest + more) * dayMs;
 }
 
 /** Whether a jar is so new that nothing is said yet of what it gives: its page says when, by its guide. */
@@ -20,5 +21,5 @@ export function inFirstDays(lot: Lot, now: number): boolean {
     (event) =>
       event.kind === 'read' && event.readings.some(({ value }) => value === 'good' || value === 'riding'),
   );
-  return !drawn && !foams && now - lot.begunAt < usual * 86_400_000;
+  return !drawn && !foams && now - lot.begunAt < usual * dayMs;
 }

@@ -15,6 +15,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { historyWords } from '@/words/history-words';
 import { useSugarLeft } from '../lots/use-sugar-left';
 import { JarDeeds } from './jar-deeds';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly lot: Lot;
@@ -22,7 +23,6 @@ interface Props {
   readonly now: number;
 }
 
-const hourMs = 3_600_000;
 const aheadHours = 48;
 const spans = [
   { value: 7, label: 'A week' },

@@ -2,8 +2,8 @@ import Svg, { Line, Path } from 'react-native-svg';
 import type { Deed, JarHistory } from '@/core/starter/jar-history';
 import { hourScale } from '@/ui/charts/lane-scale';
 import { useRoles } from '@/ui/theme/use-roles';
+import { hourMs } from '@/core/duration';
 
-const hourMs = 3_600_000;
 const deedHeight = 24;
 const marks: Readonly<Record<Deed, (x: number) => string>> = {
   begun: (x) => `M${x - 4} 12 h8 M${x} 8 v8`,

@@ -1,4 +1,5 @@
 import type { Culture } from '@/core/cultures/culture';
+import { dayMs } from '@/core/duration';
 
 /** A date as it stands on a packet. */
 export interface DateOnPacket {
@@ -6,7 +7,7 @@ export interface DateOnPacket {
   readonly at: number;
 }
 
-const yearMs = 365.25 * 86_400_000;
+const yearMs = 365.25 * dayMs;
 
 /** When it was packed: as it says, or so many years before its best-before date. */
 export const packetBegunAt = ({ says, at }: DateOnPacket, { packet }: Culture): number =>

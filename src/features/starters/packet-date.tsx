@@ -4,6 +4,7 @@ import { Note } from '@/ui/controls/note';
 import { duration, moment } from '@/words/moment';
 import { packetBegunAt, type DateOnPacket } from './packet-begun';
 import { MomentField } from '../forms/moment-field';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly value: DateOnPacket;
@@ -34,7 +35,7 @@ export function PacketDate({ value, onChange, now, culture }: Props) {
         said={
           begun > now
             ? undefined
-            : `Packed about ${duration((now - begun) / 3_600_000)} ago${value.says === 'packed' ? '' : `: packets are dated ${culture.packet?.keepsYears ?? 2} years ahead`}.`
+            : `Packed about ${duration((now - begun) / hourMs)} ago${value.says === 'packed' ? '' : `: packets are dated ${culture.packet?.keepsYears ?? 2} years ahead`}.`
         }
       />
       {begun > now ? (

@@ -16,6 +16,7 @@ import { duration } from '@/words/moment';
 import { LotActs } from '../lots/lot-acts';
 import { later } from '../shell/later';
 import { LotExtras } from '../lots/lot-extras-later';
+import { hourMs } from '@/core/duration';
 
 const PacketDose = later(async () => (await import('../forms/drawer')).PacketDose);
 
@@ -32,7 +33,7 @@ export function PacketDetail({ lot }: { readonly lot: Lot }) {
   return (
     <Screen
       title={lot.name}
-      over={`Starters / ${culture.name}, packed ${duration((now - lot.begunAt) / 3_600_000)} ago`}
+      over={`Starters / ${culture.name}, packed ${duration((now - lot.begunAt) / hourMs)} ago`}
       pane={wide}
       width={760}
     >

@@ -14,9 +14,10 @@ import { firstSigns } from '../lots/signs-for';
 import { useAct } from '../shell/act-context';
 import { lastFedAt } from './last-fed';
 import { useFeeding } from './use-feeding';
+import { hourMs } from '@/core/duration';
 
 /** A cycle that has just begun is not strained: its button steps back for these hours. */
-const justFedMs = 8 * 3_600_000;
+const justFedMs = 8 * hourMs;
 
 /** Feeding as usual, looking, resting and waking: one tap each. */
 export function QuickCare({ lot }: { readonly lot: Lot }) {

@@ -34,6 +34,7 @@ import { GrainsNote } from './grains-note';
 import { NeglectNote } from './neglect-note';
 import { QuickCare } from './quick-care';
 import { StarterJar } from './starter-jar';
+import { hourMs } from '@/core/duration';
 
 const JarChart = later(async () => (await import('../forecasting/charts')).JarChart);
 const CareNotes = later(async () => (await import('./care-screen')).CareNotes);
@@ -65,7 +66,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   return (
     <Screen
       title={lot.name}
-      over={`Starters / ${culture?.name ?? 'starter'}, ${duration((now - lot.begunAt) / 3_600_000)} old`}
+      over={`Starters / ${culture?.name ?? 'starter'}, ${duration((now - lot.begunAt) / hourMs)} old`}
       pane={wide}
       width={760}
     >
@@ -86,10 +87,10 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
           ) : null}
           <Text as="strong" color={roles.starter}>
             {keptCold
-              ? `${word}, made ${duration((now - lot.begunAt) / 3_600_000)} ago`
+              ? `${word}, made ${duration((now - lot.begunAt) / hourMs)} ago`
               : cold
                 ? `Resting at about ${celsiusAt(warmths, 'fridge', now).toFixed(0)} °C`
-                : `${word}, fed ${duration((now - lastFedAt(lot)) / 3_600_000)} ago`}
+                : `${word}, fed ${duration((now - lastFedAt(lot)) / hourMs)} ago`}
           </Text>
         </View>
       </View>

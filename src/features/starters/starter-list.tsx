@@ -25,6 +25,7 @@ import { useBook } from '../forecasting/book';
 import { inFirstDays } from './is-young';
 import { StarterJar } from './starter-jar';
 import { lastFedAt } from './last-fed';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly chosen: string | null;
@@ -89,7 +90,7 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const culture = knownCultures(lot.culture);
   const keptCold = culture?.keeping?.ripe.by === 'alive';
   const word = jarWord(lot, answer, undefined, neglect);
-  const age = duration((now - (packet || keptCold ? lot.begunAt : lastFedAt(lot))) / 3_600_000);
+  const age = duration((now - (packet || keptCold ? lot.begunAt : lastFedAt(lot))) / hourMs);
   return (
     <Press role="link" aria-label={`${lot.name}, ${word}`} onPress={onPress}>
       <Card edge={wide && chosen ? roles.starter : undefined}>

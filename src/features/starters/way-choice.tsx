@@ -5,6 +5,7 @@ import { drinksNamed } from '@/core/recipes/drink-names';
 import { Choice } from '@/ui/controls/choice';
 import { TextBox } from '@/ui/controls/text-box';
 import { wayGroups, waysOf } from './begin-form';
+import { capital } from '@/core/capital';
 
 /** What is begun, and from what where there is more than one way. */
 export function WayChoice({
@@ -54,5 +55,3 @@ export function WayChoice({
     </>
   );
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -16,6 +16,7 @@ import { askedOf } from './asked';
 import { QuietDay } from './quiet-day';
 import { TaskCard } from './task-card';
 import { WarmthControl } from './warmth-control';
+import { hourMs } from '@/core/duration';
 
 /** As many cards as a phone shows. */
 const firstCards = 3;
@@ -37,7 +38,7 @@ export function Day({ now, over, celsius }: Props) {
   const whole = useMomentLater();
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
   const asked = askedOf(tasks, lotAnswer, household, now);
-  const open = tasks.filter(({ from }) => from <= now + 2 * 3_600_000);
+  const open = tasks.filter(({ from }) => from <= now + 2 * hourMs);
   const actions = (
     <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {tasks.length === 0 ? <QuietDay /> : null}

@@ -5,6 +5,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { sweetWords } from '@/words/names';
 import { useAct } from '../shell/act-context';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly rule: TaskRule;
@@ -12,7 +13,7 @@ interface Props {
 }
 
 /** So long before its moment a sip may be noted where it is asked for, ms. */
-const soon = 4 * 3_600_000;
+const soon = 4 * hourMs;
 
 /** What a sip said of how sweet it is: one button a step, once it is nearly time. */
 export function TasteButtons({ rule: { lot, at }, now }: Props) {

@@ -1,3 +1,4 @@
+import { fnv1a } from '../../core/fnv1a';
 import type { Entry } from '../../core/journal/entry';
 
 /**
@@ -6,12 +7,7 @@ import type { Entry } from '../../core/journal/entry';
  */
 const mark = /^2:([0-9a-f]{8}):/;
 
-/** FNV-1a, 32 bits: against torn and bent records, not against people. */
-export function checksum(text: string): string {
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
-  return (hash >>> 0).toString(16).padStart(8, '0');
-}
+export const checksum = (text: string): string => fnv1a(text).toString(16).padStart(8, '0');
 
 export function sealedRecord(entry: Entry): string {
   const text = JSON.stringify(entry);

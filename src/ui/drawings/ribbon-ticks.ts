@@ -1,6 +1,5 @@
 import { format } from 'date-fns/format';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** The clock every ribbon on a page shares: from half a day back to a day and a half ahead. */
 export const ribbonClock = (now: number) => ({ start: now - 10 * hourMs, end: now + 38 * hourMs });

@@ -5,15 +5,15 @@ import { dayRoles, nightRoles } from '../theme/roles';
 import { Jar } from './jar';
 import { Ribbon } from './ribbon';
 import { ribbonClock, ribbonTicks } from './ribbon-ticks';
+import { hourMs } from '@/core/duration';
 
 const now = new Date(2026, 4, 4, 18, 20).getTime();
-const hour = 3_600_000;
 const themed = (node: React.ReactNode) =>
   render(<PaperProvider theme={paperTheme(dayRoles)}>{node}</PaperProvider>);
 
 describe('the ribbon', () => {
   test('says its window in words', () => {
-    const span = { from: now, until: now + 9 * hour, fromSoftHours: 2, untilSoftHours: 4 };
+    const span = { from: now, until: now + 9 * hourMs, fromSoftHours: 2, untilSoftHours: 4 };
     const { getByRole } = themed(
       <Ribbon span={span} now={now} {...ribbonClock(now)} summary="Good from 18:20 until 3:20." />,
     );
@@ -28,7 +28,7 @@ describe('the ribbon', () => {
       expect(at).toBeGreaterThan(start);
       expect(at).toBeLessThan(end);
       if (label !== 'now') {
-        expect(Math.abs(at - now)).toBeGreaterThan(4 * hour);
+        expect(Math.abs(at - now)).toBeGreaterThan(4 * hourMs);
         expect(new Date(at).getHours()).toBe(label === 'midnight' ? 0 : 12);
       }
     }

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, G, Line, LinearGradient, Path, Rect, Stop } from 'react-native-svg';
 import { useRoles } from '../theme/use-roles';
 import { ClockTicks } from './clock-ticks';
+import { hourMs } from '@/core/duration';
 
 interface RibbonSpan {
   readonly from: number;
@@ -25,7 +26,6 @@ interface Props {
 
 const height = 20;
 const top = 9;
-const hourMs = 3_600_000;
 
 /** A window on the clock: dotted (not yet), filled (good), hatched (too far), soft where the forecast is unsure. */
 export function Ribbon({ span, now, start, end, summary, bare = false }: Props) {

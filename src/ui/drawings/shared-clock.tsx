@@ -3,6 +3,7 @@ import { StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
 import { useKeySteps } from '../controls/use-key-steps';
 import { useRoles } from '../theme/use-roles';
 import { ClockTicks } from './clock-ticks';
+import { hourMs } from '@/core/duration';
 
 interface Props {
   readonly start: number;
@@ -24,7 +25,6 @@ interface PointerLike {
   readonly currentTarget: HTMLElement;
 }
 
-const hourMs = 3_600_000;
 const quarter = hourMs / 4;
 const steps: Readonly<Record<string, number>> = {
   ArrowLeft: -1,

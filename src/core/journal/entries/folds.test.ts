@@ -1,7 +1,8 @@
-import { dawn, hourMs, TestKitchen } from '../../forecast/kitchen.test-tool';
+import { dawn, TestKitchen } from '../../forecast/kitchen.test-tool';
 import type { Act } from '../entry';
 import { lotOf } from '../household';
 import { entriesAbout, journalOf } from '../journal';
+import { hourMs } from '../../duration';
 
 /** A bug and a bottle, one act on the bottle at hour 2 (and one at hour 3), and what the bottle is then. */
 function after(act: (lots: { bug: string; bottle: string }) => Act, then?: typeof act) {

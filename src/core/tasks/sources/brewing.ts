@@ -1,7 +1,8 @@
 import { lotOf } from '../../journal/household';
 import { pitchOf } from '../../lots/pitch';
 import { jarRuleOf } from '../rule';
-import { hourMs, type Task, type TaskAsk } from '../task';
+import { type Task, type TaskAsk } from '../task';
+import { hourMs } from '../../duration';
 
 /** Brews: pitch what is mixed, taste and bottle what ferments. */
 export function brewingTasks({ living, household, lotAnswer, now }: TaskAsk): readonly Task[] {

@@ -3,7 +3,8 @@ import { keptCulture, usualFeed } from '../../starter/feed-plan';
 import { neglectOf } from '../../starter/neglect';
 import { renewalOf } from '../../starter/renewal';
 import { jarRuleOf } from '../rule';
-import { hourMs, type Task, type TaskAsk } from '../task';
+import { type Task, type TaskAsk } from '../task';
+import { hourMs } from '../../duration';
 
 const weekMs = 7 * 24 * hourMs;
 

@@ -5,11 +5,11 @@ import { lotOf } from '../../journal/household';
 import { eveningBefore } from '../../kitchen/waking';
 import type { Lot } from '../../lots/lot';
 import { watchOf } from '../pressure-watch';
-import { hourMs, type Task, type TaskAsk } from '../task';
+import { type Task, type TaskAsk } from '../task';
+import { dayMs, hourMs } from '../../duration';
 
 const settleHours = 48;
 const bestDays = 14;
-const dayMs = 24 * hourMs;
 
 /** Chilled bottles: two days of cold let the gas dissolve, weeks make it drier, and some go on towards their limit. */
 export function openingTasks({ living, household, lotAnswer, now }: TaskAsk): readonly Task[] {

@@ -7,7 +7,8 @@ import { careWhileAway } from '../../starter/away';
 import { planBuildUp } from '../../starter/build-up';
 import { keptCulture, usualFeed } from '../../starter/feed-plan';
 import { renewalOf } from '../../starter/renewal';
-import { hourMs, type Task, type TaskAsk } from '../task';
+import { type Task, type TaskAsk } from '../task';
+import { hourMs } from '../../duration';
 
 /** What plans ask for: feeds that build a jar up for a time, rest before an absence, waking after it. */
 export const plannedTasks = (ask: TaskAsk): readonly Task[] => [...buildUpTasks(ask), ...awayTasks(ask)];

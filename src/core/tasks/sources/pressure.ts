@@ -5,7 +5,8 @@ import { isSoft } from '../../forecast/pilot';
 import type { LotFinder } from '../../lots/pitch';
 import { watchOf } from '../pressure-watch';
 import { ruleOf } from '../rule';
-import { hourMs, type Task, type TaskAsk } from '../task';
+import { type Task, type TaskAsk } from '../task';
+import { hourMs } from '../../duration';
 
 /** Windows that close within these hours of each other are one errand. */
 const togetherHours = 4;

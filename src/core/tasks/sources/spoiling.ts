@@ -1,5 +1,6 @@
 import { isDiscard } from '../../lots/signs';
-import { hourMs, type Task, type TaskAsk } from '../task';
+import { type Task, type TaskAsk } from '../task';
+import { hourMs } from '../../duration';
 
 /** Mould, foul smell, odd colour: no way round it. */
 export const spoilingTasks = ({ living, now }: TaskAsk): readonly Task[] =>

@@ -4,7 +4,8 @@ import { wild } from '../../cultures/kinds/wild';
 import { lotOf } from '../../journal/household';
 import type { Lot } from '../../lots/lot';
 import { pitchOf } from '../../lots/pitch';
-import { hourMs, type Task, type TaskAsk } from '../task';
+import { type Task, type TaskAsk } from '../task';
+import { hourMs } from '../../duration';
 
 /** A first ferment’s daily work may be done so long before and after it is due, hours. */
 const slack = { before: 6, after: 10, overdue: 2 } as const;

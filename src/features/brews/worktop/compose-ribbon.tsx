@@ -16,8 +16,7 @@ import { composedWords } from '@/words/composed-words';
 import { DeskContext, useBook } from '../../forecasting/book';
 import { baseIn, type Planned } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
-
-const hourMs = 3_600_000;
+import { hourMs } from '@/core/duration';
 
 /** The coming ferment on a small ribbon: it moves as sugar, dose, starter and warmth are turned, before anything is mixed. */
 export function ComposeRibbon({
