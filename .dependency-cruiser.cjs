@@ -9,24 +9,31 @@ const coreOrder = [
   'sugar', 'gas', 'matter', 'vessels', 'kitchen', 'cultures', 'lots', 'measures', 'ferment', 'journal', 'advice', 'forecast', 'starter',
   'trouble', 'bottling', 'tasting', 'workbook', 'brew', 'recipes', 'tasks', 'formats',
 ]; // prettier-ignore
-const coreRules = coreOrder.slice(0, -1).map((name, index) => ({
-  name: `core-order-${name}`,
-  severity: 'error',
-  from: { path: `^src/core/${name}/` },
-  to: { path: `^src/core/(${coreOrder.slice(index + 1).join('|')})/` },
-}));
-const coreUnknown = {
-  name: 'core-folder-without-a-place',
-  comment: 'A new folder of core gets its place in coreOrder.',
-  severity: 'error',
-  from: { path: '^src/core/[^/]+/', pathNot: `^src/core/(${coreOrder.join('|')})/` },
-  to: {},
-};
+/** The folders of the forecast, likewise. */
+const forecastOrder = [
+  'run', 'read-off', 'ensemble', 'question', 'what-if', 'advice', 'starter', 'answer', 'published',
+]; // prettier-ignore
+
+/** Each folder under `root` imports only those before it; a new one gets its place in the order. */
+const inOrder = (root, order) => [
+  ...order.slice(0, -1).map((name, index) => ({
+    name: `order-${name}`,
+    severity: 'error',
+    from: { path: `^${root}/${name}/` },
+    to: { path: `^${root}/(${order.slice(index + 1).join('|')})/` },
+  })),
+  {
+    name: `folder-without-a-place-in-${root.split('/').at(-1)}`,
+    severity: 'error',
+    from: { path: `^${root}/[^/]+/`, pathNot: `^${root}/(${order.join('|')})/` },
+    to: {},
+  },
+];
 
 module.exports = {
   forbidden: [
-    ...coreRules,
-    coreUnknown,
+    ...inOrder('src/core', coreOrder),
+    ...inOrder('src/core/forecast', forecastOrder),
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-knows-no-interface',

@@ -1,6 +1,6 @@
 import { turnToCompiledSteps } from '../src/core/ferment/compiled/compile.ts';
 import { knownCultures } from '../src/core/cultures/registry.ts';
-import { seededNormal, seededUniform } from '../src/core/forecast/random.ts';
+import { seededNormal, seededUniform } from '../src/core/forecast/run/random.ts';
 import { familyCalibration } from './calibration/families.ts';
 import { judge, judgeLooks, scoreOf, type Score } from './calibration/judge.ts';
 import { learnedError } from './calibration/lessons.ts';

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { Scenario } from '../src/core/ferment/scenario.ts';
 import type { z } from 'zod';
-import { FamilyScenario } from '../src/core/forecast/family-scenario.ts';
-import { forecastFamily } from '../src/core/forecast/family-forecast.ts';
-import { forecast } from '../src/core/forecast/forecast.ts';
+import { FamilyScenario } from '../src/core/forecast/published/family-scenario.ts';
+import { forecastFamily } from '../src/core/forecast/published/family-forecast.ts';
+import { forecast } from '../src/core/forecast/published/forecast.ts';
 import { problemsIn } from './problems.ts';
 
 /** forecast FILE|-: reads a scenario or a family and prints its forecast as JSON. Bad input: one line a problem on stderr, exit 2. */

@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { z } from 'zod';
 import { Scenario, scenarioExample } from '../src/core/ferment/scenario';
-import { FamilyScenario, familyExample } from '../src/core/forecast/family-scenario';
-import { publishedSeries } from '../src/core/forecast/forecast';
+import { FamilyScenario, familyExample } from '../src/core/forecast/published/family-scenario';
+import { publishedSeries } from '../src/core/forecast/published/forecast';
 import { sealedBottleGas } from '../src/core/gas/sealed-bottle';
 
 const root = path.join(__dirname, '..');

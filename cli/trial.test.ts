@@ -1,4 +1,4 @@
-import { seededNormal, seededUniform } from '../src/core/forecast/random';
+import { seededNormal, seededUniform } from '../src/core/forecast/run/random';
 import { cultures, truths } from './calibration/truths';
 import { drawHousehold, liveAs } from './trial/household';
 import { drawFrom, jarHour, newJar } from './trial/jar';

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { z } from 'zod';
-import { FamilyScenario } from '../src/core/forecast/family-scenario.ts';
+import { FamilyScenario } from '../src/core/forecast/published/family-scenario.ts';
 import { Scenario } from '../src/core/ferment/scenario.ts';
 
 /** Writes the schemas of docs/ from the validators themselves. Run from the project's folder. */

@@ -1,4 +1,4 @@
-import { familyQuestion, type FamilyQuestion } from '../../src/core/forecast/family-question.ts';
+import { familyQuestion, type FamilyQuestion } from '../../src/core/forecast/question/family-question.ts';
 import { journalOf } from '../../src/core/journal/journal.ts';
 import { lotOf } from '../../src/core/journal/household.ts';
 import { beginBug, mix, pitch } from '../../src/demo/acts.ts';

@@ -1,4 +1,4 @@
-import { seededNormal, seededUniform } from '../../src/core/forecast/random.ts';
+import { seededNormal, seededUniform } from '../../src/core/forecast/run/random.ts';
 import { gravityOf } from '../../src/core/sugar/ferment-gravity.ts';
 import { sealedBottleGas } from '../../src/core/gas/sealed-bottle.ts';
 import { left, step, type CultureOfTruth, type Kitchen, type Standing, type Truth } from './truths.ts';

@@ -1,8 +1,8 @@
 import { knownCultures } from '../../src/core/cultures/registry.ts';
-import { weighedFamily } from '../../src/core/forecast/ensemble.ts';
-import { familyOfScenario } from '../../src/core/forecast/family-forecast.ts';
-import { FamilyScenario } from '../../src/core/forecast/family-scenario.ts';
-import { passageHours, passageQuantiles } from '../../src/core/forecast/passage.ts';
+import { weighedFamily } from '../../src/core/forecast/ensemble/ensemble.ts';
+import { familyOfScenario } from '../../src/core/forecast/published/family-forecast.ts';
+import { FamilyScenario } from '../../src/core/forecast/published/family-scenario.ts';
+import { passageHours, passageQuantiles } from '../../src/core/forecast/read-off/passage.ts';
 import { squeezeWord } from './judge.ts';
 import { courseOf, drawBatch, drawKitchen, gaugeAt, hourOf, target, weatherOf } from './courses.ts';
 import { cultures, truths } from './truths.ts';

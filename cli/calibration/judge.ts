@@ -1,10 +1,10 @@
 import { signs } from '../../src/core/ferment/scenario-kinds';
 import { fermentOf, type KnownKitchen } from '../../src/core/ferment/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
-import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
-import { ordinalScales } from '../../src/core/forecast/ordinal-scales.ts';
-import { tellingLooks } from '../../src/core/forecast/telling-look.ts';
-import { passageHours, passageQuantiles } from '../../src/core/forecast/passage.ts';
+import { weighedEnsemble } from '../../src/core/forecast/ensemble/ensemble.ts';
+import { ordinalScales } from '../../src/core/forecast/ensemble/ordinal-scales.ts';
+import { tellingLooks } from '../../src/core/forecast/advice/telling-look.ts';
+import { passageHours, passageQuantiles } from '../../src/core/forecast/read-off/passage.ts';
 import {
   courseOf,
   drawBatch,

@@ -1,5 +1,5 @@
 import { knownCultures } from '../../src/core/cultures/registry.ts';
-import { learn, type Lesson } from '../../src/core/forecast/lessons.ts';
+import { learn, type Lesson } from '../../src/core/forecast/ensemble/lessons.ts';
 import { askOf, scenarioOf, threeReadings } from './judge.ts';
 import { courseOf, drawBatch, drawKitchen, hourOf, target, weatherOf } from './courses.ts';
 import { type CultureOfTruth, type truths } from './truths.ts';

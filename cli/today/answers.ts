@@ -1,17 +1,17 @@
-import { answerFamily, type LotAnswer } from '../../src/core/forecast/family-answer.ts';
-import { rootOf } from '../../src/core/forecast/family-members.ts';
-import { familyQuestion } from '../../src/core/forecast/family-question.ts';
-import { learn, type Learned, type Lesson } from '../../src/core/forecast/lessons.ts';
-import { liquidsOf } from '../../src/core/forecast/liquids-of.ts';
-import { cameIn } from '../../src/core/forecast/living-liquid.ts';
-import { answerStarter, type StarterAnswer } from '../../src/core/forecast/starter-answer.ts';
-import { starterQuestion } from '../../src/core/forecast/starter-question.ts';
+import { answerFamily, type LotAnswer } from '../../src/core/forecast/answer/family-answer.ts';
+import { rootOf } from '../../src/core/forecast/question/family-members.ts';
+import { familyQuestion } from '../../src/core/forecast/question/family-question.ts';
+import { learn, type Learned, type Lesson } from '../../src/core/forecast/ensemble/lessons.ts';
+import { liquidsOf } from '../../src/core/forecast/question/root-ferment.ts';
+import { cameIn } from '../../src/core/forecast/question/living-liquid.ts';
+import { answerStarter, type StarterAnswer } from '../../src/core/forecast/starter/starter-answer.ts';
+import { starterQuestion } from '../../src/core/forecast/question/starter-question.ts';
 import { everyLot, lotOf, type Household } from '../../src/core/journal/household.ts';
 import { wakingOf } from '../../src/core/kitchen/waking.ts';
 import type { Lot } from '../../src/core/lots/lot.ts';
 import { habitsOf } from '../../src/core/tasting/habits.ts';
 import { pitchOf, type Pitch } from '../../src/core/lots/pitch.ts';
-import type { StoredRun } from '../../src/core/forecast/stored-run.ts';
+import type { StoredRun } from '../../src/core/forecast/run/stored-run.ts';
 
 /** What the forecast says of every lot of a household, as the app's worker works it out. */
 export interface Answers {

@@ -1,9 +1,13 @@
 import { formatISO } from 'date-fns/formatISO';
 import { turnToCompiledSteps } from '../../src/core/ferment/compiled/compile.ts';
-import { hourIndexAt } from '../../src/core/forecast/between-hours.ts';
-import { quantileLevels, valuesOverTime, weightedQuantiles } from '../../src/core/forecast/quantiles.ts';
-import type { Quantity } from '../../src/core/forecast/quantities.ts';
-import type { StoredRun } from '../../src/core/forecast/stored-run.ts';
+import { hourIndexAt } from '../../src/core/forecast/run/hour-index.ts';
+import {
+  quantileLevels,
+  valuesOverTime,
+  weightedQuantiles,
+} from '../../src/core/forecast/read-off/quantiles.ts';
+import type { Quantity } from '../../src/core/forecast/run/quantities.ts';
+import type { StoredRun } from '../../src/core/forecast/run/stored-run.ts';
 import { everyLot, type Household } from '../../src/core/journal/household.ts';
 import { celsiusAt } from '../../src/core/kitchen/places.ts';
 import { limitOf } from '../../src/core/kitchen/stock.ts';

@@ -1,8 +1,8 @@
-import { bottleAdvice } from '../../src/core/forecast/bottle-advice.ts';
+import { bottleAdvice } from '../../src/core/forecast/advice/bottle-advice.ts';
 import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { fermentOf } from '../../src/core/ferment/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
-import { weighedEnsemble } from '../../src/core/forecast/ensemble.ts';
+import { weighedEnsemble } from '../../src/core/forecast/ensemble/ensemble.ts';
 import { isAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
 import type { Caution } from '../../src/core/kitchen/caution.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';

@@ -1,6 +1,6 @@
 import { library } from '@/core/recipes/library/registry';
 import { stepsOf, type BrewStep } from '@/core/brew/steps';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { alcoholRange, composedWords, rowAtHour } from './composed-words';
 import { changeWords } from './change-words';
 import { methodLabel, methodOptions } from './method-words';

@@ -1,5 +1,5 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import type { FiveNumbers } from '@/core/forecast/quantiles';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
 import { duration, moment, quarter } from './moment';
 import { hourMs } from '@/core/duration';
 

@@ -1,6 +1,6 @@
 import type { Culture, Keeping } from '@/core/cultures/culture';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
-import { paceAt } from '@/core/forecast/starter-question';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
+import { paceAt } from '@/core/forecast/question/starter-question';
 
 const cycleReason = {
   liveliness: 'it is lively then',

@@ -1,4 +1,4 @@
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import { competitionWords, doseNowWords, drawSpanWords, restWords } from './draw-words';
 import { hourMs } from '@/core/duration';
 

@@ -1,5 +1,5 @@
-import { doseVigour } from '@/core/forecast/dose-vigour';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import { doseVigour } from '@/core/forecast/starter/ripeness';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Competition } from '@/core/starter/claims';
 import type { Keeping } from '@/core/cultures/culture';
 import { survivalAfter } from '@/core/starter/away';

@@ -1,4 +1,4 @@
-import type { FillingOutcome, FillingWay } from '@/core/forecast/fillings';
+import type { FillingOutcome, FillingWay } from '@/core/forecast/advice/fillings';
 import { capital } from '@/core/capital';
 
 const ways: Readonly<Record<Exclude<FillingWay, 'as-planned'>, string>> = {

@@ -1,5 +1,5 @@
 import type { SignKind } from '@/core/lots/signs';
-import type { GroundInput, Grounds, Topic } from '@/core/forecast/grounds';
+import type { GroundInput, Grounds, Topic } from '@/core/forecast/answer/grounds';
 import type { Household } from '@/core/journal/household';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 import type { PlaceId } from '@/core/kitchen/places';

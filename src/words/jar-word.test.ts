@@ -1,5 +1,5 @@
-import type { FiveNumbers } from '@/core/forecast/quantiles';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import { jarWord } from './jar-word';
 import { hourMs } from '@/core/duration';
 

@@ -1,5 +1,5 @@
-import { middleAt } from '@/core/forecast/between-hours';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import { middleAt } from '@/core/forecast/read-off/quantiles';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { keptCulture } from '@/core/starter/feed-plan';
 import type { Neglect } from '@/core/starter/neglect';

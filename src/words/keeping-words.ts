@@ -1,4 +1,4 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { eveningBefore } from '@/core/kitchen/waking';
 import { moment, plural, quarter } from './moment';
 import { hourMs } from '@/core/duration';

@@ -1,4 +1,4 @@
-import { learn } from '@/core/forecast/lessons';
+import { learn } from '@/core/forecast/ensemble/lessons';
 import { lessonWords } from './lesson-words';
 
 const nothing = learn([], { culture: 'ginger-bug', starter: null, now: 0, kindSpread: 0.28 });

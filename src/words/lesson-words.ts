@@ -1,6 +1,6 @@
 import { cardinal, temperatureResponse } from '@/core/ferment/cardinal-temperature';
-import { usualKitchen } from '@/core/forecast/usual-kitchen';
-import type { Learned } from '@/core/forecast/lessons';
+import { usualKitchen } from '@/core/forecast/ensemble/unknowns';
+import type { Learned } from '@/core/forecast/ensemble/lessons';
 import { plural } from './moment';
 
 /** Below these a lesson is not worth a sentence. */

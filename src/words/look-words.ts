@@ -1,6 +1,7 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
-import type { LookKind, TellingLook } from '@/core/forecast/telling-look';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
+import type { LookKind } from '@/core/forecast/question/lot-ask';
+import type { TellingLook } from '@/core/forecast/advice/telling-look';
 import type { Lot } from '@/core/lots/lot';
 import { moment, quarter } from './moment';
 import { hourMs } from '@/core/duration';

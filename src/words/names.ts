@@ -1,6 +1,6 @@
 import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
-import { rootOf } from '@/core/forecast/family-members';
+import { rootOf } from '@/core/forecast/question/family-members';
 import type { PlaceId } from '@/core/kitchen/places';
 import type { Ending, Lot, OpeningKind, Quantity } from '@/core/lots/lot';
 import type { Closure } from '@/core/vessels/vessel-kinds';

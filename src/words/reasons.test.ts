@@ -1,5 +1,5 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import { firstKind } from '@/core/cultures/registry';
 import { drawReason } from './draw-reason';
 import { counterWords, keepingWords } from './keeping-words';

@@ -1,5 +1,5 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { betweenHours } from '@/core/forecast/between-hours';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { betweenHours } from '@/core/forecast/run/hour-index';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 
 const one = (value: number) => value.toFixed(1);

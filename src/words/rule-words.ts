@@ -1,4 +1,4 @@
-import type { BottleAdvice } from '@/core/forecast/bottle-advice';
+import type { BottleAdvice } from '@/core/forecast/advice/bottle-advice';
 import type { TaskRule } from '@/core/tasks/task';
 import { moment, quarter } from './moment';
 import { signWords, sweetWords } from './names';

@@ -1,6 +1,6 @@
 import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
-import { rootOf } from '@/core/forecast/family-members';
+import { rootOf } from '@/core/forecast/question/family-members';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Task, TaskRule } from '@/core/tasks/task';
 import { moment, quarter } from './moment';

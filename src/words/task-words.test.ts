@@ -1,4 +1,4 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Task } from '@/core/tasks/task';
 import { taskWords } from './task-words';
 import { answer, bottles, brew, bug, household, now, task } from './household.test-tool';

@@ -1,8 +1,8 @@
 import { knownCultures } from '@/core/cultures/registry';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
-import { rootOf } from '@/core/forecast/family-members';
+import { rootOf } from '@/core/forecast/question/family-members';
 import { cautionOf } from '@/core/kitchen/caution';
 import { celsiusAt } from '@/core/kitchen/places';
 import { wakingOf } from '@/core/kitchen/waking';

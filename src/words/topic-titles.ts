@@ -1,4 +1,4 @@
-import type { Topic } from '@/core/forecast/grounds';
+import type { Topic } from '@/core/forecast/answer/grounds';
 
 /** What a question “Why?” is about: all that its button needs. */
 export const topicTitles: Readonly<Record<Topic, string>> = {

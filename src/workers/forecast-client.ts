@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
-import type { AnswerWithRuns } from '../core/forecast/family-answer';
-import type { FamilyQuestion } from '../core/forecast/family-question';
+import type { AnswerWithRuns } from '../core/forecast/answer/family-answer';
+import type { FamilyQuestion } from '../core/forecast/question/family-question';
 import type { Answerer } from './forecast-desk';
 import type { ForecastWorker } from './forecast-worker';
 

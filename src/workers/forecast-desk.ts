@@ -1,13 +1,13 @@
-import { isInDoubt } from '../core/forecast/in-doubt';
-import { bytesOf, mostBytes } from '../core/forecast/stored-run';
-import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/family-answer';
-import type { FamilyQuestion } from '../core/forecast/family-question';
-import type { StarterAnswer } from '../core/forecast/starter-answer';
-import type { StarterQuestion } from '../core/forecast/starter-question';
-import type { StoredRun } from '../core/forecast/stored-run';
-import type { BottledThen, ChilledThen } from '../core/forecast/courses';
-import type { FillingAsk, FillingOutcome } from '../core/forecast/fillings';
-import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/suppose';
+import { isInDoubt } from '../core/forecast/answer/refine';
+import { bytesOf, mostBytes } from '../core/forecast/run/stored-run';
+import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/answer/family-answer';
+import type { FamilyQuestion } from '../core/forecast/question/family-question';
+import type { StarterAnswer } from '../core/forecast/starter/starter-answer';
+import type { StarterQuestion } from '../core/forecast/question/starter-question';
+import type { StoredRun } from '../core/forecast/run/stored-run';
+import type { BottledThen, ChilledThen } from '../core/forecast/answer/courses';
+import type { FillingAsk, FillingOutcome } from '../core/forecast/advice/fillings';
+import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/answer/suppose';
 import { fnv1a } from '../core/fnv1a';
 
 /** Whoever computes: the worker in the app, the core itself in a test. */

@@ -1,13 +1,13 @@
 import { expose, transfer } from 'comlink';
-import { bottleTable, chillTable } from '../core/forecast/courses';
-import { answerFamily } from '../core/forecast/family-answer';
-import type { FamilyQuestion } from '../core/forecast/family-question';
-import { answerStarter } from '../core/forecast/starter-answer';
-import { fillingOutcomes, type FillingAsk } from '../core/forecast/fillings';
-import type { StarterQuestion } from '../core/forecast/starter-question';
-import type { StoredRun } from '../core/forecast/stored-run';
+import { bottleTable, chillTable } from '../core/forecast/answer/courses';
+import { answerFamily } from '../core/forecast/answer/family-answer';
+import type { FamilyQuestion } from '../core/forecast/question/family-question';
+import { answerStarter } from '../core/forecast/starter/starter-answer';
+import { fillingOutcomes, type FillingAsk } from '../core/forecast/advice/fillings';
+import type { StarterQuestion } from '../core/forecast/question/starter-question';
+import type { StoredRun } from '../core/forecast/run/stored-run';
 import { turnToCompiledSteps } from '../core/ferment/compiled/compile';
-import { suppose, type SupposeAsk } from '../core/forecast/suppose';
+import { suppose, type SupposeAsk } from '../core/forecast/answer/suppose';
 
 turnToCompiledSteps();
 

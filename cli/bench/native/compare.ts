@@ -9,10 +9,11 @@ import { fermentOf, type Ferment, type LotStage } from '../../../src/core/fermen
 import type { Member } from '../../../src/core/ferment/member';
 import { Scenario } from '../../../src/core/ferment/scenario';
 import { surfaceAt } from '../../../src/core/ferment/surface';
-import { memberOf, UNKNOWNS } from '../../../src/core/forecast/priors';
-import { drawPoints, priorProposal } from '../../../src/core/forecast/proposal';
-import { seededUniform } from '../../../src/core/forecast/random';
-import { runMembers } from '../../../src/core/forecast/run-members';
+import { memberOf } from '../../../src/core/forecast/ensemble/priors';
+import { unknownCount } from '../../../src/core/forecast/ensemble/unknowns';
+import { drawPoints, priorProposal } from '../../../src/core/forecast/ensemble/proposal';
+import { seededUniform } from '../../../src/core/forecast/run/random';
+import { runMembers } from '../../../src/core/forecast/run/run-members';
 
 /** Two ferments: one sealed at once, one that stands open, is bottled, and goes to the fridge; two weeks each. */
 const cases: Readonly<Record<string, Ferment>> = {
@@ -98,7 +99,7 @@ const [, , program, asked = '12'] = process.argv;
 const rounds = Number(asked);
 const points = drawPoints(priorProposal, 500, seededUniform(7));
 const membersOf = (of: Ferment) =>
-  Array.from({ length: 500 }, (_, m) => memberOf(points, m * UNKNOWNS, of.vigourSpread));
+  Array.from({ length: 500 }, (_, m) => memberOf(points, m * unknownCount, of.vigourSpread));
 const folder = mkdtempSync(path.join(tmpdir(), 'yuzet-native-'));
 turnToCompiledSteps();
 for (const [name, of] of Object.entries(cases)) {

@@ -1,13 +1,13 @@
-import { betweenHours } from '../forecast/between-hours';
+import { betweenHours } from '../forecast/run/hour-index';
 import {
   placesOf,
   quantileLevels,
   valuesAt,
   weightedQuantiles,
   type FiveNumbers,
-} from '../forecast/quantiles';
-import type { Quantity } from '../forecast/quantities';
-import type { StoredRun } from '../forecast/stored-run';
+} from '../forecast/read-off/quantiles';
+import type { Quantity } from '../forecast/run/quantities';
+import type { StoredRun } from '../forecast/run/stored-run';
 
 /** What a jar's liquid is thought to hold at an hour: what the first ferment left. */
 export interface JarNow {

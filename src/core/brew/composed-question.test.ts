@@ -1,8 +1,8 @@
 import type { Entry } from '../journal/entry';
 import { lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
-import { answerFamily } from '../forecast/family-answer';
-import { familyQuestion } from '../forecast/family-question';
+import { answerFamily } from '../forecast/answer/family-answer';
+import { familyQuestion } from '../forecast/question/family-question';
 import { cold, simmered } from '../recipes/library/methods';
 import { bug, bugEntry, dawn, grainsJar, id } from '../starter/bug.test-tool';
 import { composedQuestion } from './composed-question';

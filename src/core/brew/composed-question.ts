@@ -1,8 +1,8 @@
 import { bareId } from '../cultures/registry';
 import type { BaseKind } from '../matter/base-kinds';
-import { familyQuestion, type FamilyQuestion } from '../forecast/family-question';
-import type { Habits } from '../forecast/habits';
-import type { Learned } from '../forecast/lessons';
+import { familyQuestion, type FamilyQuestion } from '../forecast/question/family-question';
+import type { Habits } from '../forecast/question/habits';
+import type { Learned } from '../forecast/ensemble/lessons';
 import type { PlaceId, Warmths } from '../kitchen/places';
 import { addPortions } from '../lots/add';
 import { emptyLot } from '../lots/begin';

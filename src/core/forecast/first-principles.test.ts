@@ -1,6 +1,6 @@
-import { FamilyScenario } from './family-scenario';
-import { forecastFamily } from './family-forecast';
-import { forecast, type Forecast } from './forecast';
+import { FamilyScenario } from './published/family-scenario';
+import { forecastFamily } from './published/family-forecast';
+import { forecast, type Forecast } from './published/forecast';
 import { Scenario, type ScenarioInput } from '../ferment/scenario';
 
 /** What a jar does that chemistry or practice fixes, whatever the priors are. */

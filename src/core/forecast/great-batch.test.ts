@@ -1,7 +1,7 @@
-import { answerFamily } from './family-answer';
-import type { FamilyQuestion } from './family-question';
+import { answerFamily } from './answer/family-answer';
+import type { FamilyQuestion } from './question/family-question';
 import { brewed, pitched } from './kitchen.test-tool';
-import { bytesOf } from './stored-run';
+import { bytesOf } from './run/stored-run';
 
 /** A batch whose bottles each got another dose, asked about six hours after they were filled. */
 function unlike(count: number, squeezes = 0) {

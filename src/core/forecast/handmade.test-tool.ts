@@ -4,7 +4,7 @@ import { Scenario, type ScenarioInput } from '../ferment/scenario';
 import { fermentOf } from '../ferment/ferment';
 import { slots } from '../ferment/state';
 import { gramsPerVolume } from '../gas/co2-solubility';
-import type { StoredRun } from './stored-run';
+import type { StoredRun } from './run/stored-run';
 
 export const warmJar: LotStage = {
   hours: 100,

@@ -1,5 +1,5 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
-import { liquidChange } from '../forecast/lot-stages';
+import { liquidChange } from '../forecast/question/lot-stages';
 import { grainsIn } from '../lots/grains';
 import { movedBy, type Lot, type LotEvent } from '../lots/lot';
 import { levelMl, type Contents } from '../matter/contents';

@@ -1,5 +1,5 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
-import { paceAt } from '../forecast/starter-question';
+import { paceAt } from '../forecast/question/starter-question';
 import { celsiusAt, type PlaceId, type Warmths } from '../kitchen/places';
 import { hoursAt } from '../kitchen/pace';
 import type { Lot } from '../lots/lot';

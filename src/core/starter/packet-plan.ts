@@ -1,6 +1,6 @@
 import type { Culture } from '../cultures/culture';
 import type { Warmths } from '../kitchen/places';
-import { packetAlive } from '../forecast/waited';
+import { packetAlive } from '../forecast/question/waited';
 import type { Lot } from '../lots/lot';
 import { solidGrams } from '../matter/contents';
 import { toStep } from '../measures/sensible';

@@ -4,7 +4,7 @@ import type { Warmths } from '../kitchen/places';
 import { awakeGrains, grainsIn } from '../lots/grains';
 import { solidGrams } from '../matter/contents';
 import { agenda } from '../tasks/agenda';
-import type { StarterAnswer } from '../forecast/starter-answer';
+import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import { begunAlone, bug, dawn, grainsJar, id } from './bug.test-tool';
 import { grainsOf, renewalOf } from './renewal';
 import { dayMs } from '../duration';

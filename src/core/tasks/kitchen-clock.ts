@@ -1,4 +1,4 @@
-import { middleAt } from '../forecast/between-hours';
+import { middleAt } from '../forecast/read-off/quantiles';
 import { nextAwake, isAwake, lastAwake, wakingOf, type WakingHours } from '../kitchen/waking';
 import type { Lot } from '../lots/lot';
 import { everyTask } from './agenda';

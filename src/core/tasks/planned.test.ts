@@ -1,5 +1,5 @@
 import { tableOf } from '../journal/entry-table';
-import type { StarterAnswer } from '../forecast/starter-answer';
+import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import type { Lot } from '../lots/lot';
 import { bug, dawn } from '../starter/bug.test-tool';
 import { agenda } from './agenda';

@@ -1,5 +1,5 @@
-import type { LotAnswer } from '../forecast/family-answer';
-import type { FiveNumbers } from '../forecast/quantiles';
+import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { FiveNumbers } from '../forecast/read-off/quantiles';
 import { passedBy, watchOf } from './pressure-watch';
 import { hourMs } from '../duration';
 

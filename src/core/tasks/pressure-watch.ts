@@ -1,8 +1,8 @@
-import { betweenHours } from '../forecast/between-hours';
-import type { LotAnswer } from '../forecast/family-answer';
-import type { ChillWindow } from '../forecast/windows';
-import type { WatchShare } from '../forecast/pressure-course';
-import { quantileLevels, type FiveNumbers } from '../forecast/quantiles';
+import { betweenHours } from '../forecast/run/hour-index';
+import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { ChillWindow } from '../forecast/advice/windows';
+import type { WatchShare } from '../forecast/read-off/pressure-course';
+import { quantileLevels, type FiveNumbers } from '../forecast/read-off/quantiles';
 import { hourMs } from '../duration';
 
 /**

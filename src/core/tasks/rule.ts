@@ -1,6 +1,6 @@
-import type { LotAnswer } from '../forecast/family-answer';
-import type { JarRule } from '../forecast/jar-advice';
-import { squeezedFor } from '../forecast/pilot';
+import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { JarRule } from '../forecast/advice/jar-advice';
+import { squeezedFor } from '../forecast/question/pilot';
 import type { Lot } from '../lots/lot';
 import type { LotFinder } from '../lots/pitch';
 import { type TaskRule } from './task';

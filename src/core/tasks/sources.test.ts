@@ -1,5 +1,5 @@
-import type { LotAnswer } from '../forecast/family-answer';
-import type { StarterAnswer } from '../forecast/starter-answer';
+import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import { tableOf } from '../journal/entry-table';
 import { addPortions } from '../lots/add';
 import { emptyLot, type NewLot } from '../lots/begin';

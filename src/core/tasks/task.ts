@@ -1,6 +1,6 @@
-import type { RuleLook } from '../forecast/decision-inputs';
-import type { LotAnswer } from '../forecast/family-answer';
-import type { StarterAnswer } from '../forecast/starter-answer';
+import type { RuleLook } from '../forecast/advice/decision-inputs';
+import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import type { Household } from '../journal/household';
 import type { Lot } from '../lots/lot';
 import type { Portion } from '../matter/portion';

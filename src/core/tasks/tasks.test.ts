@@ -1,4 +1,4 @@
-import { rootOf } from '../forecast/family-members';
+import { rootOf } from '../forecast/question/family-members';
 import { everyLot, lotOf } from '../journal/household';
 import { isLiving } from '../lots/lineage';
 import { TestKitchen, dawn, fedBug } from '../forecast/kitchen.test-tool';

@@ -1,5 +1,5 @@
-import { normalBelow } from '../forecast/random';
-import type { LotAnswer } from '../forecast/family-answer';
+import { normalBelow } from '../forecast/run/random';
+import type { LotAnswer } from '../forecast/answer/family-answer';
 import { journalOf } from '../journal/journal';
 import { lotOf } from '../journal/household';
 import { dawn, TestKitchen } from '../forecast/kitchen.test-tool';

@@ -1,7 +1,7 @@
-import { normalBelow } from '../forecast/random';
-import { hourIndexAt } from '../forecast/between-hours';
-import type { LotAnswer } from '../forecast/family-answer';
-import type { FiveNumbers } from '../forecast/quantiles';
+import { normalBelow } from '../forecast/run/random';
+import { hourIndexAt } from '../forecast/run/hour-index';
+import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { FiveNumbers } from '../forecast/read-off/quantiles';
 import { movedBy, tasteKinds, type Lot, type TasteKind } from '../lots/lot';
 import { liquidMl, solidGrams } from '../matter/contents';
 import type { Portion } from '../matter/portion';

@@ -1,5 +1,5 @@
-import { noHabits, type Habits } from '../forecast/habits';
-import { rootOf } from '../forecast/family-members';
+import { noHabits, type Habits } from '../forecast/question/habits';
+import { rootOf } from '../forecast/question/family-members';
 import { everyLot, lotOf, type Household } from '../journal/household';
 import { usualAbsence } from '../kitchen/absence';
 import { peopleOf } from '../kitchen/people';

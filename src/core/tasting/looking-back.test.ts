@@ -1,6 +1,6 @@
-import type { LotAnswer } from '../forecast/family-answer';
-import { lotAsOf } from '../forecast/as-of';
-import { ordinalScales } from '../forecast/ordinal-scales';
+import type { LotAnswer } from '../forecast/answer/family-answer';
+import { lotAsOf } from '../forecast/question/as-of';
+import { ordinalScales } from '../forecast/ensemble/ordinal-scales';
 import type { Lot, OpeningKind } from '../lots/lot';
 import { calibrationOf, checkedOf, mishapOf, seasonOf, type MishapFacts } from './looking-back';
 import { stepLevels } from './palate';

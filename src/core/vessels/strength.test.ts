@@ -1,4 +1,4 @@
-import { failureChance } from '../forecast/failure';
+import { failureChance } from '../forecast/read-off/failure';
 import { sealedBottleGas } from '../gas/sealed-bottle';
 import { strengthOf, strengthSource, unknownWear, usedAtVolumes } from './strength';
 import { bottleIds, isVesselId, jarIds } from './vessel-kinds';

@@ -1,4 +1,4 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { dawn, TestKitchen } from '@/core/forecast/kitchen.test-tool';
 import { journalOf } from '@/core/journal/journal';
 import { calibrationWords, palateLines } from '@/words/back-words';

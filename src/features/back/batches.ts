@@ -1,8 +1,8 @@
 import { costOf, pricesOf } from '@/core/brew/cost';
-import { hourIndexAt } from '@/core/forecast/between-hours';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { rootOf } from '@/core/forecast/family-members';
-import type { FiveNumbers } from '@/core/forecast/quantiles';
+import { hourIndexAt } from '@/core/forecast/run/hour-index';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { rootOf } from '@/core/forecast/question/family-members';
+import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { celsiusAt } from '@/core/kitchen/places';
 import { wentTo } from '@/core/lots/lineage';

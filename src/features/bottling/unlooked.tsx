@@ -1,10 +1,10 @@
 import { useContext, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { carries } from '@/core/bottling/carries';
-import type { FillingAsk, FillingOutcome } from '@/core/forecast/fillings';
-import { liquidsOf } from '@/core/forecast/liquids-of';
-import type { StoredRun } from '@/core/forecast/stored-run';
-import { pouredSweetness } from '@/core/forecast/wanted-sweetness';
+import type { FillingAsk, FillingOutcome } from '@/core/forecast/advice/fillings';
+import { liquidsOf } from '@/core/forecast/question/root-ferment';
+import type { StoredRun } from '@/core/forecast/run/stored-run';
+import { pouredSweetness } from '@/core/forecast/question/wanted-sweetness';
 import { cautionOf } from '@/core/kitchen/caution';
 import { ceilingOf } from '@/core/kitchen/ceiling';
 import { wakingOf } from '@/core/kitchen/waking';

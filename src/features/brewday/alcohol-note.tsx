@@ -1,4 +1,4 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { abvByMassBalance } from '@/core/sugar/alcohol';
 import { Card } from '@/ui/controls/card';

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { crossingOf } from '@/core/forecast/crossing';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import { crossingOf } from '@/core/forecast/read-off/crossing';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { everyLot } from '@/core/journal/household';
 import { palateOf } from '@/core/tasting/palate';
 import { tastingsOf } from '@/core/tasting/tastings';

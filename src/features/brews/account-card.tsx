@@ -8,9 +8,8 @@ import {
   type Dose,
   type SugarAccount,
 } from '@/core/brew/sugar-account';
-import { liquidsOf } from '@/core/forecast/liquids-of';
-import { sugarLeft } from '@/core/forecast/liquid-sugar';
-import { cameIn } from '@/core/forecast/living-liquid';
+import { liquidsOf } from '@/core/forecast/question/root-ferment';
+import { sugarLeft , cameIn } from '@/core/forecast/question/living-liquid';
 import { lotOf } from '@/core/journal/household';
 import { pitchOf } from '@/core/lots/pitch';
 import { movedBy, type Lot } from '@/core/lots/lot';

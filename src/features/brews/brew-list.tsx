@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { liquidsOf } from '@/core/forecast/liquids-of';
-import { mixedSugar } from '@/core/forecast/liquid-sugar';
+import { liquidsOf } from '@/core/forecast/question/root-ferment';
+import { mixedSugar } from '@/core/forecast/question/living-liquid';
 import { nextAwake, wakingOf } from '@/core/kitchen/waking';
 import { errandsOf } from '@/core/tasks/sources/pressure';
 import type { Household } from '@/core/journal/household';

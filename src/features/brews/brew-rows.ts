@@ -1,4 +1,4 @@
-import { rootOf } from '@/core/forecast/family-members';
+import { rootOf } from '@/core/forecast/question/family-members';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';

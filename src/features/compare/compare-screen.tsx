@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { rootOf } from '@/core/forecast/family-members';
+import { rootOf } from '@/core/forecast/question/family-members';
 import { everyLot, lotOf } from '@/core/journal/household';
 import { wentTo } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';

@@ -1,12 +1,12 @@
 import { View } from 'react-native';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { squeezedFor } from '@/core/forecast/pilot';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { squeezedFor } from '@/core/forecast/question/pilot';
 import { lotOf } from '@/core/journal/household';
 import { cautionOf } from '@/core/kitchen/caution';
 import { wakingOf, whileAwake } from '@/core/kitchen/waking';
 import { jarRuleOf, ruleOf } from '@/core/tasks/rule';
-import { liquidsOf } from '@/core/forecast/liquids-of';
-import { mixedSugar } from '@/core/forecast/liquid-sugar';
+import { liquidsOf } from '@/core/forecast/question/root-ferment';
+import { mixedSugar } from '@/core/forecast/question/living-liquid';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

@@ -9,10 +9,10 @@ import {
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
-import type { FamilyAnswer, LotAnswer } from '@/core/forecast/family-answer';
-import { rootOf } from '@/core/forecast/family-members';
-import type { Learned } from '@/core/forecast/lessons';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import type { FamilyAnswer, LotAnswer } from '@/core/forecast/answer/family-answer';
+import { rootOf } from '@/core/forecast/question/family-members';
+import type { Learned } from '@/core/forecast/ensemble/lessons';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';

@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
-import type { BottledThen } from '@/core/forecast/courses';
+import type { BottledThen } from '@/core/forecast/answer/courses';
 import { handmadeRun, warmJar } from '@/core/forecast/handmade.test-tool';
 import { paperTheme } from '@/ui/theme/paper-theme';
 import { dayRoles } from '@/ui/theme/roles';

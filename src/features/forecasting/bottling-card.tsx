@@ -1,8 +1,8 @@
 import { useRef } from 'react';
 import { View } from 'react-native';
-import type { BottledThen } from '@/core/forecast/courses';
-import type { FiveNumbers } from '@/core/forecast/quantiles';
-import type { StoredRun } from '@/core/forecast/stored-run';
+import type { BottledThen } from '@/core/forecast/answer/courses';
+import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { StoredRun } from '@/core/forecast/run/stored-run';
 import { Text } from '@/ui/controls/text';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
 import { useWide } from '@/ui/layout/use-wide';

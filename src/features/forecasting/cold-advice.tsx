@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';

@@ -1,4 +1,4 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
 import { counterWords } from '@/words/keeping-words';

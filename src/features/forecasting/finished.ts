@@ -1,4 +1,4 @@
-import { learn, type Learned, type Lesson } from '@/core/forecast/lessons';
+import { learn, type Learned, type Lesson } from '@/core/forecast/ensemble/lessons';
 import type { Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf } from '@/core/lots/pitch';

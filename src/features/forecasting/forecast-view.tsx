@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import type { StoredRun } from '@/core/forecast/stored-run';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import type { StoredRun } from '@/core/forecast/run/stored-run';
 import type { Lot } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { jarNow, type JarNow } from '@/core/bottling/jar-now';
-import type { StoredRun } from '@/core/forecast/stored-run';
+import type { StoredRun } from '@/core/forecast/run/stored-run';
 import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';

@@ -1,5 +1,5 @@
-import type { Course } from '@/core/forecast/courses';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { Course } from '@/core/forecast/answer/courses';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { sugarOfGravity } from '@/core/sugar/sucrose-solution';
 import type { Lane } from '@/ui/charts/lane-scale';

@@ -1,11 +1,11 @@
 import { useRef } from 'react';
 import { View } from 'react-native';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { coolingHours } from '@/core/forecast/lot-stages';
-import { settleHours, type Pour } from '@/core/forecast/pour';
-import type { ChilledThen } from '@/core/forecast/courses';
-import type { FiveNumbers } from '@/core/forecast/quantiles';
-import type { StoredRun } from '@/core/forecast/stored-run';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { coolingHours } from '@/core/forecast/question/lot-stages';
+import { settleHours, type Pour } from '@/core/forecast/what-if/pour';
+import type { ChilledThen } from '@/core/forecast/answer/courses';
+import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { StoredRun } from '@/core/forecast/run/stored-run';
 import { nextAwake, wakingOf } from '@/core/kitchen/waking';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

@@ -1,5 +1,5 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { betweenHours } from '@/core/forecast/between-hours';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { betweenHours } from '@/core/forecast/run/hour-index';
 import { hourMs } from '@/core/duration';
 
 /** Pressure, its 95 % edge and the fizz of a closed bottle now, if it is forecast. */

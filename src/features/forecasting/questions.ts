@@ -1,10 +1,10 @@
 import { keptCulture } from '@/core/starter/feed-plan';
-import { familyQuestion } from '@/core/forecast/family-question';
-import { rootOf } from '@/core/forecast/family-members';
-import type { Learned } from '@/core/forecast/lessons';
-import { liquidsOf } from '@/core/forecast/liquids-of';
-import { cameIn } from '@/core/forecast/living-liquid';
-import { starterQuestion } from '@/core/forecast/starter-question';
+import { familyQuestion } from '@/core/forecast/question/family-question';
+import { rootOf } from '@/core/forecast/question/family-members';
+import type { Learned } from '@/core/forecast/ensemble/lessons';
+import { liquidsOf } from '@/core/forecast/question/root-ferment';
+import { cameIn } from '@/core/forecast/question/living-liquid';
+import { starterQuestion } from '@/core/forecast/question/starter-question';
 import { lotOf, type Household } from '@/core/journal/household';
 import { wakingOf } from '@/core/kitchen/waking';
 import { habitsOf } from '@/core/tasting/habits';

@@ -1,4 +1,4 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { tableOf } from '@/core/journal/entry-table';
 import type { Household } from '@/core/journal/household';
 import { addPortions } from '@/core/lots/add';

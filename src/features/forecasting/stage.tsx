@@ -1,7 +1,7 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import type { StoredRun } from '@/core/forecast/stored-run';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import type { StoredRun } from '@/core/forecast/run/stored-run';
 import type { Lot } from '@/core/lots/lot';
 import { useRoles } from '@/ui/theme/use-roles';
 import { liquidColour } from '../lots/liquid-colour';

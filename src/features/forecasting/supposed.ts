@@ -1,5 +1,5 @@
 import { useContext, useEffect, useState } from 'react';
-import type { RunAnswer, Supposition } from '@/core/forecast/suppose';
+import type { RunAnswer, Supposition } from '@/core/forecast/answer/suppose';
 import { DeskContext } from './book';
 
 export type Supposed = 'as-is' | 'cooler' | 'warmer' | 'burped' | 'half' | 'double';

@@ -1,8 +1,8 @@
 import { useContext, useEffect, useMemo, useSyncExternalStore } from 'react';
-import { lotAsOf } from '@/core/forecast/as-of';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { familyQuestion } from '@/core/forecast/family-question';
-import { rootOf } from '@/core/forecast/family-members';
+import { lotAsOf } from '@/core/forecast/question/as-of';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { familyQuestion } from '@/core/forecast/question/family-question';
+import { rootOf } from '@/core/forecast/question/family-members';
 import { lotOf, type Household } from '@/core/journal/household';
 import { wentTo } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';

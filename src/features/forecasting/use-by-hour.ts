@@ -6,10 +6,10 @@ import {
   type BottledThen,
   type ChilledThen,
   type Course,
-} from '@/core/forecast/courses';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { pourAfterChill, type Pour } from '@/core/forecast/pour';
-import type { StoredRun } from '@/core/forecast/stored-run';
+} from '@/core/forecast/answer/courses';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { pourAfterChill, type Pour } from '@/core/forecast/what-if/pour';
+import type { StoredRun } from '@/core/forecast/run/stored-run';
 import { DeskContext } from './book';
 import type { Handle } from './use-handle';
 

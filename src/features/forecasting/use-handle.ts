@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import type { Window } from '@/core/forecast/windows';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import type { Window } from '@/core/forecast/advice/windows';
 import { isAwake, lastAwake, nextAwake, wakingOf, type WakingHours } from '@/core/kitchen/waking';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

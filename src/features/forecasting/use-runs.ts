@@ -1,7 +1,7 @@
 import { useContext, useEffect, useSyncExternalStore } from 'react';
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { rootOf } from '@/core/forecast/family-members';
-import type { StoredRun } from '@/core/forecast/stored-run';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { rootOf } from '@/core/forecast/question/family-members';
+import type { StoredRun } from '@/core/forecast/run/stored-run';
 import { lotOf } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { rootOf } from '@/core/forecast/family-members';
+import { rootOf } from '@/core/forecast/question/family-members';
 import { lotOf, type Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import type { ForecastDesk } from '@/workers/forecast-desk';

@@ -1,6 +1,6 @@
 import { format } from 'date-fns/format';
 import { useMemo } from 'react';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { awayOf } from '@/core/kitchen/plans';
 import { wakingOf } from '@/core/kitchen/waking';
 import { nightsOf } from '@/core/tasks/kitchen-clock';

@@ -1,5 +1,5 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
-import { risingCrossing } from '@/core/forecast/crossing';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { risingCrossing } from '@/core/forecast/read-off/crossing';
 import { everyLot } from '@/core/journal/household';
 import { peopleOf } from '@/core/kitchen/people';
 import { palatesOf } from '@/core/tasting/palate';

@@ -1,10 +1,10 @@
 import { format } from 'date-fns/format';
 import { isSameDay } from 'date-fns/isSameDay';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
-import { rootOf } from '@/core/forecast/family-members';
-import { hourIndexAt } from '@/core/forecast/between-hours';
+import { rootOf } from '@/core/forecast/question/family-members';
+import { hourIndexAt } from '@/core/forecast/run/hour-index';
 import { wakingOf, whileAwake } from '@/core/kitchen/waking';
 import { madeWith, type MadeWith } from '@/core/lots/made-with';
 import type { Lot } from '@/core/lots/lot';

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import jsQR from 'jsqr';
 import { PDFDocument } from 'pdf-lib';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { journalOf } from '@/core/journal/journal';
 import { lotOf } from '@/core/journal/household';
 import { TestKitchen, dawn } from '@/core/forecast/kitchen.test-tool';

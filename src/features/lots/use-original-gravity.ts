@@ -1,5 +1,5 @@
-import { liquidsOf } from '@/core/forecast/liquids-of';
-import { mixedSugar } from '@/core/forecast/liquid-sugar';
+import { liquidsOf } from '@/core/forecast/question/root-ferment';
+import { mixedSugar } from '@/core/forecast/question/living-liquid';
 import { gravitiesOf, type Gravities } from '@/core/lots/gravities';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf } from '@/core/lots/pitch';

@@ -1,5 +1,5 @@
-import { liquidsOf } from '@/core/forecast/liquids-of';
-import { sugarLeft } from '@/core/forecast/liquid-sugar';
+import { liquidsOf } from '@/core/forecast/question/root-ferment';
+import { sugarLeft } from '@/core/forecast/question/living-liquid';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

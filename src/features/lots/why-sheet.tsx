@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { groundsOf, type GroundInput, type Topic } from '@/core/forecast/grounds';
+import { groundsOf, type GroundInput, type Topic } from '@/core/forecast/answer/grounds';
 import { lotOf } from '@/core/journal/household';
 import { entriesAbout } from '@/core/journal/journal';
 import { drawnFrom } from '@/core/lots/pitch';

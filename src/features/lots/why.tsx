@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import type { Topic } from '@/core/forecast/grounds';
+import type { Topic } from '@/core/forecast/answer/grounds';
 import type { Lot } from '@/core/lots/lot';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';

@@ -1,6 +1,6 @@
 import { openingGuide, type OpeningGuide } from '@/core/bottling/opening-guide';
-import { betweenHours } from '@/core/forecast/between-hours';
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import { betweenHours } from '@/core/forecast/run/hour-index';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { liquidMl, solidGrams } from '@/core/matter/contents';
 import { headspaceCm } from '@/core/vessels/bottle-shape';

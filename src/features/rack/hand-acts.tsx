@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { isSoft } from '@/core/forecast/pilot';
+import { isSoft } from '@/core/forecast/question/pilot';
 import type { Lot } from '@/core/lots/lot';
 import { lotSigns } from '@/core/lots/signs';
 import { Choice } from '@/ui/controls/choice';

@@ -1,4 +1,4 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { bestUntil } from '@/core/tasks/sources/opening';
 import type { Errands } from '@/core/tasks/sources/pressure';

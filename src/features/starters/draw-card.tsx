@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { Culture, Keeping } from '@/core/cultures/culture';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { leastDrawMl, mostDrawableMl } from '@/core/starter/draw-plan';
 import { usualFeed } from '@/core/starter/feed-plan';

@@ -1,8 +1,8 @@
 import { format } from 'date-fns/format';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { each, type FiveNumbers } from '@/core/forecast/quantiles';
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import { each, type FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { jarHistory, type Step } from '@/core/starter/jar-history';
 import { DayAxis } from '@/ui/charts/day-axis';

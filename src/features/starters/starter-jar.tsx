@@ -1,4 +1,4 @@
-import type { StarterAnswer } from '@/core/forecast/starter-answer';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { levelMl } from '@/core/matter/contents';
 import { Jar } from '@/ui/drawings/jar';

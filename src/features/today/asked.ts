@@ -1,6 +1,6 @@
-import type { LotAnswer } from '@/core/forecast/family-answer';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Task } from '@/core/tasks/task';
-import { squeezedFor } from '@/core/forecast/pilot';
+import { squeezedFor } from '@/core/forecast/question/pilot';
 import { lotOf, type Household } from '@/core/journal/household';
 import { askedLook, lookWords } from '@/words/look-words';
 

@@ -5,7 +5,7 @@ import type { Task } from '@/core/tasks/task';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { lotOf } from '@/core/journal/household';
-import { squeezedFor } from '@/core/forecast/pilot';
+import { squeezedFor } from '@/core/forecast/question/pilot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { doNow, stageWords, watchLines } from '@/words/watch-words';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { liquidsOf } from '@/core/forecast/liquids-of';
-import { sugarLeft } from '@/core/forecast/liquid-sugar';
+import { liquidsOf } from '@/core/forecast/question/root-ferment';
+import { sugarLeft } from '@/core/forecast/question/living-liquid';
 import type { Lot } from '@/core/lots/lot';
 import { drinkFactsOf } from '@/core/trouble/drink-facts';
 import { complaints, diagnoseDrink, type Complaint } from '@/core/trouble/drink-trouble';

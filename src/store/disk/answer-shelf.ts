@@ -1,6 +1,6 @@
 import type { AnswerShelf, KeptAnswer } from '../../workers/forecast-desk';
-import type { FamilyAnswer, LotSeries } from '../../core/forecast/family-answer';
-import type { FiveNumbers } from '../../core/forecast/quantiles';
+import type { FamilyAnswer, LotSeries } from '../../core/forecast/answer/family-answer';
+import type { FiveNumbers } from '../../core/forecast/read-off/quantiles';
 import { recordOf } from '../../core/record-of';
 import { whenIdle } from '../breathe';
 import type { Connection } from './connection';

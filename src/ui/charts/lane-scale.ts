@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { FiveNumbers } from '../../core/forecast/quantiles';
+import type { FiveNumbers } from '../../core/forecast/read-off/quantiles';
 
 /** One quantity over the common clock. */
 export interface Lane {

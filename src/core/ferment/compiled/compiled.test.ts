@@ -1,7 +1,8 @@
 import { execFileSync } from 'node:child_process';
 import fc from 'fast-check';
 import { knownCultures } from '../../cultures/registry';
-import { UNKNOWNS, memberOf } from '../../forecast/priors';
+import { memberOf } from '../../forecast/ensemble/priors';
+import { unknownCount } from '../../forecast/ensemble/unknowns';
 import type { Ferment, LotStage } from '../ferment';
 import { beginRun } from '../ferment-run';
 import { Member } from '../member';
@@ -76,7 +77,10 @@ const ferment = fc
     }),
   );
 const member = fc
-  .array(fc.double({ min: -2.5, max: 2.5, noNaN: true }), { minLength: UNKNOWNS, maxLength: UNKNOWNS })
+  .array(fc.double({ min: -2.5, max: 2.5, noNaN: true }), {
+    minLength: unknownCount,
+    maxLength: unknownCount,
+  })
   .map((point) => memberOf(Float64Array.from(point), 0, 0.3));
 
 test('what is compiled are the sources', () => {

@@ -1,6 +1,6 @@
-import type { LotAnswer } from '../../forecast/family-answer';
+import type { LotAnswer } from '../../forecast/answer/family-answer';
 import { lastAt } from '../../lots/lineage';
-import { rootOf } from '../../forecast/family-members';
+import { rootOf } from '../../forecast/question/family-members';
 import { lotOf } from '../../journal/household';
 import { eveningBefore } from '../../kitchen/waking';
 import type { Lot } from '../../lots/lot';

@@ -1,7 +1,7 @@
 import type { Lot } from '../../lots/lot';
-import { rootOf } from '../../forecast/family-members';
+import { rootOf } from '../../forecast/question/family-members';
 import { lotOf } from '../../journal/household';
-import { isSoft } from '../../forecast/pilot';
+import { isSoft } from '../../forecast/question/pilot';
 import type { LotFinder } from '../../lots/pitch';
 import { watchOf } from '../pressure-watch';
 import { ruleOf } from '../rule';

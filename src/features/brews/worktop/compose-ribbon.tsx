@@ -1,8 +1,8 @@
 import { useContext, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { composedQuestion } from '@/core/brew/composed-question';
-import type { FamilyAnswer, LotAnswer } from '@/core/forecast/family-answer';
-import type { FamilyQuestion } from '@/core/forecast/family-question';
+import type { FamilyAnswer, LotAnswer } from '@/core/forecast/answer/family-answer';
+import type { FamilyQuestion } from '@/core/forecast/question/family-question';
 import { lotOf } from '@/core/journal/household';
 import type { Warmths } from '@/core/kitchen/places';
 import { habitsOf } from '@/core/tasting/habits';

@@ -1,0 +1,77 @@
+import type { FamilyQuestion } from '../question/family-question';
+import { passageHours } from '../read-off/passage';
+import { lastReadHour, type Care } from '../ensemble/picking';
+import { valuesOverTime } from '../read-off/quantiles';
+import type { StoredRun } from '../run/stored-run';
+import type { Keeping } from './keeping';
+import type { PressureCourse } from '../read-off/pressure-course';
+
+/**
+ * A question asked once more, closely: where a limit is in doubt, chances are worked out from so many kitchens that they lie
+ * within two points of what thousands say. It takes some four times as long as the answer that is waited for.
+ */
+
+/** Kitchens drawn and run ahead, for each that is run to the end: set by what brings chances within two points. */
+const draws = 4;
+const runAhead = 6;
+/** How far beyond the last reading, and beyond now, kitchens are put in order by when they pass a limit, hours. */
+const hoursAhead = 96;
+
+/** The care with which it is worked out: kitchens are put in order by when the bottles pass their limits. */
+export function closeCare({ family, lots }: FamilyQuestion): Care {
+  const watched = lots.flatMap(({ run, limitBar, sealedFromHour }) =>
+    limitBar !== null && sealedFromHour !== null ? [{ run, limitBar, sealedFromHour }] : [],
+  );
+  if (watched.length === 0) return { draws, foresight: null };
+  return {
+    draws,
+    foresight: {
+      kitchens: runAhead,
+      untilHour: Math.max(lastReadHour(family), ...lots.map(({ nowHour }) => nowHour)) + hoursAhead,
+      order: (runs) => together(watched.map((each) => lateness(runs[each.run]!, each))),
+    },
+  };
+}
+
+interface Watched {
+  readonly limitBar: number;
+  readonly sealedFromHour: number;
+}
+
+/** When each kitchen passes a limit, hours; those that do not yet, after all that do, by what they are short of. */
+function lateness(run: StoredRun, { limitBar, sealedFromHour }: Watched): Float64Array {
+  const end = run.hours.at(-1)!;
+  const last = valuesOverTime(run, 'gaugeBar').at(-1)!;
+  return passageHours(run, 'gaugeBar', limitBar, 'rises', sealedFromHour).map((hour, m) =>
+    Number.isFinite(hour) ? hour : end + hoursAhead * Math.max(0, 1 - last[m]! / limitBar),
+  );
+}
+
+/** All of a kitchen's bottles together: one that is late with one is late with the others. */
+const together = (bottles: readonly Float64Array[]): Float64Array =>
+  bottles[0]!.map((_, m) => bottles.reduce((sum, bottle) => sum + bottle[m]!, 0));
+
+/** Fewer kitchens are asked of what lies months back: looking closely would take long, and tell little. */
+const fewest = 200;
+/** Chances beyond these are not in doubt. */
+const doubtful = [0.005, 0.995] as const;
+
+/** What an answer says of a lot's limit. */
+interface Limited {
+  readonly pressure: Pick<PressureCourse, 'passes'> | null;
+  readonly keeping: Pick<Keeping, 'chanceAtEnd'> | null;
+}
+
+/** Whether a closer look at a question may change what its answers say of a limit; answers in the order of its lots. */
+export function isInDoubt({ family, lots }: FamilyQuestion, answers: readonly Limited[]): boolean {
+  if (family.root.members < fewest) return false;
+  if ([family.root, ...family.branches].every(({ readings }) => readings.length === 0)) return false;
+  return answers.some(({ pressure, keeping }, i) => {
+    const soonest = pressure?.passes.find(({ share }) => share === 1)?.hours[0];
+    const chance = keeping?.chanceAtEnd ?? 0;
+    return (
+      lots[i]!.sealedFromHour !== null &&
+      (Number.isFinite(soonest) || (chance > doubtful[0] && chance < doubtful[1]))
+    );
+  });
+}

@@ -1,0 +1,226 @@
+import { fillingAt, spanAt, stageSpans } from '../../ferment/time-table';
+import { slots } from '../../ferment/state';
+import { quantities, stillDissolved, sums, type Place, type Quantity } from '../run/quantities';
+import { rowAt, rowOf, type StoredRun } from '../run/stored-run';
+import { betweenHours } from '../run/hour-index';
+
+const { ROW_SIZE } = slots;
+
+/** The quantiles every series carries, low to high. */
+export const quantileLevels = [0.05, 0.25, 0.5, 0.75, 0.95] as const;
+export type FiveNumbers = readonly [number, number, number, number, number];
+
+/** As many numbers as there are levels. */
+export type Quantiles<L extends readonly number[]> = { readonly [K in keyof L]: number };
+
+/** A number for each of some others: as many as they are. */
+export const each = <L extends readonly number[]>(
+  numbers: L,
+  of: (value: number, index: number) => number,
+): Quantiles<L> => numbers.map(of) as Quantiles<L>;
+
+/**
+ * Weighted quantiles of a sample: the smallest values whose share reaches each level, joined linearly between mid-weights.
+ *
+ * One pass counts weight into pails of equal width; only pails that hold a level are put in order.
+ *
+ * @param values sample, any order, at least one; those with weight are numbers or Infinity
+ * @param weights as many, not negative, with a positive sum
+ * @param levels rising, 0–1
+ * @returns as many numbers, rising
+ * @throws RangeError on an empty or weightless sample
+ */
+export function weightedQuantiles<const L extends readonly number[]>(
+  values: ArrayLike<number>,
+  weights: ArrayLike<number>,
+  levels: L,
+): Quantiles<L> {
+  const total = intoPails(values, weights);
+  if (!(total > 0)) throw new RangeError('quantiles need a sample with weight');
+  let pail = 0;
+  let passed = 0;
+  return each(levels, (level) => {
+    const wanted = level * total;
+    for (; pail < pails; pail++) {
+      if (passed + weightOf[pail]! >= wanted) {
+        putInOrder(values, pail);
+        let before = passed;
+        for (let at = firstOf[pail]!; at < firstOf[pail + 1]!; at++) {
+          const weight = weights[inPails[at]!]!;
+          if (before + weight / 2 >= wanted) return joined(values, weights, at, wanted - before);
+          before += weight;
+        }
+      }
+      passed += weightOf[pail]!;
+    }
+    return greatest(values);
+  });
+}
+
+const pails = 128;
+/** Where each pail's members begin in `inPails`, and what they weigh. */
+const firstOf = new Int32Array(pails + 1);
+const weightOf = new Float64Array(pails);
+let pailOf = new Uint8Array(0);
+let inPails = new Int32Array(0);
+
+/** Sorts members with weight into pails of equal width between the least and the greatest finite value; infinite ones go into the last. Returns their weight. */
+function intoPails(values: ArrayLike<number>, weights: ArrayLike<number>): number {
+  const count = values.length;
+  if (pailOf.length < count) {
+    pailOf = new Uint8Array(count);
+    inPails = new Int32Array(count);
+  }
+  let least = Infinity;
+  let most = -Infinity;
+  let total = 0;
+  for (let i = 0; i < count; i++) {
+    if (!(weights[i]! > 0)) continue;
+    const value = values[i]!;
+    total += weights[i]!;
+    if (value < least) least = value;
+    if (value > most && value < Infinity) most = value;
+  }
+  const perPail = most > least ? (pails - 2) / (most - least) : 0;
+  firstOf.fill(0);
+  weightOf.fill(0);
+  for (let i = 0; i < count; i++) {
+    if (!(weights[i]! > 0)) continue;
+    const value = values[i]!;
+    const pail = value < Infinity ? ((value - least) * perPail) | 0 : pails - 1;
+    pailOf[i] = pail;
+    firstOf[pail]!++;
+    weightOf[pail]! += weights[i]!;
+  }
+  // From counts to where each pail ends; filled from the back, that becomes where it begins.
+  for (let pail = 1; pail <= pails; pail++) firstOf[pail] = firstOf[pail]! + firstOf[pail - 1]!;
+  for (let i = count - 1; i >= 0; i--) if (weights[i]! > 0) inPails[--firstOf[pailOf[i]!]!] = i;
+  return total;
+}
+
+/** Sorts one pail by insertion: a few members each. */
+function putInOrder(values: ArrayLike<number>, pail: number): void {
+  const first = firstOf[pail]!;
+  for (let i = first + 1; i < firstOf[pail + 1]!; i++) {
+    const member = inPails[i]!;
+    const value = values[member]!;
+    let j = i - 1;
+    for (; j >= first && values[inPails[j]!]! > value; j--) inPails[j + 1] = inPails[j]!;
+    inPails[j + 1] = member;
+  }
+}
+
+function greatest(values: ArrayLike<number>): number {
+  const last = inPails[firstOf[pails]! - 1]!;
+  putInOrder(values, pailOf[last]!);
+  return values[inPails[firstOf[pails]! - 1]!]!;
+}
+
+/** Value between a member in order and the one before it, at a weight measured from where the member's weight begins. */
+function joined(values: ArrayLike<number>, weights: ArrayLike<number>, at: number, into: number): number {
+  const member = inPails[at]!;
+  const here = values[member]!;
+  if (at === 0) return here;
+  if (at === firstOf[pailOf[member]!]) putInOrder(values, pailOf[inPails[at - 1]!]!);
+  const previous = inPails[at - 1]!;
+  const there = values[previous]!;
+  if (!Number.isFinite(here) || !Number.isFinite(there)) return here;
+  const span = (weights[member]! + weights[previous]!) / 2;
+  const share = (into + weights[previous]! / 2) / span;
+  return there + (here - there) * Math.min(1, Math.max(0, share));
+}
+
+/** Where the liquid of every member is at each reported hour. */
+export function placesOf(run: StoredRun): readonly Place[] {
+  const spans = stageSpans(run.ferment.stages);
+  const liquidMl = run.ferment.liquidLitres * 1000;
+  const still = stillDissolved(run.ferment);
+  return run.hours.map((hour) => {
+    const { stage } = spanAt(spans, hour);
+    const filling = fillingAt(run.ferment.stages, hour, liquidMl);
+    return { stage, celsius: stage.celsius, filling, still };
+  });
+}
+
+/** Every member's value of a quantity at one reported hour. */
+export function valuesAt(run: StoredRun, quantity: Quantity, hourIndex: number, place: Place): Float64Array {
+  const values = new Float64Array(run.members.length);
+  const sum = sums[quantity];
+  if (sum) {
+    for (const [slot, factor] of sum.of)
+      for (let m = 0, at = rowAt(run, 0, hourIndex) + slot; m < values.length; m++, at += ROW_SIZE)
+        values[m]! += factor * run.rows[at]!;
+    if (sum.over) for (let m = 0; m < values.length; m++) values[m]! /= sum.over;
+    return values;
+  }
+  // Nothing presses on a jar.
+  if (quantity === 'gaugeBar' && place.stage.vessel !== 'sealed') return values;
+  const of = quantities[quantity];
+  const here = { ...place };
+  for (let m = 0; m < values.length; m++) {
+    here.celsius = run.celsius[rowOf(run, m, hourIndex)]!;
+    values[m] = of(run.rows, rowAt(run, m, hourIndex), here);
+  }
+  return values;
+}
+
+const worked = new WeakMap<StoredRun, Map<Quantity, readonly Float64Array[]>>();
+
+/** Every member's value of a quantity at every reported hour, one array an hour; kept as long as the run. */
+export function valuesOverTime(run: StoredRun, quantity: Quantity): readonly Float64Array[] {
+  const known = worked.get(run)?.get(quantity);
+  if (known) return known;
+  const places = placesOf(run);
+  const values = acrossGaps(
+    run,
+    (hour) => valuesAt(run, quantity, hour, places[hour]!),
+    (before, after, share) => before.map((value, m) => value + share * (after[m]! - value)),
+  );
+  const ofRun = worked.get(run) ?? new Map<Quantity, readonly Float64Array[]>();
+  worked.set(run, ofRun.set(quantity, values));
+  return values;
+}
+
+/** Five quantiles of a quantity at every reported hour. */
+export function seriesOf(run: StoredRun, quantity: Quantity): FiveNumbers[] {
+  const values = valuesOverTime(run, quantity);
+  return acrossGaps(
+    run,
+    (hour) => weightedQuantiles(values[hour]!, run.weights, quantileLevels),
+    (before, after, share) => each(before, (value, level) => value + share * (after[level]! - value)),
+  );
+}
+
+/** Something of every reported hour: worked out where steps ended, on lines between in the hours that long steps passed over. */
+function acrossGaps<T>(
+  run: StoredRun,
+  workedOut: (hour: number) => T,
+  between: (before: T, after: T, share: number) => T,
+): T[] {
+  const { hours, gaps = [] } = run;
+  const found: T[] = [];
+  let next = 0;
+  for (const { first, end } of [...gaps, { first: hours.length, end: hours.length }]) {
+    for (; next < first; next++) found[next] = workedOut(next);
+    if (end === hours.length) break;
+    found[end] = workedOut(end);
+    const span = hours[end]! - hours[first - 1]!;
+    for (; next < end; next++)
+      found[next] = between(found[first - 1]!, found[end]!, (hours[next]! - hours[first - 1]!) / span);
+    next = end + 1;
+  }
+  return found;
+}
+
+/** A series’ middle between its reported hours; null before the first and an hour past the last. */
+export function middleAt(
+  hours: readonly number[],
+  series: readonly FiveNumbers[],
+  hour: number,
+): number | null {
+  if (hours.length === 0 || hour < hours[0]! || hour > hours.at(-1)! + 1) return null;
+  const { index, share } = betweenHours(hours, hour);
+  const before = series[index]?.[2];
+  if (before === undefined) return null;
+  return before + share * ((series[index + 1]?.[2] ?? before) - before);
+}

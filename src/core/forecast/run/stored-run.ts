@@ -1,0 +1,43 @@
+import type { Gap } from '../../ferment/step-plan';
+import type { Member } from '../../ferment/member';
+import type { Ferment } from '../../ferment/ferment';
+import { slots } from '../../ferment/state';
+
+const { ROW_SIZE } = slots;
+
+/**
+ * An ensemble as it was run: plain data and typed arrays, so that it passes to and from a worker by transfer and any
+ * what-if starts from the past it holds.
+ */
+export interface StoredRun {
+  readonly ferment: Ferment;
+  readonly hours: readonly number[];
+  readonly members: readonly Member[];
+  /**
+   * ROW_SIZE numbers a row (see core/ferment/state.ts); rows of an hour follow each other, a member each, since nearly
+   * everything is asked of all members at one hour.
+   */
+  readonly rows: Float32Array;
+  /** Liquid temperature, °C, one a row. */
+  readonly celsius: Float32Array;
+  /** Weights of the members, summing to 1. */
+  readonly weights: Float64Array;
+  /** Whether readings narrowed it down. */
+  readonly read?: boolean;
+  /** Reported hours that long steps passed over: what is read off them lies on lines between their ends, too. */
+  readonly gaps?: readonly Gap[];
+}
+
+/** Which row is a member's at an hour. */
+export const rowOf = (run: Pick<StoredRun, 'members'>, member: number, hourIndex: number): number =>
+  hourIndex * run.members.length + member;
+
+/** Index of the first number of a member's row. */
+export const rowAt = (run: Pick<StoredRun, 'members'>, member: number, hourIndex: number): number =>
+  rowOf(run, member, hourIndex) * ROW_SIZE;
+
+/** Bytes of rows held at most: a run of a bottle takes some fourteen million, and a batch has a few unlike ones. */
+export const mostBytes = 96e6;
+
+export const bytesOf = ({ rows, celsius }: Pick<StoredRun, 'rows' | 'celsius'>): number =>
+  rows.byteLength + celsius.byteLength;
