@@ -1,7 +1,7 @@
 import { seededNormal, seededUniform } from '../../src/core/forecast/run/random.ts';
 import { gravityOf } from '../../src/core/sugar/ferment-gravity.ts';
 import { sealedBottleGas } from '../../src/core/gas/sealed-bottle.ts';
-import { left, step, type CultureOfTruth, type Kitchen, type Standing, type Truth } from './truths.ts';
+import { left, step, type CultureOfTruth, type Kitchen, type TruthState, type Truth } from './truths.ts';
 
 /** How a batch goes under a truth: kitchens and batches drawn, their weather, the course of sugar and gas, and what tools would show. */
 
@@ -94,7 +94,7 @@ export function courseOf(
     volumes: new Float64Array(warm.length),
     celsius: warm,
   };
-  const s: Standing = {
+  const s: TruthState = {
     cells: 1,
     others: 0.15,
     glucose: batch.sugar / 2,

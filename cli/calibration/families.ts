@@ -2,7 +2,7 @@ import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { weighedFamily } from '../../src/core/forecast/ensemble/ensemble.ts';
 import { familyOfScenario } from '../../src/core/forecast/published/family-forecast.ts';
 import { FamilyScenario } from '../../src/core/forecast/published/family-scenario.ts';
-import { passageHours, passageQuantiles } from '../../src/core/forecast/read-off/passage.ts';
+import { firstPassageHours, passageQuantiles } from '../../src/core/forecast/read-off/first-passage.ts';
 import { squeezeWord } from './judge.ts';
 import { courseOf, drawBatch, drawKitchen, gaugeAt, hourOf, target, weatherOf } from './courses.ts';
 import { cultures, truths } from './truths.ts';
@@ -39,7 +39,7 @@ function ask(sugar: number, celsius: number, squeezes: readonly { hour: number; 
   });
   const { runs } = weighedFamily(familyOfScenario(scenario));
   const siblings = runs.at(-1)!;
-  const passages = passageHours(siblings, 'heldVolumes', target, 'rises');
+  const passages = firstPassageHours(siblings, 'heldVolumes', target, 'rises');
   return passageQuantiles(siblings, passages, [0.05, 0.5, 0.95]) as [number, number, number];
 }
 

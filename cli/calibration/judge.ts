@@ -3,8 +3,8 @@ import { fermentOf, type KnownKitchen } from '../../src/core/ferment/ferment.ts'
 import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble/ensemble.ts';
 import { ordinalScales } from '../../src/core/forecast/ensemble/ordinal-scales.ts';
-import { tellingLooks } from '../../src/core/forecast/advice/telling-look.ts';
-import { passageHours, passageQuantiles } from '../../src/core/forecast/read-off/passage.ts';
+import { tellingLooks } from '../../src/core/forecast/advice/informative-observation.ts';
+import { firstPassageHours, passageQuantiles } from '../../src/core/forecast/read-off/first-passage.ts';
 import {
   courseOf,
   drawBatch,
@@ -114,13 +114,15 @@ export const scenarioOf = (
 
 /** The forecast of the time to the target: its quantiles, and each member's hour. Never later than the batch was followed. */
 export function askOf(scenario: Scenario, hours: number, kitchen: KnownKitchen | null = null) {
-  const { run, told } = weighedEnsemble({ ...fermentOf(scenario), kitchen, longSteps: true });
-  const passages = passageHours(run, 'heldVolumes', target, 'rises').map((hour) => Math.min(hours, hour));
+  const { run, posterior } = weighedEnsemble({ ...fermentOf(scenario), kitchen, longSteps: true });
+  const passages = firstPassageHours(run, 'heldVolumes', target, 'rises').map((hour) =>
+    Math.min(hours, hour),
+  );
   return {
     run,
     passages,
     weights: run.weights,
-    told,
+    posterior,
     quantiles: passageQuantiles(run, passages, [0.05, 0.25, 0.5, 0.75, 0.95]),
   };
 }

@@ -41,7 +41,7 @@ export function learnedError(
     };
     const lessons = Array.from({ length: 5 }, (): Lesson => {
       const { batch, course } = brew();
-      const { told } = askOf(
+      const { posterior } = askOf(
         scenarioOf(
           culture,
           batch,
@@ -49,7 +49,7 @@ export function learnedError(
         ),
         batch.hours,
       );
-      return { at: 0, culture: culture.id, starter: 'one', told };
+      return { at: 0, culture: culture.id, starter: 'one', posterior };
     });
     const { batch, course } = brew();
     const hour = Math.min(batch.hours, hourOf(course.volumes, target));

@@ -12,7 +12,7 @@ export interface Kitchen {
 }
 
 /** Where a ferment stands: cells against those pitched, sugars g/L, hours lived at 21 °C since pitching, gas held. */
-export interface Standing {
+export interface TruthState {
   cells: number;
   /** Cells of a second kind, where there is one. */
   others: number;
@@ -29,9 +29,9 @@ export interface Truth {
   /** Whether priors and tempering were set with it in sight. */
   readonly inSight: boolean;
   readonly warmth: (celsius: number) => number;
-  readonly eat: (s: Standing, k: Kitchen, culture: CultureOfTruth) => number;
+  readonly eat: (s: TruthState, k: Kitchen, culture: CultureOfTruth) => number;
   /** How much of what is eaten makes gas, 0–1; all of it where nothing is said. */
-  readonly gasShare?: (s: Standing) => number;
+  readonly gasShare?: (s: TruthState) => number;
   /** Gas lost an hour, share of what is held above a volume; thermometer's fault, and how far the days stray from the middle when it is not by the usual degree, °C. */
   readonly leak?: number;
   readonly thermometer?: number;
@@ -86,31 +86,31 @@ const ratkowsky = (celsius: number) => squareRoot(celsius) / squareRoot(21);
 const tenfold = (q10: number) => (celsius: number) => Math.pow(q10, (celsius - 21) / 10);
 const arrhenius = (celsius: number) => Math.exp(7600 * (1 / 294.15 - 1 / (celsius + 273.15)));
 
-export const left = (s: Standing) => s.glucose + s.fructose;
-const monod = (s: Standing, half: number) => left(s) / (half + left(s));
+export const left = (s: TruthState) => s.glucose + s.fructose;
+const monod = (s: TruthState, half: number) => left(s) / (half + left(s));
 
 /** Cells that double until there are `growsBy` of them, eating in proportion, slowed a little by gas. */
-function logistic(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function logistic(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > lagHours * k.lag ? 1 : 0.15;
   s.cells += step * awake * 0.13 * s.cells * (1 - s.cells / (growsBy * k.cells));
   return (awake * s.cells * monod(s, 3)) / (1 + s.held / 14);
 }
 
 /** No nutrient ends growth: it is gas, alcohol and sugar that slow it. */
-function uncapped(s: Standing, k: Kitchen, { lagHours }: CultureOfTruth): number {
+function uncapped(s: TruthState, k: Kitchen, { lagHours }: CultureOfTruth): number {
   const waking = 1 - Math.exp(-((s.age / (lagHours * k.lag)) ** 2));
   s.cells += (step * waking * 0.045 * s.cells * monod(s, 6)) / (1 + s.held / 6);
   return (waking * k.cells * s.cells * monod(s, 6)) / (1 + s.held / 20);
 }
 
 /** Sugar goes as fast as it is carried to the cells, whatever there is of it. */
-function linear(s: Standing, k: Kitchen, { lagHours }: CultureOfTruth): number {
+function linear(s: TruthState, k: Kitchen, { lagHours }: CultureOfTruth): number {
   const waking = 1 / (1 + Math.exp(-(s.age - 1.3 * lagHours * k.lag) / (0.25 * lagHours)));
   return waking * k.cells;
 }
 
 /** No cells at all: gas follows an S over the hours lived, the steeper the more cells of the culture would grow. */
-function sCurve(s: Standing, k: Kitchen, { hoursToTarget, growsBy }: CultureOfTruth): number {
+function sCurve(s: TruthState, k: Kitchen, { hoursToTarget, growsBy }: CultureOfTruth): number {
   const middle = (1.15 * hoursToTarget * Math.sqrt(k.lag)) / Math.sqrt(k.cells);
   const width = (1.15 * hoursToTarget) / (2 * Math.acosh(Math.sqrt(2.4 * growsBy)));
   const e = Math.exp(-(s.age - middle) / width);
@@ -118,7 +118,7 @@ function sCurve(s: Standing, k: Kitchen, { hoursToTarget, growsBy }: CultureOfTr
 }
 
 /** Glucose first; when it thins out the cells stop and change over to fructose, which goes slower. */
-function diauxic(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function diauxic(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > 0.8 * lagHours * k.lag ? 1 : 0.1;
   s.cells += step * awake * 0.1 * s.cells * (1 - s.cells / (growsBy * k.cells));
   const onGlucose = s.glucose / (4 + s.glucose);
@@ -128,7 +128,7 @@ function diauxic(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth)
 }
 
 /** Two kinds of cells: quick ones that gas soon slows, and a few slow ones that it does not. */
-function twoKinds(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function twoKinds(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > 0.7 * lagHours * k.lag ? 1 : 0.1;
   s.cells += step * awake * 0.15 * s.cells * (1 - s.cells / (2 * k.cells));
   s.others += step * awake * 0.07 * s.others * (1 - s.others / (growsBy * k.cells));
@@ -136,7 +136,7 @@ function twoKinds(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth
 }
 
 /** Cells sink, and those on the ground meet less sugar. */
-function sinking(s: Standing, k: Kitchen, { lagHours, growsBy, hoursToTarget }: CultureOfTruth): number {
+function sinking(s: TruthState, k: Kitchen, { lagHours, growsBy, hoursToTarget }: CultureOfTruth): number {
   const awake = 1 - Math.exp(-s.age / (1.2 * lagHours * k.lag));
   s.cells += step * awake * 0.12 * s.cells * (1 - s.cells / (growsBy * k.cells));
   const afloat = 0.4 + 0.6 * Math.exp(-s.age / hoursToTarget);
@@ -144,7 +144,7 @@ function sinking(s: Standing, k: Kitchen, { lagHours, growsBy, hoursToTarget }: 
 }
 
 /** What the cells make sours them: the more they have eaten, the slower they go. */
-function souring(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function souring(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > lagHours * k.lag ? 1 : 0.2;
   const slowed = 1 / (1 + ((s.start - left(s)) / 14) ** 2);
   s.cells += step * awake * 0.09 * slowed * s.cells * (1 - s.cells / (2 * growsBy * k.cells));
@@ -152,13 +152,13 @@ function souring(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth)
 }
 
 /** Gas follows a lopsided S (Gompertz): quick to rise, long to end. */
-function lopsided(s: Standing, k: Kitchen, { hoursToTarget, lagHours, growsBy }: CultureOfTruth): number {
+function lopsided(s: TruthState, k: Kitchen, { hoursToTarget, lagHours, growsBy }: CultureOfTruth): number {
   const u = (s.age - lagHours * k.lag - 0.6 * hoursToTarget) / (hoursToTarget / Math.log(2 * growsBy));
   return k.cells * Math.exp(-u - Math.exp(-u));
 }
 
 /** Cane sugar has to be split before it is eaten, and the splitting takes its time. */
-function splitFirst(s: Standing, k: Kitchen, { lagHours, growsBy, hoursToTarget }: CultureOfTruth): number {
+function splitFirst(s: TruthState, k: Kitchen, { lagHours, growsBy, hoursToTarget }: CultureOfTruth): number {
   const awake = 1 - Math.exp(-s.age / (lagHours * k.lag));
   s.cells += step * awake * 0.1 * s.cells * (1 - s.cells / (growsBy * k.cells));
   const split = left(s) * (1 - Math.exp((-s.age * Math.sqrt(k.cells)) / (0.5 * hoursToTarget)));
@@ -166,14 +166,14 @@ function splitFirst(s: Standing, k: Kitchen, { lagHours, growsBy, hoursToTarget 
 }
 
 /** Cells multiply quickly while the air in the liquid lasts, and not at all afterwards. */
-function whileAirLasts(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function whileAirLasts(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > 0.6 * lagHours * k.lag ? 1 : 0.1;
   if (s.cells < 0.7 * growsBy * k.cells) s.cells += step * awake * 0.11 * s.cells;
   return (awake * s.cells * monod(s, 4)) / (1 + s.held / 25);
 }
 
 /** Cells wake one after another, in three stages; alcohol slows their growth and their work, and nothing else does. */
-function wakingByAndBy(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function wakingByAndBy(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const stages = (2 * s.age) / (lagHours * k.lag);
   const awake = 1 - Math.exp(-stages) * (1 + stages + stages ** 2 / 2);
   const easy = Math.max(0, 1 - (s.start - left(s)) / (12 * growsBy));
@@ -182,14 +182,14 @@ function wakingByAndBy(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOf
 }
 
 /** Bacteria take a share of the sugar at first and make no gas of it; yeast takes over by and by. */
-function bacteriaFirst(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function bacteriaFirst(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > 0.7 * lagHours * k.lag ? 1 : 0.15;
   s.cells += step * awake * 0.1 * s.cells * (1 - s.cells / (growsBy * k.cells));
   return awake * (s.cells + 0.8) * monod(s, 4);
 }
 
 /** A layer at rest feeds itself slowly; once gas rises it stirs the cells up. */
-function stirredByGas(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function stirredByGas(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const waking = 1 - Math.exp(-s.age / (lagHours * k.lag));
   const stirred = 0.35 + 0.65 * (s.held ** 2 / (0.6 + s.held ** 2));
   s.cells += step * waking * 0.08 * stirred * s.cells * (1 - s.cells / (growsBy * k.cells));
@@ -197,14 +197,14 @@ function stirredByGas(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfT
 }
 
 /** Cells sit in clumps and only those outside divide: their number grows by the surface, without an end. */
-function inClumps(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function inClumps(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > 0.8 * lagHours * k.lag ? 1 : 0.1;
   s.cells += step * awake * 0.012 * growsBy * s.cells ** (2 / 3);
   return (awake * k.cells * s.cells * monod(s, 4)) / (1 + s.held / 12);
 }
 
 /** Cells multiply quickly and die by and by, the sooner the more they have eaten. */
-function dying(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function dying(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > 0.9 * lagHours * k.lag ? 1 : 0.1;
   const born = awake * 0.14 * (1 - s.cells / (1.6 * growsBy * k.cells));
   s.cells += step * s.cells * (born - 0.002 * (s.start - left(s)));
@@ -212,7 +212,7 @@ function dying(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): 
 }
 
 /** Food for growth runs out as cells are made of it, and cells that lack it also work slower. */
-function nitrogenRunsOut(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function nitrogenRunsOut(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = 1 - Math.exp(-((s.age / (0.9 * lagHours * k.lag)) ** 3));
   const food = Math.max(0, 1 - s.cells / (1.3 * growsBy * k.cells));
   s.cells += step * awake * 0.11 * s.cells * (food / (0.25 + food));
@@ -220,7 +220,7 @@ function nitrogenRunsOut(s: Standing, k: Kitchen, { lagHours, growsBy }: Culture
 }
 
 /** A crowd that quickens itself: each cell works the faster the more of them there are. */
-function quickeningCrowd(s: Standing, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
+function quickeningCrowd(s: TruthState, k: Kitchen, { lagHours, growsBy }: CultureOfTruth): number {
   const awake = s.age > 0.6 * lagHours * k.lag ? 1 : 0.2;
   s.cells += step * awake * 0.08 * s.cells * (1 - s.cells / (0.8 * growsBy * k.cells));
   return (awake * s.cells ** 1.3 * monod(s, 3)) / (1 + s.held / 10);

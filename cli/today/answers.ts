@@ -90,8 +90,8 @@ function learnedBy(
       })
       .slice(0, mostLessons)
       .flatMap(({ root, pitch }): Lesson[] => {
-        const told = toldBy(root, household, find);
-        return told ? [{ at: endedAt(root), culture, starter: pitch.fromLotId, told }] : [];
+        const posterior = posteriorOfRoot(root, household, find);
+        return posterior ? [{ at: endedAt(root), culture, starter: pitch.fromLotId, posterior }] : [];
       });
     lessons.set(culture, found);
     return found;
@@ -106,19 +106,19 @@ function learnedBy(
 
 const endedAt = (lot: Lot): number => lot.ended?.at ?? lot.events.at(-1)?.at ?? lot.begunAt;
 
-const known = new WeakMap<Lot, { readonly family: string; readonly told: Lesson['told'] | null }>();
+const known = new WeakMap<Lot, { readonly family: string; readonly posterior: Lesson['posterior'] | null }>();
 
 /** What a finished batch tells, worked out once for as long as none of its lots changes. */
-function toldBy(
+function posteriorOfRoot(
   root: Lot,
   household: Household,
   find: (id: string) => Lot | undefined,
-): Lesson['told'] | null {
+): Lesson['posterior'] | null {
   const family = JSON.stringify(
     everyLot(household).flatMap((lot) => (rootOf(lot, find) === root ? [[lot.id, lot.events]] : [])),
   );
   const before = known.get(root);
-  if (before?.family === family) return before.told;
+  if (before?.family === family) return before.posterior;
   const question = familyQuestion({
     root,
     find,
@@ -127,7 +127,7 @@ function toldBy(
     now: root.begunAt,
     household,
   });
-  const told = question ? answerFamily(question, null).answer.told : null;
-  known.set(root, { family, told });
-  return told;
+  const posterior = question ? answerFamily(question, null).answer.posterior : null;
+  known.set(root, { family, posterior });
+  return posterior;
 }

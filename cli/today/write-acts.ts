@@ -3,9 +3,9 @@ import { entryVersion, type Entry } from '../../src/core/journal/entry.ts';
 import { lotOf } from '../../src/core/journal/household.ts';
 import { clockOf, nextId } from '../../src/core/journal/instant-id.ts';
 import { append, type Journal } from '../../src/core/journal/journal.ts';
-import { everyValue } from '../../src/core/journal/entry-table.ts';
+import { allValues } from '../../src/core/journal/persistent-map.ts';
 import { ingredientIds, isIngredient } from '../../src/core/matter/ingredients/registry.ts';
-import { subjectsOf } from '../../src/core/journal/tell.ts';
+import { subjectsOf } from '../../src/core/journal/apply-entry.ts';
 
 export type Writing =
   | { readonly ok: true; readonly entries: readonly Entry[]; readonly journal: Journal; readonly now: number }
@@ -20,7 +20,7 @@ export type Writing =
  */
 export function writeActs(known: Journal, acts: readonly unknown[]): Writing {
   if (acts.length === 0) return { ok: false, problems: ['no act to write'] };
-  const newest = everyValue(known.entries).reduce((last, { id }) => (id > last ? id : last), '');
+  const newest = allValues(known.entries).reduce((last, { id }) => (id > last ? id : last), '');
   let last = newest ? clockOf(newest) : { ms: 0, count: 0 };
   const problems: string[] = [];
   const stamped = acts.flatMap((act, i) => {

@@ -13,7 +13,7 @@ test('a draft comes back as it was kept, for a week, under its own name', () => 
   expect(keptDraft('worktop/1:new', now)).toBeNull();
 });
 
-test('a bent draft is none', () => {
+test('a damaged draft is none', () => {
   keepDraft('worktop/1:new', draft, now);
   const [key] = Object.keys(localStorage);
   localStorage.setItem(key!, localStorage.getItem(key!)!.replace('Pear', 'Bear'));

@@ -22,7 +22,7 @@ export function keepDraft(name: string, draft: object, now: number): void {
   }
 }
 
-/** The draft of that name as it was kept; null when there is none, when it is old, or bent. `T` is the shape its name stands for. */
+/** The draft of that name as it was kept; null when there is none, when it is old, or damaged. `T` is the shape its name stands for. */
 export function keptDraft<T extends object>(name: string, now: number): T | null {
   const record = longMemory()?.getItem(keyOf(name)) ?? '';
   const text = record.slice(9);

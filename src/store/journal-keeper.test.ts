@@ -1,8 +1,8 @@
 import type { Act, Entry } from '@/core/journal/entry';
-import { everyValue } from '@/core/journal/entry-table';
+import { allValues } from '@/core/journal/persistent-map';
 import { nextId } from '@/core/journal/instant-id';
 import type { JournalDisk, Loaded } from './disk/journal-disk';
-import { sealedRecord, unsealed, checksum, rawOf } from './disk/record';
+import { encodeRecord, decodeRecord, checksum, rawOf } from './disk/record';
 import { SecondCopy } from './disk/second-copy';
 import { JournalKeeper } from './journal-keeper';
 import { createStore } from './store';
@@ -20,7 +20,7 @@ const entry = (n: number): Entry =>
     version: 2,
   }) as Entry;
 
-class Shelf {
+class MemoryStorage {
   readonly map = new Map<string, string>();
   get length() {
     return this.map.size;
@@ -39,7 +39,7 @@ interface Epochs {
 
 function kitchen(
   onDisk: Entry[] = [],
-  shelf = new Shelf(),
+  storage = new MemoryStorage(),
   epochs: Epochs = { now: '' },
   living: ReadonlySet<string> = new Set(),
 ) {
@@ -83,7 +83,7 @@ function kitchen(
     store,
     disk,
     tabs,
-    copy: new SecondCopy(shelf, 'own', 'abcd'),
+    copy: new SecondCopy(storage, 'own', 'abcd'),
     now: () => (now += 1000),
     offsetAt: () => 60,
     writer: 'abcd',
@@ -101,7 +101,7 @@ function kitchen(
     stored,
     state,
     told,
-    shelf,
+    storage,
     say: (message: TabMessage) => hear(message),
     journal: () => store.getState().journal,
     setNow: (at: number) => (now = at),
@@ -137,28 +137,28 @@ describe('the keeper of the journal', () => {
   });
 
   test('a page that dies before the disk has it brings it back from the second copy, and says so', async () => {
-    const shelf = new Shelf();
-    const first = kitchen([], shelf);
+    const storage = new MemoryStorage();
+    const first = kitchen([], storage);
     await first.keeper.open();
     first.state.full = true;
     const { id } = first.keeper.write(warm(23))!;
-    const second = kitchen([], shelf);
+    const second = kitchen([], storage);
     await second.keeper.open();
     expect([
       second.journal().recovered,
-      everyValue(second.journal().journal.entries).map((each) => each.id),
+      allValues(second.journal().journal.entries).map((each) => each.id),
     ]).toEqual([1, [id]]);
     await settled();
     expect([...second.stored.keys()]).toEqual([id]);
   });
 
   test('what the schema refuses is neither held, shown nor copied, and said', async () => {
-    const { keeper, journal, stored, shelf } = kitchen();
+    const { keeper, journal, stored, storage } = kitchen();
     await keeper.open();
     expect(keeper.write(warm(60))).toBeNull();
     await settled();
     expect(journal().refused).toBe('An entry is damaged at “celsius”: Too big: expected number to be <=45.');
-    expect([journal().journal.entries.size, stored.size, journal().keeping, shelf.map.size]).toEqual([
+    expect([journal().journal.entries.size, stored.size, journal().keeping, storage.map.size]).toEqual([
       0,
       0,
       [],
@@ -206,36 +206,36 @@ describe('the keeper of the journal', () => {
     const taking = keeper.takeIn(Array.from({ length: 1200 }, (_, n) => entry(n * 2)));
     const acts = Array.from({ length: 22 }, (_, n) => keeper.write(warm(n))!);
     await taking;
-    const shown = new Set(everyValue(journal().journal.entries).map(({ id }) => id));
+    const shown = new Set(allValues(journal().journal.entries).map(({ id }) => id));
     expect(acts.filter(({ id }) => !shown.has(id))).toEqual([]);
     expect(shown.size).toBe(1224);
   });
 
   test('a damaged second copy is laid aside and counted; the rest of it comes back', async () => {
-    const shelf = new Shelf();
-    const bent = sealedRecord(entry(2)).replace('"celsius":17', '"celsius":71');
+    const storage = new MemoryStorage();
+    const bent = encodeRecord(entry(2)).replace('"celsius":17', '"celsius":71');
     // Sealed, but no entry: what an older Yuzet let through.
     const text = JSON.stringify({ ...entry(3), celsius: 'hot' });
     const sealed = `2:${checksum(text)}:${text}`;
-    shelf.setItem('yuzet.copy.own.gone', [sealedRecord(entry(1)), bent, sealed, 'torn {'].join('\n'));
-    const { keeper, journal } = kitchen([], shelf);
+    storage.setItem('yuzet.copy.own.gone', [encodeRecord(entry(1)), bent, sealed, 'torn {'].join('\n'));
+    const { keeper, journal } = kitchen([], storage);
     await keeper.open();
     await settled();
     expect(journal()).toMatchObject({ status: 'ready', recovered: 1, setAside: 3 });
-    expect(shelf.getItem('yuzet.aside.own')).toBe([bent, sealed, 'torn {'].join('\n'));
-    const again = kitchen([entry(1)], shelf);
+    expect(storage.getItem('yuzet.aside.own')).toBe([bent, sealed, 'torn {'].join('\n'));
+    const again = kitchen([entry(1)], storage);
     await again.keeper.open();
     expect(again.journal()).toMatchObject({ recovered: 0, setAside: 0 });
   });
 
   test('the copy of a tab that is open is its own: nothing is said of it, and it stays', async () => {
-    const shelf = new Shelf();
-    shelf.setItem('yuzet.copy.own.wxyz', sealedRecord(entry(1)));
-    const { keeper, journal } = kitchen([entry(5)], shelf, { now: '' }, new Set(['wxyz']));
+    const storage = new MemoryStorage();
+    storage.setItem('yuzet.copy.own.wxyz', encodeRecord(entry(1)));
+    const { keeper, journal } = kitchen([entry(5)], storage, { now: '' }, new Set(['wxyz']));
     await keeper.open();
     await settled();
     expect([journal().recovered, journal().journal.entries.size]).toEqual([0, 1]);
-    expect(shelf.getItem('yuzet.copy.own.wxyz')).not.toBeNull();
+    expect(storage.getItem('yuzet.copy.own.wxyz')).not.toBeNull();
   });
 
   test('binding records into pages stops when everything is forgotten, and what was answered goes too', async () => {
@@ -298,7 +298,7 @@ describe('the keeper of the journal', () => {
 
   test('nothing another tab was still writing comes back after everything was forgotten', async () => {
     const epochs: Epochs = { now: '' };
-    const [one, other] = [kitchen([], new Shelf(), epochs), kitchen([], new Shelf(), epochs)];
+    const [one, other] = [kitchen([], new MemoryStorage(), epochs), kitchen([], new MemoryStorage(), epochs)];
     await Promise.all([one.keeper.open(), other.keeper.open()]);
     let release = (): void => undefined;
     epochs.lock = new Promise((done) => (release = done));
@@ -343,11 +343,11 @@ describe('the keeper of the journal', () => {
 });
 
 describe('records', () => {
-  test('an unbent record comes back without a validator, a bent one does not', () => {
-    const record = sealedRecord(entry(1));
-    expect(unsealed(record)).toEqual(entry(1));
-    expect(unsealed(record.replace('"celsius":16', '"celsius":61'))).toBeNull();
-    expect(unsealed(JSON.stringify(entry(1)))).toBeNull();
+  test('an intact record comes back without a validator, a damaged one does not', () => {
+    const record = encodeRecord(entry(1));
+    expect(decodeRecord(record)).toEqual(entry(1));
+    expect(decodeRecord(record.replace('"celsius":16', '"celsius":61'))).toBeNull();
+    expect(decodeRecord(JSON.stringify(entry(1)))).toBeNull();
     expect(rawOf(JSON.stringify(entry(1)))).toEqual(entry(1));
     expect(rawOf('{"bro')).toBeNull();
     expect(checksum('')).toBe('811c9dc5');
@@ -357,9 +357,9 @@ describe('records', () => {
 
 describe('the second copy', () => {
   test('keeps what is not on disk and the newest, and survives no room', () => {
-    const shelf = new Shelf();
+    const storage = new MemoryStorage();
     const none: ReadonlySet<string> = new Set();
-    const copy = new SecondCopy(shelf, 'own', 'abcd');
+    const copy = new SecondCopy(storage, 'own', 'abcd');
 
     const all = Array.from({ length: 40 }, (_, n) => entry(n));
     copy.hold(all);
@@ -367,11 +367,11 @@ describe('the second copy', () => {
       all.slice(1).map(({ id }) => id),
       new Set([all[0]!.id]),
     );
-    const recalled = copy.recall(none).map((line) => unsealed(line)!.id);
+    const recalled = copy.recall(none).map((line) => decodeRecord(line)!.id);
     expect(recalled).toHaveLength(21);
     expect(recalled).toContain(all[0]!.id);
     expect(recalled).toContain(all[39]!.id);
-    new SecondCopy(shelf, 'other', 'wxyz').wipe();
+    new SecondCopy(storage, 'other', 'wxyz').wipe();
     expect(copy.recall(none)).toHaveLength(21);
     copy.wipe();
     expect(copy.recall(none)).toEqual([]);
@@ -379,7 +379,7 @@ describe('the second copy', () => {
     expect(() =>
       new SecondCopy(
         {
-          ...new Shelf(),
+          ...new MemoryStorage(),
           length: 0,
           setItem: () => {
             throw new Error('full');

@@ -1,14 +1,14 @@
 import { checkEntry, firstFault } from '../core/journal/check-entry';
 import { clockBehind } from '../core/journal/clock-behind';
 import type { Act, Entry } from '../core/journal/entry';
-import { everyValue, valueIn } from '../core/journal/entry-table';
+import { allValues, valueIn } from '../core/journal/persistent-map';
 import { clockOf, nextId, type IdClock } from '../core/journal/instant-id';
-import { append, journalOf, tellingOf, unknown, type Journal } from '../core/journal/journal';
+import { append, journalOf, journalInSteps, unknown, type Journal } from '../core/journal/journal';
 import { refusal, success, type Result } from '../core/result';
 import { breathe } from './breathe';
 import { StuckError } from './disk/connection';
 import type { JournalDisk } from './disk/journal-disk';
-import { isSealed, rawOf } from './disk/record';
+import { hasValidChecksum, rawOf } from './disk/record';
 import type { SecondCopy } from './disk/second-copy';
 import {
   added,
@@ -115,7 +115,7 @@ export class JournalKeeper {
     const recovered: Entry[] = [];
     const bad: string[] = [];
     for (const line of lines) {
-      const checked = isSealed(line) ? checkEntry(rawOf(line), journal) : unsealedLine;
+      const checked = hasValidChecksum(line) ? checkEntry(rawOf(line), journal) : unsealedLine;
       if (!checked.ok) bad.push(line);
       else if (!valueIn(journal.entries, checked.value.id)) {
         try {
@@ -139,7 +139,7 @@ export class JournalKeeper {
 
   private async told(entries: readonly Entry[]): Promise<Journal> {
     if (entries.length < many) return journalOf(entries, this.parts.now());
-    const telling = tellingOf(entries, this.parts.now());
+    const telling = journalInSteps(entries, this.parts.now());
     for (let step = telling.next(); ; step = telling.next()) {
       if (step.done) return step.value;
       await breathe();
@@ -225,7 +225,7 @@ export class JournalKeeper {
     this.heed(entries);
     const { store, now } = this.parts;
     if (entries.length < many) return void store.dispatch(added({ entries, now: now(), keeping: false }));
-    const journal = await this.told([...everyValue(this.journal.entries), ...unknown(this.journal, entries)]);
+    const journal = await this.told([...allValues(this.journal.entries), ...unknown(this.journal, entries)]);
     store.dispatch(replaced({ journal, now: now() }));
   }
 
@@ -266,7 +266,7 @@ export class JournalKeeper {
       const done = await tabs.alone(async () => {
         if (tabs.epoch() !== epoch) return false;
         // Site data cleared under an open page: what memory holds is all there is, and goes back whole.
-        const all = () => (this.stored ? everyValue(this.journal.entries) : []);
+        const all = () => (this.stored ? allValues(this.journal.entries) : []);
         const written = await disk.save(entries, all);
         if (written > entries.length) store.dispatch(emptied(written));
         this.stored = true;

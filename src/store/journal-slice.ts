@@ -1,6 +1,6 @@
 import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import type { Entry } from '../core/journal/entry';
-import { everyValue } from '../core/journal/entry-table';
+import { allValues } from '../core/journal/persistent-map';
 import { admit, append, emptyJournal, type Journal } from '../core/journal/journal';
 import type { Damaged } from './disk/journal-disk';
 
@@ -55,7 +55,7 @@ export const unreadable = createAction('journal/unreadable');
 export const added = createAction<{ entries: readonly Entry[]; now: number; keeping: boolean }>(
   'journal/added',
 );
-/** The journal told anew elsewhere, in pieces. */
+/** The journal as it was rebuilt elsewhere, in steps. */
 export const replaced = createAction<{ journal: Journal; now: number }>('journal/replaced');
 /** The disk was found empty, and so many entries were written back. */
 export const emptied = createAction<number>('journal/emptied');
@@ -73,7 +73,7 @@ const told = (state: JournalState, journal: Journal): JournalState =>
 
 /** A journal told in pieces, with what was written while it was told. */
 const withMeanwhile = (journal: Journal, shown: Journal, now: number): Journal =>
-  append(journal, everyValue(shown.entries), now);
+  append(journal, allValues(shown.entries), now);
 
 /** A plain reducer: the journal is immutable already, and a draft over it would cost its size with every tap. */
 export function journalReducer(state: JournalState = initialState, action: UnknownAction): JournalState {

@@ -94,7 +94,7 @@ describe('the journal in memory', () => {
     expect(counter(journalReducer(state, ticked(now + 2000)))).toEqual([25]);
   });
 
-  test('told anew elsewhere, or forgotten', () => {
+  test('rebuilt elsewhere, or forgotten', () => {
     const journal = journalOf([first, second], now);
     const state = journalReducer(start, replaced({ journal, now }));
     expect([state.journal, state.revision]).toEqual([journal, 1]);

@@ -1,5 +1,5 @@
 import type { Difference } from '@/core/tasting/compare';
-import type { Proposal } from '@/core/recipes/next-version';
+import type { VersionProposal } from '@/core/recipes/next-version';
 import type { BottlingWay } from '@/core/recipes/recipe';
 import type { Cause } from '@/core/tasting/looking-back';
 import type { TasteKind } from '@/core/lots/lot';
@@ -54,7 +54,7 @@ const doseWords = (dose: BottlingWay['dose']): string =>
     : `${dose.perLitre} ${dose.unit === 'ml' ? 'ml' : 'g'} ${ingredientOf(dose.what).name.toLowerCase()} a litre`;
 
 /** A proposal in words: what, from what to what, why. */
-export function proposalWords(proposal: Proposal): string {
+export function proposalWords(proposal: VersionProposal): string {
   switch (proposal.what) {
     case 'sugar':
       return `${ingredientOf(proposal.ingredient).name} ${proposal.from} → ${proposal.to} g a litre: it tasted ${proposal.because === 'too-sweet' ? 'sweeter' : 'less sweet'} than you like it`;

@@ -1,4 +1,4 @@
-import type { Culture, Keeping } from '@/core/cultures/culture';
+import type { Culture, JarCare } from '@/core/cultures/culture';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import { paceAt } from '@/core/forecast/question/starter-question';
 
@@ -19,7 +19,7 @@ const openReason = {
 /** Why a starter's draw window where it lies. */
 export function drawReason(
   answer: StarterAnswer,
-  culture: Culture & { readonly keeping: Keeping },
+  culture: Culture & { readonly keeping: JarCare },
   celsius: number,
 ): string {
   const at = `${celsius.toFixed(1)} °C`;

@@ -1,7 +1,7 @@
 import { doseVigour } from '@/core/forecast/starter/ripeness';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Competition } from '@/core/starter/claims';
-import type { Keeping } from '@/core/cultures/culture';
+import type { JarCare } from '@/core/cultures/culture';
 import { survivalAfter } from '@/core/starter/away';
 import { volume } from './amounts';
 import { moment, plural, quarter } from './moment';
@@ -16,7 +16,7 @@ export function drawSpanWords(from: number, until: number, now: number): string 
 }
 
 /** How long a jar lives at rest: the chance after half, all, one and a half and twice its weeks at 4 °C. */
-export function restWords(keeping: Keeping): string {
+export function restWords(keeping: JarCare): string {
   const weeks = [0.5, 1, 1.5, 2].map((times) => Math.round(times * keeping.restsWeeks));
   const chances = weeks.map(
     (each) => `${percent(survivalAfter(each, keeping))} % after ${plural(each, 'week')}`,

@@ -1,5 +1,5 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
-import { tableOf } from '@/core/journal/entry-table';
+import { mapOf } from '@/core/journal/persistent-map';
 import type { Household } from '@/core/journal/household';
 import { addPortions } from '@/core/lots/add';
 import { emptyLot, type NewLot } from '@/core/lots/begin';
@@ -30,7 +30,7 @@ export const brew = lot('brew', {
 export const bug = lot('bug', { role: 'starter', name: 'Nib', culture: 'ginger-bug' });
 export const bottles = [bottle('b1', '1'), bottle('b2', '2')];
 export const household: Household = {
-  lots: tableOf([brew, bug, ...bottles].map((each) => [each.id, each] as const)),
+  lots: mapOf([brew, bug, ...bottles].map((each) => [each.id, each] as const)),
   warmths: { counter: [{ at: now - hourMs, celsius: 22.5 }] },
   kept: {},
 };

@@ -1,7 +1,7 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
-import type { LookKind } from '@/core/forecast/question/lot-ask';
-import type { TellingLook } from '@/core/forecast/advice/telling-look';
+import type { ObservationKind } from '@/core/forecast/question/lot-ask';
+import type { InformativeObservation } from '@/core/forecast/advice/informative-observation';
 import type { Lot } from '@/core/lots/lot';
 import { moment, quarter } from './moment';
 import { hourMs } from '@/core/duration';
@@ -11,7 +11,7 @@ const awake = { from: 7, until: 22.5 } as const;
 /** A look that takes off less than this share of the uncertainty, or decides over fewer hours, is not worth asking for. */
 const worthAsking = { gain: 0.15, jarGain: 0.1, hours: 4 } as const;
 
-const asks: Readonly<Record<LookKind, string>> = {
+const asks: Readonly<Record<ObservationKind, string>> = {
   squeeze: 'Squeeze',
   hiss: 'Ease the cap of',
   sweet: 'Sip',
@@ -29,10 +29,10 @@ const hourOfDay = (instant: number) => {
  * The one look worth asking for: the most telling one that comes while somebody is up, and before the window closes (when it
  * has closed already, now).
  */
-export function askedLook(answer: LotAnswer, now: number): TellingLook | null {
+export function askedLook(answer: LotAnswer, now: number): InformativeObservation | null {
   const window = answer.chill ?? answer.taste;
   const closes = answer.start + (window?.latest ?? Infinity) * hourMs;
-  const at = (look: TellingLook) => answer.start + look.hour * hourMs;
+  const at = (look: InformativeObservation) => answer.start + look.hour * hourMs;
   const worth = answer.looks.filter(
     ({ gain, decides }) => gain >= worthAsking.gain && decides[1] - decides[0] >= worthAsking.hours,
   );
@@ -70,7 +70,7 @@ export function jarLookWords(answer: StarterAnswer, name: string, now: number): 
  * @param squeezed the soft bottle that is squeezed for it; null when there is none
  */
 export function lookWords(
-  look: TellingLook,
+  look: InformativeObservation,
   lot: Lot,
   squeezed: Lot | null,
   answer: LotAnswer,

@@ -2,7 +2,7 @@ import type { Household } from '@/core/journal/household';
 import { lotOf } from '@/core/journal/household';
 import { rootOf } from '@/core/forecast/question/family-members';
 import type { PlaceId } from '@/core/kitchen/places';
-import type { Ending, Lot, OpeningKind, Quantity } from '@/core/lots/lot';
+import type { Ending, Lot, OpeningKind, MeasuredQuantity } from '@/core/lots/lot';
 import type { Closure } from '@/core/vessels/vessel-kinds';
 import type { SignKind, Signs } from '@/core/lots/signs';
 
@@ -83,7 +83,7 @@ export const signWords: Readonly<
 };
 
 export const quantityWords: Readonly<
-  Record<Quantity, { readonly title: string; readonly unit: string; readonly digits: number }>
+  Record<MeasuredQuantity, { readonly title: string; readonly unit: string; readonly digits: number }>
 > = {
   sg: { title: 'Specific gravity', unit: '', digits: 3 },
   brix: { title: 'Refractometer', unit: '°Brix', digits: 1 },

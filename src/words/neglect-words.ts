@@ -1,4 +1,4 @@
-import type { Keeping } from '@/core/cultures/culture';
+import type { JarCare } from '@/core/cultures/culture';
 import type { Neglect } from '@/core/starter/neglect';
 import { duration } from './moment';
 
@@ -10,7 +10,7 @@ export const starvedWords = ({ days, survival }: Neglect): string =>
   `fed ${duration(days * 24)} ago; the chance that it lives is about ${Math.round(100 * survival)} %.`;
 
 /** How a neglected jar is brought back, step by step, and when to give it up. */
-export function rescueSteps({ state }: Neglect, { ripe, renews }: Keeping): readonly string[] {
+export function rescueSteps({ state }: Neglect, { ripe, renews }: JarCare): readonly string[] {
   if (state === 'late') return ['Feed it as usual today: nothing is lost.'];
   const begin = 'Smell and look first: fuzz, colour or a foul smell, and all of it goes.';
   if (ripe.by === 'acids')

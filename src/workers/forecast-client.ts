@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { AnswerWithRuns } from '../core/forecast/answer/family-answer';
 import type { FamilyQuestion } from '../core/forecast/question/family-question';
-import type { Answerer } from './forecast-desk';
+import type { Answerer } from './forecast-queue';
 import type { ForecastWorker } from './forecast-worker';
 
 let current: { worker: Worker; remote: Remote<ForecastWorker>; broken: Promise<never> } | null = null;
@@ -35,7 +35,7 @@ const tooFewProcessors = 2;
 const hasSpareProcessor = (): boolean => (navigator.hardwareConcurrency ?? 4) > tooFewProcessors;
 
 /** In a second worker, which is ended afterwards: what pages wait for does not wait for it. */
-async function closely(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns> {
+async function refine(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns> {
   if (!hasSpareProcessor()) throw new Error('no processor to spare');
   const { worker, remote, broken } = started();
   try {
@@ -50,7 +50,7 @@ export const workerAnswerer: Answerer = {
   wake: () => void (current ??= started()),
   family: (question) => call((remote) => remote.family(question)),
   familyWithRuns: (question, keep) => call((remote) => remote.familyWithRuns(question, keep)),
-  closely,
+  refine,
   starter: (question) => call((remote) => remote.starter(question)),
   suppose: (ask, run) => call((remote) => remote.suppose(ask, run)),
   chills: (run, hours, limitBar, untilHour) =>

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { makeStepsOn, plainBench } from '../../../src/core/ferment/bench';
+import { setStepper, plainStepper } from '../../../src/core/ferment/stepper';
 import { turnToCompiledSteps } from '../../../src/core/ferment/compiled/compile';
 import { beginRun } from '../../../src/core/ferment/ferment-run';
 import { fermentOf, type Ferment, type LotStage } from '../../../src/core/ferment/ferment';
@@ -120,6 +120,6 @@ for (const [name, of] of Object.entries(cases)) {
 }
 rmSync(folder, { recursive: true });
 // Last, since the app never makes both: an engine that has seen both is slower with each.
-makeStepsOn(plainBench());
+setStepper(plainStepper());
 for (const [name, of] of Object.entries(cases))
   console.log(`${name.padEnd(26)} plain JavaScript ${timed(of, membersOf(of), rounds).least.toFixed(1)} ms`);

@@ -60,7 +60,7 @@ export interface Culture {
     readonly keepsYears: number;
   };
   /** How it is kept in a jar of its own; null for what is bought or taken from another batch. */
-  readonly keeping: Keeping | null;
+  readonly keeping: JarCare | null;
   readonly source: string;
 }
 
@@ -75,7 +75,7 @@ export interface Ripeness {
 }
 
 /** The rules of a jar that is kept. */
-export interface Keeping {
+export interface JarCare {
   /** What a jar is begun with: the plant or grain, and the sweetener, as shares of the water by weight. */
   readonly begin: {
     readonly body: string;

@@ -1,4 +1,4 @@
-import type { Culture, Keeping } from './culture';
+import type { Culture, JarCare } from './culture';
 
 const tidy = (value: number) => {
   const rounded = Number(value.toPrecision(6));
@@ -28,7 +28,7 @@ export const doseRows = (kinds: readonly Culture[]): string[] =>
   );
 
 /** How a jar of each kind is kept, a line each. */
-export const keepingRows = (kinds: readonly (Culture & { readonly keeping: Keeping })[]): string[] =>
+export const keepingRows = (kinds: readonly (Culture & { readonly keeping: JarCare })[]): string[] =>
   kinds.map(({ id, keeping }) => {
     const { begin, feed, fresh } = keeping;
     return [

@@ -1,4 +1,4 @@
-import type { Culture, Keeping } from './culture';
+import type { Culture, JarCare } from './culture';
 import { bare, peel } from './kinds/bare';
 import { gingerBug } from './kinds/ginger-bug';
 import { lastBatch, sediment } from './kinds/last-batch';
@@ -48,14 +48,14 @@ export const bareId = bare.id;
 export const peelId = peel.id;
 
 /** The kind offered first where a maker begins. */
-export const firstKind: Culture & { readonly keeping: Keeping } = {
+export const firstKind: Culture & { readonly keeping: JarCare } = {
   ...gingerBug,
   keeping: gingerBug.keeping!,
 };
 
 /** Kinds that are kept in a jar of their own. */
 export const keptKinds = cultures.filter(
-  (culture): culture is Culture & { readonly keeping: Keeping } => culture.keeping !== null,
+  (culture): culture is Culture & { readonly keeping: JarCare } => culture.keeping !== null,
 );
 
 /** The culture that a portion of an ingredient is, if it is one. */

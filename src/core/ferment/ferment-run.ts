@@ -7,7 +7,7 @@ import type { Member } from './member';
 import { co2OfAir, prepare, solveAcidity } from './prepare';
 import { FermentRun } from './run-state';
 import { lastStirred, pourOffSettled, stirsUp } from './settling';
-import { Filling } from './standing';
+import { Filling } from './ferment-state';
 import { slots } from './state';
 import { surfaceAt } from './surface';
 import { fillingAt } from './time-table';

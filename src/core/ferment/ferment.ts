@@ -60,16 +60,16 @@ export interface Kept {
 }
 
 /** A normal belief. */
-export interface Told {
+export interface Gaussian {
   readonly mean: number;
   readonly deviation: number;
 }
 
 /** What is known of a kitchen before a ferment: room and fridge against what is written, °C, and the logarithm of the pace kept in the cold. */
 export interface KnownKitchen {
-  readonly offset: Told;
-  readonly fridge: Told;
-  readonly coldActivity: Told;
+  readonly offset: Gaussian;
+  readonly fridge: Gaussian;
+  readonly coldActivity: Gaussian;
 }
 
 /** What is integrated: a jar or a bottle with all that is known of it. Plain data, so that a worker can be asked for it. */

@@ -6,7 +6,7 @@ import { molar } from '../sugar/yields';
 import { acidity } from './acid-balance';
 import { cardinal, coldBelow, coldPace } from './cardinal-temperature';
 import { dyingOfHeat, fallingAsleepAt, harmlessBelow, heatDeath } from './heat-death';
-import { Standing } from './standing';
+import { FermentState } from './ferment-state';
 import { slots } from './state';
 import { driftOf, swingOfDay } from './straying';
 import { hungerOf } from './weather';
@@ -32,7 +32,7 @@ const kitchenAbove: number = 12;
 const coldestFridge: number = 0;
 
 /** True temperature of the liquid: a fridge is seldom at what is written; a kitchen drifts and swings with the day. */
-function trueCelsius(run: Standing): number {
+function trueCelsius(run: FermentState): number {
   const celsius = run.placeCelsius;
   const member = run.member;
   if (celsius <= fridgeBelow) return Math.max(Math.min(celsius, coldestFridge), celsius + member.fridge);
@@ -41,7 +41,7 @@ function trueCelsius(run: Standing): number {
 }
 
 /** Works out the conditions of the coming step: pace, temperature, solubility, acidity. */
-export function prepare(run: Standing): void {
+export function prepare(run: FermentState): void {
   const y = run.y;
   const c = run.c;
   const tenderBy = run.tenderBy;
@@ -74,7 +74,7 @@ export function prepare(run: Standing): void {
 }
 
 /** How much of the gas is dissolved, and what an unsealed liquid keeps. @param soluble CO2 in water, mol/(L·bar) */
-function dissolve(run: Standing, soluble: number): void {
+function dissolve(run: FermentState, soluble: number): void {
   const y = run.y;
   const c = run.c;
   const here = soluble * solubilityLeft(y[SUCROSE]! + y[GLUCOSE]! + y[FRUCTOSE]!, y[ETHANOL]!);
@@ -100,7 +100,7 @@ const soberOf = new Table(sobriety, 0, 100, 8);
 const lacticPerGluconic: number = molar.lactic / molar.gluconic;
 
 /** Works the acidity out anew from what the acids are now. */
-export function solveAcidity(run: Standing): void {
+export function solveAcidity(run: FermentState): void {
   const acids = run.acids;
   const y = run.y;
   // Gluconic acid is as strong as lactic (pK 3.7 and 3.86).

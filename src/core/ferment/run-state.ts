@@ -1,8 +1,8 @@
 import type { Kept, LotStage } from './ferment';
-import { Standing } from './standing';
+import { FermentState } from './ferment-state';
 
 /** A ferment being integrated: how it stands, and what changes of vessel need. Mutable on purpose; never leaves core/ferment. */
-export class FermentRun extends Standing {
+export class FermentRun extends FermentState {
   /** How it lives on when it is a kept jar. */
   kept: Kept | null = null;
   liquidMl = 1000;

@@ -4,7 +4,7 @@ import { nominalMember, type Member } from './member';
 import { fermentOf, type LotStage } from './ferment';
 import type { Scenario } from './scenario';
 import { slots } from './state';
-import { benchNow, gasMade, type Bench, type Recorder } from './bench';
+import { currentStepper, gasMade, type Stepper, type Recorder } from './stepper';
 import { planSteps, type Gap, type Leg, type Pace } from './step-plan';
 import { reportHours } from './time-table';
 
@@ -62,29 +62,29 @@ export function followAll(
   pace: Pace,
 ): readonly Gap[] {
   const plan = planSteps(stages, hours, pace, runs[0]?.hour ?? 0);
-  const bench = benchNow();
-  bench.lay(plan, runs.length, into);
-  runs.forEach((run, member) => follow(run, bench, plan.legs, member));
-  bench.finish();
+  const stepper = currentStepper();
+  stepper.lay(plan, runs.length, into);
+  runs.forEach((run, member) => follow(run, stepper, plan.legs, member));
+  stepper.finish();
   for (const gap of plan.gaps) fillIn(into, hours, gap, runs.length);
   return plan.gaps;
 }
 
-function follow(run: FermentRun, bench: Bench, legs: readonly Leg[], member: number): void {
+function follow(run: FermentRun, stepper: Stepper, legs: readonly Leg[], member: number): void {
   const started = run.hour;
   run.made = gasMade(run);
   for (const { stage, from, to, burpsBefore, ends } of legs) {
     enterStage(run, stage);
-    bench.take(run);
+    stepper.take(run);
     let at = from;
     for (const burp of burpsBefore) {
-      bench.go(at, burp, member);
-      bench.leave();
+      stepper.go(at, burp, member);
+      stepper.leave();
       burpRun(run, stage);
       at = burp;
     }
-    bench.go(at, to, member);
-    bench.leave();
+    stepper.go(at, to, member);
+    stepper.leave();
     run.hour = started + ends;
   }
 }

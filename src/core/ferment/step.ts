@@ -2,7 +2,7 @@ import { ClosedVessel, closeOn } from '../gas/closed-vessel';
 import { molar } from '../sugar/yields';
 import { eat } from './eat';
 import { prepare } from './prepare';
-import { Standing } from './standing';
+import { FermentState } from './ferment-state';
 import { slots } from './state';
 import { weather } from './weather';
 
@@ -18,7 +18,7 @@ const SUCROSE: i32 = slots.SUCROSE;
 const closed = new ClosedVessel();
 
 /** Goes on by `hours` in the vessel and place it stands in. */
-export function stepOn(run: Standing, hours: number): void {
+export function stepOn(run: FermentState, hours: number): void {
   const y = run.y;
   const c = run.c;
   const gas = y[CO2]!;
@@ -33,7 +33,7 @@ export function stepOn(run: Standing, hours: number): void {
 }
 
 /** How the gas of a sealed vessel stands now. */
-function closeAt(run: Standing): void {
+function closeAt(run: FermentState): void {
   const y = run.y;
   const filling = run.filling;
   closeOn(

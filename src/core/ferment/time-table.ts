@@ -1,5 +1,5 @@
 import type { LotStage } from './ferment';
-import type { Filling } from './standing';
+import type { Filling } from './ferment-state';
 
 /** When each stage starts and ends, hours from the start. */
 export interface StageSpan {

@@ -4,7 +4,7 @@ import { byTemperature } from '../gas/tabulated';
 import { atmosphereBar, co2SolubilityInWater, gramsPerVolume } from '../gas/co2-solubility';
 import { waterVapourBar } from '../gas/water-vapour';
 import { molar } from '../sugar/yields';
-import { Filling } from './standing';
+import { Filling } from './ferment-state';
 import { slots } from './state';
 import { lose, release } from './step';
 

@@ -1,11 +1,11 @@
 import { refusal, type Result } from '../result';
 import { parseEntry, type Entry, type EntryOf } from './entry';
-import { valueIn } from './entry-table';
+import { valueIn } from './persistent-map';
 import type { Journal } from './journal';
-import { amendedBy } from './standing';
+import { amendedBy } from './effective';
 
 /** What a check needs to know of the journal an entry goes into. */
-export type Known = Pick<Journal, 'entries' | 'corrections' | 'struck'>;
+export type Known = Pick<Journal, 'entries' | 'corrections' | 'undone'>;
 
 /** Entries that come in together, and which of them correct which. */
 interface Company {
@@ -36,7 +36,7 @@ function checkCorrection(entry: Entry, known: Known, company: Company): Result<E
   const others = [
     ...(known.corrections[entry.targetId] ?? []),
     ...(company.corrections.get(entry.targetId) ?? []),
-  ].filter(({ id }) => id < entry.id && !known.struck.has(id));
+  ].filter(({ id }) => id < entry.id && !known.undone.has(id));
   const left = parseEntry(amendedBy(target, [...others, entry]));
   return left.ok ? { ok: true, value: entry } : left;
 }

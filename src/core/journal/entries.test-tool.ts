@@ -1,5 +1,5 @@
 import type { Entry } from './entry';
-import { everyValue } from './entry-table';
+import { allValues } from './persistent-map';
 import { everyLot } from './household';
 import type { Journal } from './journal';
 
@@ -58,5 +58,5 @@ export const told = (journal: Journal) => ({
       .map(([thing, keys]) => [thing, Object.fromEntries(Object.entries(keys).sort())])
       .filter(([, keys]) => Object.keys(keys as object).length > 0),
   ),
-  standing: byId(everyValue(journal.standing)),
+  standing: byId(allValues(journal.effective)),
 });

@@ -20,7 +20,7 @@ import { example as undone } from './entries/undone/schema';
 import { example as vented } from './entries/vented/schema';
 import { Entry, parseEntry } from './entry';
 import { readEntries } from './migrate/read-entries';
-import { subjectsOf } from './tell';
+import { subjectsOf } from './apply-entry';
 
 const examples: readonly Entry[] = [
   amended,

@@ -1,20 +1,20 @@
 import type { Warmths } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
-import type { KeptValue } from './bench';
-import { emptyTable, everyValue, valueIn, type Table } from './entry-table';
+import type { KeptValue } from './fold';
+import { emptyMap, allValues, valueIn, type PersistentMap } from './persistent-map';
 
 /** Everything the journal tells. */
 export interface Household {
-  readonly lots: Table<Lot>;
+  readonly lots: PersistentMap<Lot>;
   readonly warmths: Warmths;
   /** Things of the household by kind and key. */
   readonly kept: Readonly<Record<string, Readonly<Record<string, KeptValue>>>>;
 }
 
-export const emptyHousehold: Household = { lots: emptyTable(), warmths: {}, kept: {} };
+export const emptyHousehold: Household = { lots: emptyMap(), warmths: {}, kept: {} };
 
 /** The lot of that id. */
 export const lotOf = (household: Household, id: string): Lot | undefined => valueIn(household.lots, id);
 
 /** All lots, in no order. */
-export const everyLot = (household: Household): Lot[] => everyValue(household.lots);
+export const everyLot = (household: Household): Lot[] => allValues(household.lots);

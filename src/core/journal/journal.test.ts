@@ -13,7 +13,7 @@ import { hourMs } from '../duration';
 const later = dawn + 400 * hourMs;
 
 describe('a journal carried on', () => {
-  test('tells the same as one told anew, after every entry, in any order of arrival', () => {
+  test('is the same as one rebuilt, after every entry, in any order of arrival', () => {
     fc.assert(
       fc.property(steps, fc.infiniteStream(fc.nat()), (list, shuffle) => {
         const entries = written(list);

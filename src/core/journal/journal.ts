@@ -1,36 +1,36 @@
-import { writingInPlace } from '../lots/shelf';
-import { gathering, overlay } from './benches';
+import { inPlaceWriter } from '../lots/lot-store';
+import { emptyTarget, targetOver } from './fold-targets';
 import type { Entry, EntryOf } from './entry';
-import { emptyTable, everyValue, tableOf, valueIn, withValues, type Table } from './entry-table';
+import { emptyMap, allValues, mapOf, valueIn, withValues, type PersistentMap } from './persistent-map';
 import { emptyHousehold, type Household } from './household';
-import { extended, lastOf, strandOf, type Strand } from './strand';
-import { byHappening, corrected, inOrder, struckBy } from './standing';
-import { subjectsOf, tell } from './tell';
+import { appended, lastOf, pagedListOf, type PagedList } from './paged-list';
+import { byTime, corrected, inTimeOrder, undoneBy } from './effective';
+import { subjectsOf, applyEntry } from './apply-entry';
 import { hourMs } from '../duration';
 
-/** A journal and what it tells, carried on entry by entry: always the same as if told anew from its entries. */
+/** A journal and the household that follows from it, carried on entry by entry: always the same as if rebuilt from its entries. */
 export interface Journal {
   /** All entries as they were written. */
-  readonly entries: Table<Entry>;
+  readonly entries: PersistentMap<Entry>;
   /** Entries in force, with their corrections. */
-  readonly standing: Table<Entry>;
+  readonly effective: PersistentMap<Entry>;
   /** Entries in force by what they speak of, in order of happening. */
-  readonly subjects: Table<Strand<Entry>>;
+  readonly subjects: PersistentMap<PagedList<Entry>>;
   readonly undoings: readonly EntryOf<'undone'>[];
   readonly corrections: Readonly<Record<string, readonly EntryOf<'amended'>[]>>;
-  readonly struck: ReadonlySet<string>;
-  /** Entries that lie in the future: kept, named, left out of everything told until their time comes. */
+  readonly undone: ReadonlySet<string>;
+  /** Entries that lie in the future: kept, named, left out until their time comes. */
   readonly ahead: readonly Entry[];
   readonly household: Household;
 }
 
 export const emptyJournal: Journal = {
-  entries: emptyTable(),
-  standing: emptyTable(),
-  subjects: emptyTable(),
+  entries: emptyMap(),
+  effective: emptyMap(),
+  subjects: emptyMap(),
   undoings: [],
   corrections: {},
-  struck: new Set(),
+  undone: new Set(),
   ahead: [],
   household: emptyHousehold,
 };
@@ -38,7 +38,7 @@ export const emptyJournal: Journal = {
 /** An entry may be this far ahead of the clock before it counts as lying in the future, ms: clocks are set wrong by hours, and mended. */
 export const aheadMs = 26 * hourMs;
 
-/** More entries than this at once are told anew with all the rest. */
+/** More entries than this at once are rebuilt with all the rest. */
 const manyAtOnce = 64;
 
 const isPlain = (entry: Entry): boolean => entry.kind !== 'undone' && entry.kind !== 'amended';
@@ -51,7 +51,7 @@ const isPlain = (entry: Entry): boolean => entry.kind !== 'undone' && entry.kind
  */
 export function append(journal: Journal, entries: readonly Entry[], now: number): Journal {
   const fresh = unknown(journal, entries);
-  if (fresh.length > manyAtOnce) return journalOf([...everyValue(journal.entries), ...fresh], now);
+  if (fresh.length > manyAtOnce) return journalOf([...allValues(journal.entries), ...fresh], now);
   return fresh.reduce((sum, entry) => appendOne(sum, entry, now), journal);
 }
 
@@ -73,123 +73,127 @@ function appendOne(journal: Journal, entry: Entry, now: number): Journal {
       ...journal.corrections,
       [entry.targetId]: [...(journal.corrections[entry.targetId] ?? []), entry],
     };
-    return reconsider({ ...next, corrections }, [entry.targetId], now);
+    return settleAgain({ ...next, corrections }, [entry.targetId], now);
   }
-  if (journal.struck.has(entry.id) || journal.corrections[entry.id]) return reconsider(next, [entry.id], now);
+  if (journal.undone.has(entry.id) || journal.corrections[entry.id])
+    return settleAgain(next, [entry.id], now);
   if (entry.at > now + aheadMs) return { ...next, ahead: [...journal.ahead, entry] };
-  return isLate(journal, entry) ? reconsider(next, [entry.id], now) : carryOn(next, entry);
+  return isLate(journal, entry) ? settleAgain(next, [entry.id], now) : applyLatest(next, entry);
 }
 
 const isLate = (journal: Journal, entry: Entry): boolean =>
   subjectsOf(entry).some((subject) => {
     const last = lastOf(valueIn(journal.subjects, subject) ?? []);
-    return last !== undefined && byHappening(last, entry) > 0;
+    return last !== undefined && byTime(last, entry) > 0;
   });
 
-/** The latest entry of all it speaks of: told on top. */
-function carryOn(journal: Journal, entry: Entry): Journal {
-  const bench = overlay(journal.household, () => true);
-  tell(bench, entry);
+/** The latest entry of all it is about: applied on top. */
+function applyLatest(journal: Journal, entry: Entry): Journal {
+  const target = targetOver(journal.household, () => true);
+  applyEntry(target, entry);
   return {
     ...journal,
-    standing: withValues(journal.standing, [[entry.id, entry]]),
+    effective: withValues(journal.effective, [[entry.id, entry]]),
     subjects: withValues(
       journal.subjects,
       subjectsOf(entry).map((subject) => [
         subject,
-        extended(valueIn(journal.subjects, subject) ?? [], entry),
+        appended(valueIn(journal.subjects, subject) ?? [], entry),
       ]),
     ),
-    household: bench.household(),
+    household: target.household(),
   };
 }
 
 /** What an undoing changes: whatever it strikes or restores. */
 function undo(journal: Journal, undoings: readonly EntryOf<'undone'>[], now: number): Journal {
-  const struck = struckBy(undoings);
-  const changed = [...struck]
-    .filter((id) => !journal.struck.has(id))
-    .concat([...journal.struck].filter((id) => !struck.has(id)));
+  const undone = undoneBy(undoings);
+  const changed = [...undone]
+    .filter((id) => !journal.undone.has(id))
+    .concat([...journal.undone].filter((id) => !undone.has(id)));
   const targets = changed.flatMap((id) => {
     const entry = valueIn(journal.entries, id);
     if (!entry || entry.kind === 'undone') return [];
     return [entry.kind === 'amended' ? entry.targetId : id];
   });
-  return reconsider({ ...journal, undoings, struck }, targets, now);
+  return settleAgain({ ...journal, undoings, undone }, targets, now);
 }
 
-/** An entry as it is in force: corrected, or null when it is struck or not there. */
-function inForce(journal: Pick<Journal, 'struck' | 'corrections'>, entry: Entry | undefined): Entry | null {
-  if (!entry || !isPlain(entry) || journal.struck.has(entry.id)) return null;
+/** An entry as it is in force: corrected, or null when it is undone or not there. */
+function effectiveEntry(
+  journal: Pick<Journal, 'undone' | 'corrections'>,
+  entry: Entry | undefined,
+): Entry | null {
+  if (!entry || !isPlain(entry) || journal.undone.has(entry.id)) return null;
   const corrections = journal.corrections[entry.id];
   return corrections
     ? corrected(
         entry,
-        corrections.filter((each) => !journal.struck.has(each.id)),
+        corrections.filter((each) => !journal.undone.has(each.id)),
       )
     : entry;
 }
 
-/** Settles entries whose standing or content may have changed, and tells the families they touch anew. */
-function reconsider(journal: Journal, ids: readonly string[], now: number): Journal {
+/** Settles entries whose effect or content may have changed, and rebuilds the families they touch. */
+function settleAgain(journal: Journal, ids: readonly string[], now: number): Journal {
   const dirty = new Set<string>();
   const touched: Entry[] = [];
-  let { standing, subjects, ahead } = journal;
+  let { effective, subjects, ahead } = journal;
   for (const id of ids) {
-    const before = valueIn(standing, id);
-    const after = inForce(journal, valueIn(journal.entries, id));
+    const before = valueIn(effective, id);
+    const after = effectiveEntry(journal, valueIn(journal.entries, id));
     const early = after !== null && after.at > now + aheadMs;
     ahead = ahead.filter((entry) => entry.id !== id);
     if (early) ahead = [...ahead, after];
     if (before) subjects = withoutEntry(subjects, before);
     if (after && !early) subjects = withEntry(subjects, after);
-    standing = withValues(standing, [[id, early ? null : after]]);
+    effective = withValues(effective, [[id, early ? null : after]]);
     for (const entry of [before, after]) {
       if (!entry) continue;
       touched.push(entry);
       for (const subject of subjectsOf(entry)) dirty.add(subject);
     }
   }
-  const settled = { ...journal, standing, subjects, ahead };
-  return touched.length === 0 ? settled : { ...settled, household: toldAnew(settled, dirty, touched) };
+  const settled = { ...journal, effective, subjects, ahead };
+  return touched.length === 0 ? settled : { ...settled, household: rebuilt(settled, dirty, touched) };
 }
 
 /** Rewrites the lists of everything an entry speaks of. */
 function rewritten(
-  subjects: Table<Strand<Entry>>,
+  subjects: PersistentMap<PagedList<Entry>>,
   entry: Entry,
   rewrite: (entries: readonly Entry[]) => readonly Entry[],
-): Table<Strand<Entry>> {
+): PersistentMap<PagedList<Entry>> {
   return withValues(
     subjects,
     subjectsOf(entry).map((subject) => [
       subject,
-      strandOf(rewrite((valueIn(subjects, subject) ?? []).flat())),
+      pagedListOf(rewrite((valueIn(subjects, subject) ?? []).flat())),
     ]),
   );
 }
 
-const withoutEntry = (subjects: Table<Strand<Entry>>, entry: Entry) =>
+const withoutEntry = (subjects: PersistentMap<PagedList<Entry>>, entry: Entry) =>
   rewritten(subjects, entry, (entries) => entries.filter(({ id }) => id !== entry.id));
 
-const withEntry = (subjects: Table<Strand<Entry>>, entry: Entry) =>
-  rewritten(subjects, entry, (entries) => inOrder([...entries, entry]));
+const withEntry = (subjects: PersistentMap<PagedList<Entry>>, entry: Entry) =>
+  rewritten(subjects, entry, (entries) => inTimeOrder([...entries, entry]));
 
 /** Entries in force that speak of a lot, a place or a thing of the household, in order of happening. */
 export const entriesAbout = (journal: Journal, subject: string): readonly Entry[] =>
   (valueIn(journal.subjects, subject) ?? []).flat();
 
-/** Tells the dirty subjects, and every lot that liquid of theirs reached since, from their beginnings. */
-function toldAnew(journal: Journal, dirty: ReadonlySet<string>, touched: readonly Entry[]): Household {
-  const since = inOrder(touched)[0]!;
+/** Rebuilds the dirty subjects, and every lot that liquid of theirs reached since, from their beginnings. */
+function rebuilt(journal: Journal, dirty: ReadonlySet<string>, touched: readonly Entry[]): Household {
+  const since = inTimeOrder(touched)[0]!;
   const open = downstream(journal, dirty, since);
-  const bench = overlay(journal.household, (id) => open.has(id), writingInPlace());
-  bench.clear(open);
+  const target = targetOver(journal.household, (id) => open.has(id), inPlaceWriter());
+  target.clear(open);
   const entries = new Map<string, Entry>();
   for (const subject of open)
     for (const entry of entriesAbout(journal, subject)) entries.set(entry.id, entry);
-  for (const entry of inOrder([...entries.values()])) tell(bench, entry);
-  return bench.household();
+  for (const entry of inTimeOrder([...entries.values()])) applyEntry(target, entry);
+  return target.household();
 }
 
 /** Subjects, and the lots that transfers from them went to at or after an entry. */
@@ -198,7 +202,7 @@ function downstream(journal: Journal, dirty: ReadonlySet<string>, since: Entry):
   const queue = [...dirty];
   for (let subject = queue.pop(); subject !== undefined; subject = queue.pop()) {
     for (const entry of entriesAbout(journal, subject)) {
-      if (entry.kind !== 'transferred' || entry.from !== subject || byHappening(entry, since) < 0) continue;
+      if (entry.kind !== 'transferred' || entry.from !== subject || byTime(entry, since) < 0) continue;
       for (const target of subjectsOf(entry)) {
         if (!open.has(target)) queue.push(target);
         open.add(target);
@@ -208,50 +212,50 @@ function downstream(journal: Journal, dirty: ReadonlySet<string>, since: Entry):
   return open;
 }
 
-/** The journal of some entries, told at one go. */
+/** The journal of some entries, built at one go. */
 export function journalOf(entries: readonly Entry[], now: number): Journal {
-  const telling = tellingOf(entries, now);
-  for (let step = telling.next(); ; step = telling.next()) if (step.done) return step.value;
+  const building = journalInSteps(entries, now);
+  for (let step = building.next(); ; step = building.next()) if (step.done) return step.value;
 }
 
 /**
- * Tells a whole journal in pieces, so that whoever waits can breathe in between.
+ * Builds a whole journal in steps, so that whoever waits can answer taps in between.
  *
- * @yields the share told so far, 0–1
+ * @yields the share done so far, 0–1
  */
-export function* tellingOf(entries: readonly Entry[], now: number): Generator<number, Journal> {
+export function* journalInSteps(entries: readonly Entry[], now: number): Generator<number, Journal> {
   const byId = new Map(entries.map((entry) => [entry.id, entry]));
   const all = [...byId.values()];
   const undoings = all.filter((entry) => entry.kind === 'undone');
-  const struck = struckBy(undoings);
+  const undone = undoneBy(undoings);
   const corrections: Record<string, EntryOf<'amended'>[]> = {};
   for (const entry of all) if (entry.kind === 'amended') (corrections[entry.targetId] ??= []).push(entry);
-  const start: Journal = { ...emptyJournal, entries: tableOf(byId), undoings, struck, corrections };
+  const start: Journal = { ...emptyJournal, entries: mapOf(byId), undoings, undone, corrections };
   yield 0.03;
-  const force = all.map((entry) => inForce(start, entry)).filter((entry) => entry !== null);
+  const force = all.map((entry) => effectiveEntry(start, entry)).filter((entry) => entry !== null);
   yield 0.06;
-  const told = inOrder(force.filter(({ at }) => at <= now + aheadMs));
+  const counted = inTimeOrder(force.filter(({ at }) => at <= now + aheadMs));
   yield 0.1;
-  const bench = gathering();
+  const target = emptyTarget();
   const subjects = new Map<string, Entry[]>();
-  for (const [index, entry] of told.entries()) {
-    tell(bench, entry);
+  for (const [index, entry] of counted.entries()) {
+    applyEntry(target, entry);
     for (const subject of subjectsOf(entry)) {
       const known = subjects.get(subject);
       if (known) known.push(entry);
       else subjects.set(subject, [entry]);
     }
-    if (index % 1000 === 999) yield 0.1 + (0.8 * index) / told.length;
+    if (index % 1000 === 999) yield 0.1 + (0.8 * index) / counted.length;
   }
   yield 0.95;
-  const standing = tableOf(told.map((entry) => [entry.id, entry] as const));
+  const effective = mapOf(counted.map((entry) => [entry.id, entry] as const));
   yield 0.97;
   return {
     ...start,
-    standing,
-    subjects: tableOf(Array.from(subjects, ([subject, about]) => [subject, strandOf(about)] as const)),
+    effective,
+    subjects: mapOf(Array.from(subjects, ([subject, about]) => [subject, pagedListOf(about)] as const)),
     ahead: force.filter(({ at }) => at > now + aheadMs),
-    household: bench.household(),
+    household: target.household(),
   };
 }
 
@@ -260,7 +264,7 @@ export function admit(journal: Journal, now: number): Journal {
   const due = journal.ahead.filter(({ at }) => at <= now + aheadMs);
   return due.length === 0
     ? journal
-    : reconsider(
+    : settleAgain(
         journal,
         due.map(({ id }) => id),
         now,

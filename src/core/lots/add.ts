@@ -4,7 +4,7 @@ import { gramsOfPortion, isPoured, mlOfPortion, portionsContents, type Portion }
 import { millilitresPerGram, type Substance } from '../matter/substances';
 import { withinRim } from './begin';
 import type { Lot, LotEvent } from './lot';
-import { copying, type Pen } from './shelf';
+import { copyOnWrite, type LotWriter } from './lot-store';
 
 interface Moment {
   readonly at: number;
@@ -52,7 +52,7 @@ export function addPortions(
   portions: readonly Portion[],
   moment: Moment,
   said: { readonly celsius?: number | undefined; readonly usual?: boolean | undefined } = {},
-  pen: Pen = copying,
+  pen: LotWriter = copyOnWrite,
 ): Lot {
   const added = portionsContents(portions);
   const sum = together(lot.contents, added);

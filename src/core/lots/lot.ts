@@ -31,15 +31,15 @@ export interface RecipeSnapshot {
 /** Steps of its brew day that were taken or skipped, by the step's id. */
 type StepsTaken = Readonly<Record<string, { readonly done: boolean; readonly at: number }>>;
 
-export type Quantity = 'sg' | 'brix' | 'ph' | 'celsius' | 'gaugeBar' | 'grams' | 'ml';
+export type MeasuredQuantity = 'sg' | 'brix' | 'ph' | 'celsius' | 'gaugeBar' | 'grams' | 'ml';
 
 /** What is scored of a sip, 1 (hardly) to 5 (very); `off` is an off-flavour, `liking` how gladly it is drunk. */
 export const tasteKinds = ['sweet', 'sour', 'fizz', 'strength', 'spice', 'aroma', 'off', 'liking'] as const;
 export type TasteKind = (typeof tasteKinds)[number];
 
 /** Something read, felt or tasted on a lot. */
-export interface Reading {
-  readonly kind: SignKind | Quantity | TasteKind;
+export interface LotReading {
+  readonly kind: SignKind | MeasuredQuantity | TasteKind;
   readonly value: string | number;
 }
 
@@ -84,7 +84,7 @@ export type LotEvent = Happened &
     | { readonly kind: 'stirred' }
     | {
         readonly kind: 'read';
-        readonly readings: readonly Reading[];
+        readonly readings: readonly LotReading[];
         readonly by?: string | undefined;
         /** Liquid that a measured level showed to be there beyond what was reckoned, ml; below 0 when there was less. */
         readonly foundMl?: number;

@@ -2,7 +2,7 @@ import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
 import { emptyLot, type NewLot } from './begin';
 import type { Lot } from './lot';
-import { openShelf } from './shelf';
+import { openStore } from './lot-store';
 import type { Transfer } from './transfer';
 
 /** A litre jar on the counter, as it is said. */
@@ -35,8 +35,8 @@ export const transfer = (
   targets,
   ...more,
 });
-/** A shelf that holds these lots, all open. */
-export const shelfOf = (...lots: Lot[]) => openShelf(new Map(lots.map((lot) => [lot.id, lot])));
+/** A store that holds these lots, all open. */
+export const shelfOf = (...lots: Lot[]) => openStore(new Map(lots.map((lot) => [lot.id, lot])));
 /** A sealed half litre. */
 export const bottle: NewLot = {
   ...jar,

@@ -6,7 +6,7 @@ import { canAdd, canTake } from './checks';
 import { isDrained, isEmpty, isLiving, lastAt } from './lineage';
 import { type Lot } from './lot';
 import { asMeasured } from './measure';
-import { copying, writingInPlace } from './shelf';
+import { copyOnWrite, inPlaceWriter } from './lot-store';
 import { isDiscard } from './signs';
 import { carryOver } from './transfer';
 import { jar, moment, filled, water, grams, transfer, shelfOf, bottle } from './lots.test-tool';
@@ -145,11 +145,11 @@ describe('what a vessel takes', () => {
 describe('what is still looked after', () => {
   const brew = filled({ role: 'brew', culture: null }, [water(1000)], 'brew');
   const poured = (ml: number) => {
-    const shelf = shelfOf(
+    const store = shelfOf(
       filled({ role: 'brew', culture: null, vessel: { kind: 'jar', ml: 2000 } }, [water(1000)], 'brew'),
     );
-    carryOver(shelf, transfer('brew', [{ ml }]));
-    return shelf.lot('brew')!;
+    carryOver(store, transfer('brew', [{ ml }]));
+    return store.lot('brew')!;
   };
 
   test('a brew lives until all but an eighth or so has gone on', () => {
@@ -207,9 +207,9 @@ describe('what is still looked after', () => {
   });
 });
 
-test('a pen that writes in place writes on its own copies only', () => {
+test('a writer in place writes on its own copies only', () => {
   const lot = filled({}, [water(100)]);
-  const pen = writingInPlace();
+  const pen = inPlaceWriter();
   const first = pen.change(lot, { name: 'One' });
   const second = pen.change(first, { name: 'Two' });
   expect([lot.name, first.name, second === first, first === lot]).toEqual(['Juno', 'Two', true, false]);
@@ -218,8 +218,8 @@ test('a pen that writes in place writes on its own copies only', () => {
     [1, 2, 3],
     [1, 2, 3],
   ]);
-  const kept = copying.grow([1], 2);
-  expect([copying.grow(kept, 3), kept, copying.change(lot, { name: 'X' }).name, lot.name]).toEqual([
+  const kept = copyOnWrite.grow([1], 2);
+  expect([copyOnWrite.grow(kept, 3), kept, copyOnWrite.change(lot, { name: 'X' }).name, lot.name]).toEqual([
     [1, 2, 3],
     [1, 2],
     'X',

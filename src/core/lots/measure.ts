@@ -2,7 +2,7 @@ import { cultureOfIngredient } from '../cultures/registry';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { liquidMl, solidGrams, solidsMl, type Contents } from '../matter/contents';
 import { nothing, plus, times, type Amounts } from '../matter/substances';
-import type { Lot, Quantity } from './lot';
+import type { Lot, MeasuredQuantity } from './lot';
 
 /** What a dried form of a culture is once it has swelled; other things are what they are. */
 function freshOf(id: string): string {
@@ -16,7 +16,7 @@ function freshOf(id: string): string {
  *
  * @param value ml up to the rim, or g
  */
-export function asMeasured(lot: Lot, quantity: Quantity, value: number): Contents {
+export function asMeasured(lot: Lot, quantity: MeasuredQuantity, value: number): Contents {
   const { contents } = lot;
   if (quantity === 'ml') {
     const there = liquidMl(contents);

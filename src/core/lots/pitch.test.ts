@@ -21,15 +21,15 @@ describe('how a base came alive', () => {
     taken: Transfer['taken'] = 'liquid',
     amount: object = { ml: 50 },
   ) => {
-    const shelf = shelfOf(target, source);
-    carryOver(shelf, transfer(source.id, [{ lotId: target.id, ...amount }], { taken, celsius: 27 }));
-    return shelf;
+    const store = shelfOf(target, source);
+    carryOver(store, transfer(source.id, [{ lotId: target.id, ...amount }], { taken, celsius: 27 }));
+    return store;
   };
 
   test('by a dose of a starter: its kind, its ml, where from and how warm', () => {
-    const shelf = dosed(base(), bug);
-    const brew = shelf.lot('base')!;
-    expect(pitchOf(brew, (id) => shelf.lot(id))).toMatchObject({
+    const store = dosed(base(), bug);
+    const brew = store.lot('base')!;
+    expect(pitchOf(brew, (id) => store.lot(id))).toMatchObject({
       at: 50,
       entryId: 'pour',
       amount: expect.closeTo(50, 9),
@@ -37,12 +37,12 @@ describe('how a base came alive', () => {
       celsius: 27,
       culture: { id: 'ginger-bug' },
     });
-    expect([livesAt(brew, 49, (id) => shelf.lot(id)), livesAt(brew, 50, (id) => shelf.lot(id))]).toEqual([
+    expect([livesAt(brew, 49, (id) => store.lot(id)), livesAt(brew, 50, (id) => store.lot(id))]).toEqual([
       false,
       true,
     ]);
     expect(livesAt(bug, -99, find())).toBe(true);
-    expect(drawnFrom(brew, (id) => shelf.lot(id))).toBeNull();
+    expect(drawnFrom(brew, (id) => store.lot(id))).toBeNull();
   });
 
   test('by a packet or grains stirred in: in g; by whey: in ml', () => {
@@ -82,10 +82,10 @@ describe('how a base came alive', () => {
   });
 
   test('by fruit of a starter in a dose of ml: half its grams count', () => {
-    const shelf = dosed(base(), bug, 'everything', { ml: 100 });
-    const came = shelf.lot('base')!.events.at(-1)!;
+    const store = dosed(base(), bug, 'everything', { ml: 100 });
+    const came = store.lot('base')!.events.at(-1)!;
     if (came.kind !== 'came') throw new Error('nothing came');
-    expect(pitchOf(shelf.lot('base')!, (id) => shelf.lot(id))!.amount).toBeCloseTo(
+    expect(pitchOf(store.lot('base')!, (id) => store.lot(id))!.amount).toBeCloseTo(
       liquidMl(came.contents) + 0.5 * solidGrams(came.contents),
       9,
     );
@@ -131,25 +131,25 @@ describe('how a base came alive', () => {
 
   test('a bottle is drawn from its brew; a second run on old fruit is a brew of its own', () => {
     const first = dosed(base(), bug).lot('base')!;
-    const shelf = shelfOf(first, bug);
+    const store = shelfOf(first, bug);
     carryOver(
-      shelf,
+      store,
       transfer('base', [{ begin: bottle, ml: 300, portions: [grams('dextrose', 2)] }], { id: 'b' }),
     );
     carryOver(
-      shelf,
+      store,
       transfer(
         'base',
         [{ begin: { ...jar, role: 'brew', culture: null }, ml: 100, portions: [water(300)] }],
         { id: 'c' },
       ),
     );
-    expect(drawnFrom(shelf.lot('b-1')!, (id) => shelf.lot(id))).toMatchObject({
+    expect(drawnFrom(store.lot('b-1')!, (id) => store.lot(id))).toMatchObject({
       at: 50,
       entryId: 'b',
       source: { id: 'base' },
     });
-    expect(drawnFrom(shelf.lot('c-1')!, (id) => shelf.lot(id))).toBeNull();
-    expect(drawnFrom(shelf.lot('bug')!, (id) => shelf.lot(id))).toBeNull();
+    expect(drawnFrom(store.lot('c-1')!, (id) => store.lot(id))).toBeNull();
+    expect(drawnFrom(store.lot('bug')!, (id) => store.lot(id))).toBeNull();
   });
 });

@@ -1,7 +1,7 @@
 import { levelMl, liquidMl, solidGrams } from '../matter/contents';
 import { contentsOf } from './begin';
 import { cameFrom, wentTo } from './lineage';
-import { openShelf } from './shelf';
+import { openStore } from './lot-store';
 import { carryOver, drainableMl, portionOf, soakedMl, targetLotId } from './transfer';
 import { filled, water, grams, transfer, shelfOf, bottle } from './lots.test-tool';
 
@@ -33,10 +33,10 @@ describe('a transfer', () => {
   });
 
   test('fills new bottles, each with its own dose, and takes the culture along', () => {
-    const shelf = shelfOf({ ...fruit(), culture: 'whey' });
-    const before = liquidMl(shelf.lot('plum')!.contents);
+    const store = shelfOf({ ...fruit(), culture: 'whey' });
+    const before = liquidMl(store.lot('plum')!.contents);
     carryOver(
-      shelf,
+      store,
       transfer(
         'plum',
         [
@@ -46,16 +46,16 @@ describe('a transfer', () => {
         { celsius: 19 },
       ),
     );
-    const [one, two] = [shelf.lot('pour-1')!, shelf.lot('pour-2')!];
+    const [one, two] = [store.lot('pour-1')!, store.lot('pour-2')!];
     expect([one.culture, two.name, one.begunAt]).toEqual(['whey', '2', 50]);
     expect(liquidMl(two.contents)).toBeCloseTo(250, 9);
     // 3 g of dextrose: 2.73 g sugar at 0.622 ml/g and 0.27 g water.
     expect(liquidMl(one.contents)).toBeCloseTo(300 + 2.73 * 0.622 + 0.27 / 0.998203, 9);
-    expect(liquidMl(shelf.lot('plum')!.contents)).toBeCloseTo(before - 550, 9);
+    expect(liquidMl(store.lot('plum')!.contents)).toBeCloseTo(before - 550, 9);
     expect(one.events.map((event) => event.kind)).toEqual(['came', 'added']);
     expect(one.events[0]).toMatchObject({ from: 'plum', celsius: 19, index: 0, entryId: 'pour' });
     expect([one.markMl, two.markMl]).toEqual([300, 250]);
-    expect(wentTo(shelf.lot('plum')!).map(({ lotId, ml }) => [lotId, Math.round(ml)])).toEqual([
+    expect(wentTo(store.lot('plum')!).map(({ lotId, ml }) => [lotId, Math.round(ml)])).toEqual([
       ['pour-1', 300],
       ['pour-2', 250],
     ]);
@@ -66,36 +66,36 @@ describe('a transfer', () => {
   });
 
   test('poured away leaves no lot; to a lot that is not there it is gone all the same', () => {
-    const shelf = shelfOf(fruit());
-    const before = liquidMl(shelf.lot('plum')!.contents);
-    carryOver(shelf, transfer('plum', [{ ml: 100 }, { lotId: 'nowhere', ml: 50 }]));
-    expect(liquidMl(shelf.lot('plum')!.contents)).toBeCloseTo(before - 150, 9);
-    expect([...shelf.lots.keys()]).toEqual(['plum']);
-    expect(wentTo(shelf.lot('plum')!).map(({ lotId }) => lotId)).toEqual([null, 'nowhere']);
-    carryOver(shelf, transfer('nobody', [{ begin: bottle, ml: 10 }]));
-    expect(shelf.lots.size).toBe(1);
+    const store = shelfOf(fruit());
+    const before = liquidMl(store.lot('plum')!.contents);
+    carryOver(store, transfer('plum', [{ ml: 100 }, { lotId: 'nowhere', ml: 50 }]));
+    expect(liquidMl(store.lot('plum')!.contents)).toBeCloseTo(before - 150, 9);
+    expect([...store.lots.keys()]).toEqual(['plum']);
+    expect(wentTo(store.lot('plum')!).map(({ lotId }) => lotId)).toEqual([null, 'nowhere']);
+    carryOver(store, transfer('nobody', [{ begin: bottle, ml: 10 }]));
+    expect(store.lots.size).toBe(1);
   });
 
   test('into a vessel too small: what does not fit is lost, and told', () => {
-    const shelf = shelfOf(fruit());
+    const store = shelfOf(fruit());
     carryOver(
-      shelf,
+      store,
       transfer('plum', [{ begin: { ...bottle, vessel: { kind: 'swing-top', ml: 330 } }, ml: 400 }]),
     );
-    const small = shelf.lot('pour-1')!;
+    const small = store.lot('pour-1')!;
     expect([levelMl(small.contents), small.lostMl]).toEqual([expect.closeTo(330, 6), expect.closeTo(70, 6)]);
   });
 
   test('a source told before lends what it gave then; a target that is closed keeps what it has', () => {
-    const shelf = shelfOf(fruit());
-    carryOver(shelf, transfer('plum', [{ begin: bottle, ml: 300 }]));
-    const source = shelf.lot('plum')!;
+    const store = shelfOf(fruit());
+    carryOver(store, transfer('plum', [{ begin: bottle, ml: 300 }]));
+    const source = store.lot('plum')!;
     const lots = new Map([['plum', source]]);
-    const half = { ...openShelf(lots), isOpen: (id: string) => id !== 'plum' };
+    const half = { ...openStore(lots), isOpen: (id: string) => id !== 'plum' };
     carryOver(half, transfer('plum', [{ begin: bottle, ml: 9999 }]));
     expect(liquidMl(lots.get('pour-1')!.contents)).toBeCloseTo(300, 9);
     expect(lots.get('plum')).toBe(source);
-    const shut = { ...openShelf(new Map([['plum', fruit()]])), isOpen: (id: string) => id === 'plum' };
+    const shut = { ...openStore(new Map([['plum', fruit()]])), isOpen: (id: string) => id === 'plum' };
     carryOver(shut, transfer('plum', [{ begin: bottle, ml: 300 }]));
     expect(shut.lot('pour-1')).toBeUndefined();
     carryOver(

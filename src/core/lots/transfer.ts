@@ -14,7 +14,7 @@ import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
 import { emptyLot, withinRim, type NewLot } from './begin';
 import type { Ending, Lot, LotEvent, Taken } from './lot';
-import type { Pen, Shelf } from './shelf';
+import type { LotWriter, LotStore } from './lot-store';
 
 /** One place a transfer goes to: a lot that is there, a new one, or away. */
 export interface TransferTarget {
@@ -79,17 +79,17 @@ export function portionOf(
  * Carries a transfer out: each part leaves the source and arrives, so that nothing is made or lost but over a rim. A source
  * that is not open lends the parts it gave when it was told; a target that is not open keeps what it has.
  */
-export function carryOver(shelf: Shelf, transfer: Transfer): void {
+export function carryOver(store: LotStore, transfer: Transfer): void {
   transfer.targets.forEach((target, index) => {
-    const part = leave(shelf, transfer, target, index);
-    if (part) arrive(shelf, transfer, target, index, part);
+    const part = leave(store, transfer, target, index);
+    if (part) arrive(store, transfer, target, index, part);
   });
 }
 
-function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: number): Contents | null {
-  const source = shelf.lot(transfer.from);
+function leave(store: LotStore, transfer: Transfer, target: TransferTarget, index: number): Contents | null {
+  const source = store.lot(transfer.from);
   if (!source) return null;
-  if (!shelf.isOpen(transfer.from)) {
+  if (!store.isOpen(transfer.from)) {
     const lent = source.events.find(
       (event) => event.kind === 'went' && event.entryId === transfer.id && event.index === index,
     );
@@ -97,10 +97,10 @@ function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: 
   }
   const part = portionOf(source.contents, transfer.taken, target, transfer.solid);
   const to = target.begin ? targetLotId(transfer.id, index) : (target.lotId ?? null);
-  shelf.put(
-    shelf.pen.change(source, {
+  store.put(
+    store.writer.change(source, {
       contents: without(source.contents, part),
-      events: shelf.pen.grow<LotEvent>(source.events, {
+      events: store.writer.grow<LotEvent>(source.events, {
         at: transfer.at,
         entryId: transfer.id,
         kind: 'went',
@@ -116,24 +116,24 @@ function leave(shelf: Shelf, transfer: Transfer, target: TransferTarget, index: 
 }
 
 function arrive(
-  shelf: Shelf,
+  store: LotStore,
   transfer: Transfer,
   target: TransferTarget,
   index: number,
   part: Contents,
 ): void {
   const id = target.begin ? targetLotId(transfer.id, index) : target.lotId;
-  if (id === undefined || !shelf.isOpen(id)) return;
-  const there = target.begin ? emptyLot(id, transfer.at, target.begin) : shelf.lot(id);
+  if (id === undefined || !store.isOpen(id)) return;
+  const there = target.begin ? emptyLot(id, transfer.at, target.begin) : store.lot(id);
   if (!there) return;
-  const culture = there.culture ?? shelf.lot(transfer.from)?.culture ?? null;
+  const culture = there.culture ?? store.lot(transfer.from)?.culture ?? null;
   const portions = target.portions ?? [];
   const moment = { at: transfer.at, entryId: transfer.id };
-  const filled = take(shelf.pen.change(there, { culture }), transfer, index, part, shelf.pen);
-  shelf.put(portions.length > 0 ? addPortions(filled, portions, moment, {}, shelf.pen) : filled);
+  const filled = take(store.writer.change(there, { culture }), transfer, index, part, store.writer);
+  store.put(portions.length > 0 ? addPortions(filled, portions, moment, {}, store.writer) : filled);
 }
 
-function take(lot: Lot, transfer: Transfer, index: number, part: Contents, pen: Pen): Lot {
+function take(lot: Lot, transfer: Transfer, index: number, part: Contents, pen: LotWriter): Lot {
   const { held, spilledMl } = withinRim(together(lot.contents, part), lot.vessel.ml);
   return pen.change(lot, {
     contents: held,

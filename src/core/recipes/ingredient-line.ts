@@ -17,7 +17,7 @@ import {
 import { gramsOfPart, gramsOfPiece, ofOneCitrus } from './piece-weights';
 
 /** What must be asked about a line before it is an amount. */
-type Question = 'what' | 'how-much' | 'unit' | 'which';
+type OpenQuestion = 'what' | 'how-much' | 'unit' | 'which';
 
 /** A line of a recipe as it was understood: an amount of something, or what is to be asked. */
 export interface ReadLine {
@@ -26,7 +26,7 @@ export interface ReadLine {
   readonly portion: Portion | null;
   /** The ingredient, as far as it is known. */
   readonly what: string | null;
-  readonly asks: Question | null;
+  readonly asks: OpenQuestion | null;
   /** How sure: a count by a middling piece, a range's middle, or a pinch is an estimate. */
   readonly about: boolean;
 }
@@ -98,7 +98,7 @@ function named(text: string, names: Names): { readonly id: string | null; readon
 /** Ids by plain name: the table's, or those and the maker's own. */
 type Names = ReadonlyMap<string, string>;
 
-const refused = (line: string, what: string | null, asks: Question): ReadLine => ({
+const refused = (line: string, what: string | null, asks: OpenQuestion): ReadLine => ({
   line,
   portion: null,
   what,

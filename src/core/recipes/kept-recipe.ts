@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { knownCultures } from '../cultures/registry';
 import { baseKinds } from '../matter/base-kinds';
 import { methodShape, when } from '../journal/entries/recipe-shape';
-import type { KeptValue } from '../journal/bench';
+import type { KeptValue } from '../journal/fold';
 import { forms } from '../matter/ingredient';
 import { isIngredient } from '../matter/ingredients/registry';
 import { ripenesses } from '../matter/portion';

@@ -18,7 +18,7 @@ export interface Seen {
 }
 
 /** One thing to change next time, with the figure before and after, and why. */
-export type Proposal =
+export type VersionProposal =
   | {
       readonly what: 'sugar';
       readonly ingredient: string;
@@ -59,11 +59,11 @@ const believed = 0.7;
 const tenth = (value: number) => Math.round(value * 10) / 10;
 
 /** What to change in a recipe's next version, from what was seen: sugar, days warm, dose, headspace, infusion. */
-export function proposals(recipe: Recipe, seen: Seen): Proposal[] {
+export function proposals(recipe: Recipe, seen: Seen): VersionProposal[] {
   return [...sugarChange(recipe, seen), ...bottleChanges(seen), ...infusionChange(recipe, seen)];
 }
 
-function sugarChange(recipe: Recipe, { sweet }: Seen): Proposal[] {
+function sugarChange(recipe: Recipe, { sweet }: Seen): VersionProposal[] {
   if (!sweet) return [];
   const off = sweet.tasted - sweet.liked;
   const line = [...recipe.lines]
@@ -82,8 +82,8 @@ function sugarChange(recipe: Recipe, { sweet }: Seen): Proposal[] {
   ];
 }
 
-function bottleChanges({ best, usual, gushers, flat, opened }: Seen): Proposal[] {
-  const out: Proposal[] = [];
+function bottleChanges({ best, usual, gushers, flat, opened }: Seen): VersionProposal[] {
+  const out: VersionProposal[] = [];
   const gushed = opened > 0 && gushers / opened >= 0.5;
   const dull = opened > 0 && flat / opened >= 0.5;
   const follow = best && best.chance >= believed ? best : null;
@@ -109,7 +109,7 @@ function bottleChanges({ best, usual, gushers, flat, opened }: Seen): Proposal[]
   return out;
 }
 
-function infusionChange({ method }: Recipe, { aroma }: Seen): Proposal[] {
+function infusionChange({ method }: Recipe, { aroma }: Seen): VersionProposal[] {
   if (!method.infusion || aroma === null) return [];
   const [, until] = method.infusion.hours;
   if (aroma <= 2) return [{ what: 'infusion', from: until, to: Math.round(until * 1.25), because: 'faint' }];
@@ -128,7 +128,7 @@ const sameDose = (a: BottlingWay['dose'], b: BottlingWay['dose']): boolean =>
  */
 export function withProposals(
   recipe: Recipe,
-  taken: readonly Proposal[],
+  taken: readonly VersionProposal[],
   version: number,
   usual: BottlingWay,
 ): Recipe {
@@ -137,7 +137,7 @@ export function withProposals(
   return next;
 }
 
-function applied(recipe: Recipe, proposal: Proposal, usual: BottlingWay): Recipe {
+function applied(recipe: Recipe, proposal: VersionProposal, usual: BottlingWay): Recipe {
   const bottling = recipe.bottling ?? usual;
   switch (proposal.what) {
     case 'sugar':

@@ -1,4 +1,4 @@
-import type { Keeping } from '../cultures/culture';
+import type { JarCare } from '../cultures/culture';
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import type { AwayPlan } from '../kitchen/plans';
 import { lastAt } from '../lots/lineage';
@@ -36,7 +36,7 @@ const feedAhead = 18;
  *
  * @example survivalAfter(4, { restsWeeks: 4 }) // ≈ 0.94
  */
-export const survivalAfter = (weeks: number, { restsWeeks }: Pick<Keeping, 'restsWeeks'>): number =>
+export const survivalAfter = (weeks: number, { restsWeeks }: Pick<JarCare, 'restsWeeks'>): number =>
   1 / (1 + Math.exp((weeks / restsWeeks - 2.2) / 0.44));
 
 /** Warm feeds it takes to wake after so many weeks: one to three. */

@@ -1,4 +1,4 @@
-import type { Culture, Keeping } from '../cultures/culture';
+import type { Culture, JarCare } from '../cultures/culture';
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import { feedRiseMlPerGram } from '../lots/add';
 import type { Lot } from '../lots/lot';
@@ -13,7 +13,7 @@ import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
 export function keptCulture(
   lot: Pick<Lot, 'role' | 'culture'>,
   cultures: CultureTable = knownCultures,
-): (Culture & { readonly keeping: Keeping }) | null {
+): (Culture & { readonly keeping: JarCare }) | null {
   const culture = cultures(lot.culture);
   return lot.role === 'starter' && culture?.keeping ? { ...culture, keeping: culture.keeping } : null;
 }
@@ -72,7 +72,7 @@ const scaledGrams = (grams: number, by: number) =>
  * The usual feed of a jar: what it was given the last time, flavourings included; by its kind's rule for one that was never fed;
  * and water up to the mark when it is low. Jars that are renewed get fresh sugar water for all they hold.
  *
- * @param atLevelMl level to reckon from, ml; the jar's own when left out
+ * @param atLevelMl level to count from, ml; the jar's own when left out
  * @returns portions a kitchen can measure; empty for what is only kept cold
  */
 export function usualFeed(
@@ -102,7 +102,7 @@ export function usualFeed(
 /** Plant and sugar by the kind's rule. */
 function byRule(
   lot: Lot,
-  { keeping }: { readonly keeping: Keeping },
+  { keeping }: { readonly keeping: JarCare },
   mark: number,
   waterMl: number,
 ): Portion[] {
@@ -133,7 +133,7 @@ const wetShare = 0.08;
 const pinchPerLitre = 0.3;
 
 /** What the school a jar is kept by adds to its feeds: minerals, g, and water, ml. */
-function bySchool(lot: Lot, { unit, keeping }: Culture & { readonly keeping: Keeping }) {
+function bySchool(lot: Lot, { unit, keeping }: Culture & { readonly keeping: JarCare }) {
   const grains = keeping.renews && unit === 'g';
   return {
     minerals:

@@ -1,4 +1,4 @@
-import type { Keeping } from '../cultures/culture';
+import type { JarCare } from '../cultures/culture';
 import { waterKefirGrains } from '../cultures/kinds/water-kefir';
 import type { IngredientFamily } from '../matter/ingredient';
 import { gramsOfPortion, type Portion } from '../matter/portion';
@@ -27,7 +27,7 @@ const words: Readonly<Partial<Record<IngredientFamily, Percentages['bodyWord']>>
 const wildFamilies: readonly IngredientFamily[] = ['fruit', 'flower', 'herb'];
 
 /** What counts as the body of a kind: things of the family it is begun with; everything but water and sweetener where no kind is known. */
-function bodyOf(keeping: Keeping | undefined): (what: string) => boolean {
+function bodyOf(keeping: JarCare | undefined): (what: string) => boolean {
   if (!keeping) return (what) => !isSweet(what) && !isWet(what);
   const { family } = ingredientOf(keeping.begin.body);
   const alike = wildFamilies.includes(family) ? wildFamilies : [family];
@@ -47,7 +47,7 @@ const swollenGrams = (portion: Portion): number =>
  * @returns percent; 0 without water, and a note then
  * @example percentagesOf([{ what: 'water', grams: 400 }, { what: 'white-sugar', grams: 12 }]).sweetener // 3
  */
-export function percentagesOf(portions: readonly Portion[], keeping?: Keeping): Percentages {
+export function percentagesOf(portions: readonly Portion[], keeping?: JarCare): Percentages {
   const sum = (is: (what: string) => boolean) =>
     portions.reduce((grams, portion) => grams + (is(portion.what) ? gramsOfPortion(portion) : 0), 0);
   const water = sum(isWet);

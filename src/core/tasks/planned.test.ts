@@ -1,4 +1,4 @@
-import { tableOf } from '../journal/entry-table';
+import { mapOf } from '../journal/persistent-map';
 import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import type { Lot } from '../lots/lot';
 import { bug, dawn } from '../starter/bug.test-tool';
@@ -14,7 +14,7 @@ const answer = {
 
 function tasksOf(plan: Record<string, Record<string, number>>, lot: Lot = bug(), at = now) {
   return agenda({
-    household: { lots: tableOf([[lot.id, lot] as const]), warmths: {}, kept: { plan } },
+    household: { lots: mapOf([[lot.id, lot] as const]), warmths: {}, kept: { plan } },
     living: [lot],
     lotAnswer: () => null,
     starterAnswer: () => answer,

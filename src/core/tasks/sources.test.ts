@@ -1,6 +1,6 @@
 import type { LotAnswer } from '../forecast/answer/family-answer';
 import type { StarterAnswer } from '../forecast/starter/starter-answer';
-import { tableOf } from '../journal/entry-table';
+import { mapOf } from '../journal/persistent-map';
 import { addPortions } from '../lots/add';
 import { emptyLot, type NewLot } from '../lots/begin';
 import type { Lot, LotEvent } from '../lots/lot';
@@ -45,7 +45,7 @@ function ask(
   starter: Partial<StarterAnswer> | null = null,
 ) {
   const asked: TaskAsk = {
-    household: { lots: tableOf(lots.map((lot) => [lot.id, lot] as const)), warmths: {}, kept: {} },
+    household: { lots: mapOf(lots.map((lot) => [lot.id, lot] as const)), warmths: {}, kept: {} },
     living: lots,
     lotAnswer: (id) => (answers[id] as LotAnswer) ?? null,
     starterAnswer: () => starter as StarterAnswer | null,

@@ -1,4 +1,4 @@
-import { tableOf } from '../journal/entry-table';
+import { mapOf } from '../journal/persistent-map';
 import { addPortions } from '../lots/add';
 import { emptyLot } from '../lots/begin';
 import type { Lot, LotEvent } from '../lots/lot';
@@ -22,7 +22,7 @@ function brew(closure: Closure, events: readonly object[] = [], more: Partial<Lo
 
 const tasksOf = (lot: Lot, hour = 20) =>
   tendingTasks({
-    household: { lots: tableOf([[lot.id, lot]]), warmths: {}, kept: {} },
+    household: { lots: mapOf([[lot.id, lot]]), warmths: {}, kept: {} },
     living: [lot],
     lotAnswer: () => null,
     starterAnswer: () => null,

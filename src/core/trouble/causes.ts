@@ -1,4 +1,4 @@
-import type { Culture, Keeping } from '../cultures/culture';
+import type { Culture, JarCare } from '../cultures/culture';
 import type { JarFacts } from './jar-facts';
 import type { TroubleSign } from './trouble-signs';
 
@@ -31,10 +31,10 @@ export interface Cause {
   readonly id: CauseId;
   /** Relative frequency among jars of a kind it can befall. Practice. */
   readonly usual: number;
-  readonly befalls: (culture: Culture & { readonly keeping: Keeping }) => boolean;
+  readonly befalls: (culture: Culture & { readonly keeping: JarCare }) => boolean;
   /** Chance that a sign shows, 0–1; signs left out show as often as by accident. */
   readonly shows: Readonly<Partial<Record<TroubleSign, number>>>;
-  readonly evidence: (facts: JarFacts, keeping: Keeping) => readonly Evidence[];
+  readonly evidence: (facts: JarFacts, keeping: JarCare) => readonly Evidence[];
 }
 
 /** How often a sign is seen by accident, whatever the cause. */
@@ -58,24 +58,24 @@ export const byAccident: Readonly<Record<TroubleSign, number>> = {
 };
 
 const anything = () => true;
-const ofGrains = ({ unit, keeping }: Culture & { readonly keeping: Keeping }) =>
+const ofGrains = ({ unit, keeping }: Culture & { readonly keeping: JarCare }) =>
   unit === 'g' && keeping.renews;
-const keptWithFeeds = ({ keeping }: Culture & { readonly keeping: Keeping }) => keeping.feed.sugarShare > 0;
-const ofPlants = ({ keeping, unit }: Culture & { readonly keeping: Keeping }) =>
+const keptWithFeeds = ({ keeping }: Culture & { readonly keeping: JarCare }) => keeping.feed.sugarShare > 0;
+const ofPlants = ({ keeping, unit }: Culture & { readonly keeping: JarCare }) =>
   unit === 'ml' && !keeping.renews;
 const between = (low: number, value: number, high: number) => Math.min(high, Math.max(low, value));
 
 /** How late the last feed is against the kind's rhythm at that warmth: 1 is on time. */
 export const lateness = (
   { fedHoursAgo, celsius, coldDays }: JarFacts,
-  { feed, restsWeeks }: Keeping,
+  { feed, restsWeeks }: JarCare,
 ): number =>
   coldDays >= 10
     ? fedHoursAgo / (restsWeeks * 7 * 24)
     : fedHoursAgo / (feed.everyHours * 1.15 ** between(-8, 22 - celsius, 8));
 
 /** How far a sweetener's percent is from the kind's range: below 1 too thin, above 1 too rich, 1 within. */
-function richness({ sweetenerPercent }: JarFacts, keeping: Keeping): number {
+function richness({ sweetenerPercent }: JarFacts, keeping: JarCare): number {
   const [low, high] = keeping.begin.sugarShare;
   if (sweetenerPercent === null || high === 0) return 1;
   const share = sweetenerPercent / 100;
@@ -83,7 +83,7 @@ function richness({ sweetenerPercent }: JarFacts, keeping: Keeping): number {
 }
 
 /** How a sugar cause stands to what the ledger knows: unlikely when the percent is known to be right, half when it is not known. */
-function bySugar(facts: JarFacts, keeping: Keeping, off: number): number {
+function bySugar(facts: JarFacts, keeping: JarCare, off: number): number {
   if (facts.sweetenerPercent === null) return 0.5;
   return richness(facts, keeping) === 1 ? 0.2 : between(0.1, 0.5 * off ** 3, 10);
 }

@@ -1,5 +1,5 @@
 import { knownCultures } from '../cultures/registry';
-import type { Culture, Keeping } from '../cultures/culture';
+import type { Culture, JarCare } from '../cultures/culture';
 import type { Entry } from '../journal/entry';
 import { lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
@@ -7,7 +7,7 @@ import { bugEntry, dawn, grainsJar, id } from '../starter/bug.test-tool';
 import { factsOf } from './jar-facts';
 import { dayMs, hourMs } from '../duration';
 
-const keepingOf = (kind: string) => (knownCultures(kind) as Culture & { readonly keeping: Keeping }).keeping;
+const keepingOf = (kind: string) => (knownCultures(kind) as Culture & { readonly keeping: JarCare }).keeping;
 let n = 10;
 const entry = (atMs: number, act: object): Entry =>
   ({ id: id((n += 1)), at: dawn + atMs, offset: 0, version: 2, ...act }) as Entry;

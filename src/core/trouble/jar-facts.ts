@@ -1,4 +1,4 @@
-import type { Culture, Keeping } from '../cultures/culture';
+import type { Culture, JarCare } from '../cultures/culture';
 import { celsiusAt, type Warmths } from '../kitchen/places';
 import { placeAt } from '../lots/place-at';
 import type { Lot } from '../lots/lot';
@@ -34,7 +34,7 @@ const mineralShare = 0.002;
 const isWater = ({ what }: Portion) => ingredientOf(what).family === 'water';
 
 /** Reads the facts off a lot. Instants are ms; nothing later than `now` counts. */
-export function factsOf(lot: Lot, keeping: Keeping, warmths: Warmths, now: number): JarFacts {
+export function factsOf(lot: Lot, keeping: JarCare, warmths: Warmths, now: number): JarFacts {
   const events = lot.events.filter(({ at }) => at <= now);
   const feeds = events.flatMap((event) => (event.kind === 'added' ? [event] : []));
   const fed = feeds.at(-1);
@@ -101,6 +101,6 @@ function leastLevel(lot: Lot, events: Lot['events'], now: number): number {
 
 /** The kind and its rules, and what the jar's ledger says. */
 export interface Patient {
-  readonly culture: Culture & { readonly keeping: Keeping };
+  readonly culture: Culture & { readonly keeping: JarCare };
   readonly facts: JarFacts;
 }

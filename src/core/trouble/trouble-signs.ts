@@ -1,4 +1,4 @@
-import type { Keeping } from '../cultures/culture';
+import type { JarCare } from '../cultures/culture';
 import type { SignKind } from '../lots/signs';
 
 /** What may be seen, smelled or felt on a jar in trouble; each with the look it is noted as, where one vocabulary has it. */
@@ -30,5 +30,5 @@ export const discardSigns: readonly TroubleSign[] = ['fuzz', 'odd-colour', 'foul
 const ofGrains: readonly TroubleSign[] = ['shrunk-grains', 'mushy-grains', 'plump-grains'];
 
 /** Signs that can be seen on a kind: grains only where there are grains. */
-export const signsOf = (keeping: Keeping, unit: 'ml' | 'g'): TroubleSign[] =>
+export const signsOf = (keeping: JarCare, unit: 'ml' | 'g'): TroubleSign[] =>
   allTroubleSigns.filter((sign) => !ofGrains.includes(sign) || (unit === 'g' && keeping.renews));

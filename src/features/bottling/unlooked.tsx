@@ -14,7 +14,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
 import { fillingWords } from '@/words/filling-words';
-import { DeskContext } from '../forecasting/book';
+import { QueueContext } from '../forecasting/forecasts';
 import type { JarForecast } from '../forecasting/jar-reader';
 import type { TableState, Worktable } from './table-state';
 import { hourMs } from '@/core/duration';
@@ -59,16 +59,16 @@ export function UnlookedAt({ lot, forecast, state, table, now }: Props) {
 }
 
 function Unlooked({ run, ask }: { readonly run: StoredRun; readonly ask: FillingAsk }) {
-  const desk = useContext(DeskContext)!;
+  const queue = useContext(QueueContext)!;
   const [outcomes, setOutcomes] = useState<readonly FillingOutcome[]>([]);
   const asked = JSON.stringify(ask);
   useEffect(() => {
     let wanted = true;
-    void desk.fillings(run, JSON.parse(asked) as FillingAsk).then((found) => {
+    void queue.fillings(run, JSON.parse(asked) as FillingAsk).then((found) => {
       if (wanted && found) setOutcomes(found);
     });
     return () => void (wanted = false);
-  }, [desk, run, asked]);
+  }, [queue, run, asked]);
   const [first, ...better] = fillingWords(outcomes);
   return first === undefined ? null : (
     <View testID="unlooked">

@@ -10,7 +10,7 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { duration, inWords } from '@/words/moment';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { useAct } from '../shell/act-context';
 import { GrainsHome } from './grains-home';
 import { AlcoholNote } from './alcohol-note';
@@ -25,7 +25,7 @@ interface Props {
 
 /** A first ferment's days: what to do daily, whose stop is when, what it steeps with after, how strong it gets. */
 export function Tending({ lot, now }: Props) {
-  const answer = useBook().lotAnswer(lot.id);
+  const answer = useForecasts().lotAnswer(lot.id);
   return (
     <>
       <Daily lot={lot} now={now} />

@@ -11,7 +11,7 @@ import { Note } from '@/ui/controls/note';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { duration } from '@/words/moment';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { BeginningGuide } from '../starters/beginning-later';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
@@ -32,8 +32,8 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
   const router = useRouter();
   const now = useNow();
   const household = useAppSelector(selectHousehold);
-  const book = useBook();
-  const row = brewRow(lot, household, book);
+  const forecasts = useForecasts();
+  const row = brewRow(lot, household, forecasts);
   const [open, setOpen] = useState<'pitch' | null>(null);
   const close = () => setOpen(null);
   return (
@@ -64,7 +64,7 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
         ) : null
       ) : (
         <ForecastSection
-          lot={forecastLot(row, (id) => book.lotAnswer(id)?.chill?.latest ?? Infinity)}
+          lot={forecastLot(row, (id) => forecasts.lotAnswer(id)?.chill?.latest ?? Infinity)}
           now={now}
         />
       )}

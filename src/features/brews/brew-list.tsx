@@ -18,7 +18,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
 import { ruleOrder } from '@/words/rule-words';
 import { closesWords, lateBy, duration, moment, quarter } from '@/words/moment';
-import { useBook, type Book } from '../forecasting/book';
+import { useForecasts, type Forecasts } from '../forecasting/forecasts';
 import { brewRows, type BrewRow } from './brew-rows';
 import { hourMs } from '@/core/duration';
 
@@ -37,8 +37,8 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
   const now = useNow();
-  const book = useBook();
-  const rows = brewRows(household, book);
+  const forecasts = useForecasts();
+  const rows = brewRows(household, forecasts);
   return (
     <Screen title="Brews">
       {rows.length === 0 ? (
@@ -66,7 +66,7 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
             key={row.brew.id}
             row={row}
             now={now}
-            next={nextWords(row, book, household, now)}
+            next={nextWords(row, forecasts, household, now)}
             chosen={row.brew.id === chosen}
             onPress={() => router.navigate(`/brews/${row.brew.id}`)}
           />
@@ -76,12 +76,17 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
   );
 }
 
-function nextWords({ brew, stage, bottles }: BrewRow, book: Book, household: Household, now: number): string {
+function nextWords(
+  { brew, stage, bottles }: BrewRow,
+  forecasts: Forecasts,
+  household: Household,
+  now: number,
+): string {
   const waking = wakingOf(household);
   if (stage === 'mixed') return 'pitch below 30 °C';
   if (stage === 'finished') return moment(brew.begunAt, now);
   if (stage === 'first-ferment') {
-    const answer = book.lotAnswer(brew.id);
+    const answer = forecasts.lotAnswer(brew.id);
     const late = answer?.taste ? lateBy(answer.start + answer.taste.latest * hourMs, now) : null;
     if (late) return `${late}: taste it`;
     return answer?.taste
@@ -90,7 +95,7 @@ function nextWords({ brew, stage, bottles }: BrewRow, book: Book, household: Hou
   }
   const warm = bottles.filter(({ place }) => place !== 'fridge');
   if (warm.length === 0) return 'cold, ready to open';
-  const first = errandsOf({ ...book, living: warm, household, now })
+  const first = errandsOf({ ...forecasts, living: warm, household, now })
     .values()
     .next().value;
   if (!first) return 'reckoning…';

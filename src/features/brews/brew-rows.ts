@@ -3,14 +3,14 @@ import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf, type Pitch } from '@/core/lots/pitch';
-import type { Book } from '../forecasting/book';
+import type { Forecasts } from '../forecasting/forecasts';
 
-type Stage = 'mixed' | 'first-ferment' | 'bottled' | 'finished';
+type BrewStage = 'mixed' | 'first-ferment' | 'bottled' | 'finished';
 
 /** A brew with what has become of it. */
 export interface BrewRow {
   readonly brew: Lot;
-  readonly stage: Stage;
+  readonly stage: BrewStage;
   readonly pitch: Pitch | null;
   /** Bottles drawn from it that still live, in order of filling. */
   readonly bottles: readonly Lot[];
@@ -19,10 +19,10 @@ export interface BrewRow {
 const order = { mixed: 0, 'first-ferment': 1, bottled: 2, finished: 3 } as const;
 
 /** Every brew by stage, the living ones first; among bottled ones those that stand warm. */
-export function brewRows(household: Household, book: Pick<Book, 'living'>): BrewRow[] {
+export function brewRows(household: Household, forecasts: Pick<Forecasts, 'living'>): BrewRow[] {
   const find = (id: string) => lotOf(household, id);
   const bottles = new Map<string, Lot[]>();
-  for (const lot of book.living) {
+  for (const lot of forecasts.living) {
     if (lot.role !== 'bottle') continue;
     const root = rootOf(lot, find).id;
     bottles.set(root, [...(bottles.get(root) ?? []), lot]);
@@ -38,7 +38,7 @@ const warm = ({ bottles }: BrewRow) => Number(bottles.some(({ place }) => place 
 function rowOf(brew: Lot, found: readonly Lot[], find: (id: string) => Lot | undefined): BrewRow {
   const pitch = pitchOf(brew, find);
   const bottles = [...found].sort((a, b) => (a.id < b.id ? -1 : 1));
-  const stage: Stage = isLiving(brew)
+  const stage: BrewStage = isLiving(brew)
     ? pitch
       ? 'first-ferment'
       : 'mixed'
@@ -49,11 +49,11 @@ function rowOf(brew: Lot, found: readonly Lot[], find: (id: string) => Lot | und
 }
 
 /** One brew's row. */
-export const brewRow = (brew: Lot, household: Household, book: Pick<Book, 'living'>): BrewRow => {
+export const brewRow = (brew: Lot, household: Household, forecasts: Pick<Forecasts, 'living'>): BrewRow => {
   const find = (id: string) => lotOf(household, id);
   return rowOf(
     brew,
-    book.living.filter((lot) => lot.role === 'bottle' && rootOf(lot, find).id === brew.id),
+    forecasts.living.filter((lot) => lot.role === 'bottle' && rootOf(lot, find).id === brew.id),
     find,
   );
 };

@@ -12,7 +12,7 @@ import { Nowhere } from '../shell/nowhere';
 import { BrewDetail } from './brew-detail';
 import { BrewList } from './brew-list';
 import { brewRows } from './brew-rows';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 
 const NewBrew = later(async () => (await import('../forms/drawer')).NewBrew);
 
@@ -20,9 +20,9 @@ const NewBrew = later(async () => (await import('../forms/drawer')).NewBrew);
 export function BrewsPlace() {
   const { id } = useLocalSearchParams<{ id?: string }>();
   const household = useAppSelector(selectHousehold);
-  const book = useBook();
+  const forecasts = useForecasts();
   const wide = useWide();
-  const rows = wide && !id ? brewRows(household, book) : [];
+  const rows = wide && !id ? brewRows(household, forecasts) : [];
   const first = (rows.find(({ bottles }) => bottles.some(({ place }) => place !== 'fridge')) ?? rows[0])
     ?.brew;
   const lot = id ? lotOf(household, id) : first;

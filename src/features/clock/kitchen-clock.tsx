@@ -17,7 +17,7 @@ import { likeWords, verbWords } from '@/words/clock-words';
 import { moment, quarter } from '@/words/moment';
 import { ruleOrder } from '@/words/rule-words';
 import { lotName } from '@/words/names';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { hrefOf } from '../lots/href';
 import { hourMs } from '@/core/duration';
 
@@ -33,7 +33,7 @@ const nameWidth = 170;
 export function KitchenClock({ now, beside }: Props) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
-  const { living, lotAnswer, starterAnswer } = useBook();
+  const { living, lotAnswer, starterAnswer } = useForecasts();
   const [ahead, setAhead] = useState(0);
   const hour = Math.floor(now / hourMs) * hourMs;
   const [start, end] = [hour - 12 * hourMs, hour + 84 * hourMs];

@@ -1,4 +1,4 @@
-import { everyValue } from '@/core/journal/entry-table';
+import { allValues } from '@/core/journal/persistent-map';
 import { writeBackup } from '@/core/formats/write-backup';
 import { clockNow } from '@/store/environment';
 import type { JournalState } from '@/store/journal-slice';
@@ -8,7 +8,7 @@ import { saveTextFile } from './save-text';
 export function saveJournalFile({ journal, damaged }: Pick<JournalState, 'journal' | 'damaged'>): void {
   const day = new Date(clockNow()).toISOString();
   const text = writeBackup(
-    everyValue(journal.entries),
+    allValues(journal.entries),
     day,
     damaged.map((each) => each.text),
   );

@@ -21,7 +21,7 @@ import { byWords, moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
 import { ruleLines, ruleOrder } from '@/words/rule-words';
 import { Why } from '../lots/why';
-import { useBook } from './book';
+import { useForecasts } from './forecasts';
 import { WhoseFizz } from './whose-fizz';
 import { ColdAdvice } from './cold-advice';
 import { hourMs } from '@/core/duration';
@@ -42,7 +42,7 @@ export function Advice({ lot, root, answer, celsius, readings, now }: Props) {
   const household = useAppSelector(selectHousehold);
   const careful = cautionOf(household) === 'careful';
   const waking = wakingOf(household);
-  const stale = useBook().stale(lot.id);
+  const stale = useForecasts().stale(lot.id);
   const window = answer.chill ?? answer.taste;
   if (!window || lot.opened || lot.ended) return null;
   if (lot.role === 'bottle' && lot.place === 'fridge')

@@ -4,10 +4,10 @@ import type { BottledThen } from '@/core/forecast/answer/courses';
 import { handmadeRun, warmJar } from '@/core/forecast/handmade.test-tool';
 import { paperTheme } from '@/ui/theme/paper-theme';
 import { dayRoles } from '@/ui/theme/roles';
-import type { ForecastDesk } from '@/workers/forecast-desk';
-import { DeskContext } from './book';
+import type { ForecastQueue } from '@/workers/forecast-queue';
+import { QueueContext } from './forecasts';
 import { BottlingCard } from './bottling-card';
-import { Hand } from './hand';
+import { DragController } from './drag-controller';
 import type { Handle } from './use-handle';
 
 jest.useFakeTimers();
@@ -28,7 +28,7 @@ const run = handmadeRun({
 });
 
 test('what bottling gives rides with the hand: looked up, written without a render, each part in its turn', async () => {
-  const hand = new Hand();
+  const hand = new DragController();
   const handle: Handle = {
     hand,
     min: 5,
@@ -40,15 +40,15 @@ test('what bottling gives rides with the hand: looked up, written without a rend
   };
   const asked: unknown[] = [];
   const table = [then(5, [24, 36, 48]), then(6, [20, 30, 40]), then(7, [100, Infinity, Infinity])];
-  const bottlings: ForecastDesk['bottlings'] = (_, hours, wanted) => {
+  const bottlings: ForecastQueue['bottlings'] = (_, hours, wanted) => {
     asked.push([hours, wanted]);
     return Promise.resolve(table);
   };
   render(
     <PaperProvider theme={paperTheme(dayRoles)}>
-      <DeskContext value={{ bottlings } as ForecastDesk}>
+      <QueueContext value={{ bottlings } as ForecastQueue}>
         <BottlingCard run={run} wantedVolumes={2.5} handle={handle} colour="#aa3355" />
-      </DeskContext>
+      </QueueContext>
     </PaperProvider>,
   );
   await act(() => Promise.resolve());

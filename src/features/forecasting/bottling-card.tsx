@@ -9,7 +9,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { rewrite } from '@/ui/redraw';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
-import { useRidingInTurn } from './hand';
+import { useRidingInTurn } from './drag-controller';
 import { RidingCard } from './riding-card';
 import { useBottlings } from './use-by-hour';
 import type { Handle } from './use-handle';

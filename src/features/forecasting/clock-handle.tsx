@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { TimeHandle, type TimeHandleRef } from '@/ui/charts/time-handle';
 import { useRoles } from '@/ui/theme/use-roles';
-import { useRiding, useRidingInTurn } from './hand';
+import { useRiding, useRidingInTurn } from './drag-controller';
 import type { Handle } from './use-handle';
 
 interface Props {

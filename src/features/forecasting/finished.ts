@@ -2,7 +2,7 @@ import { learn, type Learned, type Lesson } from '@/core/forecast/ensemble/lesso
 import type { Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf } from '@/core/lots/pitch';
-import type { ForecastDesk } from '@/workers/forecast-desk';
+import type { ForecastQueue } from '@/workers/forecast-queue';
 import { familyOf, starterOf, type PitchedFrom } from './questions';
 
 /** What has ended: brews with everything drawn from them, and kept jars. */
@@ -13,7 +13,7 @@ export interface Finished {
 
 /** Asks each once, as if nothing were known, so that what it says is its own. @param asked those that were; added to */
 export function askLessons(
-  desk: ForecastDesk,
+  queue: ForecastQueue,
   household: Household,
   { roots, jars }: Finished,
   asked: WeakSet<Lot>,
@@ -21,11 +21,11 @@ export function askLessons(
   const fresh = (lot: Lot) => !asked.has(lot) && asked.add(lot);
   for (const [index, root] of roots.filter(fresh).entries()) {
     const question = familyOf(root, household, root.begunAt, () => null);
-    if (question) desk.ask({ ...question, subject: lessonOf(root) }, 100 + index);
+    if (question) queue.ask({ ...question, subject: lessonOf(root) }, 100 + index);
   }
   for (const [index, jar] of jars.filter(fresh).entries()) {
     const question = starterOf(jar, household, endedAt(jar), () => null, 0);
-    if (question) desk.ask({ ...question, subject: lessonOf(jar) }, 200 + index);
+    if (question) queue.ask({ ...question, subject: lessonOf(jar) }, 200 + index);
   }
 }
 
@@ -36,20 +36,22 @@ const endedAt = (lot: Lot): number => lot.ended?.at ?? lot.events.at(-1)?.at ?? 
 
 /** What has ended and was answered, as lessons. */
 export function lessonsOf(
-  desk: ForecastDesk,
+  queue: ForecastQueue,
   { roots, jars }: Finished,
   find: (id: string) => Lot | undefined,
 ) {
   const batches = roots.flatMap((root): Lesson[] => {
     const pitch = pitchOf(root, find);
-    const answer = desk.familyAnswer(lessonOf(root));
+    const answer = queue.familyAnswer(lessonOf(root));
     if (!pitch || !answer) return [];
-    return [{ at: endedAt(root), culture: pitch.culture.id, starter: pitch.fromLotId, told: answer.told }];
+    return [
+      { at: endedAt(root), culture: pitch.culture.id, starter: pitch.fromLotId, posterior: answer.posterior },
+    ];
   });
   const kept = jars.flatMap((jar): Lesson[] => {
-    const answer = desk.starterAnswer(lessonOf(jar));
+    const answer = queue.starterAnswer(lessonOf(jar));
     return answer && jar.culture
-      ? [{ at: endedAt(jar), culture: jar.culture, starter: jar.id, told: answer.told }]
+      ? [{ at: endedAt(jar), culture: jar.culture, starter: jar.id, posterior: answer.posterior }]
       : [];
   });
   return [...batches, ...kept];

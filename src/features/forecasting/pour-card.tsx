@@ -15,7 +15,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { restyle, rewrite } from '@/ui/redraw';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
 import { moment, quarter } from '@/words/moment';
-import { useRidingInTurn } from './hand';
+import { useRidingInTurn } from './drag-controller';
 import { useHeldSize } from './use-held-size';
 import { RidingCard } from './riding-card';
 import { pourAt } from './use-by-hour';

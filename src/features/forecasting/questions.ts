@@ -11,7 +11,7 @@ import { habitsOf } from '@/core/tasting/habits';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf, type Pitch } from '@/core/lots/pitch';
-import type { Question } from '@/workers/forecast-desk';
+import type { ForecastQuestion } from '@/workers/forecast-queue';
 
 /** How far ahead a starter is looked at, hours: on a shelf, in the fridge. */
 const starterAhead = { warm: 72, cold: 24 * 14 } as const;
@@ -28,7 +28,7 @@ export function familyOf(
   household: Household,
   now: number,
   learned: (pitch: PitchedFrom) => Learned | null,
-): Question | null {
+): ForecastQuestion | null {
   const asked = familyQuestion({
     root,
     find: (id) => lotOf(household, id),
@@ -48,7 +48,7 @@ export function starterOf(
   now: number,
   learned: (pitch: PitchedFrom) => Learned | null,
   aheadHours: number,
-): Question | null {
+): ForecastQuestion | null {
   const culture = keptCulture(lot);
   const asked = starterQuestion({
     lot,
@@ -69,9 +69,9 @@ export function questionsOf(
   living: readonly Lot[],
   now: number,
   learned: (pitch: PitchedFrom) => Learned | null,
-): { question: Question; rank: number }[] {
+): { question: ForecastQuestion; rank: number }[] {
   const find = (id: string) => lotOf(household, id);
-  const out: { question: Question; rank: number }[] = [];
+  const out: { question: ForecastQuestion; rank: number }[] = [];
   const roots = new Map<string, { root: Lot; rank: number }>();
   for (const lot of living) {
     if (lot.role === 'starter') {
@@ -92,7 +92,7 @@ export function questionsOf(
 }
 
 /** The same of few kitchens: a household of which nothing is known yet sees its windows at once, and the whole a moment later. */
-export function atFirst(question: Question): Question {
+export function atFirst(question: ForecastQuestion): ForecastQuestion {
   if (question.kind === 'starter') return question;
   const { family } = question.asked;
   const root = { ...family.root, members: Math.min(family.root.members, fewKitchens) };
@@ -101,7 +101,7 @@ export function atFirst(question: Question): Question {
 const fewKitchens = 48;
 
 /** Whose answers Today's order hangs on: kept jars, brews and bottles that stand warm and live; families by their root. */
-export function reckoned(household: Household, living: readonly Lot[]): string[] {
+export function urgentSubjects(household: Household, living: readonly Lot[]): string[] {
   const find = (id: string) => lotOf(household, id);
   const subjects = living.flatMap((lot) => {
     if (lot.place === 'fridge') return [];

@@ -1,10 +1,10 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
-import { tableOf } from '@/core/journal/entry-table';
+import { mapOf } from '@/core/journal/persistent-map';
 import type { Household } from '@/core/journal/household';
 import { addPortions } from '@/core/lots/add';
 import { emptyLot, type NewLot } from '@/core/lots/begin';
-import type { Lot, LotEvent, Reading } from '@/core/lots/lot';
-import { openShelf } from '@/core/lots/shelf';
+import type { Lot, LotEvent, LotReading } from '@/core/lots/lot';
+import { openStore } from '@/core/lots/lot-store';
 import { carryOver } from '@/core/lots/transfer';
 import { laneScale } from '@/ui/charts/lane-scale';
 import { dayRoles } from '@/ui/theme/roles';
@@ -16,7 +16,7 @@ import { hourMs } from '@/core/duration';
 
 const start = Date.UTC(2026, 4, 1);
 const at = (hour: number) => start + hour * hourMs;
-const read = (hour: number, readings: readonly Reading[]): LotEvent => ({
+const read = (hour: number, readings: readonly LotReading[]): LotEvent => ({
   kind: 'read',
   at: at(hour),
   entryId: `r${hour}`,
@@ -52,7 +52,7 @@ const bottle: NewLot = {
 
 /** A household told by hand: a bug, a brew dosed from it, two bottles of it; and whatever else is given. */
 function household(...more: Lot[]) {
-  const shelf = openShelf(new Map([jar('bug'), lot('plum', {}), ...more].map((each) => [each.id, each])));
+  const shelf = openStore(new Map([jar('bug'), lot('plum', {}), ...more].map((each) => [each.id, each])));
   carryOver(shelf, {
     id: 'p',
     at: at(1),
@@ -70,7 +70,7 @@ function household(...more: Lot[]) {
       { begin: { ...bottle, name: '2', place: 'fridge' }, ml: 480 },
     ],
   });
-  const told = (): Household => ({ lots: tableOf(shelf.lots), warmths: {}, kept: {} });
+  const told = (): Household => ({ lots: mapOf(shelf.lots), warmths: {}, kept: {} });
   return { shelf, told, lots: () => [...shelf.lots.values()] };
 }
 

@@ -11,7 +11,7 @@ import { LaneStack } from './lane-stack';
 import { lanesOf } from './lanes';
 import { PourCard } from './pour-card';
 import { useChills, useCourse } from './use-by-hour';
-import { useRested } from './hand';
+import { useRested } from './drag-controller';
 import { useHandle } from './use-handle';
 import type { View as Shown } from './use-view';
 

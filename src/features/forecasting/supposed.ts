@@ -1,6 +1,6 @@
 import { useContext, useEffect, useState } from 'react';
 import type { RunAnswer, Supposition } from '@/core/forecast/answer/suppose';
-import { DeskContext } from './book';
+import { QueueContext } from './forecasts';
 
 export type Supposed = 'as-is' | 'cooler' | 'warmer' | 'burped' | 'half' | 'double';
 
@@ -23,7 +23,7 @@ const suppositions: Readonly<Record<Exclude<Supposed, 'as-is'>, Supposition>> = 
 
 /** The forecast with one thing changed, worked out elsewhere; the one before stays on view until it is there. */
 export function useSupposed(actual: RunAnswer, rootId: string, supposed: Supposed, nowHour: number) {
-  const desk = useContext(DeskContext)!;
+  const queue = useContext(QueueContext)!;
   const hour = Math.floor(nowHour);
   const key = `${supposed} ${hour}`;
   const [other, setOther] = useState<(RunAnswer & { of: RunAnswer['run']; key: string }) | null>(null);
@@ -32,11 +32,11 @@ export function useSupposed(actual: RunAnswer, rootId: string, supposed: Suppose
   useEffect(() => {
     if (supposed === 'as-is') return undefined;
     let wanted = true;
-    void desk.suppose(rootId, lotId, suppositions[supposed], hour).then((found) => {
+    void queue.suppose(rootId, lotId, suppositions[supposed], hour).then((found) => {
       if (wanted && found) setOther({ ...found, of: run, key });
     });
     return () => void (wanted = false);
-  }, [desk, rootId, lotId, supposed, hour, run, key]);
+  }, [queue, rootId, lotId, supposed, hour, run, key]);
   const there = supposed === 'as-is' || (other?.key === key && other.of === run);
   return { shown: supposed === 'as-is' || !other ? actual : other, reckoning: !there };
 }

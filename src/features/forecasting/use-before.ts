@@ -9,7 +9,7 @@ import type { Lot } from '@/core/lots/lot';
 import { habitsOf } from '@/core/tasting/habits';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { DeskContext, useBook } from './book';
+import { QueueContext, useForecasts } from './forecasts';
 
 /** The question of a family as it stood before its first bottle was opened: nobody had learned from it then. */
 function beforeQuestion(root: Lot, at: number, household: Household) {
@@ -41,9 +41,9 @@ export interface Before {
  */
 export function useBefore(lots: readonly Lot[]): Before {
   const household = useAppSelector(selectHousehold);
-  const desk = useContext(DeskContext)!;
-  const book = useBook();
-  useSyncExternalStore(desk.subscribe, desk.snapshot);
+  const queue = useContext(QueueContext)!;
+  const forecasts = useForecasts();
+  useSyncExternalStore(queue.subscribe, queue.snapshot);
   const find = (id: string) => lotOf(household, id);
   const roots = [...new Set(lots.filter((lot) => lot.opened).map((lot) => rootOf(lot, find).id))].join(' ');
   const questions = useMemo(
@@ -56,17 +56,17 @@ export function useBefore(lots: readonly Lot[]): Before {
     [household, roots],
   );
   useEffect(() => {
-    for (const [index, question] of questions.entries()) desk.ask(question, 300 + index);
-  }, [desk, questions]);
+    for (const [index, question] of questions.entries()) queue.ask(question, 300 + index);
+  }, [queue, questions]);
   const answerOf = (lotId: string) => {
     const lot = find(lotId);
-    if (!lot?.opened) return book.lotAnswer(lotId);
-    const answer = desk.familyAnswer(`before:${rootOf(lot, find).id}`);
+    if (!lot?.opened) return forecasts.lotAnswer(lotId);
+    const answer = queue.familyAnswer(`before:${rootOf(lot, find).id}`);
     return answer?.lots.find((each) => each.lotId === lotId) ?? null;
   };
   return {
     answerOf,
-    isPending: questions.some(({ subject }) => !desk.familyAnswer(subject) && !desk.hasFailed(subject)),
+    isPending: questions.some(({ subject }) => !queue.familyAnswer(subject) && !queue.hasFailed(subject)),
   };
 }
 

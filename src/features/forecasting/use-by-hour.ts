@@ -10,7 +10,7 @@ import {
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { pourAfterChill, type Pour } from '@/core/forecast/what-if/pour';
 import type { StoredRun } from '@/core/forecast/run/stored-run';
-import { DeskContext } from './book';
+import { QueueContext } from './forecasts';
 import type { Handle } from './use-handle';
 
 type ByHour<T> = ReadonlyMap<number, T>;
@@ -40,20 +40,21 @@ function useByHour<T extends { readonly hour: number }>(
 
 /** What chilling at each hour gives. */
 export function useChills(run: StoredRun, limitBar: number | null, from: number, to: number, until: number) {
-  const desk = useContext(DeskContext)!;
+  const queue = useContext(QueueContext)!;
   const ask = useMemo(
-    () => (limitBar === null ? null : (hours: readonly number[]) => desk.chills(run, hours, limitBar, until)),
-    [desk, run, limitBar, until],
+    () =>
+      limitBar === null ? null : (hours: readonly number[]) => queue.chills(run, hours, limitBar, until),
+    [queue, run, limitBar, until],
   );
   return useByHour<ChilledThen>(ask, from, to);
 }
 
 /** What bottling at an hour gives, by that hour: from the table, or worked out at once while that is on its way. */
 export function useBottlings(run: StoredRun, wantedVolumes: number, { min, max }: Handle) {
-  const desk = useContext(DeskContext)!;
+  const queue = useContext(QueueContext)!;
   const ask = useCallback(
-    (hours: readonly number[]) => desk.bottlings(run, hours, wantedVolumes),
-    [desk, run, wantedVolumes],
+    (hours: readonly number[]) => queue.bottlings(run, hours, wantedVolumes),
+    [queue, run, wantedVolumes],
   );
   const table = useByHour<BottledThen>(ask, min, max);
   return useMemo(

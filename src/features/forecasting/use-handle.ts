@@ -5,13 +5,13 @@ import { isAwake, lastAwake, nextAwake, wakingOf, type WakingHours } from '@/cor
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { moment, quarter } from '@/words/moment';
-import { Hand } from './hand';
+import { DragController } from './drag-controller';
 import type { View } from './use-view';
 import { hourMs } from '@/core/duration';
 
 /** The moment that can be chosen on the forecast, in whole hours of its clock. */
 export interface Handle {
-  readonly hand: Hand;
+  readonly hand: DragController;
   readonly min: number;
   readonly max: number;
   /** The hour that a choice stands for: within the range, and the best one while nothing was chosen. */
@@ -27,7 +27,7 @@ export interface Handle {
  */
 export function useHandle(answer: LotAnswer, view: View, now: number): Handle {
   const household = useAppSelector(selectHousehold);
-  const [hand] = useState(() => new Hand());
+  const [hand] = useState(() => new DragController());
   const coarseNow = Math.floor(now / 900_000) * 900_000;
   return useMemo(() => {
     const min = Math.ceil(Math.max(view.from, view.nowHour));

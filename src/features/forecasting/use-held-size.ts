@@ -1,10 +1,10 @@
 import { useEffect, type RefObject } from 'react';
 import type { View } from 'react-native';
 import { restyle, sizeOf } from '@/ui/redraw';
-import type { Hand } from './hand';
+import type { DragController } from './drag-controller';
 
 /** A card keeps its size while the hand moves, so that the browser lays out that card alone and not the page around it. */
-export function useHeldSize(card: RefObject<View | null>, hand: Hand): void {
+export function useHeldSize(card: RefObject<View | null>, hand: DragController): void {
   useEffect(() => {
     let held = false;
     const release = () => {

@@ -6,7 +6,7 @@ import { lotOf } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { DeskContext, useBook } from './book';
+import { QueueContext, useForecasts } from './forecasts';
 import { familyOf } from './questions';
 
 const halfHourMs = 1_800_000;
@@ -14,17 +14,17 @@ const halfHourMs = 1_800_000;
 /** A lot's family answer and the run behind the lot, asked for while the page is open. */
 export function useRuns(lot: Lot, now: number) {
   const household = useAppSelector(selectHousehold);
-  const book = useBook();
-  const desk = useContext(DeskContext)!;
-  useSyncExternalStore(desk.subscribe, desk.snapshot);
+  const forecasts = useForecasts();
+  const queue = useContext(QueueContext)!;
+  useSyncExternalStore(queue.subscribe, queue.snapshot);
   const root = rootOf(lot, (id) => lotOf(household, id));
   const halfHour = Math.ceil(now / halfHourMs) * halfHourMs;
   useEffect(() => {
-    const question = familyOf(root, household, halfHour, book.learnedFor);
-    if (question) desk.ask(question, -1, lot.id);
-  }, [desk, root, lot.id, household, halfHour, book]);
-  const whole = desk.runsOf(root.id);
+    const question = familyOf(root, household, halfHour, forecasts.learnedFor);
+    if (question) queue.ask(question, -1, lot.id);
+  }, [queue, root, lot.id, household, halfHour, forecasts]);
+  const whole = queue.runsOf(root.id);
   const answer: LotAnswer | undefined = whole?.answer.lots.find(({ lotId }) => lotId === lot.id);
   const run: StoredRun | undefined = whole?.runs[whole.runOf[lot.id] ?? -1];
-  return { root, household, whole, answer, run, failed: desk.hasFailed(root.id) };
+  return { root, household, whole, answer, run, failed: queue.hasFailed(root.id) };
 }

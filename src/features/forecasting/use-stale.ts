@@ -2,12 +2,12 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { rootOf } from '@/core/forecast/question/family-members';
 import { lotOf, type Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
-import type { ForecastDesk } from '@/workers/forecast-desk';
+import type { ForecastQueue } from '@/workers/forecast-queue';
 import { Freshness } from './freshness';
 
-/** Which answers are older than what was done last; asked after the desk was. */
+/** Which answers are older than what was done last; asked after the queue was. */
 export function useStale(
-  desk: ForecastDesk,
+  queue: ForecastQueue,
   household: Household,
   living: readonly Lot[],
   version: number,
@@ -23,16 +23,16 @@ export function useStale(
     return out;
   }, [household, living]);
   const answerOf = useCallback(
-    (subject: string) => desk.familyAnswer(subject) ?? desk.starterAnswer(subject),
-    [desk],
+    (subject: string) => queue.familyAnswer(subject) ?? queue.starterAnswer(subject),
+    [queue],
   );
   useEffect(() => {
-    // The questions of this drawing are asked in an effect of their own; a task later they are at the desk.
+    // The questions of this drawing are asked in an effect of their own; a task later they are at the queue.
     const timer = setTimeout(() => {
-      if (freshness.note(families, answerOf, (subject) => desk.isPending(subject))) setNoted((n) => n + 1);
+      if (freshness.note(families, answerOf, (subject) => queue.isPending(subject))) setNoted((n) => n + 1);
     });
     return () => clearTimeout(timer);
-  }, [desk, families, answerOf, freshness, version]);
+  }, [queue, families, answerOf, freshness, version]);
   return useCallback(
     (lotId: string) => {
       const lot = lotOf(household, lotId);

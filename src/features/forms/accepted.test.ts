@@ -4,7 +4,7 @@ import { lotOf } from '@/core/journal/household';
 import { measurable } from '@/core/journal/entries/measured/schema';
 import { nextId } from '@/core/journal/instant-id';
 import { journalOf } from '@/core/journal/journal';
-import type { Quantity } from '@/core/lots/lot';
+import type { MeasuredQuantity } from '@/core/lots/lot';
 import { levelMl } from '@/core/matter/contents';
 import { waysToBegin } from '@/core/cultures/guides/registry';
 import { withAmount } from '@/core/brew/composition';
@@ -234,7 +234,7 @@ describe('whatever a form accepts is taken by the journal, and is there after a 
   });
 
   test('a measured value', () => {
-    for (const quantity of Object.keys(measurable) as Quantity[])
+    for (const quantity of Object.keys(measurable) as MeasuredQuantity[])
       for (const text of ['1.034', '1034', '3,4', '0', '-5', '1e3', '22', '4.5', '９', '']) {
         const read = readMeasured(quantity, text);
         if (!read.ok) continue;

@@ -15,7 +15,7 @@ import { corners, gap } from '@/ui/theme/shape';
 import { printFonts } from '@/ui/theme/print-fonts';
 import { plural } from '@/words/moment';
 import { saveBlob } from '../data/save-text';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { Nowhere } from '../shell/nowhere';
 import { codeOf } from './code';
 import { labelOf, type Label } from './label';
@@ -33,7 +33,7 @@ export function LabelsScreen() {
 function Labels({ lot }: { readonly lot: Lot }) {
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
-  const book = useBook();
+  const forecasts = useForecasts();
   const [fault, setFault] = useState<string | null>(null);
   const bottles = (
     lot.role === 'bottle'
@@ -41,7 +41,7 @@ function Labels({ lot }: { readonly lot: Lot }) {
       : wentTo(lot).flatMap(({ lotId }) => (lotId ? [lotOf(household, lotId)] : []))
   ).filter((each): each is Lot => each?.role === 'bottle' && !each.opened && !each.ended);
   const labels = bottles.map((each) =>
-    labelOf(each, household, book.lotAnswer(each.id), window.location.href),
+    labelOf(each, household, forecasts.lotAnswer(each.id), window.location.href),
   );
   const file = `yuzet-labels-${lot.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`;
   const save = async (make: () => Promise<Blob>, name: string) => {

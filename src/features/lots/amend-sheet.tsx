@@ -1,7 +1,7 @@
 import { FormProvider, useForm } from 'react-hook-form';
 import { useState } from 'react';
 import { parseEntry, type Entry } from '@/core/journal/entry';
-import { amendedBy } from '@/core/journal/standing';
+import { amendedBy } from '@/core/journal/effective';
 import { targetLotId } from '@/core/lots/transfer';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

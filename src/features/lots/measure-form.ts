@@ -1,11 +1,11 @@
-import type { Quantity } from '@/core/lots/lot';
+import type { MeasuredQuantity } from '@/core/lots/lot';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { refusal, success, type Result } from '@/core/result';
 import { measurable } from '@/core/journal/entries/measured/schema';
 import { quantityWords } from '@/words/names';
 
 /** Reads a measured value. Hydrometers are read as 1.034 or as 1034. */
-export function readMeasured(quantity: Quantity, text: string): Result<number> {
+export function readMeasured(quantity: MeasuredQuantity, text: string): Result<number> {
   const typed = quantity === 'sg' ? text.trim().replace(',', '.') : text;
   const plain = quantity === 'sg' ? Number(/^\d+(\.\d+)?$/.test(typed) ? typed : NaN) : parseNumber(text);
   if (!Number.isFinite(plain)) {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useOriginalGravity } from './use-original-gravity';
-import type { Lot, Quantity } from '@/core/lots/lot';
+import type { Lot, MeasuredQuantity } from '@/core/lots/lot';
 import { abvByMassBalance, abvByRule131, abvByRule7_5 } from '@/core/sugar/alcohol';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -14,7 +14,7 @@ import { useAct } from '../shell/act-context';
 import { readMeasured } from './measure-form';
 import type { LotSheetProps } from './sheet-props';
 
-const quantitiesFor = (lot: Lot): readonly Quantity[] =>
+const quantitiesFor = (lot: Lot): readonly MeasuredQuantity[] =>
   lot.closure === 'sealed'
     ? ['gaugeBar', 'celsius', 'sg', 'brix', 'ph', 'ml', 'grams']
     : ['sg', 'brix', 'ph', 'celsius', 'ml', 'grams', 'gaugeBar'];
@@ -24,7 +24,7 @@ export function MeasureSheet({ lot, onClose }: LotSheetProps) {
   const act = useAct();
   const roles = useRoles();
   const all = quantitiesFor(lot);
-  const [quantity, setQuantity] = useState<Quantity>(all[0]!);
+  const [quantity, setQuantity] = useState<MeasuredQuantity>(all[0]!);
   const [text, setText] = useState('');
   const [tried, setTried] = useState(false);
   const [at, setAt] = useState<number | null>(null);

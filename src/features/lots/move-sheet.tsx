@@ -13,7 +13,7 @@ import { moveWords } from '@/words/move-words';
 import { closureWords, placeWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../shell/act-context';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { CounterAgain } from '../forecasting/counter-again';
 import type { LotSheetProps } from './sheet-props';
 import { capital } from '@/core/capital';
@@ -21,7 +21,7 @@ import { capital } from '@/core/capital';
 /** Another place, another lid. */
 export function MoveSheet({ lot, onClose }: LotSheetProps) {
   const act = useAct();
-  const answer = useBook().lotAnswer(lot.id);
+  const answer = useForecasts().lotAnswer(lot.id);
   const { warmths } = useAppSelector(selectHousehold);
   const [place, setPlace] = useState(lot.place);
   const [closure, setClosure] = useState(lot.closure);

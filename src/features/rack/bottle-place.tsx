@@ -14,7 +14,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
 import { lotName, placeWords } from '@/words/names';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
@@ -43,7 +43,7 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
   const roles = useRoles();
   const now = useNow();
   const household = useAppSelector(selectHousehold);
-  const pressure = pressureAt(useBook().lotAnswer(lot.id), now);
+  const pressure = pressureAt(useForecasts().lotAnswer(lot.id), now);
   const [opening, setOpening] = useState(false);
   const name = lotName(lot, household);
   const { limitBar, name: kind } = vesselKind(lot.vessel.kind);

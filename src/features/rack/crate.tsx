@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
 import type { Shelved } from './rack-order';
 import { RackBottle } from './rack-bottle';
@@ -18,7 +18,7 @@ interface Props {
 /** Bottles that stand together, between the slats of their crate. */
 export function Crate({ title, note, bottles, now, picked, onChoose }: Props) {
   const roles = useRoles();
-  const book = useBook();
+  const forecasts = useForecasts();
   if (bottles.length === 0) return null;
   const slat = { height: 7, backgroundColor: roles.hairline, borderRadius: 3 } as const;
   return (
@@ -46,7 +46,7 @@ export function Crate({ title, note, bottles, now, picked, onChoose }: Props) {
             <RackBottle
               key={each.lot.id}
               shelved={each}
-              volumes={pressureAt(book.lotAnswer(each.lot.id), now)?.volumes ?? 0}
+              volumes={pressureAt(forecasts.lotAnswer(each.lot.id), now)?.volumes ?? 0}
               now={now}
               picked={picked ? picked.has(each.lot.id) : undefined}
               onPress={() => onChoose(each.lot.id)}

@@ -13,7 +13,7 @@ import { Text } from '@/ui/controls/text';
 import { potentialWords } from '@/words/bottling-words';
 import { lotName, placeWords } from '@/words/names';
 import { doNow, stageWords, watchLines } from '@/words/watch-words';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { useAct } from '../shell/act-context';
 import { dayMs } from '@/core/duration';
 
@@ -24,17 +24,17 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
   const act = useAct();
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
-  const book = useBook();
+  const forecasts = useForecasts();
   const [id, setId] = useState<string | null>(null);
   const [place, setPlace] = useState<PlaceId>('cupboard');
   const [days, setDays] = useState<number | null>(null);
   const [said, setSaid] = useState(false);
-  const bottles = book.living
+  const bottles = forecasts.living
     .filter(({ role }) => role === 'bottle')
     .map((bottle) => ({ bottle, name: lotName(bottle, household) }))
     .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }));
   const lot = bottles.find(({ bottle }) => bottle.id === id)?.bottle;
-  const answer = lot ? book.lotAnswer(lot.id) : null;
+  const answer = lot ? forecasts.lotAnswer(lot.id) : null;
   const watch = answer && watchOf(answer, now);
   const save = () => {
     if (!lot) return;

@@ -20,7 +20,7 @@ import { lotName, placeWords } from '@/words/names';
 import { keepingWords } from '@/words/keeping-words';
 import { plural } from '@/words/moment';
 import { doNow } from '@/words/watch-words';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { CounterAgain } from '../forecasting/counter-again';
 import { pressureAt } from '../forecasting/pressure';
 import { useAct } from '../shell/act-context';
@@ -40,14 +40,14 @@ interface Props {
 export function HandSheet({ lots: given, now, onClose }: Props) {
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
-  const book = useBook();
+  const forecasts = useForecasts();
   const [whole, setWhole] = useState(false);
   const [opening, setOpening] = useState(false);
   const [moving, setMoving] = useState(false);
   const [leaving, setLeaving] = useState(false);
   const find = (id: string) => lotOf(household, id);
   const lot = given[0]!;
-  const siblings = book.living.filter(
+  const siblings = forecasts.living.filter(
     (each) => each.role === 'bottle' && rootOf(each, find) === rootOf(lot, find) && each.place === lot.place,
   );
   const lots = whole && given.length === 1 ? siblings : given;
@@ -55,11 +55,11 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
   const cold = lots.every(({ place }) => place === 'fridge');
   const name = one ? lotName(lot, household) : plural(lots.length, 'bottle');
   const stages = lots.map(({ id }) => {
-    const answer = book.lotAnswer(id);
+    const answer = forecasts.lotAnswer(id);
     return answer ? watchOf(answer, now)?.stage : undefined;
   });
   const grave = stages.includes('do-not-handle');
-  const answer = book.lotAnswer(lot.id);
+  const answer = forecasts.lotAnswer(lot.id);
   const pressure = pressureAt(answer, now);
   const keeping = answer && one ? keepingWords(answer, now) : null;
   if (opening || lot.opened) return <OpeningForm lot={lot} name={name} onClose={onClose} />;

@@ -13,7 +13,7 @@ import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { openingReason, wayTitles, wayWords } from '@/words/opening-words';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { bottleScales, TasteChoices, type Taste } from '../lots/taste-choices';
 import { TasterChoice } from '../lots/taster-choice';
 import { useAct } from '../shell/act-context';
@@ -50,7 +50,7 @@ function Opening({ lot, name, onOpened }: Omit<Props, 'onClose'> & { readonly on
   const act = useAct();
   const now = useNow();
   const household = useAppSelector(selectHousehold);
-  const answer = useBook().lotAnswer(lot.id);
+  const answer = useForecasts().lotAnswer(lot.id);
   const guide = guideOf(lot, answer, celsiusAt(household.warmths, lot.place, now), now);
   const [how, setHow] = useState<OpeningKind>('gentle');
   const [lost, setLost] = useState('');

@@ -11,7 +11,7 @@ import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { lotName } from '@/words/names';
 import { doNow, stageWords } from '@/words/watch-words';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { useAct } from '../shell/act-context';
 import { hourMs } from '@/core/duration';
 
@@ -28,12 +28,12 @@ const since = [
 export function PowerCut({ now, onClose }: { readonly now: number; readonly onClose: () => void }) {
   const act = useAct();
   const household = useAppSelector(selectHousehold);
-  const book = useBook();
+  const forecasts = useForecasts();
   const [hours, setHours] = useState(12);
   const [celsius, setCelsius] = useState(14);
   const [ago, setAgo] = useState<0 | 6 | 12 | 24>(0);
   const [said, setSaid] = useState(false);
-  const cold = book.living.filter(({ role, place }) => role === 'bottle' && place === 'fridge');
+  const cold = forecasts.living.filter(({ role, place }) => role === 'bottle' && place === 'fridge');
   const save = () => {
     const to = now - ago * hourMs;
     const from = to - hours * hourMs;
@@ -54,7 +54,7 @@ export function PowerCut({ now, onClose }: { readonly now: number; readonly onCl
         <>
           <Text>What that means for what stands in the fridge, as it is reckoned anew:</Text>
           {cold.map((lot) => {
-            const answer = book.lotAnswer(lot.id);
+            const answer = forecasts.lotAnswer(lot.id);
             const stage = answer ? watchOf(answer, now)?.stage : null;
             return (
               <View key={lot.id} testID="after-cut">

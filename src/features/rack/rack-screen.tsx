@@ -15,7 +15,7 @@ import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { placeWords } from '@/words/names';
 import { KitchenClock } from '../clock/clock-later';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { later } from '../shell/later';
 import { Crate } from './crate';
 import { HandSheet } from './hand-sheet';
@@ -33,12 +33,18 @@ export function RackScreen() {
   const router = useRouter();
   const wide = useWide();
   const { bottle: asked } = useLocalSearchParams<{ bottle?: string }>();
-  const book = useBook();
+  const forecasts = useForecasts();
   const [order, setOrder] = useState<RackOrder>('limit');
   const [picked, setPicked] = useState<ReadonlySet<string> | null>(null);
   const [inHand, setInHand] = useState(false);
   const [mishap, setMishap] = useState<'power' | 'found' | null>(null);
-  const shelved = shelve(book.living, book.lotAnswer, now, order, errandsOf({ ...book, household, now }));
+  const shelved = shelve(
+    forecasts.living,
+    forecasts.lotAnswer,
+    now,
+    order,
+    errandsOf({ ...forecasts, household, now }),
+  );
   const chosen = asked ? lotOf(household, asked) : undefined;
   // One that was opened stays in hand: it is tasted next.
   const handled = (lot: Lot | undefined): lot is Lot => lot?.role === 'bottle' && !lot.ended;

@@ -4,7 +4,7 @@ import { liquidMl } from '@/core/matter/contents';
 import type { Portion } from '@/core/matter/portion';
 import { portionTyped } from '@/core/measures/portion-measure';
 import type { Act } from '@/core/journal/entry';
-import type { KeptValue } from '@/core/journal/bench';
+import type { KeptValue } from '@/core/journal/fold';
 import { usualWhen, type ImportedRecipe } from '@/core/recipes/import-recipe';
 import { readLine } from '@/core/recipes/ingredient-line';
 import { freeId, keptOf, recipeVersions } from '@/core/recipes/kept-recipe';

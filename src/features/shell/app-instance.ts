@@ -1,6 +1,6 @@
 import '@/workers/without-eval';
 import { clockNow, goBy, longMemory, mode, offsetAt, writer } from '@/store/environment';
-import { answerShelf } from '@/store/disk/answer-shelf';
+import { answerCache } from '@/store/disk/answer-cache';
 import { connectionTo } from '@/store/disk/connection';
 import { journalDisk } from '@/store/disk/journal-disk';
 import { SecondCopy } from '@/store/disk/second-copy';
@@ -8,19 +8,19 @@ import { JournalKeeper } from '@/store/journal-keeper';
 import { createStore } from '@/store/store';
 import { browserTabs } from '@/store/tabs';
 import { workerAnswerer } from '@/workers/forecast-client';
-import { ForecastDesk } from '@/workers/forecast-desk';
+import { ForecastQueue } from '@/workers/forecast-queue';
 
 const household = mode.demo ? 'yuzet-demo' : 'yuzet';
 const drawer = () => import('../forms/drawer');
 
-/** The app's one store, journal and forecast desk: put together here, handed on by context. */
+/** The app's one store, journal and forecast queue: put together here, handed on by context. */
 export const store = createStore();
 
 const disk = journalDisk(connectionTo(household), async () => (await drawer()).readEntries);
 
-export const desk = new ForecastDesk(
+export const queue = new ForecastQueue(
   workerAnswerer,
-  answerShelf(connectionTo(`${household}-answers`)),
+  answerCache(connectionTo(`${household}-answers`)),
   clockNow,
 );
 
@@ -32,11 +32,14 @@ export const keeper = new JournalKeeper({
   now: clockNow,
   offsetAt,
   writer,
-  found: () => void desk.expect(),
+  found: () => void queue.expect(),
   behind: goBy,
-  forgotten: () => desk.forget(),
+  forgotten: () => queue.forget(),
   ...(mode.demo
-    ? { seed: async (entries) => (await import('@/demo/sow')).sow(entries, clockNow(), offsetAt(clockNow())) }
+    ? {
+        seed: async (entries) =>
+          (await import('@/demo/seed-demo')).seedDemo(entries, clockNow(), offsetAt(clockNow())),
+      }
     : {}),
 });
 
@@ -47,5 +50,5 @@ export function begin(): void {
   if (begun) return;
   begun = true;
   void keeper.open();
-  void desk.recall();
+  void queue.recall();
 }

@@ -11,8 +11,8 @@ import { whenIdle } from '@/store/breathe';
 import { PlaceBar, type PlaceItem } from '@/ui/layout/place-bar';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
-import { BookProvider, DeskContext } from '../forecasting/book';
-import { desk, keeper, store } from './app-instance';
+import { ForecastsProvider, QueueContext } from '../forecasting/forecasts';
+import { queue, keeper, store } from './app-instance';
 import { SaidNotice } from './act-context';
 import { Banners } from './banners';
 import { ErrorBoundary } from './error-boundary';
@@ -92,12 +92,12 @@ function Booked({ children }: { readonly children: ReactNode }) {
     if (ahead.length > 0) store.dispatch(ticked(clockNow()));
   }, [ahead, now]);
   return (
-    <DeskContext value={desk}>
+    <QueueContext value={queue}>
       {household.kept.timer ? <Bell shown={path !== '/brews/day'} /> : null}
-      <BookProvider desk={desk} household={household} now={now}>
+      <ForecastsProvider queue={queue} household={household} now={now}>
         <Portal.Host>{children}</Portal.Host>
-      </BookProvider>
-    </DeskContext>
+      </ForecastsProvider>
+    </QueueContext>
   );
 }
 
@@ -105,7 +105,7 @@ function Booked({ children }: { readonly children: ReactNode }) {
 function useDeskStart(ready: boolean) {
   useEffect(() => {
     if (!ready) return;
-    whenIdle(() => void desk.start());
+    whenIdle(() => void queue.start());
     const timer = setTimeout(() => whenIdle(() => void keeper.tidy().catch(() => undefined)), 20_000);
     return () => clearTimeout(timer);
   }, [ready]);

@@ -1,4 +1,4 @@
-import type { Culture, Keeping } from '@/core/cultures/culture';
+import type { Culture, JarCare } from '@/core/cultures/culture';
 import type { WayToBegin } from '@/core/cultures/guides/guide';
 import { waysToBegin } from '@/core/cultures/guides/registry';
 import { contentsOf } from '@/core/lots/begin';
@@ -34,7 +34,7 @@ export interface Chosen {
   readonly way: WayToBegin;
   readonly culture: Culture;
   /** The kind's rules, for what is kept in a jar. */
-  readonly keeping: Keeping | null;
+  readonly keeping: JarCare | null;
 }
 
 /** The way of that id, with its kind; the first one for an id that is none. */

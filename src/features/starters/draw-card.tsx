@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import type { Culture, Keeping } from '@/core/cultures/culture';
+import type { Culture, JarCare } from '@/core/cultures/culture';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { leastDrawMl, mostDrawableMl } from '@/core/starter/draw-plan';
@@ -23,14 +23,14 @@ import { jarLookWords } from '@/words/look-words';
 import { moment, quarter } from '@/words/moment';
 import { ruleLines, ruleOrder } from '@/words/rule-words';
 import { drawReason } from '@/words/draw-reason';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { Why } from '../lots/why';
 import { Claims } from './claims-later';
 import { hourMs } from '@/core/duration';
 
 export interface DrawCardProps {
   readonly lot: Lot;
-  readonly culture: Culture & { readonly keeping: Keeping };
+  readonly culture: Culture & { readonly keeping: JarCare };
   readonly answer: StarterAnswer | null;
   readonly celsius: number;
   readonly now: number;
@@ -40,7 +40,7 @@ export interface DrawCardProps {
 export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardProps) {
   const roles = useRoles();
   // What was just done is not in the last answer: it stands back until the next is there.
-  const stale = useBook().stale(lot.id);
+  const stale = useForecasts().stale(lot.id);
   const answer = stale ? null : last;
   const router = useRouter();
   const keptCold = culture.keeping.ripe.by === 'alive';

@@ -1,4 +1,4 @@
-import type { Keeping } from '@/core/cultures/culture';
+import type { JarCare } from '@/core/cultures/culture';
 import type { Lot } from '@/core/lots/lot';
 import { neglectOf } from '@/core/starter/neglect';
 import { selectHousehold } from '@/store/selectors';
@@ -14,7 +14,7 @@ export function NeglectNote({
   now,
 }: {
   readonly lot: Lot;
-  readonly keeping: Keeping;
+  readonly keeping: JarCare;
   readonly now: number;
 }) {
   const { warmths } = useAppSelector(selectHousehold);

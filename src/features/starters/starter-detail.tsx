@@ -22,7 +22,7 @@ import { kitchenVolume } from '@/words/amounts';
 import { lessonWords } from '@/words/lesson-words';
 import { jarWord } from '@/words/jar-word';
 import { later } from '../shell/later';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { LotActs } from '../lots/lot-acts';
 import { LotExtras } from '../lots/lot-extras-later';
 import { BeginningGuide, FirstDraw } from './beginning-later';
@@ -47,11 +47,11 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const see = (page: string) => router.navigate(`/starters/${page}?lot=${lot.id}`);
   const { warmths } = useAppSelector(selectHousehold);
   const now = useNow();
-  const book = useBook();
-  const answer = book.starterAnswer(lot.id);
+  const forecasts = useForecasts();
+  const answer = forecasts.starterAnswer(lot.id);
   const culture = keptCulture(lot);
   const lessons = culture
-    ? lessonWords(book.learnedFor({ culture, fromLotId: lot.id }), celsiusAt(warmths, 'counter', now))
+    ? lessonWords(forecasts.learnedFor({ culture, fromLotId: lot.id }), celsiusAt(warmths, 'counter', now))
     : [];
   const young = isYoung(lot, now);
   const celsius = celsiusAt(warmths, lot.place, now);

@@ -21,7 +21,7 @@ import { volume } from '@/words/amounts';
 import { duration } from '@/words/moment';
 import { givesWords } from '@/words/gives-words';
 import { jarWord } from '@/words/jar-word';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { inFirstDays } from './is-young';
 import { StarterJar } from './starter-jar';
 import { lastFedAt } from './last-fed';
@@ -84,7 +84,7 @@ interface CardProps {
 function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
-  const answer = useBook().starterAnswer(lot.id);
+  const answer = useForecasts().starterAnswer(lot.id);
   const neglect = neglectOf(lot, useAppSelector(selectHousehold).warmths, now);
   const packet = lot.vessel.kind === 'packet';
   const culture = knownCultures(lot.culture);

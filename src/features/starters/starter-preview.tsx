@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Keeping } from '@/core/cultures/culture';
+import type { JarCare } from '@/core/cultures/culture';
 import { contentsOf } from '@/core/lots/begin';
 import { levelMl } from '@/core/matter/contents';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
@@ -28,7 +28,7 @@ export function StarterPreview({
   readonly jar: string;
   readonly culture: string;
   /** The kind's rules; null for what is no kept jar. */
-  readonly keeping: Keeping | null;
+  readonly keeping: JarCare | null;
 }) {
   const roles = useRoles();
   const share = percentagesOf(portions, keeping ?? undefined);

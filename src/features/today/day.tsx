@@ -11,7 +11,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { inWords } from '@/words/moment';
 import { KitchenClock } from '../clock/clock-later';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { askedOf } from './asked';
 import { QuietDay } from './quiet-day';
 import { TaskCard } from './task-card';
@@ -33,7 +33,7 @@ interface Props {
 export function Day({ now, over, celsius }: Props) {
   const household = useAppSelector(selectHousehold);
   const router = useRouter();
-  const { living, lotAnswer, starterAnswer } = useBook();
+  const { living, lotAnswer, starterAnswer } = useForecasts();
   const wide = useWide();
   const whole = useMomentLater();
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });

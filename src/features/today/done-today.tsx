@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { Entry } from '@/core/journal/entry';
-import { everyValue, valueIn } from '@/core/journal/entry-table';
+import { allValues, valueIn } from '@/core/journal/persistent-map';
 import type { Journal } from '@/core/journal/journal';
-import { subjectsOf } from '@/core/journal/tell';
+import { subjectsOf } from '@/core/journal/apply-entry';
 import { selectJournal, selectKeeping, selectUnsaved } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
@@ -59,7 +59,7 @@ export function DoneToday({ now }: { readonly now: number }) {
 const shownAtMost = 40;
 
 function doneSince(journal: Journal, midnight: number): Entry[] {
-  const lately = everyValue(journal.standing).filter((entry) => entry.at >= midnight);
+  const lately = allValues(journal.effective).filter((entry) => entry.at >= midnight);
   return lately.sort((a, b) => b.at - a.at || (a.id < b.id ? 1 : -1)).slice(0, shownAtMost);
 }
 

@@ -9,7 +9,7 @@ import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { taskWords } from '@/words/task-words';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { Why } from '../lots/why';
 import { TaskButtons } from './task-buttons';
 import { TaskPicture } from './task-picture';
@@ -41,10 +41,10 @@ export function TaskCard({ task, now, look }: Props) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const lot = task.lots[0]!;
-  const book = useBook();
-  const words = taskWords(task, household, book.lotAnswer(lot.id), now);
+  const forecasts = useForecasts();
+  const words = taskWords(task, household, forecasts.lotAnswer(lot.id), now);
   // What was just done is not in these figures yet: they give no orders until it is.
-  const stale = task.lots.some(({ id }) => book.stale(id));
+  const stale = task.lots.some(({ id }) => forecasts.stale(id));
   const urgent =
     (task.verb === 'chill' && task.from <= now && !stale) ||
     task.verb === 'discard' ||

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { levelMl } from '@/core/matter/contents';
 import type { Task } from '@/core/tasks/task';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
 import { LotBottle } from '../rack/lot-bottle';
 import { StarterJar } from '../starters/starter-jar';
@@ -13,7 +13,7 @@ interface Props {
 
 /** The thing itself, drawn from its numbers. */
 export function TaskPicture({ task, now }: Props) {
-  const book = useBook();
+  const forecasts = useForecasts();
   const [lot] = task.lots;
   if (!lot) return null;
   if (lot.role === 'bottle') {
@@ -23,7 +23,7 @@ export function TaskPicture({ task, now }: Props) {
           <LotBottle
             key={each.id}
             lot={each}
-            volumes={pressureAt(book.lotAnswer(each.id), now)?.volumes ?? 0}
+            volumes={pressureAt(forecasts.lotAnswer(each.id), now)?.volumes ?? 0}
             litreHeight={112}
             label={`Bottle ${each.name}`}
           />
@@ -35,7 +35,7 @@ export function TaskPicture({ task, now }: Props) {
   return (
     <StarterJar
       lot={lot}
-      answer={book.starterAnswer(lot.id)}
+      answer={forecasts.starterAnswer(lot.id)}
       litreHeight={104}
       label={`Jar at ${Math.round(levelMl(lot.contents))} of ${Math.round(lot.vessel.ml)} ml`}
     />

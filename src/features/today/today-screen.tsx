@@ -8,7 +8,7 @@ import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 import { Day } from './day';
 import { FirstBug } from './first-bug';
 import { WarmthControl } from './warmth-control';
@@ -18,7 +18,7 @@ export function TodayScreen() {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const router = useRouter();
-  const { fresh } = useBook();
+  const { fresh } = useForecasts();
   const over = format(now, 'EEEE, H:mm');
   if (household.lots.size === 0) {
     return (

@@ -9,17 +9,17 @@ import { squeezedFor } from '@/core/forecast/question/pilot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { doNow, stageWords, watchLines } from '@/words/watch-words';
-import { useBook } from '../forecasting/book';
+import { useForecasts } from '../forecasting/forecasts';
 
 /** Pressure of the bottles of a task: the one nearest its limit, when it gets there, at what chance, and what to do now. */
 export function WatchLines({ task, now }: { readonly task: Task; readonly now: number }) {
-  const book = useBook();
+  const forecasts = useForecasts();
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   // Where a look decides, the rule is what is said; odds and shares are on the bottle's sheet.
   if ((task.verb !== 'chill' && task.verb !== 'open') || task.rule) return null;
   const nearest = task.lots.reduce<{ watch: Watch; lot: Lot } | null>((top, lot) => {
-    const answer = book.lotAnswer(lot.id);
+    const answer = forecasts.lotAnswer(lot.id);
     const watch = answer && watchOf(answer, now);
     return watch && (!top || watch.edge > top.watch.edge) ? { watch, lot } : top;
   }, null);

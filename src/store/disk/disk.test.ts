@@ -3,11 +3,11 @@ import path from 'node:path';
 import type { Entry } from '@/core/journal/entry';
 import { nextId } from '@/core/journal/instant-id';
 import { readEntries } from '@/core/journal/migrate/read-entries';
-import type { KeptAnswer } from '@/workers/forecast-desk';
-import { answerShelf } from './answer-shelf';
+import type { KeptAnswer } from '@/workers/forecast-queue';
+import { answerCache } from './answer-cache';
 import type { Connection } from './connection';
 import { journalDisk, type JournalDisk } from './journal-disk';
-import { checksum, rawOf, sealedRecord, unsealed } from './record';
+import { checksum, rawOf, encodeRecord, decodeRecord } from './record';
 
 const start = Date.UTC(2026, 4, 4, 18);
 const entry = (n: number): Entry => ({
@@ -132,7 +132,7 @@ describe('the journal on disk', () => {
     expect(values.size).toBe(201);
   });
 
-  test('a bent record is named and kept, a newer one is called newer, the rest is read', async () => {
+  test('a damaged record is named and kept, a newer one is called newer, the rest is read', async () => {
     const { disk, values } = memory();
     await disk.save([entry(1), entry(2)]);
     const key = `entry:${entry(1).id}`;
@@ -149,13 +149,13 @@ describe('the journal on disk', () => {
     expect(values.has('entry:y')).toBe(true);
   });
 
-  test('a bent checksum over an entry that is whole is mended', async () => {
+  test('a damaged checksum over an entry that is whole is mended', async () => {
     const { disk, values } = memory();
     await disk.save([entry(1)]);
     const key = `entry:${entry(1).id}`;
     values.set(key, values.get(key)!.replace(/^2:.{8}/, '2:00000000'));
     expect(await disk.load()).toEqual({ entries: [entry(1)], damaged: [] });
-    expect(unsealed(values.get(key)!)).toEqual(entry(1));
+    expect(decodeRecord(values.get(key)!)).toEqual(entry(1));
   });
 
   test('records of the first version come up and are written anew', async () => {
@@ -168,7 +168,7 @@ describe('the journal on disk', () => {
     const { entries, damaged } = await disk.load();
     expect([entries.length, damaged, readers()]).toEqual([story.entries.length, [], 1]);
     expect(entries.every(({ version }) => version === 2)).toBe(true);
-    expect([...values.values()].every((text) => unsealed(text) !== null)).toBe(true);
+    expect([...values.values()].every((text) => decodeRecord(text) !== null)).toBe(true);
     expect((await disk.load()).entries).toEqual(expect.arrayContaining(entries));
     expect(readers()).toBe(1);
   });
@@ -190,11 +190,11 @@ describe('a record', () => {
   test('bears FNV-1a of its text', () => {
     // Published test values of FNV-1a, 32 bits.
     expect([checksum(''), checksum('a'), checksum('foobar')]).toEqual(['811c9dc5', 'e40c292c', 'bf9cf968']);
-    expect(sealedRecord(entry(1))).toMatch(/^2:[0-9a-f]{8}:\{"kind":"temperature-set"/);
+    expect(encodeRecord(entry(1))).toMatch(/^2:[0-9a-f]{8}:\{"kind":"temperature-set"/);
   });
 
   test('without its mark is raw: JSON, or nothing', () => {
-    expect([rawOf('{"a":1}'), rawOf('2:00000000:{"a":1}'), rawOf('x'), unsealed('{"a":1}')]).toEqual([
+    expect([rawOf('{"a":1}'), rawOf('2:00000000:{"a":1}'), rawOf('x'), decodeRecord('{"a":1}')]).toEqual([
       { a: 1 },
       { a: 1 },
       null,
@@ -223,12 +223,12 @@ describe('answers on disk', () => {
 
   test('are thinned to a row every three hours and the last, in five digits; never is a word', async () => {
     const { connection, values } = memory();
-    const shelf = answerShelf(connection);
-    shelf.put('r', answer);
-    shelf.put('s', { key: 'k2', starter: { now: row(0.5) } as never });
+    const cache = answerCache(connection);
+    cache.put('r', answer);
+    cache.put('s', { key: 'k2', starter: { now: row(0.5) } as never });
     await new Promise((done) => setTimeout(done, 260));
     expect([...values.keys()]).toEqual(['answer:r', 'answer:s']);
-    const back = await shelf.load();
+    const back = await cache.load();
     const [lot] = (back.get('r')!.family as unknown as { lots: Record<string, unknown>[] }).lots;
     expect(lot).toEqual({
       lotId: 'b',
@@ -241,9 +241,9 @@ describe('answers on disk', () => {
 
   test('the newest of a subject is written, once, when the page is idle', async () => {
     const { connection, values, writes } = memory();
-    const shelf = answerShelf(connection);
-    shelf.put('r', { key: '1' });
-    shelf.put('r', { key: '2' });
+    const cache = answerCache(connection);
+    cache.put('r', { key: '1' });
+    cache.put('r', { key: '2' });
     expect(writes).toEqual([]);
     await new Promise((done) => setTimeout(done, 260));
     expect([writes, values.get('answer:r')]).toEqual([[1], '{"key":"2"}']);

@@ -2,7 +2,7 @@ import type { Entry } from '../../core/journal/entry';
 import type { ReadEntry } from '../../core/journal/migrate/read-entries';
 import { breathe } from '../breathe';
 import type { Connection } from './connection';
-import { isSealed, rawOf, sealedRecord, unsealed } from './record';
+import { hasValidChecksum, rawOf, encodeRecord, decodeRecord } from './record';
 
 /** A record that could not be read back: kept as it is, left out of what is told, named to the maker. */
 export interface Damaged {
@@ -82,8 +82,8 @@ function parts(entries: readonly Entry[]): (readonly Entry[])[] {
 /** What a part is stored as: a page when it is full, since a database takes its time over every record. */
 const records = (part: readonly Entry[]): ReadonlyMap<string, string> =>
   part.length < pageSize
-    ? new Map(part.map((entry) => [entryKey(entry.id), sealedRecord(entry)]))
-    : new Map([[pageKey(part), part.map(sealedRecord).join('\n')]]);
+    ? new Map(part.map((entry) => [entryKey(entry.id), encodeRecord(entry)]))
+    : new Map([[pageKey(part), part.map(encodeRecord).join('\n')]]);
 
 /** Two pages that begin alike and hold other entries are two pages. */
 const pageKey = (part: readonly Entry[]) => `${pagePrefix}${part[0]!.id}-${part.at(-1)!.id}`;
@@ -97,7 +97,7 @@ async function load(connection: Connection, loadReader: () => Promise<EntryReade
   for (const [key, value] of await connection.readAll()) {
     if (!isJournal(key)) continue;
     for (const text of recordsIn(key, value)) {
-      const entry = unsealed(text);
+      const entry = decodeRecord(text);
       if (entry) entries.set(entry.id, entry);
       else doubtful.push({ key, text });
       read += 1;
@@ -116,7 +116,7 @@ async function settle(
   reader: EntryReader,
 ): Promise<Loaded> {
   const damaged: Damaged[] = [];
-  const risen: Entry[] = [];
+  const upgraded: Entry[] = [];
   const results = reader(
     doubtful.map(({ text }) => rawOf(text)),
     [...entries.values()],
@@ -128,12 +128,12 @@ async function settle(
       damaged.push({ key, text, newer: result.code === 'entry.newer' });
       return;
     }
-    if (!entries.has(result.value.id)) risen.push(result.value);
+    if (!entries.has(result.value.id)) upgraded.push(result.value);
     entries.set(result.value.id, result.value);
   });
-  if (risen.length > 0)
+  if (upgraded.length > 0)
     await connection
-      .write(new Map(risen.map((entry) => [entryKey(entry.id), sealedRecord(entry)])))
+      .write(new Map(upgraded.map((entry) => [entryKey(entry.id), encodeRecord(entry)])))
       .catch(() => undefined);
   return { entries: [...entries.values()], damaged };
 }
@@ -141,7 +141,7 @@ async function settle(
 async function tidy(connection: Connection, alone: Parameters<JournalDisk['tidy']>[0]): Promise<void> {
   const all = await connection.readAll();
   const singles = [...all]
-    .filter(([key, text]) => key.startsWith('entry:') && isSealed(text))
+    .filter(([key, text]) => key.startsWith('entry:') && hasValidChecksum(text))
     .sort(([a], [b]) => (a < b ? -1 : 1));
   for (let at = 0; at + pageSize * 1.5 <= singles.length; at += pageSize) {
     const batch = singles.slice(at, at + pageSize);

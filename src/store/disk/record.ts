@@ -9,20 +9,20 @@ const mark = /^2:([0-9a-f]{8}):/;
 
 export const checksum = (text: string): string => fnv1a(text).toString(16).padStart(8, '0');
 
-export function sealedRecord(entry: Entry): string {
+export function encodeRecord(entry: Entry): string {
   const text = JSON.stringify(entry);
   return `2:${checksum(text)}:${text}`;
 }
 
 /** Whether a record bears the checksum of its text. */
-export function isSealed(record: string): boolean {
+export function hasValidChecksum(record: string): boolean {
   const match = mark.exec(record);
   return match !== null && checksum(record.slice(match[0].length)) === match[1];
 }
 
-/** The entry of an unbent record; null for any other text. */
-export const unsealed = (record: string): Entry | null =>
-  isSealed(record) ? (JSON.parse(record.replace(mark, '')) as Entry) : null;
+/** The entry of an intact record; null for any other text. */
+export const decodeRecord = (record: string): Entry | null =>
+  hasValidChecksum(record) ? (JSON.parse(record.replace(mark, '')) as Entry) : null;
 
 /** What lies in a record that bears no good checksum: JSON of an older version, or damage. */
 export function rawOf(record: string): unknown {

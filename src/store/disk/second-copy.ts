@@ -1,7 +1,7 @@
 import type { Entry } from '../../core/journal/entry';
-import { sealedRecord } from './record';
+import { encodeRecord } from './record';
 
-type Shelf = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+type CopyStorage = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
 
 /** Newest entries kept beside the journal even when they are on disk. */
 const newest = 20;
@@ -14,7 +14,7 @@ export class SecondCopy {
   private held: Entry[] = [];
 
   constructor(
-    private readonly shelf: Shelf | null,
+    private readonly storage: CopyStorage | null,
     private readonly household: string,
     private readonly writer: string,
   ) {}
@@ -44,7 +44,7 @@ export class SecondCopy {
    */
   recall(living: ReadonlySet<string>): string[] {
     return this.gone(living).flatMap((key) =>
-      (this.shelf?.getItem(key) ?? '').split('\n').filter((line) => line !== ''),
+      (this.storage?.getItem(key) ?? '').split('\n').filter((line) => line !== ''),
     );
   }
 
@@ -53,7 +53,7 @@ export class SecondCopy {
     if (lines.length === 0) return;
     const key = `yuzet.aside.${this.household}`;
     try {
-      this.shelf?.setItem(key, [this.shelf.getItem(key) ?? '', ...lines].filter(Boolean).join('\n'));
+      this.storage?.setItem(key, [this.storage.getItem(key) ?? '', ...lines].filter(Boolean).join('\n'));
     } catch {
       // No room: the copy they came from goes all the same, or every start would stumble over them.
     }
@@ -61,7 +61,7 @@ export class SecondCopy {
 
   /** Forgets the copies of tabs that are gone, once all is on disk. */
   clearOthers(living: ReadonlySet<string>): void {
-    for (const key of this.gone(living)) if (key !== this.key) this.shelf?.removeItem(key);
+    for (const key of this.gone(living)) if (key !== this.key) this.storage?.removeItem(key);
   }
 
   private gone(living: ReadonlySet<string>): string[] {
@@ -70,20 +70,20 @@ export class SecondCopy {
 
   wipe(): void {
     this.held = [];
-    for (const key of this.keys()) this.shelf?.removeItem(key);
+    for (const key of this.keys()) this.storage?.removeItem(key);
   }
 
   private keys(): string[] {
-    const shelf = this.shelf;
-    if (!shelf) return [];
-    return Array.from({ length: shelf.length }, (_, i) => shelf.key(i) ?? '').filter((key) =>
+    const storage = this.storage;
+    if (!storage) return [];
+    return Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '').filter((key) =>
       key.startsWith(`yuzet.copy.${this.household}.`),
     );
   }
 
   private put(): void {
     try {
-      this.shelf?.setItem(this.key, this.held.map(sealedRecord).join('\n'));
+      this.storage?.setItem(this.key, this.held.map(encodeRecord).join('\n'));
     } catch {
       // No room or no right to: the journal itself is still written.
     }

@@ -1,4 +1,4 @@
-import { perMl, type Culture, type Keeping } from '../culture';
+import { perMl, type Culture, type JarCare } from '../culture';
 
 /** What is only kept cold until the next batch: it is not fed, and it is drawn from as it is. */
 const keptCold = {
@@ -11,7 +11,7 @@ const keptCold = {
   restHours: 0,
   closure: 'loose-lid',
   base: 'ginger-tea',
-} as const satisfies Partial<Keeping>;
+} as const satisfies Partial<JarCare>;
 
 /** A cup of the last batch. */
 export const lastBatch: Culture = {

@@ -1,5 +1,5 @@
-import { makeStepsOn, type Bench } from '../bench';
-import { compiledBench, type CompiledSteps } from './compiled-bench';
+import { setStepper, type Stepper } from '../stepper';
+import { compiledStepper, type CompiledSteps } from './compiled-stepper';
 import { stepsWasm } from './steps-wasm';
 
 /** What is asked of the engine: every browser and Node have it, but some are told not to compile. */
@@ -16,13 +16,13 @@ interface Engine {
  * @returns null where the engine compiles nothing: an old one, a locked-down one, a page whose policy forbids it
  */
 // eslint-disable-next-line no-restricted-syntax -- core is checked without the browser's types, where WebAssembly is named
-export function compileSteps(engine = globalThis as unknown as Engine): Bench | null {
+export function compileSteps(engine = globalThis as unknown as Engine): Stepper | null {
   if (!engine.WebAssembly) return null;
   try {
     const bytes = bytesOf(stepsWasm);
     const imports = { env: { abort: stopped } };
     const { exports } = new engine.WebAssembly.Instance(new engine.WebAssembly.Module(bytes), imports);
-    return compiledBench(exports as CompiledSteps);
+    return compiledStepper(exports as CompiledSteps);
   } catch {
     return null;
   }
@@ -44,6 +44,6 @@ function stopped(): never {
 
 /** From now on steps are made by the compiled code, if there is any. For programs to call once, as they start. */
 export function turnToCompiledSteps(): void {
-  const bench = compileSteps();
-  if (bench) makeStepsOn(bench);
+  const stepper = compileSteps();
+  if (stepper) setStepper(stepper);
 }

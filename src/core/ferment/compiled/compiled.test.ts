@@ -8,19 +8,19 @@ import { beginRun } from '../ferment-run';
 import { Member } from '../member';
 import { bottle, inflow, jar, keptJar, soda } from '../run.test-tool';
 import { followAll } from '../simulate';
-import { Standing } from '../standing';
+import { FermentState } from '../ferment-state';
 import { slots } from '../state';
 import { reportHours } from '../time-table';
-import { benchNow, makeStepsOn, plainBench, type Bench } from '../bench';
+import { currentStepper, setStepper, plainStepper, type Stepper } from '../stepper';
 import { compileSteps } from './compile';
-import { compiledBench, type CompiledSteps } from './compiled-bench';
+import { compiledStepper, type CompiledSteps } from './compiled-stepper';
 import { handedOver, handOver, Numbers } from './hand-over';
 
 const compiled = compileSteps()!;
-afterEach(() => makeStepsOn(plainBench()));
+afterEach(() => setStepper(plainStepper()));
 
-const rowsOn = (bench: Bench, of: Ferment, members: readonly Member[], long: boolean) => {
-  makeStepsOn(bench);
+const rowsOn = (stepper: Stepper, of: Ferment, members: readonly Member[], long: boolean) => {
+  setStepper(stepper);
   const total = of.stages.reduce((sum, { hours }) => sum + hours, 0);
   const hours = reportHours(total, 1);
   // Single precision, as the forecast asks: rows of double precision would be made plainly.
@@ -96,7 +96,7 @@ test('compiled steps are the plain ones, whatever is brewed, kept, vented, chill
       fc.array(member, { minLength: 1, maxLength: 2 }),
       fc.boolean(),
       (of, members, long) => {
-        const plain = rowsOn(plainBench(), of, members, long);
+        const plain = rowsOn(plainStepper(), of, members, long);
         const quick = rowsOn(compiled, of, members, long);
         expect(quick.gaps).toEqual(plain.gaps);
         expect(farthest(plain.after, quick.after)).toBeLessThan(1e-11);
@@ -110,7 +110,7 @@ test('compiled steps are the plain ones, whatever is brewed, kept, vented, chill
 });
 
 test('everything that a step looks at is handed over', () => {
-  const given = new Standing();
+  const given = new FermentState();
   let next = 1;
   const number = (of: object) => {
     for (const [key, value] of Object.entries(of)) {
@@ -126,7 +126,7 @@ test('everything that a step looks at is handed over', () => {
   numbers.writing = true;
   handOver(given, numbers);
   expect(numbers.at).toBeLessThanOrEqual(handedOver);
-  const taken = new Standing();
+  const taken = new FermentState();
   numbers.writing = false;
   handOver(taken, numbers);
   // Of the kitchen the rest is in the conditions by then; of the acids the rest is in the state.
@@ -151,19 +151,19 @@ test('as many rows as were never asked before, then a few: memory that has grown
   for (const count of [1, 9, 300, 2]) {
     const members = Array.from({ length: count }, () => new Member());
     const quick = rowsOn(compiled, of, members, false);
-    expect(farthest(rowsOn(plainBench(), of, members, false).rows, quick.rows)).toBeLessThan(1e-6);
+    expect(farthest(rowsOn(plainStepper(), of, members, false).rows, quick.rows)).toBeLessThan(1e-6);
   }
 });
 
 test('where memory has run out steps are made plainly', () => {
-  const full = compiledBench({
+  const full = compiledStepper({
     memory: { buffer: new ArrayBuffer(8) },
     makeRoom: () => {
       throw new RangeError('memory access out of bounds');
     },
   } as unknown as CompiledSteps);
   const of = soda({ stages: [{ ...bottle, hours: 5 }] });
-  expect(rowsOn(full, of, [new Member()], false)).toEqual(rowsOn(plainBench(), of, [new Member()], false));
+  expect(rowsOn(full, of, [new Member()], false)).toEqual(rowsOn(plainStepper(), of, [new Member()], false));
 });
 
 test('where nothing can be compiled the plain steps stay', () => {
@@ -179,9 +179,9 @@ test('where nothing can be compiled the plain steps stay', () => {
     },
   };
   expect(compileSteps({ WebAssembly: forbidding })).toBeNull();
-  const bench = plainBench();
-  makeStepsOn(bench);
-  expect(benchNow()).toBe(bench);
+  const stepper = plainStepper();
+  setStepper(stepper);
+  expect(currentStepper()).toBe(stepper);
   expect(rowsOn(compiled, soda({ stages: [bottle] }), [new Member()], false).rows.some(Number.isNaN)).toBe(
     false,
   );

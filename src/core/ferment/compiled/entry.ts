@@ -1,4 +1,4 @@
-import { Standing } from '../standing';
+import { FermentState } from '../ferment-state';
 import { slots } from '../state';
 import { stepOn } from '../step';
 import { stretch } from '../stretch';
@@ -8,7 +8,7 @@ import { handedOver, handOver, Numbers } from './hand-over';
  * What is compiled: one ferment at a time stands here and goes through the stretches of a plan, recording rows. Its state lies
  * where it is handed over. See docs/architecture.md, "Compiled steps". Nothing is ever freed: room is made anew only for more.
  */
-const run = new Standing();
+const run = new FermentState();
 const numbers = new Numbers(new Float64Array(handedOver));
 run.y = numbers.values;
 let stretches = new Float64Array(0);

@@ -1,4 +1,4 @@
-import { Standing } from '../standing';
+import { FermentState } from '../ferment-state';
 import { slots } from '../state';
 
 /** Numbers that follow each other: written one by one, or read one by one. */
@@ -27,7 +27,7 @@ export const handedOver: i32 = 80;
  * All that a step needs of a ferment, written to numbers or taken from them: said once, so that both sides agree on the order.
  * First what every step changes: the state, the acidity, the temperature, the hour and the gas made.
  */
-export function handOver(run: Standing, to: Numbers): void {
+export function handOver(run: FermentState, to: Numbers): void {
   to.at = 0;
   for (let i: i32 = 0; i < slots.STATE_SIZE; i++) run.y[i] = to.pass(run.y[i]!);
   run.ph = to.pass(run.ph);
@@ -50,7 +50,7 @@ export function handOver(run: Standing, to: Numbers): void {
   handOverConditions(run, to);
 }
 
-function handOverKitchen(run: Standing, to: Numbers): void {
+function handOverKitchen(run: FermentState, to: Numbers): void {
   const member = run.member;
   member.offset = to.pass(member.offset);
   member.swing = to.pass(member.swing);
@@ -62,7 +62,7 @@ function handOverKitchen(run: Standing, to: Numbers): void {
   member.coldActivity = to.pass(member.coldActivity);
 }
 
-function handOverConditions(run: Standing, to: Numbers): void {
+function handOverConditions(run: FermentState, to: Numbers): void {
   const c = run.c;
   c.yeastCapacity = to.pass(c.yeastCapacity);
   c.lacticCapacity = to.pass(c.lacticCapacity);

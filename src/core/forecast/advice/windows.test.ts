@@ -6,7 +6,7 @@ import {
   warmJar,
   type Row,
 } from '../handmade.test-tool';
-import { passageHours, passageQuantiles } from '../read-off/passage';
+import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
 import { livelinessAt } from '../starter/ripeness';
 import { chillStages } from '../what-if/what-if';
 import { acceptedRisk, chillWindow, tasteWindow } from './windows';
@@ -30,7 +30,7 @@ describe('windows', () => {
 
   test('it closes at the limit when one kitchen in twenty has passed it', () => {
     const run = risingBottles([0.3, 0.3, 0.2, 0.12, 0.08]);
-    const over = passageHours(run, 'gaugeBar', 1, 'rises', 0);
+    const over = firstPassageHours(run, 'gaugeBar', 1, 'rises', 0);
     const [limitHour] = passageQuantiles(run, over, [acceptedRisk]);
     const window = chillWindow(run, 4, 1, 0);
     expect(acceptedRisk).toBe(0.05);

@@ -1,5 +1,5 @@
 import type { BottleAdvice } from './bottle-advice';
-import { passageHours, passageQuantiles } from '../read-off/passage';
+import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
 import { accepted, failureHour, type Risk } from '../read-off/failure';
 import type { StoredRun } from '../run/stored-run';
 
@@ -60,8 +60,9 @@ export function chillWindow(
   advice: BottleAdvice | null = null,
 ): ChillWindow {
   const end = run.hours[run.hours.length - 1]!;
-  const passing = (volumes: number) => passageHours(run, 'heldVolumes', volumes, 'rises', sealedFromHour);
-  const over = passageHours(run, 'gaugeBar', limitBar, 'rises', sealedFromHour);
+  const passing = (volumes: number) =>
+    firstPassageHours(run, 'heldVolumes', volumes, 'rises', sealedFromHour);
+  const over = firstPassageHours(run, 'gaugeBar', limitBar, 'rises', sealedFromHour);
   const may = accepted[risk?.caution ?? 'careful'];
   const [limitHour] = passageQuantiles(run, over, [may.limit]) as [number];
   const breaks = risk ? failureHour(run, risk, may.failure) : Infinity;
@@ -118,7 +119,7 @@ export function chillWindow(
  */
 export function tasteWindow(run: StoredRun, wantedSweetness: number): Window {
   const end = run.hours[run.hours.length - 1]!;
-  const falling = (level: number) => passageHours(run, 'sweetnessGramsPerLitre', level, 'falls');
+  const falling = (level: number) => firstPassageHours(run, 'sweetnessGramsPerLitre', level, 'falls');
   const start = falling(wantedSweetness * 1.15);
   const middle = falling(wantedSweetness);
   const over = falling(wantedSweetness * 0.75);

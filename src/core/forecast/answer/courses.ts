@@ -1,6 +1,6 @@
 import { spanAt, stageSpans } from '../../ferment/time-table';
 import type { LotSeries } from './family-answer';
-import { passageHours, passageQuantiles } from '../read-off/passage';
+import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
 import { pourAfterChill, type Pour } from '../what-if/pour';
 import {
   placesOf,
@@ -132,7 +132,7 @@ export function bottledAt(run: StoredRun, bottleHour: number, wantedVolumes: num
     ventEveryHours: null,
   };
   const after = whatIf(run, { fromHour: bottleHour, stages: [sealed], members: membersShown, stepHours: 4 });
-  const passages = passageHours(after, 'heldVolumes', wantedVolumes, 'rises');
+  const passages = firstPassageHours(after, 'heldVolumes', wantedVolumes, 'rises');
   const quarters = passageQuantiles(after, passages, [0.25, 0.5, 0.75]);
   const middle = Math.min(168, quarters[1]!);
   const index = hourIndexAt(after.hours, middle);

@@ -1,20 +1,20 @@
 import { bottleAdvice, type BottleAdvice } from '../advice/bottle-advice';
 import type { ForecastWarning } from '../ensemble/contradictions';
 import { readFamily } from '../ensemble/ensemble';
-import { closeCare } from './refine';
+import { refinedCare } from './refine';
 import type { FamilyQuestion } from '../question/family-question';
 import { bottlingRule, type JarRule } from '../advice/jar-advice';
 import type { LotAsk } from '../question/lot-ask';
-import { keepingOf, type Keeping } from './keeping';
-import type { ToldOfKitchen } from '../ensemble/lessons';
+import { keepingOf, type ColdKeeping } from './keeping';
+import type { KitchenPosterior } from '../ensemble/lessons';
 import { seriesOf, type FiveNumbers } from '../read-off/quantiles';
 import { doseVigour } from '../starter/ripeness';
 import { livelinessWhenDrawn } from '../starter/starter-answer';
-import { passageHours, passageQuantiles } from '../read-off/passage';
+import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
 import { usualCare } from '../ensemble/picking';
 import { pressureCourse, type PressureCourse } from '../read-off/pressure-course';
 import { bytesOf, mostBytes, type StoredRun } from '../run/stored-run';
-import { tellingLooks, type TellingLook } from '../advice/telling-look';
+import { tellingLooks, type InformativeObservation } from '../advice/informative-observation';
 import { chillWindow, tasteWindow, type ChillWindow, type Window } from '../advice/windows';
 
 /** The courses a lot's page draws, five quantiles at each hour. */
@@ -45,11 +45,11 @@ export interface LotAnswer {
   /** Of a jar: when to taste it, and from which taste on to bottle it. */
   readonly tasteRule?: JarRule;
   /** How long it keeps, when it is sealed and cold. */
-  readonly keeping: Keeping | null;
+  readonly keeping: ColdKeeping | null;
   /** Where the pressure of a sealed bottle is going. */
   readonly pressure: PressureCourse | null;
   /** Looks that would narrow the moment to chill or to bottle, for every second hour of the coming days. */
-  readonly looks: readonly TellingLook[];
+  readonly looks: readonly InformativeObservation[];
 }
 
 /** What the forecast says of a family. */
@@ -60,7 +60,7 @@ export interface FamilyAnswer {
   readonly effectiveMembers: number;
   readonly members: number;
   /** What its readings say of the culture and the kitchen: lessons for the next. */
-  readonly told: ToldOfKitchen;
+  readonly posterior: KitchenPosterior;
   readonly warnings: readonly ForecastWarning[];
   /** Liveliness the dose was taken to have, when it came from a kept jar. */
   readonly doseLiveliness: { readonly mean: number; readonly deviation: number } | null;
@@ -109,7 +109,7 @@ export function answerFamily(
     for (const { lotId } of here) runOf[lotId] = runs.length;
     runs.push(run);
   };
-  const weighed = readFamily(family, read, question.closely ? closeCare(question) : usualCare);
+  const weighed = readFamily(family, read, question.refined ? refinedCare(question) : usualCare);
   const lots = question.lots.map(({ lotId }) => found.get(lotId)!);
   return {
     answer: {
@@ -118,7 +118,7 @@ export function answerFamily(
       lots,
       effectiveMembers: weighed.effectiveMembers,
       members: root.members,
-      told: weighed.told,
+      posterior: weighed.posterior,
       warnings: weighed.warnings,
       doseLiveliness,
     },
@@ -206,13 +206,13 @@ function adviceFor(ask: LotAsk, start: number, run: StoredRun): BottleAdvice | n
 const looksAhead = 48;
 
 /** Looks that narrow when the wanted fizz is there, or the wanted sweetness of what is not sealed. */
-function looksOf(ask: LotAsk, run: StoredRun): readonly TellingLook[] {
+function looksOf(ask: LotAsk, run: StoredRun): readonly InformativeObservation[] {
   if (ask.looks.length === 0 || run.members.length < 2) return [];
   const end = run.hours.at(-1)!;
   const passages =
     ask.sealedFromHour !== null
-      ? passageHours(run, 'heldVolumes', ask.wantedVolumes, 'rises', ask.sealedFromHour)
-      : passageHours(run, 'sweetnessGramsPerLitre', ask.wantedSweetness, 'falls');
+      ? firstPassageHours(run, 'heldVolumes', ask.wantedVolumes, 'rises', ask.sealedFromHour)
+      : firstPassageHours(run, 'sweetnessGramsPerLitre', ask.wantedSweetness, 'falls');
   const moments = passages.map((hour) => Math.min(end, hour));
   const [late] = passageQuantiles(run, moments, [0.75]) as [number];
   const fromHour = Math.max(ask.nowHour, ask.sealedFromHour ?? 0);

@@ -2,7 +2,7 @@ import { gramsPerVolume } from '../../gas/co2-solubility';
 import { chanceOverLimit } from '../read-off/chance';
 import { handmadeRun, warmBottle } from '../handmade.test-tool';
 import { keepingOf } from './keeping';
-import { passageHours } from '../read-off/passage';
+import { firstPassageHours } from '../read-off/first-passage';
 import { quantileLevels, seriesOf, weightedQuantiles } from '../read-off/quantiles';
 import { whatIf } from '../what-if/what-if';
 
@@ -125,7 +125,7 @@ describe('a bottle in the fridge, worked out on paper', () => {
     });
     expect(counter.celsius).toBe(21);
     expect(counter.limitHours).toEqual(
-      weightedQuantiles(passageHours(again, 'gaugeBar', 3.5, 'rises'), again.weights, [0.05, 0.5]),
+      weightedQuantiles(firstPassageHours(again, 'gaugeBar', 3.5, 'rises'), again.weights, [0.05, 0.5]),
     );
     expect(counter.limitHours[0]).toBeLessThan(12);
     const at = again.hours.indexOf(24);

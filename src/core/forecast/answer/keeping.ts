@@ -2,7 +2,7 @@ import type { LotStage } from '../../ferment/ferment';
 import { spanAt, stageSpans } from '../../ferment/time-table';
 import { hourIndexAt } from '../run/hour-index';
 import { chanceOverLimit } from '../read-off/chance';
-import { passageHours, passageQuantiles } from '../read-off/passage';
+import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
 import { quantileLevels, valuesOverTime, weightedQuantiles, type FiveNumbers } from '../read-off/quantiles';
 import type { StoredRun } from '../run/stored-run';
 import { whatIf } from '../what-if/what-if';
@@ -19,7 +19,7 @@ interface CounterAgain {
 }
 
 /** How long a chilled bottle keeps. Hours from the run's start. */
-export interface Keeping {
+export interface ColdKeeping {
   /** Open it before: one kitchen in twenty is then past the limit, or half hold much more fizz than wanted. */
   readonly openBy: number;
   readonly closes: 'limit' | 'fizz' | 'beyond-forecast';
@@ -52,13 +52,13 @@ export function keepingOf(
     readonly nowHour: number;
     readonly counterCelsius: number;
   },
-): Keeping {
+): ColdKeeping {
   const { wantedVolumes, limitBar, nowHour } = ask;
   const endHour = run.hours.at(-1)!;
   // What it came to while it was warm is over: it counts from when it has cooled.
   const from = Math.min(Math.max(nowHour, coldFrom(run)), endHour);
-  const over = passageHours(run, 'gaugeBar', limitBar, 'rises', from);
-  const lively = passageHours(run, 'heldVolumes', wantedVolumes * tooFizzy, 'rises', from);
+  const over = firstPassageHours(run, 'gaugeBar', limitBar, 'rises', from);
+  const lively = firstPassageHours(run, 'heldVolumes', wantedVolumes * tooFizzy, 'rises', from);
   const [limitHour] = passageQuantiles(run, over, [acceptedRisk]) as [number];
   const [fizzHour] = passageQuantiles(run, lively, [0.5]) as [number];
   const openBy = Math.min(limitHour, fizzHour, endHour);
@@ -90,7 +90,7 @@ function counterAgain(run: StoredRun, fromHour: number, limitBar: number, celsiu
   const { addSugars: _stirredIn, inflows: _cameIn, ...still } = stage;
   const warm: LotStage = { ...still, hours: counterHours, celsius, ventEveryHours: null };
   const again = whatIf(run, { fromHour, stages: [warm], members: 96, stepHours: counterSteps });
-  const limits = passageQuantiles(again, passageHours(again, 'gaugeBar', limitBar, 'rises'), [
+  const limits = passageQuantiles(again, firstPassageHours(again, 'gaugeBar', limitBar, 'rises'), [
     acceptedRisk,
     0.5,
   ]);

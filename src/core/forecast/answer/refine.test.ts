@@ -1,8 +1,8 @@
-import { closeCare, isInDoubt } from './refine';
+import { refinedCare, needsRefinement } from './refine';
 import { loneFerment, type Branch } from '../run/family';
 import type { FamilyQuestion } from '../question/family-question';
 import { askedSoda, risingBottles, warmBottle } from '../handmade.test-tool';
-import { passageHours } from '../read-off/passage';
+import { firstPassageHours } from '../read-off/first-passage';
 import { valuesOverTime } from '../read-off/quantiles';
 
 const squeeze = { kind: 'squeeze', hour: 40, value: 'firm' } as const;
@@ -49,7 +49,7 @@ describe('whether a limit is in doubt', () => {
     ['the second of two', asked(soda(720), [bottle, bottle]), [passing(Infinity), passing(60)], true],
     ['no limit is known', asked(), [{ pressure: null, keeping: null }], false],
   ] as const)('%s', (_, question, answers, expected) => {
-    expect(isInDoubt(question, answers)).toBe(expected);
+    expect(needsRefinement(question, answers)).toBe(expected);
   });
 
   test('a reading on any lot of the family counts', () => {
@@ -61,29 +61,29 @@ describe('whether a limit is in doubt', () => {
       stages: [warmBottle],
       readings: [squeeze],
     };
-    expect(isInDoubt(asked(soda(720, []), [bottle], [branch]), [passing(60)])).toBe(true);
+    expect(needsRefinement(asked(soda(720, []), [bottle], [branch]), [passing(60)])).toBe(true);
   });
 });
 
-describe('how closely it is looked at', () => {
+describe('how it is refined', () => {
   test('four times the draws; ahead as far as four days beyond the last reading, and beyond now', () => {
-    const { draws, foresight } = closeCare(asked());
+    const { draws, foresight } = refinedCare(asked());
     expect([draws, foresight!.kitchens, foresight!.untilHour]).toEqual([4, 6, 136]);
-    expect(closeCare(asked(soda(720), [{ ...bottle, nowHour: 60 }])).foresight!.untilHour).toBe(156);
+    expect(refinedCare(asked(soda(720), [{ ...bottle, nowHour: 60 }])).foresight!.untilHour).toBe(156);
   });
 
   test('without a limit nothing is put in order', () => {
     const jar = { ...bottle, limitBar: null };
-    expect(closeCare(asked(soda(720), [jar, { ...bottle, sealedFromHour: null }])).foresight).toBeNull();
+    expect(refinedCare(asked(soda(720), [jar, { ...bottle, sealedFromHour: null }])).foresight).toBeNull();
   });
 
   test('kitchens go by when they pass the limit, then by what they are short of it; all bottles together', () => {
     const run = risingBottles();
-    const passes = passageHours(run, 'gaugeBar', 3, 'rises');
+    const passes = firstPassageHours(run, 'gaugeBar', 3, 'rises');
     const last = valuesOverTime(run, 'gaugeBar').at(-1)!;
     // The slowest two never pass it within the hundred hours.
     expect([...passes].map(Number.isFinite)).toEqual([false, false, true, true, true]);
-    const order = closeCare(asked()).foresight!.order([run]);
+    const order = refinedCare(asked()).foresight!.order([run]);
     expect([...order]).toEqual([
       expect.closeTo(100 + 96 * (1 - last[0]! / 3), 9),
       expect.closeTo(100 + 96 * (1 - last[1]! / 3), 9),
@@ -92,8 +92,8 @@ describe('how closely it is looked at', () => {
       passes[4],
     ]);
     const strong = { ...bottle, run: 1, limitBar: 3.5 };
-    const both = closeCare(asked(soda(720), [bottle, strong])).foresight!.order([run, run]);
-    const alone = closeCare(asked(soda(720), [strong])).foresight!.order([run, run]);
+    const both = refinedCare(asked(soda(720), [bottle, strong])).foresight!.order([run, run]);
+    const alone = refinedCare(asked(soda(720), [strong])).foresight!.order([run, run]);
     both.forEach((each, m) => expect(each).toBeCloseTo(order[m]! + alone[m]!, 9));
   });
 });

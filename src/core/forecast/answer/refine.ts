@@ -1,13 +1,13 @@
 import type { FamilyQuestion } from '../question/family-question';
-import { passageHours } from '../read-off/passage';
+import { firstPassageHours } from '../read-off/first-passage';
 import { lastReadHour, type Care } from '../ensemble/picking';
 import { valuesOverTime } from '../read-off/quantiles';
 import type { StoredRun } from '../run/stored-run';
-import type { Keeping } from './keeping';
+import type { ColdKeeping } from './keeping';
 import type { PressureCourse } from '../read-off/pressure-course';
 
 /**
- * A question asked once more, closely: where a limit is in doubt, chances are worked out from so many kitchens that they lie
+ * A question asked once more: where a limit is in doubt, chances are worked out from so many kitchens that they lie
  * within two points of what thousands say. It takes some four times as long as the answer that is waited for.
  */
 
@@ -18,7 +18,7 @@ const runAhead = 6;
 const hoursAhead = 96;
 
 /** The care with which it is worked out: kitchens are put in order by when the bottles pass their limits. */
-export function closeCare({ family, lots }: FamilyQuestion): Care {
+export function refinedCare({ family, lots }: FamilyQuestion): Care {
   const watched = lots.flatMap(({ run, limitBar, sealedFromHour }) =>
     limitBar !== null && sealedFromHour !== null ? [{ run, limitBar, sealedFromHour }] : [],
   );
@@ -42,7 +42,7 @@ interface Watched {
 function lateness(run: StoredRun, { limitBar, sealedFromHour }: Watched): Float64Array {
   const end = run.hours.at(-1)!;
   const last = valuesOverTime(run, 'gaugeBar').at(-1)!;
-  return passageHours(run, 'gaugeBar', limitBar, 'rises', sealedFromHour).map((hour, m) =>
+  return firstPassageHours(run, 'gaugeBar', limitBar, 'rises', sealedFromHour).map((hour, m) =>
     Number.isFinite(hour) ? hour : end + hoursAhead * Math.max(0, 1 - last[m]! / limitBar),
   );
 }
@@ -51,7 +51,7 @@ function lateness(run: StoredRun, { limitBar, sealedFromHour }: Watched): Float6
 const together = (bottles: readonly Float64Array[]): Float64Array =>
   bottles[0]!.map((_, m) => bottles.reduce((sum, bottle) => sum + bottle[m]!, 0));
 
-/** Fewer kitchens are asked of what lies months back: looking closely would take long, and tell little. */
+/** Fewer kitchens are asked of what lies months back: refining would take long, and tell little. */
 const fewest = 200;
 /** Chances beyond these are not in doubt. */
 const doubtful = [0.005, 0.995] as const;
@@ -59,11 +59,11 @@ const doubtful = [0.005, 0.995] as const;
 /** What an answer says of a lot's limit. */
 interface Limited {
   readonly pressure: Pick<PressureCourse, 'passes'> | null;
-  readonly keeping: Pick<Keeping, 'chanceAtEnd'> | null;
+  readonly keeping: Pick<ColdKeeping, 'chanceAtEnd'> | null;
 }
 
 /** Whether a closer look at a question may change what its answers say of a limit; answers in the order of its lots. */
-export function isInDoubt({ family, lots }: FamilyQuestion, answers: readonly Limited[]): boolean {
+export function needsRefinement({ family, lots }: FamilyQuestion, answers: readonly Limited[]): boolean {
   if (family.root.members < fewest) return false;
   if ([family.root, ...family.branches].every(({ readings }) => readings.length === 0)) return false;
   return answers.some(({ pressure, keeping }, i) => {

@@ -27,22 +27,22 @@ const gauge = { kind: 'gaugeBar', value: 1.6, hour: 36 } as const;
 const sum = (values: ArrayLike<number>) => Array.from(values).reduce((all, each) => all + each, 0);
 
 test('one member is the nominal kitchen, and no reading weighs it', () => {
-  const { run, effectiveMembers: worth, told } = weighedEnsemble(asked(1, [gauge]));
+  const { run, effectiveMembers: worth, posterior } = weighedEnsemble(asked(1, [gauge]));
   expect([run.members, [...run.weights], worth]).toEqual([[nominalMember], [1], 1]);
-  expect(told.vigour).toEqual({ mean: 0, deviation: 0 });
-  expect(told.offset.mean).toBe(0);
+  expect(posterior.vigour).toEqual({ mean: 0, deviation: 0 });
+  expect(posterior.offset.mean).toBe(0);
 });
 
 describe('where nothing was read', () => {
   test('all weigh the same, and tell nothing that was not known', () => {
-    const { run, effectiveMembers: worth, told, warnings } = weighedEnsemble(asked(64));
+    const { run, effectiveMembers: worth, posterior, warnings } = weighedEnsemble(asked(64));
     expect(run.members).toHaveLength(64);
     expect([...run.weights]).toEqual(Array<number>(64).fill(1 / 64));
     expect([worth, run.read ?? false, warnings]).toEqual([64, false, []]);
     // Drawn evenly, they have the prior's own mean and spread.
-    expect(told.vigour.mean).toBeCloseTo(0, 1);
-    expect(told.vigour.deviation).toBeCloseTo(0.3, 1);
-    expect(told.offset.deviation).toBeCloseTo(1.1, 0);
+    expect(posterior.vigour.mean).toBeCloseTo(0, 1);
+    expect(posterior.vigour.deviation).toBeCloseTo(0.3, 1);
+    expect(posterior.offset.deviation).toBeCloseTo(1.1, 0);
     const points = drawPoints(priorProposal, 64, seededUniform(3));
     expect(run.members[5]).toEqual(memberOf(points, 5 * unknownCount, 0.3));
   });
@@ -88,13 +88,15 @@ describe('where something was read', () => {
   });
 
   test('what is read tells of the culture, and the same each time', () => {
-    const told = (value: number) => weighedEnsemble(asked(80, [{ ...gauge, value }])).told;
+    const told = (value: number) => weighedEnsemble(asked(80, [{ ...gauge, value }])).posterior;
     expect(told(3).vigour.mean).toBeGreaterThan(0.08);
     expect(told(0.2).vigour.mean).toBeLessThan(-0.08);
     expect(told(3).vigour.deviation).toBeLessThan(0.3);
     expect(told(3)).toEqual(told(3));
-    expect(weighedEnsemble(asked(80, [gauge], 4)).told).not.toEqual(weighedEnsemble(asked(80, [gauge])).told);
-    const warm = weighedEnsemble(asked(80, [{ kind: 'celsius', value: 24, hour: 10 }])).told;
+    expect(weighedEnsemble(asked(80, [gauge], 4)).posterior).not.toEqual(
+      weighedEnsemble(asked(80, [gauge])).posterior,
+    );
+    const warm = weighedEnsemble(asked(80, [{ kind: 'celsius', value: 24, hour: 10 }])).posterior;
     expect(warm.offset.mean).toBeGreaterThan(0.7);
     expect(warm.offset.mean).toBeLessThan(1.7);
     expect(warm.offset.deviation).toBeLessThan(1);
@@ -154,6 +156,6 @@ describe('where something was read', () => {
       seriesOf(family.runs[index]!, 'sugarGramsPerLitre')[44]![2];
     expect(sugar(read, 0)).toBeLessThan(sugar(unread, 0) - 1);
     expect(sugar(read, 2)).toBeLessThan(sugar(unread, 1) - 1);
-    expect(read.told.vigour.mean).toBeGreaterThan(0.05);
+    expect(read.posterior.vigour.mean).toBeGreaterThan(0.05);
   });
 });

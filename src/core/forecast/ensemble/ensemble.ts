@@ -1,9 +1,9 @@
 import { nominalMember, type Member } from '../../ferment/member';
-import type { Ferment, Reading, Told } from '../../ferment/ferment';
+import type { Ferment, Reading, Gaussian } from '../../ferment/ferment';
 import { conditionsSaid } from './conditions-said';
 import { contradictions, type ForecastWarning } from './contradictions';
 import { followFamily, loneFerment, type Family } from '../run/family';
-import type { ToldOfKitchen } from './lessons';
+import type { KitchenPosterior } from './lessons';
 import { memberOf } from './priors';
 import { indexOf, unknownCount, usualKitchen, type UnknownName } from './unknowns';
 import { addDensities, drawPoints, fittedProposal, priorProposal, type Proposal } from './proposal';
@@ -25,7 +25,7 @@ export interface Weighing {
   /** Members the weights are worth. */
   readonly effectiveMembers: number;
   /** What the readings say of the culture and the kitchen. */
-  readonly told: ToldOfKitchen;
+  readonly posterior: KitchenPosterior;
   readonly warnings: readonly ForecastWarning[];
 }
 
@@ -83,7 +83,7 @@ export function readFamily(family: Family, read: Reader, care: Care = usualCare)
     });
     return {
       effectiveMembers: 1,
-      told: toldBy(new Float64Array(unknownCount), Float64Array.of(1), root),
+      posterior: posteriorOf(new Float64Array(unknownCount), Float64Array.of(1), root),
       warnings: [...warnings, ...once(said)],
     };
   }
@@ -93,7 +93,7 @@ export function readFamily(family: Family, read: Reader, care: Care = usualCare)
     followFamily(family, membersAt(points, root.members, root), take);
     return {
       effectiveMembers: root.members,
-      told: toldBy(points, new Float64Array(root.members).fill(1 / root.members), root),
+      posterior: posteriorOf(points, new Float64Array(root.members).fill(1 / root.members), root),
       warnings: once(said),
     };
   }
@@ -109,7 +109,7 @@ export function readFamily(family: Family, read: Reader, care: Care = usualCare)
   );
   return {
     effectiveMembers: Math.min(root.members, effectiveMembers(weights)),
-    told: toldBy(points, weights, root),
+    posterior: posteriorOf(points, weights, root),
     warnings: [
       ...warnings,
       ...once(said),
@@ -183,13 +183,13 @@ const disagree =
   'The readings do not fit one ferment: one of them is probably off, so the forecast stays wide.';
 
 /** Mean and spread of what outlasts the batch. */
-function toldBy(
+function posteriorOf(
   points: Float64Array,
   weights: Float64Array,
   { vigourSpread, kitchen }: Ferment,
-): ToldOfKitchen {
+): KitchenPosterior {
   const { offset, fridge, coldActivity } = kitchen ?? usualKitchen;
-  const of = (name: UnknownName, prior: Told): Told => {
+  const of = (name: UnknownName, prior: Gaussian): Gaussian => {
     const unknown = indexOf(name);
     let mean = 0;
     for (let m = 0; m < weights.length; m++) mean += weights[m]! * points[m * unknownCount + unknown]!;

@@ -1,18 +1,18 @@
-import type { Told } from '../../ferment/ferment';
+import type { Gaussian } from '../../ferment/ferment';
 import { askedSoda } from '../handmade.test-tool';
 import { weighedEnsemble } from './ensemble';
-import { learn, type Lesson, type ToldOfKitchen } from './lessons';
+import { learn, type Lesson, type KitchenPosterior } from './lessons';
 import { memberOf } from './priors';
 import { unknownCount, usualKitchen } from './unknowns';
 import { dayMs } from '../../duration';
 
 const pupil = { culture: 'ginger-bug', starter: 'bug', now: 0, kindSpread: 0.3 };
-const silent: ToldOfKitchen = { ...usualKitchen, vigour: { mean: 0, deviation: 0.3 } };
-const lesson = (told: Partial<ToldOfKitchen>, more: Partial<Lesson> = {}): Lesson => ({
+const silent: KitchenPosterior = { ...usualKitchen, vigour: { mean: 0, deviation: 0.3 } };
+const lesson = (told: Partial<KitchenPosterior>, more: Partial<Lesson> = {}): Lesson => ({
   at: 0,
   culture: 'ginger-bug',
   starter: 'bug',
-  told: { ...silent, ...told },
+  posterior: { ...silent, ...told },
   ...more,
 });
 const many = (count: number, each: Lesson) => Array.from({ length: count }, () => each);
@@ -70,7 +70,7 @@ describe('the vigour of a starter', () => {
 });
 
 describe('the kitchen', () => {
-  const of = (what: 'offset' | 'fridge' | 'coldActivity', told: Told, more: Partial<Lesson> = {}) =>
+  const of = (what: 'offset' | 'fridge' | 'coldActivity', told: Gaussian, more: Partial<Lesson> = {}) =>
     learn([lesson({ [what]: told }, more)], pupil).kitchen[what];
 
   test('a room, by hand', () => {
@@ -123,15 +123,15 @@ test('an ensemble tells what its readings say of room and culture', () => {
       stages: [{ hours: 60, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
       readings: readings as never,
     });
-  const nothing = weighedEnsemble(ferment([])).told;
+  const nothing = weighedEnsemble(ferment([])).posterior;
   expect(nothing.offset.mean).toBeCloseTo(0, 1);
   expect(nothing.offset.deviation).toBeCloseTo(1.1, 1);
   expect(nothing.vigour.deviation).toBeCloseTo(0.28, 1);
-  const warm = weighedEnsemble(ferment([{ kind: 'celsius', value: 24.5, hour: 10 }])).told;
+  const warm = weighedEnsemble(ferment([{ kind: 'celsius', value: 24.5, hour: 10 }])).posterior;
   expect(warm.offset.mean).toBeGreaterThan(1);
   expect(warm.offset.mean).toBeLessThan(1.4);
   expect(warm.offset.deviation).toBeLessThan(0.9);
-  const quick = weighedEnsemble(ferment([{ kind: 'gaugeBar', value: 2.5, hour: 24 }])).told;
+  const quick = weighedEnsemble(ferment([{ kind: 'gaugeBar', value: 2.5, hour: 24 }])).posterior;
   expect(quick.vigour.mean).toBeGreaterThan(0.05);
   expect(quick.vigour.deviation).toBeLessThan(0.27);
 });

@@ -1,13 +1,13 @@
-import type { KnownKitchen, Told } from '../../ferment/ferment';
+import type { KnownKitchen, Gaussian } from '../../ferment/ferment';
 import { usualKitchen } from './unknowns';
 import { dayMs } from '../../duration';
 
 /** What an ensemble says, after its readings, of what outlasts a batch: logarithms of the factors, °C of the offsets. */
-export interface ToldOfKitchen {
-  readonly vigour: Told;
-  readonly offset: Told;
-  readonly fridge: Told;
-  readonly coldActivity: Told;
+export interface KitchenPosterior {
+  readonly vigour: Gaussian;
+  readonly offset: Gaussian;
+  readonly fridge: Gaussian;
+  readonly coldActivity: Gaussian;
 }
 
 /** What one finished ferment teaches the next. Its ensemble must have known nothing of other lessons. */
@@ -17,7 +17,7 @@ export interface Lesson {
   readonly culture: string;
   /** The kept jar it was pitched from; null for what comes from a packet. */
   readonly starter: string | null;
-  readonly told: ToldOfKitchen;
+  readonly posterior: KitchenPosterior;
 }
 
 /** What is known before the next batch. */
@@ -56,7 +56,7 @@ interface Belief {
 }
 
 /** What a lesson saw by itself: its prior taken out. Its posterior is never taken for surer than its readings can be. */
-function seen({ mean, deviation }: Told, prior: Told): Belief {
+function seen({ mean, deviation }: Gaussian, prior: Gaussian): Belief {
   const posterior = 1 / Math.max(deviation, 0.05 * prior.deviation) ** 2;
   const before = 1 / prior.deviation ** 2;
   const precision = Math.max(0, posterior - before);
@@ -102,8 +102,8 @@ export function learn(lessons: readonly Lesson[], pupil: Pupil): Learned {
   const ofKind = lessons.filter(({ culture }) => culture === pupil.culture);
   const own = ofKind.filter(({ starter }) => starter === pupil.starter);
   const counted = (some: readonly Lesson[]) =>
-    some.map(({ at, told }) => ({
-      belief: seen(told.vigour, prior),
+    some.map(({ at, posterior }) => ({
+      belief: seen(posterior.vigour, prior),
       counts: ageCounts(at, now, halfLifeDays.vigour),
     }));
   // What others of the kind say reaches this starter only through what the kitchen's starters have in common.
@@ -129,12 +129,12 @@ export function learn(lessons: readonly Lesson[], pupil: Pupil): Learned {
   };
 }
 
-function place(lessons: readonly Lesson[], what: keyof KnownKitchen, now: number): Told {
+function place(lessons: readonly Lesson[], what: keyof KnownKitchen, now: number): Gaussian {
   const usual = usualKitchen[what];
   const variance = usual.deviation ** 2;
   const each = (1 - lasting[what]) * variance;
-  const all = lessons.map(({ at, told }) => ({
-    belief: seen(told[what], usual),
+  const all = lessons.map(({ at, posterior }) => ({
+    belief: seen(posterior[what], usual),
     counts: ageCounts(at, now, halfLifeDays[what]),
   }));
   const { mean, precision } = taught(

@@ -4,7 +4,7 @@ import { simulate } from '../../ferment/simulate';
 import { slots } from '../../ferment/state';
 import { expected, feltBelow, likelihood, readingError, wordChance } from './observe';
 import { ordinalScales, type OrdinalKind } from './ordinal-scales';
-import type { Place } from '../run/quantities';
+import type { RowContext } from '../run/quantities';
 
 const kinds = Object.keys(ordinalScales) as OrdinalKind[];
 const sealed = Scenario.parse({
@@ -15,7 +15,7 @@ const sealed = Scenario.parse({
   stages: [{ hours: 90, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
 });
 const course = simulate(sealed);
-const place: Place = {
+const place: RowContext = {
   stage: sealed.stages[0]!,
   celsius: 22,
   filling: { headspaceRatio: 0.04, filledCelsius: 22 },
@@ -75,7 +75,7 @@ describe('what a reading would show', () => {
   });
 
   test('an unsealed jar has no pressure to feel', () => {
-    const open: Place = { ...place, stage: { ...place.stage, vessel: 'open' } };
+    const open: RowContext = { ...place, stage: { ...place.stage, vessel: 'open' } };
     expect(expected('squeeze', course.rows, 60 * slots.ROW_SIZE, open)).toBe(0);
   });
 });

@@ -10,7 +10,7 @@ import {
   gravityAt,
   phAt,
   sweetnessAt,
-  type Place,
+  type RowContext,
 } from '../run/quantities';
 import { isOrdinal, ordinalScales, type OrdinalKind, type OrdinalScale } from './ordinal-scales';
 import { normalBelow } from '../run/random';
@@ -52,7 +52,7 @@ const modelLack = { gaugeBar: 0.06 } as const;
 type Rows = Float32Array | Float64Array;
 
 /** What a reading of that kind would show, in the units of its error, if this member were the truth. */
-export function expected(kind: Reading['kind'], rows: Rows, at: number, place: Place): number {
+export function expected(kind: Reading['kind'], rows: Rows, at: number, place: RowContext): number {
   switch (kind) {
     case 'sg':
       return gravityAt(rows, at, place);

@@ -4,7 +4,7 @@ import { starterKinds } from '../../ferment/scenario-kinds';
 import { fermentOf } from '../../ferment/ferment';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { forecast, publishedSeries } from './forecast';
-import { passageHours, passageQuantiles } from '../read-off/passage';
+import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
 import { weightedQuantiles } from '../read-off/quantiles';
 import type { Quantity } from '../run/quantities';
 import { normalBelow, seededUniform } from '../run/random';
@@ -32,7 +32,7 @@ const passing = (
   direction: 'rises' | 'falls' = 'rises',
 ) => {
   const { run } = weighedEnsemble(fermentOf(scenario));
-  return passageQuantiles(run, passageHours(run, quantity, level, direction), [0.05, 0.5, 0.95]) as [
+  return passageQuantiles(run, firstPassageHours(run, quantity, level, direction), [0.05, 0.5, 0.95]) as [
     number,
     number,
     number,

@@ -27,7 +27,7 @@ export interface FamilyQuestion {
   /** The jar the dose came from, as it was then. */
   readonly drawn: DrawnQuestion | null;
   /** Whether to work out chances to the last point (see answer/refine.ts), however long it takes. */
-  readonly closely?: true;
+  readonly refined?: true;
 }
 
 export interface FamilyAsk {

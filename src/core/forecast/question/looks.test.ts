@@ -1,5 +1,5 @@
 import type { Lot } from '../../lots/lot';
-import { looksAt } from './lot-ask';
+import { observationsFor } from './lot-ask';
 
 /** A lot of which an instrument was read once. */
 const used = (kind: string) =>
@@ -7,9 +7,9 @@ const used = (kind: string) =>
 const plain = { events: [] } as unknown as Lot;
 
 test('instruments are asked for when they were used before, on this lot or on its jar', () => {
-  expect(looksAt(true, [plain], 'squeeze')).toEqual(['squeeze']);
-  expect(looksAt(true, [used('gaugeBar'), plain], 'squeeze')).toEqual(['squeeze', 'gaugeBar']);
-  expect(looksAt(true, [used('sg')], 'hiss')).toEqual(['hiss']);
-  expect(looksAt(false, [plain, used('sg')], 'hiss')).toEqual(['sweet', 'foam', 'sg']);
-  expect(looksAt(false, [used('gaugeBar')], 'squeeze')).toEqual(['sweet', 'foam']);
+  expect(observationsFor(true, [plain], 'squeeze')).toEqual(['squeeze']);
+  expect(observationsFor(true, [used('gaugeBar'), plain], 'squeeze')).toEqual(['squeeze', 'gaugeBar']);
+  expect(observationsFor(true, [used('sg')], 'hiss')).toEqual(['hiss']);
+  expect(observationsFor(false, [plain, used('sg')], 'hiss')).toEqual(['sweet', 'foam', 'sg']);
+  expect(observationsFor(false, [used('gaugeBar')], 'squeeze')).toEqual(['sweet', 'foam']);
 });

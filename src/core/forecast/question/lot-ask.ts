@@ -15,7 +15,7 @@ import { bottlingSweetness, pouredSweetness } from './wanted-sweetness';
 import { hourMs } from '../../duration';
 
 /** Looks that can be asked for: by hand and tongue, or with an instrument the maker has shown to own. */
-export type LookKind = 'squeeze' | 'hiss' | 'sweet' | 'foam' | 'gaugeBar' | 'sg';
+export type ObservationKind = 'squeeze' | 'hiss' | 'sweet' | 'foam' | 'gaugeBar' | 'sg';
 
 interface LotAsker {
   readonly find: LotFinder;
@@ -49,7 +49,7 @@ export interface LotAsk {
   /** When its batch was last felt, heard or read by a gauge, or a jar tasted, hours from the start; null for never. */
   readonly lookedHour: number | null;
   /** Looks that can be asked for. */
-  readonly looks: readonly LookKind[];
+  readonly looks: readonly ObservationKind[];
   /** Its household never makes them: what they would bring is said, and none is asked for. */
   readonly neverFelt?: true;
   /** Alcohol that it should not pass when it is poured, % by volume. */
@@ -125,7 +125,7 @@ export function lotAsk(
     looks:
       over || lot.place === 'fridge'
         ? []
-        : looksAt(sealed, [root, lot], squeezedFor(lot, ask.find, cultures) ? 'squeeze' : 'hiss'),
+        : observationsFor(sealed, [root, lot], squeezedFor(lot, ask.find, cultures) ? 'squeeze' : 'hiss'),
     ...(sealed && neverFeels ? { neverFelt: true } : {}),
     ...(warm && (absence.weekdays ?? absence.weekends) ? { absence } : {}),
     ...(ceiling === null ? {} : { ceilingPercent: ceiling }),
@@ -140,7 +140,11 @@ export function lotAsk(
  * @param by how a sealed bottle's pressure is felt: a soft bottle of its batch squeezed, or one cap eased
  * @returns none of what is not sealed by `by`
  */
-export function looksAt(sealed: boolean, path: readonly Lot[], by: 'squeeze' | 'hiss'): readonly LookKind[] {
+export function observationsFor(
+  sealed: boolean,
+  path: readonly Lot[],
+  by: 'squeeze' | 'hiss',
+): readonly ObservationKind[] {
   const used = new Set(
     path.flatMap(({ events }) =>
       events.flatMap((event) => (event.kind === 'read' ? event.readings.map(({ kind }) => kind) : [])),

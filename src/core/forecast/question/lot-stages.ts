@@ -38,7 +38,7 @@ export function soluteOf(grams: Amounts, ml: number): Omit<Inflow, 'share'> {
   };
 }
 
-interface Standing {
+interface LotConditions {
   place: PlaceId;
   closure: Closure;
   liquid: number;
@@ -164,8 +164,8 @@ const meanLeft = (from: number, to: number): number =>
   from >= 3.5 ? 0 : (Math.exp(-from) - Math.exp(-to)) / (to - from);
 
 /** The scene before an event of the lot's life. */
-function sceneBefore(lot: Lot, count: number, liquid: number): Standing {
-  const scene: Standing = { place: lot.firstPlace, closure: lot.firstClosure, liquid };
+function sceneBefore(lot: Lot, count: number, liquid: number): LotConditions {
+  const scene: LotConditions = { place: lot.firstPlace, closure: lot.firstClosure, liquid };
   for (const event of lot.events.slice(0, count)) {
     if (event.kind === 'moved') scene.place = event.place;
     if (event.kind === 'closed') scene.closure = event.closure;
@@ -174,7 +174,7 @@ function sceneBefore(lot: Lot, count: number, liquid: number): Standing {
 }
 
 /** Lets an event change the scene; what comes in is returned. */
-function happen(now: Standing, event: LotEvent, ask: StretchAsk): Inflow | null {
+function happen(now: LotConditions, event: LotEvent, ask: StretchAsk): Inflow | null {
   if (event.kind === 'moved') now.place = event.place;
   if (event.kind === 'closed') now.closure = event.closure;
   const change = liquidChange(event);
@@ -186,7 +186,7 @@ function happen(now: Standing, event: LotEvent, ask: StretchAsk): Inflow | null 
 
 function stageOf(
   lot: Lot,
-  now: Standing,
+  now: LotConditions,
   hours: number,
   celsius: number,
   vents: boolean,

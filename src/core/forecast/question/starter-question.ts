@@ -1,4 +1,4 @@
-import type { Culture, Keeping, Ripeness } from '../../cultures/culture';
+import type { Culture, JarCare, Ripeness } from '../../cultures/culture';
 import { knownCultures, type CultureTable } from '../../cultures/registry';
 import type { Ferment, Inflow, Kept } from '../../ferment/ferment';
 import { bases } from '../../ferment/bases';
@@ -154,7 +154,7 @@ interface Scene {
   readonly lot: Lot;
   readonly warmths: Warmths;
   readonly culture: Culture;
-  readonly keeping: Keeping;
+  readonly keeping: JarCare;
   readonly came: CameInReader;
 }
 

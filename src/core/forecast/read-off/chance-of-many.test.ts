@@ -1,5 +1,5 @@
 import { chanceOverLimit } from './chance';
-import { closeCare } from '../answer/refine';
+import { refinedCare } from '../answer/refine';
 import { weighedEnsemble, weighedFamily } from '../ensemble/ensemble';
 import { loneFerment } from '../run/family';
 import { counted, countedHours, manyAsked, looks, type Setting } from './counted.test-tool';
@@ -9,11 +9,11 @@ describe('against five thousand members, counted one by one', () => {
   type Runs = (ferment: ReturnType<typeof manyAsked>) => StoredRun;
   const usually: Runs = (ferment) => weighedEnsemble(ferment).run;
   /** As the app asks once nothing waits. */
-  const closely: Runs = (ferment) => {
+  const refined: Runs = (ferment) => {
     const family = loneFerment(ferment);
     const lots = [{ run: 0, limitBar: 2.8, sealedFromHour: 0, nowHour: 36 }] as never;
     const question = { rootId: 'soda', start: 0, family, lots, drawn: null };
-    return weighedFamily(family, closeCare(question)).runs[0]!;
+    return weighedFamily(family, refinedCare(question)).runs[0]!;
   };
   /** Differences over the hours in which it is in doubt, points. */
   const differences = (celsius: number, readings: Setting['readings'] = [], runs: Runs = usually) => {
@@ -57,8 +57,8 @@ describe('against five thousand members, counted one by one', () => {
     ['a gravity and a squeeze, at 23 °C', 23, [gravity, squeeze]],
     ['a gauge, at 22 °C', 22, [gauge]],
     ['a gauge, at 20 °C', 20, [gauge]],
-  ] as const)('asked closely after %s: within 2 points at every hour', (_, celsius, readings) => {
-    const { mean, worst, each } = differences(celsius, readings, closely);
+  ] as const)('asked refined after %s: within 2 points at every hour', (_, celsius, readings) => {
+    const { mean, worst, each } = differences(celsius, readings, refined);
     expect(each.length).toBeGreaterThan(7);
     expect(mean).toBeLessThan(0.8);
     expect(worst).toBeLessThan(2);

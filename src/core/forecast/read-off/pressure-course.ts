@@ -1,5 +1,5 @@
 import { failureCourse, type Risk } from './failure';
-import { passageHours, passageQuantiles } from './passage';
+import { firstPassageHours, passageQuantiles } from './first-passage';
 import { quantileLevels, type FiveNumbers } from './quantiles';
 import type { StoredRun } from '../run/stored-run';
 
@@ -31,7 +31,7 @@ export function pressureCourse(
       share,
       hours: passageQuantiles(
         run,
-        passageHours(run, 'gaugeBar', share * limitBar, 'rises', fromHour),
+        firstPassageHours(run, 'gaugeBar', share * limitBar, 'rises', fromHour),
         quantileLevels,
       ),
     })),

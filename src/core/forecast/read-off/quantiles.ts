@@ -1,6 +1,6 @@
 import { fillingAt, spanAt, stageSpans } from '../../ferment/time-table';
 import { slots } from '../../ferment/state';
-import { quantities, stillDissolved, sums, type Place, type Quantity } from '../run/quantities';
+import { quantities, stillDissolved, sums, type RowContext, type Quantity } from '../run/quantities';
 import { rowAt, rowOf, type StoredRun } from '../run/stored-run';
 import { betweenHours } from '../run/hour-index';
 
@@ -22,7 +22,7 @@ export const each = <L extends readonly number[]>(
 /**
  * Weighted quantiles of a sample: the smallest values whose share reaches each level, joined linearly between mid-weights.
  *
- * One pass counts weight into pails of equal width; only pails that hold a level are put in order.
+ * One pass counts weight into buckets of equal width; only buckets that hold a level are put in order.
  *
  * @param values sample, any order, at least one; those with weight are numbers or Infinity
  * @param weights as many, not negative, with a positive sum
@@ -35,41 +35,41 @@ export function weightedQuantiles<const L extends readonly number[]>(
   weights: ArrayLike<number>,
   levels: L,
 ): Quantiles<L> {
-  const total = intoPails(values, weights);
+  const total = intoBuckets(values, weights);
   if (!(total > 0)) throw new RangeError('quantiles need a sample with weight');
-  let pail = 0;
+  let bucket = 0;
   let passed = 0;
   return each(levels, (level) => {
     const wanted = level * total;
-    for (; pail < pails; pail++) {
-      if (passed + weightOf[pail]! >= wanted) {
-        putInOrder(values, pail);
+    for (; bucket < bucketCount; bucket++) {
+      if (passed + weightOf[bucket]! >= wanted) {
+        putInOrder(values, bucket);
         let before = passed;
-        for (let at = firstOf[pail]!; at < firstOf[pail + 1]!; at++) {
-          const weight = weights[inPails[at]!]!;
+        for (let at = firstOf[bucket]!; at < firstOf[bucket + 1]!; at++) {
+          const weight = weights[inBuckets[at]!]!;
           if (before + weight / 2 >= wanted) return joined(values, weights, at, wanted - before);
           before += weight;
         }
       }
-      passed += weightOf[pail]!;
+      passed += weightOf[bucket]!;
     }
     return greatest(values);
   });
 }
 
-const pails = 128;
-/** Where each pail's members begin in `inPails`, and what they weigh. */
-const firstOf = new Int32Array(pails + 1);
-const weightOf = new Float64Array(pails);
+const bucketCount = 128;
+/** Where each bucket's members begin in `inBuckets`, and what they weigh. */
+const firstOf = new Int32Array(bucketCount + 1);
+const weightOf = new Float64Array(bucketCount);
 let pailOf = new Uint8Array(0);
-let inPails = new Int32Array(0);
+let inBuckets = new Int32Array(0);
 
-/** Sorts members with weight into pails of equal width between the least and the greatest finite value; infinite ones go into the last. Returns their weight. */
-function intoPails(values: ArrayLike<number>, weights: ArrayLike<number>): number {
+/** Sorts members with weight into buckets of equal width between the least and the greatest finite value; infinite ones go into the last. Returns their weight. */
+function intoBuckets(values: ArrayLike<number>, weights: ArrayLike<number>): number {
   const count = values.length;
   if (pailOf.length < count) {
     pailOf = new Uint8Array(count);
-    inPails = new Int32Array(count);
+    inBuckets = new Int32Array(count);
   }
   let least = Infinity;
   let most = -Infinity;
@@ -81,48 +81,49 @@ function intoPails(values: ArrayLike<number>, weights: ArrayLike<number>): numbe
     if (value < least) least = value;
     if (value > most && value < Infinity) most = value;
   }
-  const perPail = most > least ? (pails - 2) / (most - least) : 0;
+  const perBucket = most > least ? (bucketCount - 2) / (most - least) : 0;
   firstOf.fill(0);
   weightOf.fill(0);
   for (let i = 0; i < count; i++) {
     if (!(weights[i]! > 0)) continue;
     const value = values[i]!;
-    const pail = value < Infinity ? ((value - least) * perPail) | 0 : pails - 1;
-    pailOf[i] = pail;
-    firstOf[pail]!++;
-    weightOf[pail]! += weights[i]!;
+    const bucket = value < Infinity ? ((value - least) * perBucket) | 0 : bucketCount - 1;
+    pailOf[i] = bucket;
+    firstOf[bucket]!++;
+    weightOf[bucket]! += weights[i]!;
   }
-  // From counts to where each pail ends; filled from the back, that becomes where it begins.
-  for (let pail = 1; pail <= pails; pail++) firstOf[pail] = firstOf[pail]! + firstOf[pail - 1]!;
-  for (let i = count - 1; i >= 0; i--) if (weights[i]! > 0) inPails[--firstOf[pailOf[i]!]!] = i;
+  // From counts to where each bucket ends; filled from the back, that becomes where it begins.
+  for (let bucket = 1; bucket <= bucketCount; bucket++)
+    firstOf[bucket] = firstOf[bucket]! + firstOf[bucket - 1]!;
+  for (let i = count - 1; i >= 0; i--) if (weights[i]! > 0) inBuckets[--firstOf[pailOf[i]!]!] = i;
   return total;
 }
 
-/** Sorts one pail by insertion: a few members each. */
-function putInOrder(values: ArrayLike<number>, pail: number): void {
-  const first = firstOf[pail]!;
-  for (let i = first + 1; i < firstOf[pail + 1]!; i++) {
-    const member = inPails[i]!;
+/** Sorts one bucket by insertion: a few members each. */
+function putInOrder(values: ArrayLike<number>, bucket: number): void {
+  const first = firstOf[bucket]!;
+  for (let i = first + 1; i < firstOf[bucket + 1]!; i++) {
+    const member = inBuckets[i]!;
     const value = values[member]!;
     let j = i - 1;
-    for (; j >= first && values[inPails[j]!]! > value; j--) inPails[j + 1] = inPails[j]!;
-    inPails[j + 1] = member;
+    for (; j >= first && values[inBuckets[j]!]! > value; j--) inBuckets[j + 1] = inBuckets[j]!;
+    inBuckets[j + 1] = member;
   }
 }
 
 function greatest(values: ArrayLike<number>): number {
-  const last = inPails[firstOf[pails]! - 1]!;
+  const last = inBuckets[firstOf[bucketCount]! - 1]!;
   putInOrder(values, pailOf[last]!);
-  return values[inPails[firstOf[pails]! - 1]!]!;
+  return values[inBuckets[firstOf[bucketCount]! - 1]!]!;
 }
 
 /** Value between a member in order and the one before it, at a weight measured from where the member's weight begins. */
 function joined(values: ArrayLike<number>, weights: ArrayLike<number>, at: number, into: number): number {
-  const member = inPails[at]!;
+  const member = inBuckets[at]!;
   const here = values[member]!;
   if (at === 0) return here;
-  if (at === firstOf[pailOf[member]!]) putInOrder(values, pailOf[inPails[at - 1]!]!);
-  const previous = inPails[at - 1]!;
+  if (at === firstOf[pailOf[member]!]) putInOrder(values, pailOf[inBuckets[at - 1]!]!);
+  const previous = inBuckets[at - 1]!;
   const there = values[previous]!;
   if (!Number.isFinite(here) || !Number.isFinite(there)) return here;
   const span = (weights[member]! + weights[previous]!) / 2;
@@ -131,7 +132,7 @@ function joined(values: ArrayLike<number>, weights: ArrayLike<number>, at: numbe
 }
 
 /** Where the liquid of every member is at each reported hour. */
-export function placesOf(run: StoredRun): readonly Place[] {
+export function placesOf(run: StoredRun): readonly RowContext[] {
   const spans = stageSpans(run.ferment.stages);
   const liquidMl = run.ferment.liquidLitres * 1000;
   const still = stillDissolved(run.ferment);
@@ -143,7 +144,12 @@ export function placesOf(run: StoredRun): readonly Place[] {
 }
 
 /** Every member's value of a quantity at one reported hour. */
-export function valuesAt(run: StoredRun, quantity: Quantity, hourIndex: number, place: Place): Float64Array {
+export function valuesAt(
+  run: StoredRun,
+  quantity: Quantity,
+  hourIndex: number,
+  place: RowContext,
+): Float64Array {
   const values = new Float64Array(run.members.length);
   const sum = sums[quantity];
   if (sum) {

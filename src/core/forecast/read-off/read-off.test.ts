@@ -9,7 +9,7 @@ import {
   warmJar,
   type Row,
 } from '../handmade.test-tool';
-import { passageHours, passageQuantiles } from './passage';
+import { firstPassageHours, passageQuantiles } from './first-passage';
 import { placesOf, seriesOf, valuesAt, weightedQuantiles } from './quantiles';
 import { quantities } from '../run/quantities';
 import { rowAt } from '../run/stored-run';
@@ -138,13 +138,15 @@ describe('quantiles', () => {
 
 describe('passages', () => {
   test('each kitchen passes where its line crosses the level', () => {
-    const passes = passageHours(risingBottles(), 'heldVolumes', 1.5, 'rises');
+    const passes = firstPassageHours(risingBottles(), 'heldVolumes', 1.5, 'rises');
     expect([...passes].map((hour) => Number(hour.toFixed(3)))).toEqual([75, 50, 37.5, 30, 25]);
     expect(
-      [...passageHours(risingBottles(), 'heldVolumes', 2.5, 'rises')].map((hour) => Number(hour.toFixed(3))),
+      [...firstPassageHours(risingBottles(), 'heldVolumes', 2.5, 'rises')].map((hour) =>
+        Number(hour.toFixed(3)),
+      ),
     ).toEqual([Infinity, 83.333, 62.5, 50, 41.667]);
     expect(
-      [...passageHours(risingBottles(), 'heldVolumes', 1, 'rises', 40)].map((hour) =>
+      [...firstPassageHours(risingBottles(), 'heldVolumes', 1, 'rises', 40)].map((hour) =>
         Number(hour.toFixed(3)),
       ),
     ).toEqual([50, 40, 40, 40, 40]);
@@ -158,7 +160,7 @@ describe('passages', () => {
       row: (m, hour) => ({ SUCROSE: 80 - (m + 1) * 0.5 * hour }),
       stages: [warmJar],
     });
-    expect([...passageHours(run, 'sweetnessGramsPerLitre', 60, 'falls')]).toEqual([
+    expect([...firstPassageHours(run, 'sweetnessGramsPerLitre', 60, 'falls')]).toEqual([
       expect.closeTo(40, 4),
       expect.closeTo(20, 4),
     ]);

@@ -6,7 +6,7 @@ import { bases } from '../../ferment/bases';
 import { sweetnessPerGram } from '../../matter/sweetness';
 import type { Ferment, LotStage } from '../../ferment/ferment';
 import { slots } from '../../ferment/state';
-import type { Filling } from '../../ferment/standing';
+import type { Filling } from '../../ferment/ferment-state';
 import { closeRow } from '../../ferment/vessel-gas';
 
 const {
@@ -28,7 +28,7 @@ const {
 type Rows = Float32Array | Float64Array;
 
 /** Where a row's liquid is: needed for pressure and dissolved gas. */
-export interface Place {
+export interface RowContext {
   readonly stage: LotStage;
   readonly celsius: number;
   readonly filling: Filling;
@@ -65,7 +65,7 @@ export const sweetnessAt = (r: Rows, at: number): number =>
   sweetnessPerGram.fructose * r[at + FRUCTOSE]!;
 
 /** SG 20/20 of sugar, ethanol, acids, glycerol and the base's extract, gas not counted. */
-export const gravityAt = (r: Rows, at: number, { still }: Pick<Place, 'still'>): number =>
+export const gravityAt = (r: Rows, at: number, { still }: Pick<RowContext, 'still'>): number =>
   gravityOf({
     sugar: sugarAt(r, at),
     ethanol: r[at + ETHANOL]!,
@@ -79,14 +79,14 @@ const heldVolumesAt = (r: Rows, at: number): number => r[at + CO2]! / gramsPerVo
 const closed = new ClosedVessel();
 
 /** CO2 dissolved in the liquid now, volumes. */
-export function dissolvedVolumesAt(r: Rows, at: number, { stage, filling, celsius }: Place): number {
+export function dissolvedVolumesAt(r: Rows, at: number, { stage, filling, celsius }: RowContext): number {
   const held = heldVolumesAt(r, at);
   if (stage.vessel !== 'sealed' || filling.headspaceRatio === 0) return held;
   return held * closeRow(closed, r, at, filling, celsius).co2Dissolved;
 }
 
 /** Gauge pressure, bar; 0 in an unsealed vessel. */
-export const gaugeBarAt = (r: Rows, at: number, { stage, filling, celsius }: Place): number =>
+export const gaugeBarAt = (r: Rows, at: number, { stage, filling, celsius }: RowContext): number =>
   stage.vessel === 'sealed' ? closeRow(closed, r, at, filling, celsius).gaugeBar : 0;
 
 export const abvAt = (r: Rows, at: number): number => abvOfEthanol(r[at + ETHANOL]!);
@@ -116,7 +116,7 @@ export const quantities = {
   ph: phAt,
   lacticGramsPerLitre: (r: Rows, at: number) => r[at + LACTIC]!,
   aceticGramsPerLitre: (r: Rows, at: number) => r[at + ACETIC]!,
-} as const satisfies Record<string, (r: Rows, at: number, place: Place) => number>;
+} as const satisfies Record<string, (r: Rows, at: number, place: RowContext) => number>;
 
 export type Quantity = keyof typeof quantities;
 

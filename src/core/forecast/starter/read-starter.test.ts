@@ -38,10 +38,10 @@ function read(
     feedEveryHours: 24,
     ...more,
   };
-  return readStarter({ run, told, warnings: [] }, question);
+  return readStarter({ run, posterior, warnings: [] }, question);
 }
 
-const told = { ...usualKitchen, vigour: { mean: 0.1, deviation: 0.2 } };
+const posterior = { ...usualKitchen, vigour: { mean: 0.1, deviation: 0.2 } };
 
 const plenty = () => 40;
 /** Three kitchens that ripen at 0.01, 0.02 and 0.03 an hour, and tire at half that pace from hour 60 on. */
@@ -140,11 +140,11 @@ describe('hunger', () => {
     expect(feed.latestSpread).toBeLessThan(16);
   });
 
-  test('sugar and liveliness are told at every hour, five numbers each', () => {
+  test('sugar and liveliness are posterior at every hour, five numbers each', () => {
     const answer = read(lively, (m, hour) => 60 - m - hour * 0.1);
     expect([answer.sugar.length, answer.liveliness.length]).toEqual([61, 61]);
     expect(answer.sugar[10]![2]).toBeCloseTo(57, 4);
-    expect(answer.told).toBe(told);
+    expect(answer.posterior).toBe(posterior);
   });
 });
 
@@ -257,17 +257,17 @@ test('what a draw took along: the middle and the spread of liveliness at that ho
   const brew = kitchen.brew(-2, 160);
   kitchen.draw(0, bug, brew, 150);
   const drawn = kitchen.question(brew, 10).drawn!;
-  const told = livelinessWhenDrawn(drawn);
+  const posterior = livelinessWhenDrawn(drawn);
   const { run } = weighedEnsemble({ ...drawn.ferment, members: 40 });
   const at = run.hours.indexOf(96);
   const values = run.members.map((_, m) => livelinessAt(run, m, at, drawn.settledMass));
   const mean = values.reduce((sum, value) => sum + value, 0) / 40;
-  expect(told.mean).toBeCloseTo(mean, 9);
-  expect(told.deviation).toBeCloseTo(
+  expect(posterior.mean).toBeCloseTo(mean, 9);
+  expect(posterior.deviation).toBeCloseTo(
     Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / 40),
     9,
   );
-  expect(told.deviation).toBeGreaterThan(0.05);
+  expect(posterior.deviation).toBeGreaterThan(0.05);
   // Alive counts the cells alone, of which there are more than are ready.
   expect(
     livelinessWhenDrawn({ ...drawn, ripe: { by: 'alive', opens: 0.5, closes: 0.3 } }).mean,

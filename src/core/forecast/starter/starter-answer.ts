@@ -1,11 +1,11 @@
 import type { ForecastWarning } from '../ensemble/contradictions';
 import { weighedEnsemble, type WeighedRun } from '../ensemble/ensemble';
-import type { ToldOfKitchen } from '../ensemble/lessons';
+import type { KitchenPosterior } from '../ensemble/lessons';
 import { quantileLevels, weightedQuantiles, type FiveNumbers } from '../read-off/quantiles';
 import { sugarAt } from '../run/quantities';
 import { drawEdges, each, passing, spreadOf, type DrawEdges } from './draw-window';
 import { closesFalling, livelinessAt, ripenessAt } from './ripeness';
-import { tellingLooks, type TellingLook } from '../advice/telling-look';
+import { tellingLooks, type InformativeObservation } from '../advice/informative-observation';
 import type { DrawnQuestion, StarterQuestion } from '../question/starter-question';
 import { hourIndexAt } from '../run/hour-index';
 import { strainingRule, type JarRule } from '../advice/jar-advice';
@@ -28,12 +28,12 @@ export interface StarterAnswer {
   /** When it runs out of sugar: its feed is due from a while before until a while after. */
   readonly feed: Window;
   /** Looks that would tell when its window opens, or once it is open, when it closes. */
-  readonly looks: readonly TellingLook[];
+  readonly looks: readonly InformativeObservation[];
   readonly looksTell: 'opens' | 'closes';
   /** Of a jar that is strained: when to taste it, and from which taste on to strain it. */
   readonly rule?: JarRule;
   /** What its readings say of the culture and the kitchen: lessons for the next. */
-  readonly told: ToldOfKitchen;
+  readonly posterior: KitchenPosterior;
   readonly warnings: readonly ForecastWarning[];
 }
 
@@ -50,7 +50,7 @@ export const answerStarter = (question: StarterQuestion): StarterAnswer =>
 
 /** What a weighed run says of a kept jar. */
 export function readStarter(
-  { run, told, warnings }: Pick<WeighedRun, 'run' | 'told' | 'warnings'>,
+  { run, posterior, warnings }: Pick<WeighedRun, 'run' | 'posterior' | 'warnings'>,
   question: StarterQuestion,
 ): StarterAnswer {
   const { ripe } = question;
@@ -85,7 +85,7 @@ export function readStarter(
     feed: feedWindowOf(run, sugar, question),
     ...looksOf(run, edges, question),
     ...(rule ? { rule } : {}),
-    told,
+    posterior,
     warnings,
   };
 }

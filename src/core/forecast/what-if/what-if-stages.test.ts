@@ -2,7 +2,7 @@ import { slots } from '../../ferment/state';
 import { peakGauges, chanceOverLimit } from '../read-off/chance';
 import { bottledAt, chilledCourse, chillTable } from '../answer/courses';
 import { askedSoda, handmadeRun, warmBottle } from '../handmade.test-tool';
-import { passageHours } from '../read-off/passage';
+import { firstPassageHours } from '../read-off/first-passage';
 import { pourAfterChill, settleHours } from './pour';
 import { allSeries } from '../answer/family-answer';
 import { placesOf, seriesOf, valuesAt, weightedQuantiles, quantileLevels } from '../read-off/quantiles';
@@ -205,7 +205,7 @@ describe('a first ferment that is bottled at an hour', () => {
       ventEveryHours: null,
     };
     const after = whatIf(run, { fromHour: 30, stages: [sealed], members: 32, stepHours: 4 });
-    const passes = passageHours(after, 'heldVolumes', 2.5, 'rises');
+    const passes = firstPassageHours(after, 'heldVolumes', 2.5, 'rises');
     expect(then.hoursToFizz).toEqual(weightedQuantiles(passes, after.weights, [0.25, 0.5, 0.75]));
     const index = Math.floor(then.hoursToFizz[1] / 4);
     const [sweet, strong] = [seriesOf(after, 'sweetnessGramsPerLitre'), seriesOf(after, 'abvPercent')];

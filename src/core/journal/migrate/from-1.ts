@@ -34,10 +34,10 @@ export function fromVersion1(entries: readonly EntryV1[], others: readonly Entry
     if (planned) starters.set(other.id, planned);
   }
   for (const entry of entries) if (entry.kind === 'batch-begun') starters.set(entry.id, entry.starterId);
-  return entries.map((entry) => risen(entry, starters));
+  return entries.map((entry) => upgraded(entry, starters));
 }
 
-function risen(entry: EntryV1, starters: ReadonlyMap<string, string>): Entry {
+function upgraded(entry: EntryV1, starters: ReadonlyMap<string, string>): Entry {
   const stamp = { id: entry.id, at: entry.at, offset: entry.offset, version: 2 } as const;
   switch (entry.kind) {
     case 'kitchen-warmed':

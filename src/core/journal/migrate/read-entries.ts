@@ -26,11 +26,11 @@ export function readEntries(raw: readonly unknown[], others: readonly Entry[] = 
     if (parsed.success) old.push({ index, entry: parsed.data });
     else results[index] = damaged(parsed.error.issues[0]);
   }
-  const risen = fromVersion1(
+  const upgraded = fromVersion1(
     old.map(({ entry }) => entry),
     others,
   );
-  old.forEach(({ index }, i) => (results[index] = parseEntry(risen[i])));
+  old.forEach(({ index }, i) => (results[index] = parseEntry(upgraded[i])));
   return results as ReadEntry[];
 }
 

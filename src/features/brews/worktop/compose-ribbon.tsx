@@ -13,7 +13,7 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { useRoles } from '@/ui/theme/use-roles';
 import { composedWords } from '@/words/composed-words';
-import { DeskContext, useBook } from '../../forecasting/book';
+import { QueueContext, useForecasts } from '../../forecasting/forecasts';
 import { baseIn, type Planned } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
 import { hourMs } from '@/core/duration';
@@ -63,8 +63,8 @@ const ahead = ({ taste }: LotAnswer) => Math.max(96, Math.ceil((taste!.latest + 
 
 /** The newest answer about what is on the worktop; the one before stays until it is there. */
 function useComposed(state: WorktopState, { plan, life }: Planned): FamilyAnswer | null {
-  const desk = useContext(DeskContext)!;
-  const book = useBook();
+  const queue = useContext(QueueContext)!;
+  const forecasts = useForecasts();
   const household = useAppSelector(selectHousehold);
   const now = Math.floor(useNow() / hourMs) * hourMs;
   const question = composedQuestion({
@@ -77,7 +77,7 @@ function useComposed(state: WorktopState, { plan, life }: Planned): FamilyAnswer
     jarMl: plan.brew.jarMl,
     find: (id) => lotOf(household, id),
     warmths: supposedWarmths(household.warmths, state, now),
-    learned: book.learnedFor,
+    learned: forecasts.learnedFor,
     habits: habitsOf(household),
     now,
   });
@@ -98,7 +98,7 @@ function useComposed(state: WorktopState, { plan, life }: Planned): FamilyAnswer
       while (line.question && JSON.stringify(line.question) !== line.key) {
         const wanted = line.question;
         line.key = JSON.stringify(wanted);
-        const found = await desk.compose(wanted);
+        const found = await queue.compose(wanted);
         if (found) setAnswer(found);
       }
       line.busy = false;

@@ -1,7 +1,13 @@
-import { mark, type Fold } from '../../bench';
+import { recordEvent, type Fold } from '../../fold';
 
 export const closed: Fold<'closed'> = {
   subjects: (entry) => entry.lots,
-  fold: (bench, entry) =>
-    mark(bench, entry.lots, entry, { kind: 'closed', closure: entry.closure }, { closure: entry.closure }),
+  fold: (target, entry) =>
+    recordEvent(
+      target,
+      entry.lots,
+      entry,
+      { kind: 'closed', closure: entry.closure },
+      { closure: entry.closure },
+    ),
 };

@@ -1,12 +1,13 @@
-import type { Fold } from '../../bench';
+import type { Fold } from '../../fold';
 
 export const ended: Fold<'ended'> = {
   subjects: (entry) => entry.lots,
-  fold: (bench, entry) => {
+  fold: (target, entry) => {
     const { at, how, why } = entry;
     for (const id of entry.lots) {
-      const lot = bench.isOpen(id) ? bench.lot(id) : undefined;
-      if (lot && !lot.ended) bench.put(bench.pen.change(lot, { ended: { at, how, why, entryId: entry.id } }));
+      const lot = target.isOpen(id) ? target.lot(id) : undefined;
+      if (lot && !lot.ended)
+        target.put(target.writer.change(lot, { ended: { at, how, why, entryId: entry.id } }));
     }
   },
 };

@@ -1,4 +1,4 @@
-import type { KeptValue, Fold } from '../../bench';
+import type { KeptValue, Fold } from '../../fold';
 import type { Kept } from './schema';
 
 /** Schools are chosen for a lot; everything else stands in the household. */
@@ -9,11 +9,11 @@ export const kept: Fold<'kept'> = {
     const lot = lotOfSchool(entry);
     return [...(lot === null ? [] : [lot]), `kept:${entry.thing}:${entry.key}`];
   },
-  fold: (bench, entry) => {
-    bench.keep(entry.thing, entry.key, entry.value);
+  fold: (target, entry) => {
+    target.keep(entry.thing, entry.key, entry.value);
     const id = lotOfSchool(entry);
-    const lot = id !== null && bench.isOpen(id) ? bench.lot(id) : undefined;
-    if (lot) bench.put(bench.pen.change(lot, { schools: chosen(entry.value) }));
+    const lot = id !== null && target.isOpen(id) ? target.lot(id) : undefined;
+    if (lot) target.put(target.writer.change(lot, { schools: chosen(entry.value) }));
   },
 };
 

@@ -1,17 +1,17 @@
 import { asMeasured } from '../../../lots/measure';
 import { liquidMl } from '../../../matter/contents';
-import { mark, type Fold } from '../../bench';
+import { recordEvent, type Fold } from '../../fold';
 
 export const measured: Fold<'measured'> = {
   subjects: (entry) => [entry.lotId],
-  fold: (bench, entry) => {
-    const lot = bench.lot(entry.lotId);
+  fold: (target, entry) => {
+    const lot = target.lot(entry.lotId);
     if (!lot) return;
     const { quantity, value, by } = entry;
     const contents = asMeasured(lot, quantity, value);
     const foundMl = liquidMl(contents) - liquidMl(lot.contents);
-    mark(
-      bench,
+    recordEvent(
+      target,
       [entry.lotId],
       entry,
       {

@@ -1,10 +1,10 @@
-import { mark, type Fold } from '../../bench';
+import { recordEvent, type Fold } from '../../fold';
 
 export const moved: Fold<'moved'> = {
   subjects: (entry) => entry.lots,
-  fold: (bench, { vessel, ...entry }) =>
-    mark(
-      bench,
+  fold: (target, { vessel, ...entry }) =>
+    recordEvent(
+      target,
       entry.lots,
       entry,
       { kind: 'moved', place: entry.place },

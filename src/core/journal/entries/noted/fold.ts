@@ -1,4 +1,4 @@
-import type { Fold } from '../../bench';
+import type { Fold } from '../../fold';
 
 /** Kept for the ledger; it changes nothing in the vessel. */
 export const noted: Fold<'noted'> = {

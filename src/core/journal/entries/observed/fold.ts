@@ -1,12 +1,12 @@
-import type { Reading } from '../../../lots/lot';
-import { mark, type Fold } from '../../bench';
+import type { LotReading } from '../../../lots/lot';
+import { recordEvent, type Fold } from '../../fold';
 
 export const observed: Fold<'observed'> = {
   subjects: (entry) => [entry.lotId],
-  fold: (bench, entry) => {
+  fold: (target, entry) => {
     const readings = Object.entries(entry.signs).flatMap(([kind, value]) =>
-      value === undefined ? [] : [{ kind, value } as Reading],
+      value === undefined ? [] : [{ kind, value } as LotReading],
     );
-    mark(bench, [entry.lotId], entry, { kind: 'read', readings, by: entry.by });
+    recordEvent(target, [entry.lotId], entry, { kind: 'read', readings, by: entry.by });
   },
 };

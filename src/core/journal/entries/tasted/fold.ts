@@ -1,13 +1,13 @@
-import { tasteKinds, type Reading } from '../../../lots/lot';
-import { mark, type Fold } from '../../bench';
+import { tasteKinds, type LotReading } from '../../../lots/lot';
+import { recordEvent, type Fold } from '../../fold';
 
 export const tasted: Fold<'tasted'> = {
   subjects: (entry) => [entry.lotId],
-  fold: (bench, entry) => {
-    const readings = tasteKinds.flatMap((kind): Reading[] => {
+  fold: (target, entry) => {
+    const readings = tasteKinds.flatMap((kind): LotReading[] => {
       const value = entry[kind];
       return value === undefined ? [] : [{ kind, value }];
     });
-    mark(bench, [entry.lotId], entry, { kind: 'read', readings, by: entry.by });
+    recordEvent(target, [entry.lotId], entry, { kind: 'read', readings, by: entry.by });
   },
 };

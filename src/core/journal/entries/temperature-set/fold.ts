@@ -1,10 +1,10 @@
-import type { Fold } from '../../bench';
+import type { Fold } from '../../fold';
 
 export const temperatureSet: Fold<'temperature-set'> = {
   subjects: (entry) => [`place:${entry.place}`],
-  fold: (bench, entry) => {
+  fold: (target, entry) => {
     const { at, celsius, swing, offset, felt } = entry;
     const step = { at, celsius, ...(felt ? { felt } : {}) };
-    bench.warm(entry.place, swing ? { ...step, swing, offset } : step);
+    target.warm(entry.place, swing ? { ...step, swing, offset } : step);
   },
 };

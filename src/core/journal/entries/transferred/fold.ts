@@ -1,5 +1,5 @@
 import { carryOver, targetLotId } from '../../../lots/transfer';
-import type { Fold } from '../../bench';
+import type { Fold } from '../../fold';
 
 export const transferred: Fold<'transferred'> = {
   subjects: (entry) => [
@@ -8,5 +8,5 @@ export const transferred: Fold<'transferred'> = {
       target.begin ? [targetLotId(entry.id, index)] : target.lotId ? [target.lotId] : [],
     ),
   ],
-  fold: (bench, entry) => carryOver(bench, entry),
+  fold: (into, entry) => carryOver(into, entry),
 };

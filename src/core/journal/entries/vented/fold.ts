@@ -1,6 +1,6 @@
-import { mark, type Fold } from '../../bench';
+import { recordEvent, type Fold } from '../../fold';
 
 export const vented: Fold<'vented'> = {
   subjects: (entry) => entry.lots,
-  fold: (bench, entry) => mark(bench, entry.lots, entry, { kind: 'vented', long: entry.long }),
+  fold: (target, entry) => recordEvent(target, entry.lots, entry, { kind: 'vented', long: entry.long }),
 };

@@ -1,11 +1,11 @@
 import { act, render } from '@testing-library/react';
-import { Hand, useRested, useRiding, useRidingInTurn } from './hand';
+import { DragController, useRested, useRiding, useRidingInTurn } from './drag-controller';
 
 jest.useFakeTimers();
 
 describe('a hand on the clock', () => {
   test('tells its followers of another hour, once, and not of the same again', () => {
-    const hand = new Hand();
+    const hand = new DragController();
     const follower = jest.fn();
     const stop = hand.follow(follower);
     hand.hold(5);
@@ -17,7 +17,7 @@ describe('a hand on the clock', () => {
   });
 
   test('what rides is drawn at every move without a render, and again after each render', () => {
-    const hand = new Hand();
+    const hand = new DragController();
     const drawn: (number | null)[] = [];
     let renders = 0;
     function Rider() {
@@ -33,7 +33,7 @@ describe('a hand on the clock', () => {
   });
 
   test('what need not ride at every move is drawn in turn, one part at a frame, and each part after the last move', () => {
-    const hand = new Hand();
+    const hand = new DragController();
     const drawn: string[] = [];
     function Riders() {
       useRidingInTurn(hand, [
@@ -61,7 +61,7 @@ describe('a hand on the clock', () => {
   });
 
   test('a grip is told before anything moves, and one that lets go again is a rest', () => {
-    const hand = new Hand();
+    const hand = new DragController();
     const told: string[] = [];
     const ends = [
       hand.gripping(() => told.push('grip')),
@@ -80,7 +80,7 @@ describe('a hand on the clock', () => {
   });
 
   test('what is costly follows when the hand has not moved from one look to the next', () => {
-    const hand = new Hand();
+    const hand = new DragController();
     const shown: (number | null)[] = [];
     function Lanes() {
       shown.push(useRested(hand));

@@ -16,7 +16,7 @@ export interface Recorder {
 }
 
 /** Where steps are made, one ferment at a time. */
-export interface Bench {
+export interface Stepper {
   /** Makes ready for as many members that go through the same stretches. */
   readonly lay: (plan: StepPlan, members: number, into: Recorder) => void;
   /** Lays a ferment down as it enters a stage, its conditions worked out. */
@@ -33,7 +33,7 @@ export interface Bench {
 export const gasMade = ({ y }: FermentRun): number => y[CO2]! + y[ESCAPED]!;
 
 /** Steps as they are written. */
-export function plainBench(): Bench {
+export function plainStepper(): Stepper {
   let on = new FermentRun();
   let stretches: Float64Array = new Float64Array(0);
   let count = 0;
@@ -63,11 +63,11 @@ export function plainBench(): Bench {
   };
 }
 
-let bench = plainBench();
+let stepper = plainStepper();
 
 /** Makes steps elsewhere from now on: where they are compiled. */
-export const makeStepsOn = (other: Bench): void => {
-  bench = other;
+export const setStepper = (other: Stepper): void => {
+  stepper = other;
 };
 
-export const benchNow = (): Bench => bench;
+export const currentStepper = (): Stepper => stepper;

@@ -2,7 +2,7 @@
  * Things by key in buckets: adding one copies the list of buckets and one bucket, whatever the size of the rest, so that an
  * entry costs the same in a journal of a week and of ten years.
  */
-export interface Table<T> {
+export interface PersistentMap<T> {
   readonly buckets: readonly (Bucket<T> | undefined)[];
   readonly size: number;
 }
@@ -20,22 +20,25 @@ function bucketOf(key: string): number {
   return (hash ^ (hash >>> 11) ^ (hash >>> 21)) & (bucketCount - 1);
 }
 
-export const emptyTable = <T>(): Table<T> => ({
+export const emptyMap = <T>(): PersistentMap<T> => ({
   buckets: new Array<undefined>(bucketCount).fill(undefined),
   size: 0,
 });
 
-export function valueIn<T>(table: Table<T>, key: string): T | undefined {
+export function valueIn<T>(table: PersistentMap<T>, key: string): T | undefined {
   const bucket = table.buckets[bucketOf(key)];
   const at = bucket ? bucket.keys.indexOf(key) : -1;
   return at < 0 ? undefined : bucket!.values[at];
 }
 
-export const everyValue = <T>(table: Table<T>): T[] =>
+export const allValues = <T>(table: PersistentMap<T>): T[] =>
   table.buckets.flatMap((bucket) => (bucket ? (bucket.values as T[]) : []));
 
 /** The table with some values replaced, or taken out where the new value is null. */
-export function withValues<T>(table: Table<T>, changes: Iterable<readonly [string, T | null]>): Table<T> {
+export function withValues<T>(
+  table: PersistentMap<T>,
+  changes: Iterable<readonly [string, T | null]>,
+): PersistentMap<T> {
   const buckets = table.buckets.slice();
   const fresh = new Map<number, { keys: string[]; values: T[] }>();
   let { size } = table;
@@ -66,7 +69,7 @@ export function withValues<T>(table: Table<T>, changes: Iterable<readonly [strin
 }
 
 /** A table of many things at once; each key once. */
-export function tableOf<T>(pairs: Iterable<readonly [string, T]>): Table<T> {
+export function mapOf<T>(pairs: Iterable<readonly [string, T]>): PersistentMap<T> {
   const buckets = new Array<{ keys: string[]; values: T[] } | undefined>(bucketCount).fill(undefined);
   let size = 0;
   for (const [key, value] of pairs) {

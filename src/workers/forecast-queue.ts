@@ -1,4 +1,4 @@
-import { isInDoubt } from '../core/forecast/answer/refine';
+import { needsRefinement } from '../core/forecast/answer/refine';
 import { bytesOf, mostBytes } from '../core/forecast/run/stored-run';
 import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/answer/family-answer';
 import type { FamilyQuestion } from '../core/forecast/question/family-question';
@@ -18,7 +18,7 @@ export interface Answerer {
   /** @param keep the lot whose run is held in any case */
   familyWithRuns(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns>;
   /** The same where nobody waits for it: it takes longer, and holds up nothing else. */
-  closely(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns>;
+  refine(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns>;
   starter(question: StarterQuestion): Promise<StarterAnswer>;
   suppose(ask: SupposeAsk, run: StoredRun): Promise<RunAnswer>;
   chills(
@@ -43,19 +43,19 @@ interface AboutStarter {
   readonly asked: StarterQuestion;
 }
 
-export type Question = AboutFamily | AboutStarter;
+export type ForecastQuestion = AboutFamily | AboutStarter;
 
 /** An answer with the key of the question it answers: the same key, the same answer. */
 export interface KeptAnswer {
   readonly key: string;
   readonly family?: FamilyAnswer;
   readonly starter?: StarterAnswer;
-  /** Whether it was worked out closely. */
-  readonly closely?: true;
+  /** Whether it was refined. */
+  readonly refined?: true;
 }
 
 /** Where answers outlive the page. */
-export interface AnswerShelf {
+export interface AnswerCache {
   load(): Promise<ReadonlyMap<string, KeptAnswer>>;
   put(subject: string, answer: KeptAnswer): void;
   wipe(): Promise<void>;
@@ -68,7 +68,7 @@ interface KeptRuns extends AnswerWithRuns {
   readonly lotId: string;
 }
 
-interface Asked<Q extends Question = Question> {
+interface Asked<Q extends ForecastQuestion = ForecastQuestion> {
   readonly question: Q;
   readonly key: string;
   readonly rank: number;
@@ -82,27 +82,27 @@ interface Waiting extends Asked {
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
-export const answerVersion = '17-';
+export const answerVersion = '18-';
 /** Families whose runs are kept in memory at most. */
 const runsKept = 2;
-/** Nothing is looked at closely before a page has settled. */
+/** Nothing is refined before a page has settled. */
 const restMs = 4000;
 
 const aWhile = (): Promise<void> => new Promise((done) => setTimeout(done, restMs));
 
 /**
- * A desk that takes questions by subject. The newest question of a subject wins; the lowest rank goes first; meanwhile the
- * old answer stays on view. What was answered is kept on the shelf and never asked twice. When nothing waits, answers in which
- * a limit is in doubt are worked out once more, closely, and replaced.
+ * Takes questions by subject. The newest question of a subject wins; the lowest rank goes first; meanwhile the
+ * old answer stays on view. What was answered is kept on the cache and never asked twice. When nothing waits, answers in which
+ * a limit is in doubt are worked out once more from more kitchens, and replaced.
  */
-export class ForecastDesk {
+export class ForecastQueue {
   private readonly answers = new Map<string, KeptAnswer>();
   private readonly runs = new Map<string, KeptRuns>();
   private readonly waiting = new Map<string, Waiting>();
   private readonly failures = new Map<string, { key: string; at: number }>();
   /** The newest question about each family. */
   private readonly newest = new Map<string, Asked<AboutFamily>>();
-  /** Keys of what could not be looked at closely. */
+  /** Keys of what could not be refined. */
   private readonly unclear = new Set<string>();
   private looking = false;
   private readonly listeners = new Set<() => void>();
@@ -116,7 +116,7 @@ export class ForecastDesk {
 
   constructor(
     private readonly answerer: Answerer,
-    private readonly shelf: AnswerShelf,
+    private readonly cache: AnswerCache,
     private readonly clock: () => number,
     private readonly rest: () => Promise<void> = aWhile,
   ) {}
@@ -136,20 +136,20 @@ export class ForecastDesk {
 
   /** Brings the kept answers back without working; once, whoever asks for it. */
   recall(): Promise<void> {
-    return (this.recalled ??= this.fromShelf());
+    return (this.recalled ??= this.fromCache());
   }
 
-  /** Forgets every answer, here and on the shelf: what they told of is forgotten too. */
+  /** Forgets every answer, here and on the cache: what they told of is forgotten too. */
   forget(): void {
     for (const kept of [this.answers, this.runs, this.waiting, this.failures, this.newest]) kept.clear();
     this.unclear.clear();
     this.age += 1;
-    void this.shelf.wipe().catch(() => undefined);
+    void this.cache.wipe().catch(() => undefined);
     this.changed();
   }
 
-  private async fromShelf(): Promise<void> {
-    const kept = await this.shelf.load().catch(() => new Map<string, KeptAnswer>());
+  private async fromCache(): Promise<void> {
+    const kept = await this.cache.load().catch(() => new Map<string, KeptAnswer>());
     for (const [subject, answer] of kept)
       if (answer.key.startsWith(answerVersion) && !this.answers.has(subject))
         this.answers.set(subject, answer);
@@ -242,7 +242,7 @@ export class ForecastDesk {
    * @param rank lower goes first
    * @param runOf the lot whose run is wanted too
    */
-  ask(question: Question, rank: number, runOf: string | null = null): void {
+  ask(question: ForecastQuestion, rank: number, runOf: string | null = null): void {
     const { subject } = question;
     const key = keyOf(question);
     if (question.kind === 'family') this.newest.set(subject, { question, key, rank });
@@ -273,19 +273,19 @@ export class ForecastDesk {
       await this.answer(next);
       this.current = null;
     }
-    void this.lookCloser();
+    void this.refineAnswers();
   }
 
   /** One after another, as long as nothing else is asked. */
-  private async lookCloser(): Promise<void> {
+  private async refineAnswers(): Promise<void> {
     if (this.looking) return;
     this.looking = true;
     await this.rest();
-    for (let next = this.inDoubt(); next && !this.current; next = this.inDoubt()) {
+    for (let next = this.nextToRefine(); next && !this.current; next = this.nextToRefine()) {
       const { question, key } = next;
-      const asked = { ...question.asked, closely: true as const };
+      const asked = { ...question.asked, refined: true as const };
       const keep = this.runs.get(question.subject)?.lotId ?? asked.rootId;
-      const whole = await this.answerer.closely(asked, keep).catch(() => null);
+      const whole = await this.answerer.refine(asked, keep).catch(() => null);
       if (!whole) this.unclear.add(key);
       else if (this.answers.get(question.subject)?.key === key) this.replace(next, whole);
       await this.rest();
@@ -293,11 +293,11 @@ export class ForecastDesk {
     this.looking = false;
   }
 
-  private inDoubt(): Asked<AboutFamily> | undefined {
+  private nextToRefine(): Asked<AboutFamily> | undefined {
     const doubtful = ({ question: { subject, asked }, key }: Asked<AboutFamily>) => {
       const answer = this.answers.get(subject);
-      if (answer?.key !== key || answer.closely || this.unclear.has(key)) return false;
-      return answer.family !== undefined && isInDoubt(asked, answer.family.lots);
+      if (answer?.key !== key || answer.refined || this.unclear.has(key)) return false;
+      return answer.family !== undefined && needsRefinement(asked, answer.family.lots);
     };
     return [...this.newest.values()].filter(doubtful).sort((a, b) => a.rank - b.rank)[0];
   }
@@ -306,7 +306,7 @@ export class ForecastDesk {
     const before = this.runs.get(subject);
     const answer = decidedAs(whole.answer, this.answers.get(subject)?.family);
     if (before?.key === key) this.runs.set(subject, { ...before, ...whole, answer });
-    this.put(subject, { key, family: answer, closely: true });
+    this.put(subject, { key, family: answer, refined: true });
     this.changed();
   }
 
@@ -350,7 +350,7 @@ export class ForecastDesk {
 
   private put(subject: string, answer: KeptAnswer): void {
     this.answers.set(subject, answer);
-    this.shelf.put(subject, answer);
+    this.cache.put(subject, answer);
   }
 
   private changed(): void {
@@ -359,7 +359,7 @@ export class ForecastDesk {
   }
 }
 
-/** Looked at closely, chances are exact; what was decided stays, so that no order changes while nothing was seen. */
+/** Looked at refined, chances are exact; what was decided stays, so that no order changes while nothing was seen. */
 const decidedAs = (closer: FamilyAnswer, before: FamilyAnswer | undefined): FamilyAnswer => ({
   ...closer,
   lots: closer.lots.map((lot) => {
@@ -374,7 +374,7 @@ const decidedAs = (closer: FamilyAnswer, before: FamilyAnswer | undefined): Fami
 });
 
 /** A question's content as a short key: two hashes of its JSON, and its length. */
-export function keyOf(question: Question): string {
+export function keyOf(question: ForecastQuestion): string {
   const text = JSON.stringify(question.asked);
   const hashes = [fnv1a(text), fnv1a(text, 1), text.length];
   return `${answerVersion}${hashes.map((each) => each.toString(36)).join('-')}`;

@@ -1,4 +1,4 @@
-import type { Bench, Fold } from './bench';
+import type { FoldTarget, Fold } from './fold';
 import type { Entry, EntryKind } from './entry';
 import { amended } from './entries/amended/fold';
 import { closed } from './entries/closed/fold';
@@ -49,6 +49,6 @@ const folds = {
 export const subjectsOf = (entry: Entry): readonly string[] =>
   (folds[entry.kind] as Fold<EntryKind>).subjects(entry as never);
 
-/** Tells one entry to a bench. */
-export const tell = (bench: Bench, entry: Entry): void =>
-  (folds[entry.kind] as Fold<EntryKind>).fold(bench, entry as never);
+/** Applies one entry to a target. */
+export const applyEntry = (target: FoldTarget, entry: Entry): void =>
+  (folds[entry.kind] as Fold<EntryKind>).fold(target, entry as never);

@@ -1,4 +1,4 @@
-import type { AnswerShelf, KeptAnswer } from '../../workers/forecast-desk';
+import type { AnswerCache, KeptAnswer } from '../../workers/forecast-queue';
 import type { FamilyAnswer, LotSeries } from '../../core/forecast/answer/family-answer';
 import type { FiveNumbers } from '../../core/forecast/read-off/quantiles';
 import { recordOf } from '../../core/record-of';
@@ -8,7 +8,7 @@ import type { Connection } from './connection';
 const prefix = 'answer:';
 
 /** Answers on disk, so that a start shows them before anything is reckoned. Losing them costs only time. */
-export function answerShelf(connection: Connection): AnswerShelf {
+export function answerCache(connection: Connection): AnswerCache {
   let dirty = new Map<string, string>();
   const flush = () => {
     const values = dirty;

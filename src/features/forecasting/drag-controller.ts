@@ -14,7 +14,7 @@ const joined = (crowd: Set<Follower>, follower: Follower): (() => void) => {
  * The hour a hand holds on the clock, outside React: the few parts that ride with the hand are drawn at each move without a
  * render, so that a slow phone keeps every frame.
  */
-export class Hand {
+export class DragController {
   private held: number | null = null;
   private moves = 0;
   private waiting = false;
@@ -85,7 +85,7 @@ export class Hand {
 }
 
 /** Draws at each move, past React, and after each render, since that puts back what React knows. */
-export function useRiding(hand: Hand, draw: (chosen: number | null) => void): void {
+export function useRiding(hand: DragController, draw: (chosen: number | null) => void): void {
   useLayoutEffect(() => {
     draw(hand.chosen());
     return hand.follow(() => draw(hand.chosen()));
@@ -93,7 +93,10 @@ export function useRiding(hand: Hand, draw: (chosen: number | null) => void): vo
 }
 
 /** The same for several parts that nobody reads at every frame: they are drawn in turn. */
-export function useRidingInTurn(hand: Hand, parts: readonly ((chosen: number | null) => void)[]): void {
+export function useRidingInTurn(
+  hand: DragController,
+  parts: readonly ((chosen: number | null) => void)[],
+): void {
   useLayoutEffect(() => {
     const ends = parts.map((draw) => {
       draw(hand.chosen());
@@ -104,7 +107,7 @@ export function useRidingInTurn(hand: Hand, parts: readonly ((chosen: number | n
 }
 
 /** The chosen hour once the hand has rested for a while. */
-export function useRested(hand: Hand): number | null {
+export function useRested(hand: DragController): number | null {
   const [rested, setRested] = useState(hand.chosen);
   // In slices, so that a hand that moves on meanwhile is not held up.
   useEffect(() => hand.rest(() => startTransition(() => setRested(hand.chosen()))), [hand]);

@@ -10,7 +10,7 @@ const staleMs = 20 * hourMs;
  * @param present entries the demo's storage holds
  * @returns what to sow, or null when it is fresh
  */
-export function sow(
+export function seedDemo(
   present: readonly Entry[],
   now: number,
   offset: number,

@@ -1,7 +1,7 @@
 import type { Act, Entry, EntryOf } from './entry';
 import { nextId } from './instant-id';
-import { admit, aheadMs, append, emptyJournal, journalOf, tellingOf } from './journal';
-import { amendedBy, corrected, byHappening, inOrder, struckBy } from './standing';
+import { admit, aheadMs, append, emptyJournal, journalOf, journalInSteps } from './journal';
+import { amendedBy, corrected, byTime, inTimeOrder, undoneBy } from './effective';
 
 /** An id written at an instant, the n-th of its millisecond. */
 const idAt = (ms: number, n = 0) =>
@@ -14,7 +14,7 @@ const t = 1_770_000_000_000;
 describe('the order in which entries count', () => {
   const jar = idAt(t + 5000);
   const stirred = (id: string, at: number) => entry(id, at, { kind: 'stirred', lots: [jar] });
-  const names = (entries: readonly Entry[]) => inOrder(entries).map(({ id }) => id);
+  const names = (entries: readonly Entry[]) => inTimeOrder(entries).map(({ id }) => id);
 
   test('by the instant they tell, then by their writing', () => {
     const [early, late, other] = [
@@ -24,11 +24,11 @@ describe('the order in which entries count', () => {
     ];
     expect(names([late, early, other])).toEqual([other.id, early.id, late.id]);
     expect(names([early, other, late])).toEqual([other.id, early.id, late.id]);
-    expect(byHappening(early, late)).toBe(-1);
-    expect(byHappening(late, early)).toBe(1);
-    expect(byHappening(early, early)).toBe(0);
-    expect(byHappening(early, other)).toBe(1);
-    expect(byHappening(other, late)).toBe(-1);
+    expect(byTime(early, late)).toBe(-1);
+    expect(byTime(late, early)).toBe(1);
+    expect(byTime(early, early)).toBe(0);
+    expect(byTime(early, other)).toBe(1);
+    expect(byTime(other, late)).toBe(-1);
   });
 
   test('never before the jar they speak of was written, when the clock was set back between', () => {
@@ -40,10 +40,10 @@ describe('the order in which entries count', () => {
     ]);
     // Written before its jar, as another device may, it counts from its own writing.
     const before = stirred(idAt(t + 4500), t + 1000);
-    expect(byHappening(before, rain(idAt(t, 1), t + 4499))).toBe(1);
-    expect(byHappening(before, rain(idAt(t, 1), t + 4501))).toBe(-1);
+    expect(byTime(before, rain(idAt(t, 1), t + 4499))).toBe(1);
+    expect(byTime(before, rain(idAt(t, 1), t + 4501))).toBe(-1);
     // Said to happen later it does.
-    expect(byHappening(stirred(idAt(t + 6000), t + 9000), rain(idAt(t, 1), t + 8999))).toBe(1);
+    expect(byTime(stirred(idAt(t + 6000), t + 9000), rain(idAt(t, 1), t + 8999))).toBe(1);
   });
 
   test('a lot that is begun by the entry itself may have begun long before; things of the household too', () => {
@@ -63,8 +63,8 @@ describe('the order in which entries count', () => {
       value: null,
     });
     for (const each of [begun, kept]) {
-      expect(byHappening(each, rain(idAt(t, 1), t + 999))).toBe(1);
-      expect(byHappening(each, rain(idAt(t, 1), t + 1001))).toBe(-1);
+      expect(byTime(each, rain(idAt(t, 1), t + 999))).toBe(1);
+      expect(byTime(each, rain(idAt(t, 1), t + 1001))).toBe(-1);
     }
   });
 });
@@ -76,7 +76,7 @@ describe('what stands', () => {
   test('an undoing strikes, its undoing gives back, and so on, in any order', () => {
     const note = idAt(t, 1);
     const [first, second, third] = [undone(2, note), undone(3, idAt(t, 2)), undone(4, idAt(t, 3))] as const;
-    const struck = (...all: EntryOf<'undone'>[]) => [...struckBy(all)].sort();
+    const struck = (...all: EntryOf<'undone'>[]) => [...undoneBy(all)].sort();
     expect(struck(first)).toEqual([note]);
     expect(struck(first, second)).toEqual([first.id]);
     expect(struck(second, first)).toEqual([first.id]);
@@ -145,7 +145,7 @@ describe('a day ahead', () => {
 
   test('a long journal is told in steps, a thousand entries a step', () => {
     const many = Array.from({ length: 2500 }, (_, n) => rain(idAt(t, n), t + n));
-    const steps = [...tellingOf(many, t + 5000)];
+    const steps = [...journalInSteps(many, t + 5000)];
     expect(steps).toEqual([...steps].sort((a, b) => a - b));
     const telling = steps.filter((share) => share > 0.1 && share < 0.9);
     expect(telling).toEqual([0.1 + (0.8 * 999) / 2500, 0.1 + (0.8 * 1999) / 2500]);

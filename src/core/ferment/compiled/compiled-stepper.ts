@@ -1,4 +1,4 @@
-import { plainBench, type Bench, type Recorder } from '../bench';
+import { plainStepper, type Stepper, type Recorder } from '../stepper';
 import { FermentRun } from '../run-state';
 import { slots } from '../state';
 import { handOver, handedOver, Numbers } from './hand-over';
@@ -25,7 +25,7 @@ const [ACIDITY, WARMTH, HOUR, MADE] = [STATE_SIZE, STATE_SIZE + 1, STATE_SIZE + 
  * precision; where a caller wants more, or memory has run out, steps are
  * made plainly.
  */
-export function compiledBench(compiled: CompiledSteps): Bench {
+export function compiledStepper(compiled: CompiledSteps): Stepper {
   const { memory, makeRoom, take, go } = compiled;
   const dataOf = (array: number) => new DataView(memory.buffer).getUint32(array + 4, true);
   const hasRoom = (numbersOfStretches: number, count: number) => {
@@ -36,7 +36,7 @@ export function compiledBench(compiled: CompiledSteps): Bench {
       return false;
     }
   };
-  const plain = plainBench();
+  const plain = plainStepper();
   let plainly = true;
   let numbers = new Numbers(new Float64Array(handedOver));
   let on = new FermentRun();

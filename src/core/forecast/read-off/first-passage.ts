@@ -9,7 +9,7 @@ import type { StoredRun } from '../run/stored-run';
  * @param fromHour passages before are not looked for
  * @returns hours, Infinity where the run never gets there
  */
-export function passageHours(
+export function firstPassageHours(
   run: StoredRun,
   quantity: Quantity,
   level: number,

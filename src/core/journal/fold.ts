@@ -1,40 +1,40 @@
 import type { PlaceId, WarmthStep } from '../kitchen/places';
-import type { Shelf } from '../lots/shelf';
+import type { LotStore } from '../lots/lot-store';
 import type { Lot, LotEvent } from '../lots/lot';
 import type { Entry, EntryKind, EntryOf } from './entry';
 
 export type KeptValue = Readonly<Record<string, string | number | boolean | null>>;
 
 /** What folds write to: lots, the temperatures of places, and the things of the household. */
-export interface Bench extends Shelf {
+export interface FoldTarget extends LotStore {
   warm(place: PlaceId, step: WarmthStep): void;
   keep(thing: string, key: string, value: KeptValue | null): void;
 }
 
-/** How an entry of a kind is told: what it speaks of, and what it changes there. */
+/** How an entry of a kind is applied: what it is about, and what it changes there. */
 export interface Fold<K extends EntryKind> {
   /** Subjects: lot ids, `place:…`, `kept:…`. The lots whose contents it changes come first. */
   readonly subjects: (entry: EntryOf<K>) => readonly string[];
-  readonly fold: (bench: Bench, entry: EntryOf<K>) => void;
+  readonly fold: (target: FoldTarget, entry: EntryOf<K>) => void;
 }
 
 type Rest = LotEvent extends infer E ? (E extends LotEvent ? Omit<E, 'at' | 'entryId'> : never) : never;
 
 /** Writes something into the lives of the open lots among `ids`. */
-export function mark(
-  bench: Bench,
+export function recordEvent(
+  target: FoldTarget,
   ids: readonly string[],
   entry: Entry,
   event: Rest,
   change: Partial<Lot> = {},
 ): void {
   for (const id of ids) {
-    const lot = bench.isOpen(id) ? bench.lot(id) : undefined;
+    const lot = target.isOpen(id) ? target.lot(id) : undefined;
     if (lot)
-      bench.put(
-        bench.pen.change(lot, {
+      target.put(
+        target.writer.change(lot, {
           ...change,
-          events: bench.pen.grow(lot.events, { at: entry.at, entryId: entry.id, ...event } as LotEvent),
+          events: target.writer.grow(lot.events, { at: entry.at, entryId: entry.id, ...event } as LotEvent),
         }),
       );
   }

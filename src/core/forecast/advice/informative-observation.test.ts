@@ -3,7 +3,7 @@ import { placesOf } from '../read-off/quantiles';
 import { gaugeBarAt } from '../run/quantities';
 import { normalBelow } from '../run/random';
 import { rowAt, rowOf } from '../run/stored-run';
-import { tellingLooks } from './telling-look';
+import { tellingLooks } from './informative-observation';
 
 // Two kitchens as likely as each other: one ready at 10 hours, one at 50. Their sweetness parts them by and by.
 const hours = Array.from({ length: 31 }, (_, i) => i);

@@ -1,6 +1,6 @@
 import { parseEntry, type Entry, type EntryOf } from './entry';
 import { clockOf } from './instant-id';
-import { subjectsOf } from './tell';
+import { subjectsOf } from './apply-entry';
 
 /** Whether a subject is a lot: places and things of the household have a colon in their key. */
 const isLot = (subject: string): boolean => subject.length >= 17 && !subject.includes(':');
@@ -12,7 +12,7 @@ const writtenAt = (id: string): number => clockOf(id).ms;
  * The instant an entry counts from: its own, but never before what it speaks of was written down. A clock set back between
  * the two would otherwise put a feed before its jar.
  */
-function happened(entry: Entry): number {
+function effectiveInstant(entry: Entry): number {
   let at = entry.at;
   for (const subject of subjectsOf(entry)) {
     // A lot that the entry itself begins is written with it, whenever it is said to have happened.
@@ -23,28 +23,28 @@ function happened(entry: Entry): number {
 }
 
 /** Order of happening: by instant, then by writing. */
-export function byHappening(a: Entry, b: Entry): number {
-  return happened(a) - happened(b) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+export function byTime(a: Entry, b: Entry): number {
+  return effectiveInstant(a) - effectiveInstant(b) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 }
 
 /** Sorts in order of happening, working out each instant once. */
-export function inOrder(entries: readonly Entry[]): Entry[] {
-  const keyed = entries.map((entry) => ({ entry, at: happened(entry) }));
+export function inTimeOrder(entries: readonly Entry[]): Entry[] {
+  const keyed = entries.map((entry) => ({ entry, at: effectiveInstant(entry) }));
   keyed.sort((a, b) => a.at - b.at || (a.entry.id < b.entry.id ? -1 : a.entry.id > b.entry.id ? 1 : 0));
   return keyed.map(({ entry }) => entry);
 }
 
 /**
- * Which entries are struck: undone, unless the undoing was itself undone. Judged from the last written back, so that a chain
+ * Which entries are undone, unless the undoing was itself undone. Judged from the last written back, so that a chain
  * of undo and redo settles whatever the order of arrival.
  */
-export function struckBy(undoings: readonly EntryOf<'undone'>[]): Set<string> {
-  const struck = new Set<string>();
+export function undoneBy(undoings: readonly EntryOf<'undone'>[]): Set<string> {
+  const undone = new Set<string>();
   const latestFirst = [...undoings].sort((a, b) => (a.id < b.id ? 1 : -1));
   for (const undoing of latestFirst) {
-    if (!struck.has(undoing.id) && undoing.targetId < undoing.id) struck.add(undoing.targetId);
+    if (!undone.has(undoing.id) && undoing.targetId < undoing.id) undone.add(undoing.targetId);
   }
-  return struck;
+  return undone;
 }
 
 /**

@@ -1,7 +1,7 @@
 import type { Lot } from './lot';
 
 /** How lots are written on: what somebody may hold stays as it was. */
-export interface Pen {
+export interface LotWriter {
   /** A list with one more at its end. */
   readonly grow: <T>(list: readonly T[], item: T) => readonly T[];
   /** A lot with some of it changed. */
@@ -9,16 +9,16 @@ export interface Pen {
 }
 
 /** Writes on copies. */
-export const copying: Pen = {
+export const copyOnWrite: LotWriter = {
   grow: (list, item) => list.concat([item]),
   change: (lot, change) => ({ ...lot, ...change }),
 };
 
 /**
- * Copies what it has not met yet and writes on its own copies in place: for telling a long journal at one go, where nobody
+ * Copies what it has not met yet and writes on its own copies in place: for building a long journal at one go, where nobody
  * else holds them yet.
  */
-export function writingInPlace(): Pen {
+export function inPlaceWriter(): LotWriter {
   const ours = new WeakSet<object>();
   const own = <T extends object>(fresh: T): T => {
     ours.add(fresh);
@@ -38,21 +38,23 @@ export function writingInPlace(): Pen {
 }
 
 /** The lots a fold works on: immutable values in a place that can be written. */
-export interface Shelf {
+export interface LotStore {
   lot(id: string): Lot | undefined;
   put(lot: Lot): void;
-  readonly pen: Pen;
-  /** Whether this lot is being told anew: others keep what they already hold, and lend what they once gave. */
+  readonly writer: LotWriter;
+  /** Whether this lot is being rebuilt: others keep what they already hold, and lend what they once gave. */
   isOpen(id: string): boolean;
 }
 
-/** A shelf over a plain map, every lot open. */
-export function openShelf(lots: Map<string, Lot> = new Map()): Shelf & { readonly lots: Map<string, Lot> } {
+/** A store over a plain map, every lot open. */
+export function openStore(
+  lots: Map<string, Lot> = new Map(),
+): LotStore & { readonly lots: Map<string, Lot> } {
   return {
     lots,
     lot: (id) => lots.get(id),
     put: (lot) => void lots.set(lot.id, lot),
     isOpen: () => true,
-    pen: copying,
+    writer: copyOnWrite,
   };
 }

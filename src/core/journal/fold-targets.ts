@@ -1,18 +1,22 @@
 import type { PlaceId, WarmthStep } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
-import { copying, writingInPlace, type Pen } from '../lots/shelf';
-import type { Bench, KeptValue } from './bench';
-import { tableOf, valueIn, withValues } from './entry-table';
+import { copyOnWrite, inPlaceWriter, type LotWriter } from '../lots/lot-store';
+import type { FoldTarget, KeptValue } from './fold';
+import { mapOf, valueIn, withValues } from './persistent-map';
 import type { Household } from './household';
 
-/** A bench over a household: writes are gathered and packed into a new household at the end. */
-export function overlay(household: Household, isOpen: (id: string) => boolean, pen: Pen = copying) {
+/** A target over a household: writes are gathered and packed into a new household at the end. */
+export function targetOver(
+  household: Household,
+  isOpen: (id: string) => boolean,
+  writer: LotWriter = copyOnWrite,
+) {
   const lots = new Map<string, Lot | null>();
   let { warmths, kept } = household;
-  const bench: Bench = {
+  const target: FoldTarget = {
     lot: (id) => (lots.has(id) ? (lots.get(id) ?? undefined) : valueIn(household.lots, id)),
     put: (lot) => void lots.set(lot.id, lot),
-    pen,
+    writer,
     isOpen,
     warm: (place, step) => {
       warmths = { ...warmths, [place]: placeIn([...(warmths[place] ?? [])], step) };
@@ -23,13 +27,13 @@ export function overlay(household: Household, isOpen: (id: string) => boolean, p
     },
   };
   return {
-    ...bench,
-    /** Forgets what is known of subjects, before they are told anew. */
+    ...target,
+    /** Forgets what is known of subjects, before they are rebuilt. */
     clear: (subjects: Iterable<string>) => {
       for (const subject of subjects) {
         const [space, thing, ...key] = subject.split(':');
         if (space === 'place') warmths = { ...warmths, [thing as PlaceId]: [] };
-        else if (space === 'kept') bench.keep(thing!, key.join(':'), null);
+        else if (space === 'kept') target.keep(thing!, key.join(':'), null);
         else if (valueIn(household.lots, subject)) lots.set(subject, null);
       }
     },
@@ -41,15 +45,15 @@ export function overlay(household: Household, isOpen: (id: string) => boolean, p
   };
 }
 
-/** A bench for telling everything: plain mutable lists, packed at the end. */
-export function gathering() {
+/** A target for a whole journal: plain mutable lists, packed at the end. */
+export function emptyTarget() {
   const lots = new Map<string, Lot>();
   const warmths: Partial<Record<PlaceId, WarmthStep[]>> = {};
   const kept: Record<string, Record<string, KeptValue>> = {};
-  const bench: Bench = {
+  const target: FoldTarget = {
     lot: (id) => lots.get(id),
     put: (lot) => void lots.set(lot.id, lot),
-    pen: writingInPlace(),
+    writer: inPlaceWriter(),
     isOpen: () => true,
     warm: (place, step) => void placeIn((warmths[place] ??= []), step),
     keep: (thing, key, value) => {
@@ -58,7 +62,7 @@ export function gathering() {
       else things[key] = value;
     },
   };
-  return { ...bench, household: (): Household => ({ lots: tableOf(lots), warmths, kept }) };
+  return { ...target, household: (): Household => ({ lots: mapOf(lots), warmths, kept }) };
 }
 
 /** Puts a step among those of its place, in order of time. */

@@ -16,14 +16,21 @@ import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
-import type { ForecastDesk } from '@/workers/forecast-desk';
+import type { ForecastQueue } from '@/workers/forecast-queue';
 import { useStale } from './use-stale';
 import { askLessons, learnedBy, lessonsOf, type Finished } from './finished';
-import { atFirst, finishedJars, finishedRoots, questionsOf, reckoned, type PitchedFrom } from './questions';
+import {
+  atFirst,
+  finishedJars,
+  finishedRoots,
+  questionsOf,
+  urgentSubjects,
+  type PitchedFrom,
+} from './questions';
 import { dayMs } from '@/core/duration';
 
 /** Everything the app knows ahead: the newest answers, by lot. */
-export interface Book {
+export interface Forecasts {
   readonly living: readonly Lot[];
   readonly lotAnswer: (lotId: string) => LotAnswer | null;
   readonly familyAnswer: (rootId: string) => FamilyAnswer | null;
@@ -37,31 +44,31 @@ export interface Book {
   readonly fresh: boolean;
 }
 
-const BookContext = createContext<Book | null>(null);
-export const DeskContext = createContext<ForecastDesk | null>(null);
+const ForecastsContext = createContext<Forecasts | null>(null);
+export const QueueContext = createContext<ForecastQueue | null>(null);
 
-export function useBook(): Book {
-  const book = useContext(BookContext);
-  if (!book) throw new Error('the book lies elsewhere');
-  return book;
+export function useForecasts(): Forecasts {
+  const forecasts = useContext(ForecastsContext);
+  if (!forecasts) throw new Error('useForecasts is called outside ForecastsProvider');
+  return forecasts;
 }
 
 const halfHourMs = 1_800_000;
 
-/** Asks the desk for all that lives, and gives the newest answers. Old ones stay until new ones are there. */
-export function BookProvider({
-  desk,
+/** Asks the queue for all that lives, and gives the newest answers. Old ones stay until new ones are there. */
+export function ForecastsProvider({
+  queue,
   household,
   now,
   children,
 }: {
-  readonly desk: ForecastDesk;
+  readonly queue: ForecastQueue;
   readonly household: Household;
   readonly now: number;
   readonly children: ReactNode;
 }) {
   // What an answer changes may be any card: pages are drawn anew in pieces, so that a tap meanwhile is answered at once.
-  const version = useDeferredValue(useSyncExternalStore(desk.subscribe, desk.snapshot));
+  const version = useDeferredValue(useSyncExternalStore(queue.subscribe, queue.snapshot));
   const halfHour = Math.ceil(now / halfHourMs) * halfHourMs;
   const lots = useMemo(() => everyLot(household), [household]);
   const living = useMemo(() => lots.filter(isLiving), [lots]);
@@ -70,34 +77,34 @@ export function BookProvider({
     [lots, household],
   );
   const today = Math.floor(now / dayMs) * dayMs;
-  const firstLook = useFresh(desk, household, living);
+  const firstLook = useFresh(queue, household, living);
   const fresh = useDeferredValue(firstLook);
-  const book = useMemo(
-    () => ({ ...readBook(desk, household, living, finished, today, version), fresh }),
-    [desk, household, living, finished, today, version, fresh],
+  const forecasts = useMemo(
+    () => ({ ...readForecasts(queue, household, living, finished, today, version), fresh }),
+    [queue, household, living, finished, today, version, fresh],
   );
-  const stale = useStale(desk, household, living, version);
+  const stale = useStale(queue, household, living, version);
   const asked = useRef(new WeakSet<Lot>());
   useEffect(() => {
-    for (const { question, rank } of questionsOf(household, living, halfHour, book.learnedFor))
-      desk.ask(firstLook ? atFirst(question) : question, rank);
+    for (const { question, rank } of questionsOf(household, living, halfHour, forecasts.learnedFor))
+      queue.ask(firstLook ? atFirst(question) : question, rank);
     // Who waits for the first windows does not wait for the page to be idle.
-    if (firstLook) void desk.start();
-    askLessons(desk, household, finished, asked.current);
-  }, [desk, household, living, finished, halfHour, book, firstLook]);
-  const whole = useMemo(() => ({ ...book, stale }), [book, stale]);
-  return <BookContext value={whole}>{children}</BookContext>;
+    if (firstLook) void queue.start();
+    askLessons(queue, household, finished, asked.current);
+  }, [queue, household, living, finished, halfHour, forecasts, firstLook]);
+  const whole = useMemo(() => ({ ...forecasts, stale }), [forecasts, stale]);
+  return <ForecastsContext value={whole}>{children}</ForecastsContext>;
 }
 
 /** A kitchen of which nothing is answered yet is waited for no longer than this, ms. */
 const freshAtMostMs = 15_000;
 
 /** Fresh from the first look at what lives, if none of it is answered, until all of it is. */
-function useFresh(desk: ForecastDesk, household: Household, living: readonly Lot[]): boolean {
+function useFresh(queue: ForecastQueue, household: Household, living: readonly Lot[]): boolean {
   const [standing, setStanding] = useState<'unseen' | 'fresh' | 'settled'>('unseen');
-  const subjects = useMemo(() => reckoned(household, living), [household, living]);
+  const subjects = useMemo(() => urgentSubjects(household, living), [household, living]);
   const answered = subjects.filter(
-    (id) => desk.familyAnswer(id) ?? desk.starterAnswer(id) ?? desk.hasFailed(id),
+    (id) => queue.familyAnswer(id) ?? queue.starterAnswer(id) ?? queue.hasFailed(id),
   ).length;
   let next = standing;
   if (next === 'unseen' && subjects.length > 0) next = answered > 0 ? 'settled' : 'fresh';
@@ -111,26 +118,26 @@ function useFresh(desk: ForecastDesk, household: Household, living: readonly Lot
   return next === 'fresh';
 }
 
-function readBook(
-  desk: ForecastDesk,
+function readForecasts(
+  queue: ForecastQueue,
   household: Household,
   living: readonly Lot[],
   finished: Finished,
   now: number,
   _version: number,
-): Omit<Book, 'fresh' | 'stale'> {
+): Omit<Forecasts, 'fresh' | 'stale'> {
   const find = (id: string) => lotOf(household, id);
-  const learnedFor = learnedBy(lessonsOf(desk, finished, find), now);
+  const learnedFor = learnedBy(lessonsOf(queue, finished, find), now);
   return {
     living,
     lotAnswer: (lotId) => {
       const lot = find(lotId);
-      const answer = lot ? desk.familyAnswer(rootOf(lot, find).id) : null;
+      const answer = lot ? queue.familyAnswer(rootOf(lot, find).id) : null;
       return answer?.lots.find((each) => each.lotId === lotId) ?? null;
     },
-    familyAnswer: (rootId) => desk.familyAnswer(rootId),
-    starterAnswer: (lotId) => desk.starterAnswer(lotId),
+    familyAnswer: (rootId) => queue.familyAnswer(rootId),
+    starterAnswer: (lotId) => queue.starterAnswer(lotId),
     learnedFor,
-    failed: (rootId) => desk.hasFailed(rootId),
+    failed: (rootId) => queue.hasFailed(rootId),
   };
 }

@@ -10,7 +10,7 @@ export class Filling {
 }
 
 /** A ferment as it stands between two steps: its state and all that a step needs. Mutable on purpose; never leaves core/ferment. */
-export class Standing {
+export class FermentState {
   y: Float64Array = new Float64Array(slots.STATE_SIZE);
   c: Conditions = new Conditions();
   acids: AcidMix = new AcidMix();

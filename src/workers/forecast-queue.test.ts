@@ -1,19 +1,19 @@
 import {
-  ForecastDesk,
+  ForecastQueue,
   answerVersion,
   keyOf,
   type Answerer,
-  type AnswerShelf,
+  type AnswerCache,
   type KeptAnswer,
-  type Question,
-} from './forecast-desk';
+  type ForecastQuestion,
+} from './forecast-queue';
 
-const question = (subject: string, seed: number): Question => ({
+const question = (subject: string, seed: number): ForecastQuestion => ({
   kind: 'family',
   subject,
   asked: { rootId: subject, start: seed } as never,
 });
-const starter = (subject: string): Question => ({
+const starter = (subject: string): ForecastQuestion => ({
   kind: 'starter',
   subject,
   asked: { lotId: subject } as never,
@@ -22,8 +22,8 @@ const starter = (subject: string): Question => ({
 /** What every answer here says of its one lot: a limit that is passed by a kitchen in twenty. */
 const limited = [{ pressure: { passes: [{ share: 1, hours: [40, 50, 60, 70, Infinity] }] }, keeping: null }];
 
-/** A desk that never comes to rest unless it is told how. */
-function desk(
+/** A queue that never comes to rest unless it is told how. */
+function queue(
   kept: ReadonlyMap<string, KeptAnswer> = new Map(),
   rest: () => Promise<void> = () => new Promise(() => undefined),
   bytes = 1,
@@ -56,8 +56,8 @@ function desk(
       answer(q, 'runs').then(
         (value) => ({ answer: value, runs: [runNamed('the run')], runOf: { [keep]: 0 } }) as never,
       ),
-    closely: (q, keep) =>
-      answer(q, q.closely ? 'closely' : 'no').then(
+    refine: (q, keep) =>
+      answer(q, q.refined ? 'refined' : 'no').then(
         (value) => ({ answer: value, runs: [runNamed('the run of many')], runOf: { [keep]: 0 } }) as never,
       ),
     starter: (q) => answer(q, 'starter'),
@@ -68,13 +68,13 @@ function desk(
       answer({ rootId: `${ask.lot.lotId} in ${nameOf(run)}`, start: ask.nowHour }, 'suppose'),
   };
   let loads = 0;
-  const shelf: AnswerShelf = {
+  const shelf: AnswerCache = {
     load: () => Promise.resolve((loads++, kept)),
     put: (subject) => void put.push(subject),
     wipe: () => Promise.resolve(void put.push('wiped')),
   };
   return {
-    desk: new ForecastDesk(answerer, shelf, () => now, rest),
+    queue: new ForecastQueue(answerer, shelf, () => now, rest),
     asked,
     put,
     loads: () => loads,
@@ -85,9 +85,9 @@ function desk(
 
 const settled = () => new Promise((done) => setTimeout(done, 5));
 
-describe('the forecast desk', () => {
+describe('the forecast queue', () => {
   test('takes nothing up before it is opened, then what is most urgent first', async () => {
-    const { desk: d, asked } = desk();
+    const { queue: d, asked } = queue();
     d.ask(question('cold', 1), 40);
     d.ask(question('warm', 1), 0);
     d.ask(starter('bug'), 10);
@@ -105,7 +105,7 @@ describe('the forecast desk', () => {
       // Worked out otherwise by an earlier build: not shown again.
       ['c', { key: '3-x-y-z', family: { rootId: 'c', start: 0 } as never }],
     ]);
-    const { desk: d, asked, put } = desk(kept);
+    const { queue: d, asked, put } = queue(kept);
     await d.recall();
     expect([d.familyAnswer('a')?.start, d.familyAnswer('b')?.start]).toEqual([1, 0]);
     expect(d.familyAnswer('c')).toBeNull();
@@ -118,22 +118,22 @@ describe('the forecast desk', () => {
   });
 
   test('who answers is woken ahead when nothing was ever answered', async () => {
-    const first = desk();
-    await first.desk.expect();
+    const first = queue();
+    await first.queue.expect();
     expect(first.asked).toEqual(['wake']);
     const key = keyOf(question('a', 1));
-    const known = desk(new Map([['a', { key, family: {} as never }]]));
-    await known.desk.expect();
+    const known = queue(new Map([['a', { key, family: {} as never }]]));
+    await known.queue.expect();
     expect(known.asked).toEqual([]);
-    expect(known.desk.familyAnswer('a')).not.toBeNull();
+    expect(known.queue.familyAnswer('a')).not.toBeNull();
     // The shelf is read once, and pages hear of it once, however many ask for it.
-    const version = known.desk.snapshot();
-    await Promise.all([known.desk.recall(), known.desk.start(), known.desk.start()]);
-    expect([known.loads(), known.desk.snapshot()]).toEqual([1, version]);
+    const version = known.queue.snapshot();
+    await Promise.all([known.queue.recall(), known.queue.start(), known.queue.start()]);
+    expect([known.loads(), known.queue.snapshot()]).toEqual([1, version]);
   });
 
   test('the newest question of a subject wins', async () => {
-    const { desk: d, asked } = desk();
+    const { queue: d, asked } = queue();
     d.ask(question('a', 1), 5);
     d.ask(question('a', 2), 5);
     await d.start();
@@ -142,7 +142,7 @@ describe('the forecast desk', () => {
   });
 
   test('forgetting empties answers and shelf; what was being worked out then is not kept', async () => {
-    const { desk: d, put } = desk();
+    const { queue: d, put } = queue();
     await d.start();
     d.ask(question('a', 1), 0);
     await settled();
@@ -153,7 +153,7 @@ describe('the forecast desk', () => {
   });
 
   test('a failed forecast is said, and asked again after a while', async () => {
-    const { desk: d, asked, fail, wait } = desk();
+    const { queue: d, asked, fail, wait } = queue();
     fail(1);
     await d.start();
     d.ask(question('a', 1), 0);
@@ -169,7 +169,7 @@ describe('the forecast desk', () => {
   });
 
   test('what is being worked out is not asked again meanwhile; its runs, or a newer question, are', async () => {
-    const { desk: d, asked } = desk();
+    const { queue: d, asked } = queue();
     await d.start();
     d.ask(question('a', 1), 0);
     // A page that is drawn before the answer is there asks again.
@@ -187,7 +187,7 @@ describe('the forecast desk', () => {
   });
 
   test('runs are asked for once, kept for the last two families, and told apart from answers', async () => {
-    const { desk: d, asked } = desk();
+    const { queue: d, asked } = queue();
     await d.start();
     for (const subject of ['a', 'b', 'c']) {
       d.ask(question(subject, 1), 0, 'bottle');
@@ -207,7 +207,7 @@ describe('the forecast desk', () => {
   });
 
   test('a lot whose run was let go is asked for again, by its name', async () => {
-    const { desk: d, asked } = desk();
+    const { queue: d, asked } = queue();
     await d.start();
     d.ask(question('a', 1), 0, 'bottle');
     await settled();
@@ -220,7 +220,7 @@ describe('the forecast desk', () => {
   });
 
   test('two families that take more than is held at most: the newest stays', async () => {
-    const { desk: d } = desk(new Map(), undefined, 60e6);
+    const { queue: d } = queue(new Map(), undefined, 60e6);
     await d.start();
     for (const subject of ['a', 'b']) {
       d.ask(question(subject, 1), 0, 'bottle');
@@ -230,7 +230,7 @@ describe('the forecast desk', () => {
   });
 
   test('listeners hear of every answer until they leave', async () => {
-    const { desk: d } = desk();
+    const { queue: d } = queue();
     let heard = 0;
     const leave = d.subscribe(() => (heard += 1));
     await d.start();
@@ -245,9 +245,9 @@ describe('the forecast desk', () => {
   });
 
   test('supposes only what its runs are kept of, and says nothing when that fails', async () => {
-    const { desk: d, asked, fail } = desk();
+    const { queue: d, asked, fail } = queue();
     await d.start();
-    const family: Question = {
+    const family: ForecastQuestion = {
       kind: 'family',
       subject: 'plum',
       asked: { rootId: 'plum', start: 1, lots: [{ lotId: 'bottle', run: 0 }] } as never,
@@ -267,7 +267,7 @@ describe('the forecast desk', () => {
   });
 
   describe('when nothing waits', () => {
-    const read = (subject: string, start: number, members = 720): Question => ({
+    const read = (subject: string, start: number, members = 720): ForecastQuestion => ({
       kind: 'family',
       subject,
       asked: {
@@ -277,26 +277,26 @@ describe('the forecast desk', () => {
         lots: [{ lotId: 'bottle', run: 0, sealedFromHour: 0, limitBar: 3 }],
       } as never,
     });
-    const resting = () => desk(new Map(), () => Promise.resolve());
-    /** A desk whose only answer could not be looked at closely. */
+    const resting = () => queue(new Map(), () => Promise.resolve());
+    /** A queue whose only answer could not be refined. */
     const unclear = async () => {
       const made = resting();
-      await made.desk.start();
-      made.desk.ask(read('a', 1), 0);
+      await made.queue.start();
+      made.queue.ask(read('a', 1), 0);
       await Promise.resolve();
       made.fail(1);
       await settled();
       return made;
     };
 
-    test('a limit in doubt is worked out closely once, in place of the answer and its runs', async () => {
-      const { desk: d, asked, put } = resting();
+    test('a limit in doubt is refined once, in place of the answer and its runs', async () => {
+      const { queue: d, asked, put } = resting();
       d.ask(read('cold', 1), 40);
       d.ask(read('warm', 1), 0, 'bottle');
       d.ask(starter('bug'), 10);
       await d.start();
       await settled();
-      expect(asked).toEqual(['runs warm1', 'starter bug', 'family cold1', 'closely warm1', 'closely cold1']);
+      expect(asked).toEqual(['runs warm1', 'starter bug', 'family cold1', 'refined warm1', 'refined cold1']);
       expect(put).toEqual(['warm', 'bug', 'cold', 'warm', 'cold']);
       expect(d.runsOf('warm')?.runs.map((run) => (run as { name?: string }).name)).toEqual([
         'the run of many',
@@ -307,21 +307,21 @@ describe('the forecast desk', () => {
       expect(asked).toHaveLength(5);
     });
 
-    test('looked at closely, chances are the newer ones and what was decided stays', async () => {
-      const { desk: d } = resting();
+    test('refined, chances are the newer ones and what was decided stays', async () => {
+      const { queue: d } = resting();
       d.ask(read('cold', 1), 40);
       await d.start();
       await settled();
       expect(d.familyAnswer('cold')!.lots[0]).toMatchObject({
         advice: 'family',
-        chill: { latest: 'family', limitHour: 'closely' },
+        chill: { latest: 'family', limitHour: 'refined' },
       });
     });
 
     test('what is clear, of few kitchens or already looked at is left alone', async () => {
       const key = keyOf(read('known', 1));
-      const known = { key, family: { lots: limited } as never, closely: true as const };
-      const { desk: d, asked } = desk(new Map([['known', known]]), () => Promise.resolve());
+      const known = { key, family: { lots: limited } as never, refined: true as const };
+      const { queue: d, asked } = queue(new Map([['known', known]]), () => Promise.resolve());
       await d.start();
       d.ask(read('known', 1), 0);
       d.ask(read('long', 1, 96), 0);
@@ -329,31 +329,31 @@ describe('the forecast desk', () => {
       expect(asked).toEqual(['family long1']);
     });
 
-    test('what cannot be looked at closely keeps its answer, and is not tried again', async () => {
-      const { desk: d, asked } = await unclear();
+    test('what cannot be refined keeps its answer, and is not tried again', async () => {
+      const { queue: d, asked } = await unclear();
       d.ask(read('a', 1), 0);
       await settled();
-      expect([asked, d.hasFailed('a')]).toEqual([['family a1', 'closely a1'], false]);
+      expect([asked, d.hasFailed('a')]).toEqual([['family a1', 'refined a1'], false]);
       expect(d.familyAnswer('a')?.start).toBe(1);
     });
 
-    test('an answer to an older question is not looked at closely for one that failed', async () => {
-      const { desk: d, asked, fail } = await unclear();
+    test('an answer to an older question is not refined for one that failed', async () => {
+      const { queue: d, asked, fail } = await unclear();
       fail(1);
       d.ask(read('a', 2), 0);
       await settled();
-      expect([asked, d.hasFailed('a')]).toEqual([['family a1', 'closely a1', 'family a2'], true]);
+      expect([asked, d.hasFailed('a')]).toEqual([['family a1', 'refined a1', 'family a2'], true]);
       expect(d.familyAnswer('a')?.start).toBe(1);
     });
 
     test('a newer question is answered first, and the older one never takes its place', async () => {
-      const { desk: d, asked } = resting();
+      const { queue: d, asked } = resting();
       await d.start();
       d.ask(read('a', 1), 0);
-      while (!asked.includes('closely a1')) await Promise.resolve();
+      while (!asked.includes('refined a1')) await Promise.resolve();
       d.ask(read('a', 2), 0);
       await settled();
-      expect(asked).toEqual(['family a1', 'closely a1', 'family a2', 'closely a2']);
+      expect(asked).toEqual(['family a1', 'refined a1', 'family a2', 'refined a2']);
       expect(d.familyAnswer('a')?.start).toBe(2);
     });
   });

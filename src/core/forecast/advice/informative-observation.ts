@@ -4,11 +4,11 @@ import { errorOf, expected, wordChance } from '../ensemble/observe';
 import { isOrdinal, ordinalScales, type OrdinalKind } from '../ensemble/ordinal-scales';
 import { placesOf, weightedQuantiles } from '../read-off/quantiles';
 import { rowAt, rowOf, type StoredRun } from '../run/stored-run';
-import type { LookKind } from '../question/lot-ask';
+import type { ObservationKind } from '../question/lot-ask';
 
 /** A look that would tell when something is ready. Hours from the run's start. */
-export interface TellingLook {
-  readonly kind: LookKind;
+export interface InformativeObservation {
+  readonly kind: ObservationKind;
   readonly hour: number;
   /**
    * Share of the uncertainty of the moment, as a standard deviation, that it would take away on average, 0–1. A look after the
@@ -20,7 +20,7 @@ export interface TellingLook {
 }
 
 interface LookAsk {
-  readonly kinds: readonly LookKind[];
+  readonly kinds: readonly ObservationKind[];
   /** The moment in question for every member, hours; finite. */
   readonly moments: Float64Array;
   readonly fromHour: number;
@@ -41,7 +41,7 @@ const results = 9;
  * @returns the best kind at each hour, none where nothing is gained
  * @source D. V. Lindley, Ann. Math. Stat. 27 (1956) 986–1005: the value of an observation before it is made
  */
-export function tellingLooks(run: StoredRun, ask: LookAsk): TellingLook[] {
+export function tellingLooks(run: StoredRun, ask: LookAsk): InformativeObservation[] {
   const places = placesOf(run);
   const every = Math.ceil(run.members.length / mostMembers);
   const tried = Int32Array.from({ length: Math.ceil(run.members.length / every) }, (_, i) => i * every);
@@ -49,11 +49,11 @@ export function tellingLooks(run: StoredRun, ask: LookAsk): TellingLook[] {
   const weights = Float64Array.from(tried, (m) => run.weights[m]!);
   const before = spread(moments, weights);
   if (!(before.deviation > 0)) return [];
-  const out: TellingLook[] = [];
+  const out: InformativeObservation[] = [];
   for (let hour = Math.ceil(ask.fromHour); hour <= ask.untilHour; hour += everyHours) {
     const index = hourIndexAt(run.hours, hour);
     const inTime = weightAfter(moments, weights, run.hours[index]!) / before.total;
-    const looks = ask.kinds.map((kind): TellingLook => {
+    const looks = ask.kinds.map((kind): InformativeObservation => {
       const place = { ...places[index]! };
       const values = Float64Array.from(tried, (m) => {
         place.celsius = run.celsius[rowOf(run, m, index)]!;
@@ -88,12 +88,12 @@ const weightAfter = (moments: Float64Array, weights: Float64Array, hour: number)
 
 /** What is left of the spread when the look is made, and how far its results lie apart. */
 function worthOf(
-  kind: LookKind,
+  kind: ObservationKind,
   values: Float64Array,
   moments: Float64Array,
   weights: Float64Array,
   before: number,
-): Pick<TellingLook, 'gain' | 'decides'> {
+): Pick<InformativeObservation, 'gain' | 'decides'> {
   const after = possible(kind, values, weights).map((chance) => {
     const posterior = weights.map((weight, m) => weight * chance(values[m]!));
     return spread(moments, posterior);
@@ -111,7 +111,7 @@ function worthOf(
 
 /** The results a look may have: how likely each is for a member that expects a value. */
 function possible(
-  kind: LookKind,
+  kind: ObservationKind,
   values: Float64Array,
   weights: Float64Array,
 ): ((value: number) => number)[] {
