@@ -2,7 +2,7 @@ import { answerFamily } from '../../src/core/forecast/answer/family-answer.ts';
 import { familyQuestion } from '../../src/core/forecast/question/family-question.ts';
 import { rootOf } from '../../src/core/forecast/question/family-members.ts';
 import { liquidsOf } from '../../src/core/forecast/question/root-ferment.ts';
-import { cameIn , mixedSugar, sugarLeft } from '../../src/core/forecast/question/living-liquid.ts';
+import { cameIn, mixedSugar, sugarLeft } from '../../src/core/forecast/question/living-liquid.ts';
 import type { LotAnswer } from '../../src/core/forecast/answer/family-answer.ts';
 import { answerStarter, type StarterAnswer } from '../../src/core/forecast/starter/starter-answer.ts';
 import { starterQuestion } from '../../src/core/forecast/question/starter-question.ts';

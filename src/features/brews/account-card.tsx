@@ -9,7 +9,7 @@ import {
   type SugarAccount,
 } from '@/core/brew/sugar-account';
 import { liquidsOf } from '@/core/forecast/question/root-ferment';
-import { sugarLeft , cameIn } from '@/core/forecast/question/living-liquid';
+import { sugarLeft, cameIn } from '@/core/forecast/question/living-liquid';
 import { lotOf } from '@/core/journal/household';
 import { pitchOf } from '@/core/lots/pitch';
 import { movedBy, type Lot } from '@/core/lots/lot';
