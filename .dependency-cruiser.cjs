@@ -34,7 +34,21 @@ module.exports = {
   forbidden: [
     ...inOrder('src/core', coreOrder),
     ...inOrder('src/core/forecast', forecastOrder),
-    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-circles',
+      comment: 'What a file shows later (import()) may know that file again: neither waits for the other to be run.',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['dynamic-import'] } },
+    },
+    {
+      name: 'no-folder-circles',
+      comment: 'A feature, or a folder beside it, that another builds on builds on nothing of that other.',
+      scope: 'folder',
+      severity: 'error',
+      from: { path: '^src/features/[^/]+$' },
+      to: { path: '^src/features/[^/]+$', circular: true },
+    },
     {
       name: 'core-knows-no-interface',
       comment: 'Nothing reachable from core may be interface, storage or platform code.',
@@ -82,7 +96,18 @@ module.exports = {
     ),
     // Runs modules of all folders before they are needed.
     allow('^src/entry[.]js$', '^src/', npm),
-    allow(folder('app'), folder('app'), folder('features'), folder('ui'), folder('store'), npm, shipped),
+    // What features put into a chunk that they share.
+    allow(folder('chunks'), folder('features')),
+    allow(
+      folder('app'),
+      folder('app'),
+      folder('chunks'),
+      folder('features'),
+      folder('ui'),
+      folder('store'),
+      npm,
+      shipped,
+    ),
     allow('^server/', '^server/', npm, '^(node:)?[a-z]+(/promises)?$'),
     // The bench also drives the built app behind the real server.
     allow(

@@ -246,7 +246,7 @@ test.describe('without the copy that the browser keeps', () => {
 
   test('a part of the app that does not come is said, with the export in reach', async ({ page }) => {
     await beginBug(page, 'Sorrel');
-    await page.route('**/drawer-*.js', (route) => route.abort());
+    await page.route('**/forms-*.js', (route) => route.abort());
     await page.goto('/brews');
     await button(page, 'Brew a soda').click();
     await expect(page.getByRole('heading', { name: 'A part of Yuzet did not load' })).toBeVisible();

@@ -1,4 +1,4 @@
-import { Nowhere } from '@/features/shell/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 
 export default function NotFound() {
   return <Nowhere what="page" back="/" />;

@@ -4,7 +4,7 @@ import { startTransition, useEffect, useMemo, useState } from 'react';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
-import { ActProvider } from '@/features/shell/act-context';
+import { ActProvider } from '@/features/acts/act-context';
 import { AppShell } from '@/features/shell/app-shell';
 import { begin as beginApp, keeper, store } from '@/features/shell/app-instance';
 import { fetchPlaces } from '@/features/shell/places';
@@ -15,6 +15,9 @@ import { useAppSelector } from '@/store/store';
 import { fontFiles } from '@/ui/theme/font-files';
 import { paperTheme } from '@/ui/theme/paper-theme';
 import { dayRoles, nightRoles } from '@/ui/theme/roles';
+import { provideChunks } from '@/ui/lazy/chunks';
+
+provideChunks({ forms: () => import('@/chunks/forms'), charts: () => import('@/chunks/charts') });
 
 export default function RootLayout() {
   const [ready, setReady] = useState(false);

@@ -1,5 +1,3 @@
-import { later } from '@/features/shell/later';
-
 export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';
 
-export default later(async () => (await import('@/features/forms/drawer')).BackScreen);
+export { BackScreen as default } from '@/features/back/lazy';

@@ -1,5 +1,3 @@
-import { later } from '@/features/shell/later';
-
 export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';
 
-export default later(async () => (await import('@/features/clock/clock-screen')).ClockScreen);
+export { ClockScreen as default } from '@/features/clock/lazy';

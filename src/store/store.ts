@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { useSelector } from 'react-redux';
+import { useSelector, useStore } from 'react-redux';
 import { journalReducer } from './journal-slice';
 import { lookReducer } from './look-slice';
 
@@ -14,3 +14,5 @@ export type AppStore = ReturnType<typeof createStore>;
 export type AppState = ReturnType<AppStore['getState']>;
 
 export const useAppSelector = useSelector.withTypes<AppState>();
+/** For an act that reads the newest state as it is done, not as it was drawn. */
+export const useAppStore = useStore.withTypes<AppStore>();

@@ -19,7 +19,7 @@ export interface Composition {
 }
 
 /** What stays as it is while something is turned: the litres (water follows), the proportions (all follows), or the sugar a litre (the main sweetener follows). */
-export const holds = ['litres', 'proportions', 'sugar'] as const;
+const holds = ['litres', 'proportions', 'sugar'] as const;
 export type Hold = (typeof holds)[number];
 
 /** A turned composition, and what followed: row numbers, `ml`, `dose`, `water`. */

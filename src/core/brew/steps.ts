@@ -8,7 +8,7 @@ import { planDraw } from '../starter/draw-plan';
 import { usualFeed } from '../starter/feed-plan';
 import { coolingConstant, coolingHours, cooledTo, mixedCelsius, type CoolingWay } from '../workbook/cooling';
 
-export const stepIds = [
+const stepIds = [
   'water',
   'clean',
   'prepare',
@@ -25,10 +25,10 @@ export const stepIds = [
   'label',
   'restart',
 ] as const;
-export type StepId = (typeof stepIds)[number];
+type StepId = (typeof stepIds)[number];
 
 /** What taking a step does to the kitchen's books. */
-export type StepDeed = 'none' | 'add' | 'strain' | 'measure' | 'pitch' | 'restart';
+type StepDeed = 'none' | 'add' | 'strain' | 'measure' | 'pitch' | 'restart';
 
 /** One step of a brew day. */
 export interface BrewStep {

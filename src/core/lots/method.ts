@@ -11,7 +11,7 @@ export const cleanings = ['no-rinse', 'boiling', 'vinegar'] as const;
 /** Simmered, steeped in water off the boil, or cold all the way. */
 export const heats = ['simmer', 'steep', 'none'] as const;
 /** How a pot comes down to the starter's warmth. */
-export const coolings = ['lidded', 'open', 'ice-bath', 'cold-water'] as const;
+const coolings = ['lidded', 'open', 'ice-bath', 'cold-water'] as const;
 /** What is strained through, or pulp and all. */
 export const strainings = ['coarse', 'fine', 'cloth', 'pulp-in'] as const;
 

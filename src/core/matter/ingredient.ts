@@ -13,7 +13,7 @@ export const forms = [
 ] as const;
 export type Form = (typeof forms)[number];
 
-export const families = [
+const families = [
   'water',
   'sugar',
   'syrup',

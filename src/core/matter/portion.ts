@@ -79,6 +79,7 @@ function givenShare({ gives }: Ingredient, form: Form | undefined): number {
  * Grams of each substance in a gram of a portion: the table's, changed by how ripe it is and by the sugar its label states. What
  * sugar and acids gain or lose, water makes up.
  *
+ * @public run by its example
  * @example Math.round(compositionOf({ what: 'apple-juice', ml: 100, sugar: 12 }).fructose * 1000) // 68
  */
 export function compositionOf({ what, ripe, sugar }: Portion): Amounts {

@@ -8,7 +8,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { number } from '@/words/amounts';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import type { Batch } from './batches';
 
 /** Key under which the price of a litre from the shop is kept, beside those of ingredients. */

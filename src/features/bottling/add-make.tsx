@@ -11,7 +11,7 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { refusedWords } from '@/words/bottling-words';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
 
 const ages = [

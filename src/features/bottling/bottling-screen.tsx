@@ -6,11 +6,9 @@ import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Screen } from '@/ui/layout/screen';
 import { lotName } from '@/words/names';
-import { later } from '../shell/later';
-import { Nowhere } from '../shell/nowhere';
+import { Nowhere } from '../../ui/layout/nowhere';
 import { BottlingTable } from './bottling-table';
-
-const JarReader = later(async () => (await import('../forecasting/charts')).JarReader);
+import { JarReader } from '../forecasting/lazy';
 
 /** A brew is bottled: what its first ferment left is counted first. */
 export function BottlingScreen() {

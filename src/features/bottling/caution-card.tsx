@@ -4,7 +4,7 @@ import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { cautionWords } from '@/words/bottling-words';
 
 /** How careful to be with glass under pressure: where every chill window closes. */

@@ -5,7 +5,7 @@ import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 import { ceilingWords } from '@/words/bottling-words';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 const none = 0;
 const options = [

@@ -10,7 +10,7 @@ import { Bottle } from '@/ui/drawings/bottle';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { refusedWords, strengthWords } from '@/words/bottling-words';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 /** One make: how many, how many full, how old, what it bears; a knock is noted and one that broke is taken off. */
 export function MakeCard({ use, now }: { readonly use: MakeInUse; readonly now: number }) {

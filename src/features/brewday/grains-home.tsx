@@ -10,7 +10,7 @@ import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { grams, portionsWords } from '@/words/amounts';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 /** Grains that ferment in a brew go home the minute it is strained: into fresh sugar water. */
 export function GrainsHome({ lot }: { readonly lot: Lot }) {

@@ -9,7 +9,7 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { gap } from '@/ui/theme/shape';
 import { portionsWords } from '@/words/amounts';
 import { duration, moment, quarter } from '@/words/moment';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';
 
 /** What steeps in it between first ferment and bottle: a timed stage with tastes and an end. */

@@ -18,7 +18,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { moment, quarter } from '@/words/moment';
 import { freeId } from '@/core/recipes/kept-recipe';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';
 
 /** How sweet somebody likes it when the first ferment is stopped, g/L as tasted. */

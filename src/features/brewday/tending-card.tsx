@@ -11,7 +11,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { duration, inWords } from '@/words/moment';
 import { useForecasts } from '../forecasting/forecasts';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { GrainsHome } from './grains-home';
 import { AlcoholNote } from './alcohol-note';
 import { InfusionCard } from './infusion-card';

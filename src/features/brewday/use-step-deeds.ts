@@ -10,7 +10,7 @@ import { planDraw } from '@/core/starter/draw-plan';
 import { useKeeper } from '@/store/keeper-context';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { solidOf } from '../brews/pitch-form';
+import { solidOf } from '../forms/pitch-form';
 import { gramsTyped } from '../forms/packet-dose';
 import { readGravity } from './read-gravity';
 import { timerGone } from './timers';

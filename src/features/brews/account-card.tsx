@@ -27,7 +27,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { quarter } from '@/words/moment';
 import { nameOfLot } from '@/words/names';
-import { Why } from '../lots/why';
+import { Why } from '../why/why';
 
 /** Where the sugar comes from, in g/L of what is in the jar. */
 export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: number }) {

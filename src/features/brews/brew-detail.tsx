@@ -12,19 +12,15 @@ import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { duration } from '@/words/moment';
 import { useForecasts } from '../forecasting/forecasts';
-import { BeginningGuide } from '../starters/beginning-later';
 import { LotActs } from '../lots/lot-acts';
-import { LotExtras } from '../lots/lot-extras-later';
-import { later } from '../shell/later';
 import { BottlesLine } from './bottles-line';
 import { brewRow, forecastLot, type BrewRow } from './brew-rows';
 import { hourMs } from '@/core/duration';
-
-const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
-const SecondRun = later(async () => (await import('./second-run')).SecondRun);
-const Tending = later(async () => (await import('../forms/drawer')).Tending);
-const AccountCard = later(async () => (await import('../forms/drawer')).AccountCard);
-const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
+import { ForecastSection } from '../forecasting/lazy';
+import { AccountCard, PitchSheet, SecondRun } from './lazy';
+import { Tending } from '../brewday/lazy';
+import { BeginningGuide } from '../starters/lazy';
+import { LotExtras } from '../lots/lazy';
 
 /** One brew: what to do next, its forecast, its sugar, where it came from, its ledger. */
 export function BrewDetail({ lot }: { readonly lot: Lot }) {

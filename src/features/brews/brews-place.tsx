@@ -6,15 +6,13 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { SplitView } from '@/ui/layout/split-view';
 import { useWide } from '@/ui/layout/use-wide';
-import { ChooseOne } from '../shell/choose-one';
-import { later } from '../shell/later';
-import { Nowhere } from '../shell/nowhere';
+import { ChooseOne } from '../../ui/layout/choose-one';
+import { Nowhere } from '../../ui/layout/nowhere';
 import { BrewDetail } from './brew-detail';
 import { BrewList } from './brew-list';
 import { brewRows } from './brew-rows';
 import { useForecasts } from '../forecasting/forecasts';
-
-const NewBrew = later(async () => (await import('../forms/drawer')).NewBrew);
+import { NewBrew } from './lazy';
 
 /** Brews: the list, one of them, or both side by side. */
 export function BrewsPlace() {

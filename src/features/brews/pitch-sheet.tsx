@@ -25,9 +25,9 @@ import { drawnTyped } from '../forms/drawn-typed';
 import { isPacket } from '../forms/packet-dose';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
-import { Claims } from '../starters/claims-later';
-import { byGrams, isGrains, readPitch, solidOf, type Pitched, type PitchValues } from './pitch-form';
-import { useAct } from '../shell/act-context';
+import { byGrams, isGrains, readPitch, solidOf, type Pitched, type PitchValues } from '../forms/pitch-form';
+import { useAct } from '../acts/act-context';
+import { Claims } from '../starters/lazy';
 
 /** Pitching: how warm the base is, and how much is drawn from which jar. */
 export function PitchSheet({ lot, onClose }: LotSheetProps) {

@@ -4,7 +4,7 @@ import { targetLotId } from '@/core/lots/transfer';
 import type { Lot } from '@/core/lots/lot';
 import { InkButton } from '@/ui/controls/ink-button';
 import { portionsWords } from '@/words/amounts';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 /** The same water and sugar again over peel or fruit that has run once. */
 export function SecondRun({ lot }: { readonly lot: Lot }) {

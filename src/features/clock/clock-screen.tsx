@@ -1,7 +1,7 @@
 import { useNow } from '@/store/use-now';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
-import { KitchenClock } from './clock-later';
+import { KitchenClock } from './lazy';
 
 /** The kitchen's clock on a page of its own: on a phone, one tap from Today and the rack. */
 export function ClockScreen() {

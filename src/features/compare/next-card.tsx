@@ -10,7 +10,7 @@ import { ChipRow } from '@/ui/controls/chip-row';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { proposalWords } from '@/words/compare-words';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { recipeOfBrew } from './recipe-of-brew';
 
 interface Props {

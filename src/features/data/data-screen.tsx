@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
 import { selectJournal } from '@/store/selectors';
-import { useAppSelector } from '@/store/store';
+import { useAppSelector, useAppStore } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
@@ -11,7 +11,6 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
-import { store } from '../shell/app-instance';
 import { saveJournalFile } from './save-journal';
 import { takeJournalFile } from './take-journal';
 
@@ -23,6 +22,7 @@ interface Said {
 /** The journal as a file: out, in, and away. */
 export function DataScreen() {
   const keeper = useKeeper();
+  const store = useAppStore();
   const { entries } = useAppSelector(selectJournal);
   const count = entries.size;
   const [reading, setReading] = useState<AbortController | null>(null);

@@ -20,7 +20,7 @@ import { wideHours } from '@/words/composed-words';
 import { byWords, moment, quarter } from '@/words/moment';
 import { chillReason, drivers } from '@/words/reasons';
 import { ruleLines, ruleOrder } from '@/words/rule-words';
-import { Why } from '../lots/why';
+import { Why } from '../why/why';
 import { useForecasts } from './forecasts';
 import { WhoseFizz } from './whose-fizz';
 import { ColdAdvice } from './cold-advice';

@@ -4,7 +4,7 @@ import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { counterWords, keepingWords } from '@/words/keeping-words';
-import { Why } from '../lots/why';
+import { Why } from '../why/why';
 
 interface Props {
   readonly lot: Lot;

@@ -9,7 +9,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { nameFault } from './name-fault';
 
 /** What something may be like, each by a middling one of the table. */

@@ -33,6 +33,7 @@ export interface Code {
 
 /** A label, mm: two beside each other and five below each other fill a sheet of A4. */
 export const labelSize = { width: 96, height: 54 } as const;
+/** The sheet that label-pdf.ts is handed with the whole layout, mm. @public */
 export const sheet = { width: 210, height: 297, columns: 2, rows: 5, left: 9, top: 13.5 } as const;
 export const perSheet = sheet.columns * sheet.rows;
 

@@ -15,7 +15,7 @@ import { readRows, rowOf, type PortionRow } from '../forms/portion-form';
 import { faultAt, reads, resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { BiggerJar } from './bigger-jar';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
 
 interface Values {

@@ -15,7 +15,7 @@ import { nameOfLot, quantityWords } from '@/words/names';
 import { PortionRows } from '../forms/portion-rows';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { amendDefaults, readAmend, type AmendValues, type Patch } from './amend-form';
 
 interface Props {

@@ -7,7 +7,7 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { endingWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
 
 /** The end of a lot: drunk, given, dried, discarded. */

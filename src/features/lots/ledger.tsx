@@ -11,10 +11,8 @@ import { LongList } from '@/ui/layout/long-list';
 import { useRoles } from '@/ui/theme/use-roles';
 import { entryWords } from '@/words/entry-words';
 import { moment } from '@/words/moment';
-import { later } from '../shell/later';
-import { useAct } from '../shell/act-context';
-
-const AmendSheet = later(async () => (await import('../forms/drawer')).AmendSheet);
+import { useAct } from '../acts/act-context';
+import { AmendSheet } from './lazy';
 
 interface Props {
   readonly lotId: string;

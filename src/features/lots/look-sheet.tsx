@@ -9,7 +9,7 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { signWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
 import { signsFor } from './signs-for';
 

@@ -1,14 +1,13 @@
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Lot } from '@/core/lots/lot';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { actKinds, actLabels, type ActKind } from './act-kinds';
-
-const LotSheet = lazy(async () => ({ default: (await import('../forms/drawer')).LotSheet }));
+import { LotSheet } from './lazy';
 
 interface Props {
   readonly lot: Lot;
@@ -39,11 +38,7 @@ export function LotActs({ lot }: Props) {
       {actKinds.slice(0, 3).map((kind) => button(actLabels[kind], () => setOpen(kind)))}
       {button(quick.label, quick.press)}
       {actKinds.slice(3).map((kind) => button(actLabels[kind], () => setOpen(kind)))}
-      {open ? (
-        <Suspense fallback={null}>
-          <LotSheet lot={lot} kind={open} onClose={() => setOpen(null)} />
-        </Suspense>
-      ) : null}
+      {open ? <LotSheet lot={lot} kind={open} onClose={() => setOpen(null)} /> : null}
     </View>
   );
 }

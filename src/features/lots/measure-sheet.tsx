@@ -10,7 +10,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { useRoles } from '@/ui/theme/use-roles';
 import { quantityWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { readMeasured } from './measure-form';
 import type { LotSheetProps } from './sheet-props';
 

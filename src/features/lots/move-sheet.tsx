@@ -12,7 +12,7 @@ import { Sheet } from '@/ui/controls/sheet';
 import { moveWords } from '@/words/move-words';
 import { closureWords, placeWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { useForecasts } from '../forecasting/forecasts';
 import { CounterAgain } from '../forecasting/counter-again';
 import type { LotSheetProps } from './sheet-props';

@@ -15,7 +15,7 @@ import { lotName } from '@/words/names';
 import { volumeEcho } from '../forms/portion-form';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { BottleFields } from './bottle-fields';
 import { IntoLot } from './into-lot';
 import { JarFields } from './jar-fields';

@@ -3,7 +3,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Sheet } from '@/ui/controls/sheet';
 import { TextBox } from '@/ui/controls/text-box';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
 import { bottleScales, jarScales, TasteChoices, type Taste } from './taste-choices';
 import { TasterChoice } from './taster-choice';

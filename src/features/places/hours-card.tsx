@@ -9,7 +9,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { absenceWords } from '@/words/absence-words';
 import { usePickerStyle } from '../forms/picker-style';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 const two = (value: number) => String(value).padStart(2, '0');
 const typed = (minutes: number) => `${two(Math.floor(minutes / 60))}:${two(minutes % 60)}`;

@@ -14,7 +14,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { placeWords } from '@/words/names';
 import { ByThermometer } from './by-thermometer';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { capital } from '@/core/capital';
 
 const swings = [

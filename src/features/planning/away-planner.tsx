@@ -21,7 +21,7 @@ import { portionsWords } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
 import { awayCareWords } from '@/words/planning-words';
 import { MomentField } from '../forms/moment-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
 
 /** From when to when nobody is home, and what each starter needs before and after. */

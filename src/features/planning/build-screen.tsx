@@ -23,8 +23,8 @@ import { gap } from '@/ui/theme/shape';
 import { volume } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
 import { MomentField } from '../forms/moment-field';
-import { useAct } from '../shell/act-context';
-import { Nowhere } from '../shell/nowhere';
+import { useAct } from '../acts/act-context';
+import { Nowhere } from '../../ui/layout/nowhere';
 import { PlanCard } from './build-plan-card';
 import { dayMs } from '@/core/duration';
 

@@ -20,7 +20,7 @@ import { moment } from '@/words/moment';
 import { placeWords } from '@/words/names';
 import { spellWords } from '@/words/planning-words';
 import { MomentField } from '../forms/moment-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
 import { capital } from '@/core/capital';
 

@@ -17,15 +17,13 @@ import { lotName, placeWords } from '@/words/names';
 import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
 import { LotActs } from '../lots/lot-acts';
-import { LotExtras } from '../lots/lot-extras-later';
-import { Why } from '../lots/why';
-import { later } from '../shell/later';
-import { Nowhere } from '../shell/nowhere';
+import { Why } from '../why/why';
+import { Nowhere } from '../../ui/layout/nowhere';
 import { LotBottle } from './lot-bottle';
 import { hourMs } from '@/core/duration';
-
-const ForecastSection = later(async () => (await import('../forecasting/charts')).ForecastSection);
-const OpeningForm = later(async () => (await import('../forms/drawer')).OpeningForm);
+import { ForecastSection } from '../forecasting/lazy';
+import { OpeningForm } from './lazy';
+import { LotExtras } from '../lots/lazy';
 
 /** A bottle's own page. */
 export function BottlePlace() {

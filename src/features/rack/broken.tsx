@@ -4,7 +4,7 @@ import type { Lot } from '@/core/lots/lot';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 interface Props {
   readonly lot: Lot;

@@ -14,7 +14,7 @@ import { potentialWords } from '@/words/bottling-words';
 import { lotName, placeWords } from '@/words/names';
 import { doNow, stageWords, watchLines } from '@/words/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
 
 const spans = [2, 5, 8, 14, 30].map((value) => ({ value, label: `${value} days` }));

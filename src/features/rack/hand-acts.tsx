@@ -8,7 +8,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { signWords } from '@/words/names';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 interface Props {
   readonly lots: readonly Lot[];

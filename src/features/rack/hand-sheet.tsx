@@ -23,12 +23,10 @@ import { doNow } from '@/words/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { CounterAgain } from '../forecasting/counter-again';
 import { pressureAt } from '../forecasting/pressure';
-import { useAct } from '../shell/act-context';
-import { later } from '../shell/later';
+import { useAct } from '../acts/act-context';
 import { Broken } from './broken';
 import { HandActs } from './hand-acts';
-
-const OpeningForm = later(async () => (await import('../forms/drawer')).OpeningForm);
+import { OpeningForm } from './lazy';
 
 interface Props {
   readonly lots: readonly Lot[];

@@ -16,7 +16,7 @@ import { openingReason, wayTitles, wayWords } from '@/words/opening-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { bottleScales, TasteChoices, type Taste } from '../lots/taste-choices';
 import { TasterChoice } from '../lots/taster-choice';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { guideOf } from './guide-of';
 
 interface Props {

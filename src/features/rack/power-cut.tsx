@@ -12,7 +12,7 @@ import { Text } from '@/ui/controls/text';
 import { lotName } from '@/words/names';
 import { doNow, stageWords } from '@/words/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';
 
 const lengths = [4, 8, 12, 24, 48].map((value) => ({ value, label: `${value} h` }));

@@ -14,17 +14,14 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { placeWords } from '@/words/names';
-import { KitchenClock } from '../clock/clock-later';
 import { useForecasts } from '../forecasting/forecasts';
-import { later } from '../shell/later';
 import { Crate } from './crate';
 import { HandSheet } from './hand-sheet';
 import { shelve, type RackOrder, type Shelved } from './rack-order';
 import { NoBottles, RackTools } from './rack-tools';
 import { capital } from '@/core/capital';
-
-const FoundOne = later(async () => (await import('../forms/drawer')).FoundOne);
-const PowerCut = later(async () => (await import('../forms/drawer')).PowerCut);
+import { FoundOne, PowerCut } from './lazy';
+import { KitchenClock } from '../clock/lazy';
 
 /** Every closed bottle in its crate: by place with the one nearest its limit first, or by closing window; one, several or all in hand. */
 export function RackScreen() {

@@ -16,7 +16,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { portionWords, litres } from '@/words/amounts';
 import { estimateWords, lineQuestion } from '@/words/recipe-words';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { keepingOf, recipeOfImport, withAnswers } from './imported-recipe';
 
 /** A file of this size is no recipe, bytes. */

@@ -9,7 +9,7 @@ import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 const ratings = [1, 2, 3, 4, 5].map((value) => ({
   value,

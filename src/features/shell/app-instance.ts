@@ -11,12 +11,14 @@ import { workerAnswerer } from '@/workers/forecast-client';
 import { ForecastQueue } from '@/workers/forecast-queue';
 
 const household = mode.demo ? 'yuzet-demo' : 'yuzet';
-const drawer = () => import('../forms/drawer');
 
 /** The app's one store, journal and forecast queue: put together here, handed on by context. */
 export const store = createStore();
 
-const disk = journalDisk(connectionTo(household), async () => (await drawer()).readEntries);
+const disk = journalDisk(
+  connectionTo(household),
+  async () => (await import('@/core/journal/migrate/read-entries')).readEntries,
+);
 
 export const queue = new ForecastQueue(
   workerAnswerer,

@@ -13,14 +13,12 @@ import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
 import { ForecastsProvider, QueueContext } from '../forecasting/forecasts';
 import { queue, keeper, store } from './app-instance';
-import { SaidNotice } from './act-context';
+import { SaidNotice } from '../acts/act-context';
 import { Banners } from './banners';
 import { ErrorBoundary } from './error-boundary';
 import { Keys } from './keys';
-import { later } from './later';
 import { Opening } from './opening';
-
-const Bell = later(async () => (await import('../forms/drawer')).Bell);
+import { Bell } from '../brewday/lazy';
 
 const places: readonly PlaceItem[] = [
   { href: '/', label: 'Today', icon: 'today' },

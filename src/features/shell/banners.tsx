@@ -12,7 +12,7 @@ import { moment, plural } from '@/words/moment';
 import { useNow } from '@/store/use-now';
 import { saveJournalFile } from '../data/save-journal';
 import { store } from './app-instance';
-import { useAct } from './act-context';
+import { useAct } from '../acts/act-context';
 import { DemoLine } from './demo-line';
 import { JournalSaid } from './journal-said';
 import { useUpdate } from './update';

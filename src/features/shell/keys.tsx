@@ -4,9 +4,7 @@ import { View } from 'react-native';
 import type { PlaceItem } from '@/ui/layout/place-bar';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
-import { later } from './later';
-
-const FindSheet = later(async () => (await import('../forms/drawer')).FindSheet);
+import { FindSheet } from './lazy';
 
 interface Props {
   readonly places: readonly PlaceItem[];

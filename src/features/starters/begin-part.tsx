@@ -16,7 +16,7 @@ import { Note } from '@/ui/controls/note';
 import { TextBox } from '@/ui/controls/text-box';
 import { lotName } from '@/words/names';
 import { chosenWay } from './begin-form';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 /** A jar begun with a part of a batch that is there: a cup of it, or its sediment. */
 export function BeginPart({ way }: { readonly way: WayToBegin }) {

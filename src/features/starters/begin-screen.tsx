@@ -16,7 +16,7 @@ import { PortionRows } from '../forms/portion-rows';
 import { readRows, volumeEcho } from '../forms/portion-form';
 import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import {
   beginRows,
   chosenWay,

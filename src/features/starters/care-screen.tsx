@@ -16,8 +16,8 @@ import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { closureWords } from '@/words/names';
 import { careWarningWords, schoolWords } from '@/words/school-words';
-import { useAct } from '../shell/act-context';
-import { Nowhere } from '../shell/nowhere';
+import { useAct } from '../acts/act-context';
+import { Nowhere } from '../../ui/layout/nowhere';
 import { capital } from '@/core/capital';
 
 /** How a jar is cared for where makers disagree: each school with its reason, none with a verdict. */

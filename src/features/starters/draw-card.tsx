@@ -24,9 +24,9 @@ import { moment, quarter } from '@/words/moment';
 import { ruleLines, ruleOrder } from '@/words/rule-words';
 import { drawReason } from '@/words/draw-reason';
 import { useForecasts } from '../forecasting/forecasts';
-import { Why } from '../lots/why';
-import { Claims } from './claims-later';
+import { Why } from '../why/why';
 import { hourMs } from '@/core/duration';
+import { Claims } from './lazy';
 
 export interface DrawCardProps {
   readonly lot: Lot;

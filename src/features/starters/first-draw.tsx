@@ -6,7 +6,7 @@ import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { notYetWords } from '@/words/draw-words';
-import { Why } from '../lots/why';
+import { Why } from '../why/why';
 
 interface Props {
   readonly lot: Lot;

@@ -3,7 +3,7 @@ import type { Lot } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 import { duration } from '@/words/moment';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { lastFedAt } from './last-fed';
 import { hourMs } from '@/core/duration';
 

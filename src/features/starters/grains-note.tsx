@@ -15,7 +15,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionWords } from '@/words/amounts';
 import { grainsWords, spooned, surplusWords } from '@/words/grains-words';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 /** How many grains there are, how fast they grow, when they are too many, and what became of those taken off. */
 export function GrainsNote({ lot }: { readonly lot: Lot }) {

@@ -14,11 +14,9 @@ import { gap } from '@/ui/theme/shape';
 import { number } from '@/words/amounts';
 import { duration } from '@/words/moment';
 import { LotActs } from '../lots/lot-acts';
-import { later } from '../shell/later';
-import { LotExtras } from '../lots/lot-extras-later';
 import { hourMs } from '@/core/duration';
-
-const PacketDose = later(async () => (await import('../forms/drawer')).PacketDose);
+import { PacketDose } from './lazy';
+import { LotExtras } from '../lots/lazy';
 
 /** A packet of yeast: what of it is alive by its date, how much for a batch, and how it is woken. */
 export function PacketDetail({ lot }: { readonly lot: Lot }) {

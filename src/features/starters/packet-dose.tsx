@@ -12,7 +12,7 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { portionWords, volume } from '@/words/amounts';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 
 /** How much of a packet a batch takes, and how it is woken before. */
 export function PacketDose({ lot, culture }: { readonly lot: Lot; readonly culture: Culture }) {

@@ -11,7 +11,7 @@ import { gap } from '@/ui/theme/shape';
 import { amountOf, portionsWords, volume } from '@/words/amounts';
 import { signWords } from '@/words/names';
 import { firstSigns } from '../lots/signs-for';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { lastFedAt } from './last-fed';
 import { useFeeding } from './use-feeding';
 import { hourMs } from '@/core/duration';

@@ -21,11 +21,8 @@ import { duration } from '@/words/moment';
 import { kitchenVolume } from '@/words/amounts';
 import { lessonWords } from '@/words/lesson-words';
 import { jarWord } from '@/words/jar-word';
-import { later } from '../shell/later';
 import { useForecasts } from '../forecasting/forecasts';
 import { LotActs } from '../lots/lot-acts';
-import { LotExtras } from '../lots/lot-extras-later';
-import { BeginningGuide, FirstDraw } from './beginning-later';
 import { DrawCard } from './draw-card';
 import { lastFedAt } from './last-fed';
 import { FoamTime } from './foam-time';
@@ -35,9 +32,8 @@ import { NeglectNote } from './neglect-note';
 import { QuickCare } from './quick-care';
 import { StarterJar } from './starter-jar';
 import { hourMs } from '@/core/duration';
-
-const JarChart = later(async () => (await import('../forecasting/charts')).JarChart);
-const CareNotes = later(async () => (await import('./care-screen')).CareNotes);
+import { BeginningGuide, CareNotes, FirstDraw, JarChart } from './lazy';
+import { LotExtras } from '../lots/lazy';
 
 /** One starter: when to draw and how much, its care, where it came from, its ledger. */
 export function StarterDetail({ lot }: { readonly lot: Lot }) {

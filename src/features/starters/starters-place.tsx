@@ -5,14 +5,10 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { SplitView } from '@/ui/layout/split-view';
 import { useWide } from '@/ui/layout/use-wide';
-import { ChooseOne } from '../shell/choose-one';
-import { later } from '../shell/later';
-import { Nowhere } from '../shell/nowhere';
+import { ChooseOne } from '../../ui/layout/choose-one';
+import { Nowhere } from '../../ui/layout/nowhere';
 import { StarterList } from './starter-list';
-
-const StarterDetail = later(async () => (await import('./starter-detail')).StarterDetail);
-const PacketDetail = later(async () => (await import('./packet-detail')).PacketDetail);
-const BeginScreen = later(async () => (await import('../forms/drawer')).BeginScreen);
+import { BeginScreen, PacketDetail, StarterDetail } from './lazy';
 
 const Detail = ({ lot }: { readonly lot: Lot }) =>
   lot.vessel.kind === 'packet' ? <PacketDetail lot={lot} /> : <StarterDetail lot={lot} />;

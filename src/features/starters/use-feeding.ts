@@ -2,7 +2,7 @@ import { keptCulture, usualFeed } from '@/core/starter/feed-plan';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Lot } from '@/core/lots/lot';
 import type { Portion } from '@/core/matter/portion';
-import { useAct, type WriteAct } from '../shell/act-context';
+import { useAct, type WriteAct } from '../acts/act-context';
 
 export interface Feeding {
   readonly portions: readonly Portion[];

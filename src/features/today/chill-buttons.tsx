@@ -6,8 +6,8 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { signWords } from '@/words/names';
-import { hrefOf } from '../lots/href';
-import { useAct } from '../shell/act-context';
+import { hrefOf } from '../../ui/layout/lot-href';
+import { useAct } from '../acts/act-context';
 
 interface Props {
   readonly task: Task;

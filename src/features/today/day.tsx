@@ -10,13 +10,13 @@ import { useMomentLater } from '@/ui/layout/use-moment-later';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { inWords } from '@/words/moment';
-import { KitchenClock } from '../clock/clock-later';
 import { useForecasts } from '../forecasting/forecasts';
 import { askedOf } from './asked';
 import { QuietDay } from './quiet-day';
 import { TaskCard } from './task-card';
 import { WarmthControl } from './warmth-control';
 import { hourMs } from '@/core/duration';
+import { KitchenClock } from '../clock/lazy';
 
 /** As many cards as a phone shows. */
 const firstCards = 3;

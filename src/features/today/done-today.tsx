@@ -11,7 +11,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { entryWords } from '@/words/entry-words';
 import { clock } from '@/words/moment';
 import { lotName } from '@/words/names';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { useMemo } from 'react';
 
 /** What was done today, each with its Undo. */

@@ -4,7 +4,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
 import { glanceWords } from '@/words/names';
 import { glanceAt } from '../lots/signs-for';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { TasteButtons } from './taste-buttons';
 import { useFeeding } from '../starters/use-feeding';
 

@@ -1,9 +1,7 @@
 import { useState } from 'react';
 import type { Lot } from '@/core/lots/lot';
 import { InkButton } from '@/ui/controls/ink-button';
-import { later } from '../shell/later';
-
-const PitchSheet = later(async () => (await import('../forms/drawer')).PitchSheet);
+import { PitchSheet } from '../brews/lazy';
 
 /** Pitches from where it is asked for: how warm the base is, and how much. */
 export function PitchButton({ lot }: { readonly lot: Lot }) {

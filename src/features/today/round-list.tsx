@@ -4,7 +4,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { portionsWords } from '@/words/amounts';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { feedingOf } from '../starters/use-feeding';
 
 /** The jars of a round, each with what it gets and a button of its own; and one for all. */

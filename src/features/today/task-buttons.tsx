@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import type { Task } from '@/core/tasks/task';
 import { InkButton } from '@/ui/controls/ink-button';
-import { hrefOf } from '../lots/href';
-import { useAct } from '../shell/act-context';
+import { hrefOf } from '../../ui/layout/lot-href';
+import { useAct } from '../acts/act-context';
 import { ChillButtons } from './chill-buttons';
 import { RoundList } from './round-list';
 import { FeedButtons, RestButton } from './feed-buttons';

@@ -10,7 +10,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { taskWords } from '@/words/task-words';
 import { useForecasts } from '../forecasting/forecasts';
-import { Why } from '../lots/why';
+import { Why } from '../why/why';
 import { TaskButtons } from './task-buttons';
 import { TaskPicture } from './task-picture';
 import { WatchLines } from './watch-lines';

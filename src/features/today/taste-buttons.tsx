@@ -4,7 +4,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { sweetWords } from '@/words/names';
-import { useAct } from '../shell/act-context';
+import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';
 
 interface Props {

@@ -7,8 +7,8 @@ import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { store } from '../shell/app-instance';
-import { useAct } from '../shell/act-context';
+import { useAppStore } from '@/store/store';
+import { useAct } from '../acts/act-context';
 
 interface Props {
   readonly celsius: number;
@@ -18,7 +18,8 @@ interface Props {
 export function WarmthControl({ celsius }: Props) {
   const roles = useRoles();
   const act = useAct();
-  // Reckoned from the journal and the clock of the tap, not of the last drawing: five quick taps are five half degrees.
+  const store = useAppStore();
+  // Worked out from the journal and the clock of the tap, not of the last drawing: five quick taps are five half degrees.
   const set = (step: number) => {
     const { warmths } = store.getState().journal.journal.household;
     const at = clockNow();

@@ -6,7 +6,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { nameFault } from '../../forms/name-fault';
-import { useAct } from '../../shell/act-context';
+import { useAct } from '../../acts/act-context';
 import { recipeOfWorktop } from './recipe-of-worktop';
 import type { WorktopState } from './worktop-state';
 

@@ -6,7 +6,7 @@ import { parseNumber } from '@/core/measures/parse-measure';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { TextBox } from '@/ui/controls/text-box';
-import { useAct } from '../../shell/act-context';
+import { useAct } from '../../acts/act-context';
 
 /** What the maker pays for an ingredient: kept for every recipe. */
 export function PriceBox({ portion }: { readonly portion: Portion }) {

@@ -25,10 +25,10 @@ import {
   warningWords,
   yieldWords,
 } from '@/words/worktop-words';
-import { Claims } from '../../starters/claims-later';
 import { lotOfLife } from './worktop-life';
 import { rawIn, type Planned } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
+import { Claims } from '../../starters/lazy';
 
 interface Props {
   readonly state: WorktopState;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Result } from '@/core/result';
 import { useKeeper } from '@/store/keeper-context';
 import { nameFault } from '../../forms/name-fault';
-import { useAct } from '../../shell/act-context';
+import { useAct } from '../../acts/act-context';
 import { beginningOf } from './start-brew';
 import type { Planned } from './worktop-plan';
 import type { WorktopState } from './worktop-state';

@@ -3,9 +3,9 @@ import { lotOf, type Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { planDraw } from '@/core/starter/draw-plan';
-import { drawnTyped } from '../forms/drawn-typed';
-import { gramsTyped, isPacket } from '../forms/packet-dose';
-import { faultAt, reads, type FormReading } from '../forms/read-form';
+import { drawnTyped } from './drawn-typed';
+import { gramsTyped, isPacket } from './packet-dose';
+import { faultAt, reads, type FormReading } from './read-form';
 
 export interface PitchValues {
   readonly from: string;

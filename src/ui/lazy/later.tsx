@@ -1,16 +1,20 @@
-import { lazy, Suspense, type ComponentType } from 'react';
+import { lazy, Suspense, type ComponentType, type ReactNode } from 'react';
 import { Text } from '@/ui/controls/text';
 
 /**
  * A component that is loaded when it is first shown: forms and charts bring libraries that the first page does not need.
  *
  * @param load an import() of the component's file, giving the component
+ * @param meanwhile what is shown until it is there: null for a sheet, which covers nothing before it opens
  */
-export function later<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+export function later<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+  meanwhile: ReactNode = <Text>One moment…</Text>,
+): ComponentType<P> {
   const Loaded = lazy(async () => ({ default: (await load()) as ComponentType<object> }));
   return function Later(props: P) {
     return (
-      <Suspense fallback={<Text>One moment…</Text>}>
+      <Suspense fallback={meanwhile}>
         <Loaded {...props} />
       </Suspense>
     );

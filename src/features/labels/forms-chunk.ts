@@ -1,0 +1,2 @@
+/** What this feature puts into the chunk of forms (src/chunks/forms.ts). Reached through lazy.ts alone. */
+export { LabelsScreen } from './labels-screen';
