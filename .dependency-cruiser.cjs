@@ -36,7 +36,8 @@ module.exports = {
     ...inOrder('src/core/forecast', forecastOrder),
     {
       name: 'no-circles',
-      comment: 'What a file shows later (import()) may know that file again: neither waits for the other to be run.',
+      comment:
+        'What a file shows later (import()) may know that file again: neither waits for the other to be run.',
       severity: 'error',
       from: {},
       to: { circular: true, viaOnly: { dependencyTypesNot: ['dynamic-import'] } },

@@ -241,7 +241,7 @@ test.describe('on a first visit', () => {
           if (!entry.hadRecentInput) seen.shift += entry.value;
       }).observe({ type: 'layout-shift', buffered: true });
     });
-    const shift = () => page.evaluate(() => (window as unknown as { seen: { shift: number } }).seen.shift);
+    const shift = () => page.evaluate(() => (window as { seen?: { shift: number } }).seen?.shift);
     await page.goto(demoAt('/'));
     await expect(page.getByText('Reckoning what comes next…')).toBeVisible();
     await expect(page.getByRole('heading', { name: / things before bed/ })).toBeVisible({

@@ -9,6 +9,8 @@ import { countdown } from './timer-words';
 import { litres } from './amounts';
 import { costWords, potWords, shortWords, warningWords, yieldWords } from './worktop-words';
 import { dayMs, hourMs } from '@/core/duration';
+import { partOf, standIn } from '@/core/part-of.test-tool';
+import type { Lot } from '@/core/lots/lot';
 
 const now = new Date(2026, 4, 4, 18, 20).getTime();
 
@@ -82,11 +84,11 @@ test('yield and cost', () => {
 });
 
 const five = (middle: number) => [middle - 2, middle - 1, middle, middle + 1, middle + 2] as const;
-const answer = {
+const answer = partOf<LotAnswer>({
   hours: [0, 40, 80, 192],
   taste: { earliest: 30, best: 40, latest: 80, earliestSpread: 5, latestSpread: 8 },
   series: { sweet: [five(80), five(60), five(40), five(10)], alcohol: [five(2), five(3), five(4), five(6)] },
-} as never as LotAnswer;
+});
 
 test('what would come of it, pitched now', () => {
   expect(alcoholRange(rowAtHour(answer, answer.series.alcohol, 45))).toBe('1.0–5.0 %');
@@ -103,7 +105,7 @@ test('what would come of it, pitched now', () => {
 test('every school has a name and a reason', () => {
   for (const [key, options] of Object.entries(methodOptions))
     for (const { value, label, why } of options) {
-      expect([methodLabel(key as never, value), why.length > 10]).toEqual([label, true]);
+      expect([methodLabel(standIn(key), value), why.length > 10]).toEqual([label, true]);
     }
   expect(methodLabel('strain', 'unknown')).toBe('unknown');
 });
@@ -166,7 +168,7 @@ describe('steps as they are read at arm’s length', () => {
   test('no step of any recipe is left without words', () => {
     for (const { method, lines } of library) {
       const ids = stepsOf({
-        lot: {
+        lot: partOf<Lot>({
           recipe: {
             base: 'syrup',
             wantedVolumes: 2,
@@ -178,7 +180,7 @@ describe('steps as they are read at arm’s length', () => {
           contents: { liquid: { water: 2000 } },
           closure: method.closure,
           events: [{ kind: 'added', portions: [{ what: 'ginger', grams: 5 }] }],
-        } as never,
+        }),
         from: undefined,
         around: 21,
       });

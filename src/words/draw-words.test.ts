@@ -1,6 +1,8 @@
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import { competitionWords, doseNowWords, drawSpanWords, restWords } from './draw-words';
 import { hourMs } from '@/core/duration';
+import { partOf } from '@/core/part-of.test-tool';
+import type { JarCare } from '@/core/cultures/culture';
 
 const noon = new Date(2026, 5, 1, 12).getTime();
 
@@ -13,14 +15,14 @@ test('a draw window: now, ahead, and past', () => {
 });
 
 test('a dose drawn now, against one at its peak: 0.45 and 0.55 of the liveliness', () => {
-  const answer = { now: [0, 0.2, 0.6, 0.9, 1] } as unknown as StarterAnswer;
+  const answer = partOf<StarterAnswer>({ now: [0, 0.2, 0.6, 0.9, 1] });
   // 0.45 + 0.55 · 0.6 = 0.78.
   expect(doseNowWords(answer)).toContain('works like 78 % of one at its peak (45–100 %)');
 });
 
 test('a jar at rest, over its weeks: the chances of a bug kept for four', () => {
   // 1/(1 + e^((w/4 − 2.2)/0.44)) at 2, 4, 6 and 8 weeks: 0.979, 0.939, 0.831, 0.612.
-  expect(restWords({ restsWeeks: 4 } as never)).toBe(
+  expect(restWords(partOf<JarCare>({ restsWeeks: 4 }))).toBe(
     'One to three warm feeds bring it back. At 4 °C it lives with a chance of about 98 % after 2 weeks, 94 % after 4 weeks, 83 % after 6 weeks and 61 % after 8 weeks.',
   );
 });

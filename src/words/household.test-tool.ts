@@ -6,6 +6,7 @@ import { emptyLot, type NewLot } from '@/core/lots/begin';
 import type { Lot } from '@/core/lots/lot';
 import type { Task } from '@/core/tasks/task';
 import { hourMs } from '@/core/duration';
+import { partOf } from '@/core/part-of.test-tool';
 
 /** A household made by hand, for what is said of it: a brew, the bug it is dosed from, two bottles. */
 export const now = new Date(2026, 4, 4, 18, 20).getTime();
@@ -54,7 +55,7 @@ export const task = (
   ...more,
 });
 export const answer = (closes: 'limit' | 'strength' | 'fizz' | 'beyond-forecast', reached = true) =>
-  ({
+  partOf<LotAnswer>({
     start: now,
     chill: { closes, reached, latest: 8 },
     wantedVolumes: 2.4,
@@ -67,4 +68,4 @@ export const answer = (closes: 'limit' | 'strength' | 'fizz' | 'beyond-forecast'
         [0, 0, 1.8, 2, 3],
       ],
     },
-  }) as unknown as LotAnswer;
+  });

@@ -8,6 +8,7 @@ import { askedLook, lookWords } from './look-words';
 import { moment } from './moment';
 import { answer, bottles, brew, now } from './household.test-tool';
 import { hourMs } from '@/core/duration';
+import { partOf } from '@/core/part-of.test-tool';
 
 describe('why', () => {
   test('a chill window closes by what its maker accepts, and says which it was', () => {
@@ -37,7 +38,7 @@ describe('why', () => {
   });
 
   const cold = (closes: 'limit' | 'fizz' | 'beyond-forecast', openBy: number, more: object = {}) =>
-    ({
+    partOf<LotAnswer>({
       start: now,
       wantedVolumes: 2.5,
       limitBar: 2.8,
@@ -52,7 +53,7 @@ describe('why', () => {
           ...more,
         },
       },
-    }) as unknown as LotAnswer;
+    });
 
   test('a chilled bottle: by when to open it, in the evening before when it is days off', () => {
     // 18:15 and 200 hours is a quarter past two at night: the evening before.
@@ -96,7 +97,7 @@ describe('why', () => {
       decides,
     });
     const asked = (looks: readonly object[], latest = 40) =>
-      askedLook({ start: now, chill: { latest }, looks } as unknown as LotAnswer, now);
+      askedLook(partOf<LotAnswer>({ start: now, chill: { latest }, looks }), now);
     // It is a quarter past six in the evening: in 2 hours somebody is up, in 8 nobody is.
     expect(asked([look(2, 0.2), look(8, 0.5), look(16, 0.4)])).toMatchObject({ hour: 16 });
     expect(asked([look(2, 0.2), look(16, 0.4)], 10)).toMatchObject({ hour: 2 });
@@ -129,7 +130,7 @@ describe('why', () => {
   });
 
   const starter = (opens: StarterAnswer['opens'], middle: number) =>
-    ({ opens, now: [0, 0, middle, 1, 1] }) as unknown as StarterAnswer;
+    partOf<StarterAnswer>({ opens, now: [0, 0, middle, 1, 1] });
 
   test('a new jar takes its days, more of them in the cold', () => {
     expect(drawReason(starter('ripening', 0), firstKind, 22)).toBe(

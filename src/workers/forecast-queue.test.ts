@@ -7,16 +7,20 @@ import {
   type KeptAnswer,
   type ForecastQuestion,
 } from './forecast-queue';
+import { partOf, standIn } from '@/core/part-of.test-tool';
+import type { FamilyQuestion } from '@/core/forecast/question/family-question';
+import type { StarterQuestion } from '@/core/forecast/question/starter-question';
+import type { FamilyAnswer, AnswerWithRuns } from '@/core/forecast/answer/family-answer';
 
 const question = (subject: string, seed: number): ForecastQuestion => ({
   kind: 'family',
   subject,
-  asked: { rootId: subject, start: seed } as never,
+  asked: partOf<FamilyQuestion>({ rootId: subject, start: seed }),
 });
 const starter = (subject: string): ForecastQuestion => ({
   kind: 'starter',
   subject,
-  asked: { lotId: subject } as never,
+  asked: partOf<StarterQuestion>({ lotId: subject }),
 });
 
 /** What every answer here says of its one lot: a limit that is passed by a kitchen in twenty. */
@@ -34,31 +38,37 @@ function queue(
   const put: string[] = [];
   let failing = 0;
   let now = 0;
-  const answer = (asking: { rootId?: string; lotId?: string; start?: number }, name: string) => {
+  /** Strings stand for what is worked out, so that it shows who answered. */
+  const answer = <T = FamilyAnswer>(
+    asking: { rootId?: string; lotId?: string; start?: number },
+    name: string,
+  ): Promise<T> => {
     asked.push(`${name} ${asking.rootId ?? asking.lotId}${asking.start ?? ''}`);
     return failing-- > 0
       ? Promise.reject(new Error('broken'))
-      : Promise.resolve({
-          rootId: asking.rootId,
-          start: asking.start,
-          lots: limited.map((lot) => ({
-            ...lot,
-            lotId: 'x',
-            advice: name,
-            chill: { latest: name, limitHour: name },
-          })),
-        } as never);
+      : Promise.resolve(
+          standIn<T>({
+            rootId: asking.rootId,
+            start: asking.start,
+            lots: limited.map((lot) => ({
+              ...lot,
+              lotId: 'x',
+              advice: name,
+              chill: { latest: name, limitHour: name },
+            })),
+          }),
+        );
   };
   const answerer: Answerer = {
     wake: () => void asked.push('wake'),
     family: (q) => answer(q, 'family'),
     familyWithRuns: (q, keep) =>
-      answer(q, 'runs').then(
-        (value) => ({ answer: value, runs: [runNamed('the run')], runOf: { [keep]: 0 } }) as never,
+      answer(q, 'runs').then((value) =>
+        standIn<AnswerWithRuns>({ answer: value, runs: [runNamed('the run')], runOf: { [keep]: 0 } }),
       ),
     refine: (q, keep) =>
-      answer(q, q.refined ? 'refined' : 'no').then(
-        (value) => ({ answer: value, runs: [runNamed('the run of many')], runOf: { [keep]: 0 } }) as never,
+      answer(q, q.refined ? 'refined' : 'no').then((value) =>
+        standIn<AnswerWithRuns>({ answer: value, runs: [runNamed('the run of many')], runOf: { [keep]: 0 } }),
       ),
     starter: (q) => answer(q, 'starter'),
     chills: () => Promise.reject(new Error('nothing is chilled here')),
@@ -100,10 +110,10 @@ describe('the forecast queue', () => {
   test('shows what was answered before at once, and asks only what changed', async () => {
     const same = question('a', 1);
     const kept = new Map<string, KeptAnswer>([
-      ['a', { key: keyOf(same), family: { rootId: 'a', start: 1 } as never }],
-      ['b', { key: `${answerVersion}old`, family: { rootId: 'b', start: 0 } as never }],
+      ['a', { key: keyOf(same), family: partOf<FamilyAnswer>({ rootId: 'a', start: 1 }) }],
+      ['b', { key: `${answerVersion}old`, family: partOf<FamilyAnswer>({ rootId: 'b', start: 0 }) }],
       // Worked out otherwise by an earlier build: not shown again.
-      ['c', { key: '3-x-y-z', family: { rootId: 'c', start: 0 } as never }],
+      ['c', { key: '3-x-y-z', family: partOf<FamilyAnswer>({ rootId: 'c', start: 0 }) }],
     ]);
     const { queue: d, asked, put } = queue(kept);
     await d.recall();
@@ -122,7 +132,7 @@ describe('the forecast queue', () => {
     await first.queue.expect();
     expect(first.asked).toEqual(['wake']);
     const key = keyOf(question('a', 1));
-    const known = queue(new Map([['a', { key, family: {} as never }]]));
+    const known = queue(new Map([['a', { key, family: partOf<FamilyAnswer>({}) }]]));
     await known.queue.expect();
     expect(known.asked).toEqual([]);
     expect(known.queue.familyAnswer('a')).not.toBeNull();
@@ -250,7 +260,7 @@ describe('the forecast queue', () => {
     const family: ForecastQuestion = {
       kind: 'family',
       subject: 'plum',
-      asked: { rootId: 'plum', start: 1, lots: [{ lotId: 'bottle', run: 0 }] } as never,
+      asked: partOf<FamilyQuestion>({ rootId: 'plum', start: 1, lots: [{ lotId: 'bottle', run: 0 }] }),
     };
     const burped = { kind: 'burped', everyHours: 24 } as const;
     expect(await d.suppose('plum', 'bottle', burped, 30)).toBeNull();
@@ -270,12 +280,12 @@ describe('the forecast queue', () => {
     const read = (subject: string, start: number, members = 720): ForecastQuestion => ({
       kind: 'family',
       subject,
-      asked: {
+      asked: partOf<FamilyQuestion>({
         rootId: subject,
         start,
         family: { root: { members, readings: [{ kind: 'squeeze', hour: 30, value: 'firm' }] }, branches: [] },
         lots: [{ lotId: 'bottle', run: 0, sealedFromHour: 0, limitBar: 3 }],
-      } as never,
+      }),
     });
     const resting = () => queue(new Map(), () => Promise.resolve());
     /** A queue whose only answer could not be refined. */
@@ -320,7 +330,7 @@ describe('the forecast queue', () => {
 
     test('what is clear, of few kitchens or already looked at is left alone', async () => {
       const key = keyOf(read('known', 1));
-      const known = { key, family: { lots: limited } as never, refined: true as const };
+      const known = { key, family: standIn<FamilyAnswer>({ lots: limited }), refined: true as const };
       const { queue: d, asked } = queue(new Map([['known', known]]), () => Promise.resolve());
       await d.start();
       d.ask(read('known', 1), 0);

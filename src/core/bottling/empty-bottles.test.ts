@@ -1,5 +1,6 @@
 import type { Lot } from '../lots/lot';
 import { makesInUse } from './empty-bottles';
+import { partOf } from '../part-of.test-tool';
 
 const household = {
   kept: {
@@ -31,7 +32,7 @@ test('a bottle is in use until it is opened or ended; one of no make counts for 
       lot('half'),
       lot('half'),
       lot('half', { opened: { ...at, how: 'lively' } }),
-      lot('half', { ended: at as never }),
+      lot('half', { ended: partOf<Lot['ended']>(at) }),
       lot(undefined),
       lot('gone'),
     ]),

@@ -19,8 +19,7 @@ export interface Composition {
 }
 
 /** What stays as it is while something is turned: the litres (water follows), the proportions (all follows), or the sugar a litre (the main sweetener follows). */
-const holds = ['litres', 'proportions', 'sugar'] as const;
-export type Hold = (typeof holds)[number];
+export type Hold = 'litres' | 'proportions' | 'sugar';
 
 /** A turned composition, and what followed: row numbers, `ml`, `dose`, `water`. */
 export interface Turned {

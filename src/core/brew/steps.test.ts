@@ -7,6 +7,8 @@ import { shortOfStarter } from './leftovers';
 import { coolingMinutes, coolingOf, stepAt, stepsOf } from './steps';
 import { stirredSince, tendingOf } from './tending';
 import { hourMs, dayMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
+import type { Lot } from '../lots/lot';
 
 const water = { what: 'water', ml: 2400 };
 const method: Method = library.find(({ id }) => id === 'quince-bay-ginger-beer')!.method;
@@ -28,7 +30,7 @@ const brewed = (
     portions,
     ...more,
   });
-const ids = (recipe: object, from = undefined as never) =>
+const ids = (recipe: object, from = partOf(undefined)) =>
   stepsOf({ lot: brewed(recipe), from, around: 21 }).map(({ id }) => id);
 
 describe('the run of steps, made for a recipe and its schools', () => {
@@ -54,9 +56,16 @@ describe('the run of steps, made for a recipe and its schools', () => {
     expect(of('prepare').portions).toEqual([{ what: 'ginger', grams: 100, form: 'grated' }]);
   });
   test('the jar is fed after the draw as before it', () => {
-    const came = { kind: 'came', from: bug().id, at: 1, entryId: 'x', index: 0, contents: bug().contents };
+    const came = {
+      kind: 'came',
+      from: bug().id,
+      at: 1,
+      entryId: 'x',
+      index: 0,
+      contents: bug().contents,
+    } as const;
     const lot = brewed({ planned });
-    const drawn = { ...lot, events: [...lot.events, came] } as never;
+    const drawn = partOf<Lot>({ ...lot, events: [...lot.events, came] });
     const low = {
       ...bug(),
       contents: { ...bug().contents, liquid: { ...bug().contents.liquid, water: 180 } },
@@ -198,10 +207,10 @@ describe('a first ferment’s days', () => {
       keepUnder: true,
       lookForFilm: true,
     });
-    const clear = [
+    const clear = partOf([
       { what: 'water', ml: 2000 },
       { what: 'white-sugar', grams: 120 },
-    ] as never;
+    ]);
     expect(inJar({ closure: 'airlock' }, clear)).toEqual({
       stirs: 0,
       ventEveryHours: null,
@@ -211,13 +220,13 @@ describe('a first ferment’s days', () => {
     expect(inJar({ closure: 'sealed' }, clear).ventEveryHours).toBe(24);
   });
   test('stirs since midnight, and the last one', () => {
-    const lot = {
+    const lot = partOf<Lot>({
       ...brewed({}),
       events: [
         { kind: 'stirred', at: 5, entryId: 'a' },
         { kind: 'stirred', at: 20, entryId: 'b' },
       ],
-    } as never;
+    });
     expect(stirredSince(lot, 10)).toEqual({ times: 1, last: 20 });
     expect(stirredSince(brewed({}), 0)).toEqual({ times: 0, last: null });
   });
@@ -229,7 +238,7 @@ describe('an infusion', () => {
     later: [{ when: 'infusion', portion: thyme }],
     method: { ...method, infusion: { cold: false, hours: [8, 20] } },
   }).recipe;
-  const stands = (steps?: object) => infusingOf({ recipe, ...(steps ? { steps } : {}) } as never);
+  const stands = (steps?: object) => infusingOf(partOf<Lot>({ recipe, ...(steps ? { steps } : {}) }));
   test('is to come, steeps between its hours, and ends', () => {
     expect(stands()).toEqual({ stage: 'to-come', portions: [thyme], cold: false, hours: [8, 20] });
     const begun = { [infusionSteps.begun]: { done: true, at: 1000 } };

@@ -8,24 +8,22 @@ import { planDraw } from '../starter/draw-plan';
 import { usualFeed } from '../starter/feed-plan';
 import { coolingConstant, coolingHours, cooledTo, mixedCelsius, type CoolingWay } from '../workbook/cooling';
 
-const stepIds = [
-  'water',
-  'clean',
-  'prepare',
-  'heat',
-  'steep',
-  'mix',
-  'cool',
-  'strain',
-  'last',
-  'gravity',
-  'draw',
-  'pitch',
-  'cover',
-  'label',
-  'restart',
-] as const;
-type StepId = (typeof stepIds)[number];
+type StepId =
+  | 'water'
+  | 'clean'
+  | 'prepare'
+  | 'heat'
+  | 'steep'
+  | 'mix'
+  | 'cool'
+  | 'strain'
+  | 'last'
+  | 'gravity'
+  | 'draw'
+  | 'pitch'
+  | 'cover'
+  | 'label'
+  | 'restart';
 
 /** What taking a step does to the kitchen's books. */
 type StepDeed = 'none' | 'add' | 'strain' | 'measure' | 'pitch' | 'restart';

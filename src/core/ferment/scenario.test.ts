@@ -2,10 +2,11 @@ import { fermentOf } from './ferment';
 import { lotSigns } from '../lots/signs';
 import { Scenario, scenarioExample, tooMuchWork } from './scenario';
 import { gramStarters, starterKinds } from './scenario-kinds';
+import { partOf } from '../part-of.test-tool';
 
 /** The example with one field at a path set to a value: read, or the path and sentence of the first fault. */
 function read(path: string, value: unknown): true | string {
-  const copy = structuredClone(scenarioExample) as unknown as Record<string, unknown>;
+  const copy = partOf<Record<string, unknown>>(structuredClone(scenarioExample));
   const keys = path.split('.');
   let at = copy;
   for (const key of keys.slice(0, -1)) at = (at[key] ??= {}) as Record<string, unknown>;

@@ -93,7 +93,7 @@ describe('what sugar could do', () => {
 
   test('decorative glass and jars hold no fizz', () => {
     expect(
-      ['swing-top', 'plastic-soda', 'sparkling-wine', 'crown-cap'].every((id) => holdsFizz(id as never)),
+      (['swing-top', 'plastic-soda', 'sparkling-wine', 'crown-cap'] as const).every((id) => holdsFizz(id)),
     ).toBe(true);
     expect([holdsFizz('decorative'), holdsFizz('preserving-jar')]).toEqual([false, false]);
     expect(vesselKind('swing-top').limitBar).toBe(2.8);

@@ -9,6 +9,7 @@ import { append, journalOf } from './journal';
 import { TestKitchen } from '../forecast/kitchen.test-tool';
 import { dawn } from './random-journal.test-tool';
 import { hourMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
 
 const later = dawn + 400 * hourMs;
 
@@ -32,7 +33,7 @@ describe('what is said of lots', () => {
           ...stamp(dawn + 30 * hourMs, 'amen'),
           kind: 'amended',
           targetId: first.id,
-          patch: { targets: [{ ...(first as { targets: unknown[] }).targets[0]!, ml: 450 }] as never },
+          patch: { targets: partOf([{ ...(first as { targets: unknown[] }).targets[0]!, ml: 450 }]) },
         },
       ],
       later,

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import type { Act, Entry } from './entry';
 import { nextId } from './instant-id';
 import { hourMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
 
 /** Instant the random kitchens begin at. */
 export const dawn = Date.UTC(2026, 2, 1);
@@ -176,7 +177,7 @@ function actOf(
         return {
           kind: 'amended',
           targetId: target.id,
-          patch: { targets: [{ ...target.targets[0]!, ml: amount / 2 }] as never },
+          patch: { targets: partOf([{ ...target.targets[0]!, ml: amount / 2 }]) },
         };
       return target && target.kind !== 'undone' && target.kind !== 'amended'
         ? { kind: 'amended', targetId: target.id, patch: { at: target.at - 5 * hourMs } }

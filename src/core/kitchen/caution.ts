@@ -2,8 +2,7 @@
  * How careful a maker wants to be with glass under pressure. Careful is what nobody chose: fewer than one bottle in 5,000 is then
  * let burst for its fizz (`forecast/advice/bottle-advice.ts`).
  */
-const cautions = ['careful', 'usual'] as const;
-export type Caution = (typeof cautions)[number];
+export type Caution = 'careful' | 'usual';
 export const cautionKey = 'caution';
 
 interface Keeps {

@@ -10,8 +10,6 @@ export const waters = ['stood', 'boiled', 'filtered', 'as-is'] as const;
 export const cleanings = ['no-rinse', 'boiling', 'vinegar'] as const;
 /** Simmered, steeped in water off the boil, or cold all the way. */
 export const heats = ['simmer', 'steep', 'none'] as const;
-/** How a pot comes down to the starter's warmth. */
-const coolings = ['lidded', 'open', 'ice-bath', 'cold-water'] as const;
 /** What is strained through, or pulp and all. */
 export const strainings = ['coarse', 'fine', 'cloth', 'pulp-in'] as const;
 
@@ -23,7 +21,7 @@ export interface Method {
   /** Minutes it simmers, and hours it steeps after. */
   readonly minutes: number;
   readonly steepHours: number;
-  readonly cool: (typeof coolings)[number];
+  readonly cool: 'lidded' | 'open' | 'ice-bath' | 'cold-water';
   readonly strain: (typeof strainings)[number];
   /** Whether solids come out before it is pitched, or lie in it through the first ferment. */
   readonly strained: 'before' | 'after';

@@ -13,26 +13,24 @@ export const forms = [
 ] as const;
 export type Form = (typeof forms)[number];
 
-const families = [
-  'water',
-  'sugar',
-  'syrup',
-  'fruit',
-  'juice',
-  'puree',
-  'tea',
-  'ginger',
-  'citrus',
-  'dairy',
-  'mineral',
-  'salt',
-  'spice',
-  'herb',
-  'flower',
-  'vegetable',
-  'culture',
-] as const;
-export type IngredientFamily = (typeof families)[number];
+export type IngredientFamily =
+  | 'water'
+  | 'sugar'
+  | 'syrup'
+  | 'fruit'
+  | 'juice'
+  | 'puree'
+  | 'tea'
+  | 'ginger'
+  | 'citrus'
+  | 'dairy'
+  | 'mineral'
+  | 'salt'
+  | 'spice'
+  | 'herb'
+  | 'flower'
+  | 'vegetable'
+  | 'culture';
 
 /** One thing that can go into a vessel. */
 export interface Ingredient {

@@ -38,14 +38,13 @@ import {
   volumeOf,
   type Amounts,
 } from './substances';
+import { partOf } from '../part-of.test-tool';
 
 /** Another number for every substance, so that none can stand in for another. */
 const counted = (first: number): Amounts =>
-  Object.fromEntries(substances.map((key, index) => [key, first + index])) as unknown as Amounts;
+  partOf<Amounts>(Object.fromEntries(substances.map((key, index) => [key, first + index])));
 const ones = counted(1);
-const tens = Object.fromEntries(
-  substances.map((key, index) => [key, 10 * (index + 1)]),
-) as unknown as Amounts;
+const tens = partOf<Amounts>(Object.fromEntries(substances.map((key, index) => [key, 10 * (index + 1)])));
 const each = (of: (key: (typeof substances)[number], index: number) => number) =>
   Object.fromEntries(substances.map((key, index) => [key, of(key, index)]));
 

@@ -8,6 +8,7 @@ import { changesBetween } from './changes';
 import { freeId, keptOf, RecipeShape, recipeOfKept, recipeVersions } from './kept-recipe';
 import { library } from './library/registry';
 import { boughtAs, compositionOf, portionOfLine, recipeKey, recipeOf } from './recipe';
+import type { Portion } from '../matter/portion';
 
 const plum = library.find(({ id }) => id === 'plum-fig-leaf')!;
 
@@ -103,8 +104,8 @@ describe('a recipe and a batch of it', () => {
     expect(grams(sugar('over')) / ripe).toBeCloseTo(1.15, 9);
   });
   test('a label’s sugar goes before the table’s, for 100 ml or for 100 g', () => {
-    const grams = (portion: object) => {
-      const account = sugarAccount([{ what: 'water', ml: 500 }, portion as never], {
+    const grams = (portion: Portion) => {
+      const account = sugarAccount([{ what: 'water', ml: 500 }, portion], {
         ml: 0,
         residualSugar: 0,
       });

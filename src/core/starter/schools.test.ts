@@ -2,8 +2,9 @@ import type { Entry } from '../journal/entry';
 import { bug, dawn, grainsJar, id } from './bug.test-tool';
 import { usualFeed } from './feed-plan';
 import { careWarnings, schoolsFor } from './school-warnings';
-import { schoolOf, schools } from './schools';
+import { schoolOf, schools, type SchoolId } from './schools';
 import { hourMs } from '../duration';
+import { standIn } from '../part-of.test-tool';
 
 const chosen = (n: number, value: object): Entry =>
   ({
@@ -27,7 +28,7 @@ test('each kind has the schools that there are for it', () => {
 });
 
 test('the first way is taken until one is chosen; a way that is none is not', () => {
-  expect(Object.keys(schools).map((school) => schoolOf({}, school as never))).toEqual([
+  expect(Object.keys(schools).map((school) => schoolOf({}, standIn<SchoolId>(school)))).toEqual([
     'dry',
     'minerals',
     'none',

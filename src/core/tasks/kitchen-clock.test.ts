@@ -2,6 +2,7 @@ import type { LotAnswer } from '../forecast/answer/family-answer';
 import type { FiveNumbers } from '../forecast/read-off/quantiles';
 import { likeThen, nightsOf } from './kitchen-clock';
 import { hourMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
 
 const noon = new Date(2026, 4, 4, 12).getTime();
 const five = (middle: number): FiveNumbers => [0, 0, middle, 9, 9];
@@ -26,7 +27,7 @@ test('who is up past midnight has a short night', () => {
 });
 
 test('what a lot is like then: between reports, and nothing beyond them', () => {
-  const answer = {
+  const answer = partOf<LotAnswer>({
     start: noon,
     hours: [0, 10, 20],
     limitBar: 2,
@@ -35,7 +36,7 @@ test('what a lot is like then: between reports, and nothing beyond them', () => 
       fizz: [five(0), five(1), five(2)],
       gauge: [five(0), five(1), five(1.8)],
     },
-  } as unknown as LotAnswer;
+  });
   const lotAnswer = (id: string) => (id === 'a' ? answer : null);
   expect(likeThen(lotAnswer, 'a', noon + 5 * hourMs)).toEqual({
     sweetness: 70,

@@ -1,7 +1,9 @@
-import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { LotAnswer, LotSeries } from '../forecast/answer/family-answer';
 import type { FiveNumbers } from '../forecast/read-off/quantiles';
 import { passedBy, watchOf } from './pressure-watch';
 import { hourMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
+import type { ChillWindow } from '../forecast/advice/windows';
 
 const start = Date.UTC(2026, 4, 4, 8);
 const never: FiveNumbers = [Infinity, Infinity, Infinity, Infinity, Infinity];
@@ -14,10 +16,10 @@ const answer = (more: Partial<LotAnswer> = {}): LotAnswer => {
     start,
     hours,
     limitBar: 2,
-    chill: { latest: 38 } as never,
-    series: {
+    chill: partOf<ChillWindow>({ latest: 38 }),
+    series: partOf<LotSeries>({
       gauge: hours.map((h) => [0.03 * h, 0.04 * h, 0.05 * h, 0.06 * h, 0.075 * h] as FiveNumbers),
-    } as never,
+    }),
     pressure: {
       // 1.4, 1.8 and 2 bar: at 28, 36 and 40 h in the middle.
       passes: [
@@ -67,7 +69,7 @@ test('watched, chill now, do not handle: each at its hour', () => {
 });
 
 test('a window that has closed says chill now, whatever the pressure', () => {
-  const early = answer({ chill: { latest: 12, closes: 'fizz' } as never });
+  const early = answer({ chill: partOf<ChillWindow>({ latest: 12, closes: 'fizz' }) });
   expect(watchOf(early, start + 11.9 * hourMs)!.stage).toBe('watch');
   expect(watchOf(early, start + 11.9 * hourMs)!.closedBy).toBeNull();
   expect(watchOf(early, start + 12 * hourMs)).toMatchObject({ stage: 'chill-now', closedBy: 'fizz' });
@@ -84,7 +86,7 @@ test('glass in doubt is not handled, though its limit is far', () => {
 test('what never gets there is at ease; what is not sealed is not watched', () => {
   const calm = answer({
     chill: null,
-    series: { gauge: answer().hours.map(() => [0, 0, 0.1, 0.2, 0.3] as FiveNumbers) } as never,
+    series: partOf<LotSeries>({ gauge: answer().hours.map(() => [0, 0, 0.1, 0.2, 0.3] as FiveNumbers) }),
     pressure: {
       passes: [0.7, 0.9, 1].map((share) => ({ share: share as 1, hours: never })),
       failure: [],

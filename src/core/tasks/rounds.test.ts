@@ -2,6 +2,8 @@ import { usualWaking } from '../kitchen/waking';
 import { awakeTasks, rounds } from './rounds';
 import { type Task } from './task';
 import { hourMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
+import type { Lot } from '../lots/lot';
 
 /** Local midnight of a day without a change of clocks. */
 const midnight = new Date(2026, 5, 1).getTime();
@@ -12,7 +14,7 @@ const task = (id: string, from: number, until: number, more: Partial<Task> = {})
   id,
   verb: 'feed',
   reason: 'hungry',
-  lots: [{ id, name: id } as never],
+  lots: [partOf<Lot>({ id, name: id })],
   portions: [{ what: 'white-sugar', grams: 10 }],
   from: at(from),
   until: at(until),

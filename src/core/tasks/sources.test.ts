@@ -1,4 +1,4 @@
-import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { LotAnswer, LotSeries } from '../forecast/answer/family-answer';
 import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import { mapOf } from '../journal/persistent-map';
 import { addPortions } from '../lots/add';
@@ -7,6 +7,7 @@ import type { Lot, LotEvent } from '../lots/lot';
 import { agenda } from './agenda';
 import { type TaskAsk } from './task';
 import { hourMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
 
 const now = Date.UTC(2026, 5, 1, 12);
 const at = (hour: number) => now + hour * hourMs;
@@ -104,7 +105,7 @@ describe('warm bottles', () => {
       ...chill(9),
       hours,
       limitBar: 2.8,
-      series: { gauge } as never,
+      series: partOf<LotSeries>({ gauge }),
       pressure: { passes: [], failure: [0, 0, 0] },
     };
     expect(ask([bottle('a')], { a: over })[0]!.reason).toBe('do-not-handle');

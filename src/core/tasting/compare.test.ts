@@ -6,6 +6,7 @@ import { dawn, TestKitchen } from '../forecast/kitchen.test-tool';
 import { comparedOf, differenceIn, warmHoursOf } from './compare';
 import type { Tasting } from './tastings';
 import { hourMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
 
 const sip = (by: string, liking: number): Tasting => ({ lotId: 'x', at: 0, by, scores: { liking } });
 
@@ -73,7 +74,7 @@ test('hours in the warm, fridge and back', () => {
 
 test('a bottle beside another: how it was made, how it went, what was thought', () => {
   const [a] = bottles();
-  const answer = {
+  const answer = partOf<LotAnswer>({
     start: dawn,
     hours: [0, 40, 79, 100],
     series: {
@@ -81,7 +82,7 @@ test('a bottle beside another: how it was made, how it went, what was thought', 
       fizz: [5, 6, 7, 8].map((n) => [n, n, n, n, n]),
       alcohol: [9, 10, 11, 12].map((n) => [n, n, n, n, n]),
     },
-  } as unknown as LotAnswer;
+  });
   const compared = comparedOf(a, answer, dawn + 100 * hourMs);
   expect(compared).toMatchObject({
     variant: 'more sugar',

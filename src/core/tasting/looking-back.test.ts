@@ -1,13 +1,14 @@
 import type { LotAnswer } from '../forecast/answer/family-answer';
 import { lotAsOf } from '../forecast/question/as-of';
 import { ordinalScales } from '../forecast/ensemble/ordinal-scales';
-import type { Lot, OpeningKind } from '../lots/lot';
+import type { Lot, OpeningKind, TasteKind } from '../lots/lot';
 import { calibrationOf, checkedOf, mishapOf, seasonOf, type MishapFacts } from './looking-back';
 import { stepLevels } from './palate';
 import { hourMs } from '../duration';
+import { partOf, standIn } from '../part-of.test-tool';
 
 const start = Date.UTC(2026, 3, 1);
-const before = {
+const before = partOf<LotAnswer>({
   start,
   hours: [0, 50, 100],
   series: {
@@ -27,9 +28,9 @@ const before = {
       [9, 9, 9, 9, 9],
     ],
   },
-} as unknown as LotAnswer;
-const opened = (how: OpeningKind, scores: object = {}): Lot =>
-  ({
+});
+const opened = (how: OpeningKind, scores: Partial<Record<TasteKind, number>> = {}): Lot =>
+  partOf<Lot>({
     id: 'a',
     opened: { at: start + 60 * hourMs, how, entryId: 'e' },
     events: [
@@ -37,13 +38,13 @@ const opened = (how: OpeningKind, scores: object = {}): Lot =>
         kind: 'read',
         at: start + 60 * hourMs,
         entryId: 'e',
-        readings: Object.entries(scores).map(([kind, value]) => ({ kind, value })),
+        readings: Object.entries(scores).map(([kind, value]) => ({ kind: standIn<TasteKind>(kind), value })),
       },
     ],
-  }) as unknown as Lot;
+  });
 
 test('a word is a span; the band held when they meet', () => {
-  const held = (how: OpeningKind, scores: object = {}) =>
+  const held = (how: OpeningKind, scores: Partial<Record<TasteKind, number>> = {}) =>
     checkedOf(opened(how, scores), before).map((each) => each.held);
   // Forecast 0.8–1.6 bar: a lively hiss is 0.7–2.2, a faint one 0.12–0.7, a gusher over 2.2.
   expect([held('still'), held('gentle'), held('lively'), held('gusher')]).toEqual([
@@ -127,20 +128,20 @@ test('why a bottle was flat', () => {
 });
 
 test('a lot as it stood before it was opened knows nothing of that', () => {
-  const lot = {
+  const lot = partOf<Lot>({
     ...opened('lively', { sweet: 3 }),
     begunAt: start,
     firstPlace: 'counter',
     firstClosure: 'sealed',
-    place: 'shelf',
+    place: 'warm-shelf',
     closure: 'cloth',
     ended: { at: start + 61 * hourMs },
     events: [
       { kind: 'moved', at: start + 20 * hourMs, entryId: 'm', place: 'fridge' },
       ...opened('lively').events,
-      { kind: 'moved', at: start + 70 * hourMs, entryId: 'n', place: 'shelf' },
+      { kind: 'moved', at: start + 70 * hourMs, entryId: 'n', place: 'warm-shelf' },
     ],
-  } as unknown as Lot;
+  });
   const then = lotAsOf(lot, start + 60 * hourMs);
   expect(then).toMatchObject({ opened: null, ended: null, place: 'fridge', closure: 'sealed' });
   expect(then.events).toHaveLength(1);

@@ -1,6 +1,8 @@
 import { levelOf, palateOf, palatesOf, stepLevels } from './palate';
 import { meanScore, tastingsOf, type Tasting } from './tastings';
 import { dayMs } from '../duration';
+import { partOf } from '../part-of.test-tool';
+import type { Lot, LotReading } from '../lots/lot';
 
 const now = 1_800_000_000_000;
 const year = 365.25 * dayMs;
@@ -53,14 +55,14 @@ test('everybody by name, those who never scored too', () => {
 });
 
 test('sips are read off a lot; means over them', () => {
-  const read = (by: string | undefined, readings: object[]) => ({
-    kind: 'read',
+  const read = (by: string | undefined, readings: readonly LotReading[]) => ({
+    kind: 'read' as const,
     at: now,
     entryId: 'e',
     by,
     readings,
   });
-  const lot = {
+  const lot = partOf<Lot>({
     id: 'a',
     events: [
       read('Ida', [
@@ -74,7 +76,7 @@ test('sips are read off a lot; means over them', () => {
       ]),
       { kind: 'stirred', at: now, entryId: 's' },
     ],
-  } as never;
+  });
   const sips = tastingsOf(lot);
   expect(sips).toEqual([
     { lotId: 'a', at: now, by: 'Ida', scores: { sweet: 4, liking: 5 } },

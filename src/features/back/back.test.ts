@@ -8,6 +8,7 @@ import { recipeOfBrew } from '../compare/recipe-of-brew';
 import { lotOf } from '@/core/journal/household';
 import { batchesOf, openedBottles } from './batches';
 import { hourMs } from '@/core/duration';
+import { partOf } from '@/core/part-of.test-tool';
 
 /** A batch of two bottles: one opened well, one that gushed warm. */
 function kitchen() {
@@ -40,7 +41,7 @@ function kitchen() {
   return { household: journalOf(told.entries, dawn + 200 * hourMs).household, brew, id };
 }
 
-const answer = {
+const answer = partOf<LotAnswer>({
   start: dawn,
   hours: [0, 99, 110],
   limitBar: 2.8,
@@ -66,7 +67,7 @@ const answer = {
       [9, 9, 9, 9, 9],
     ],
   },
-} as unknown as LotAnswer;
+});
 
 test('a batch is looked back at: what was forecast, what was found, what went wrong, what it cost', () => {
   const { household, brew, id } = kitchen();

@@ -1,5 +1,6 @@
 import type { KitchenTimer } from '@/core/kitchen/timers';
 import { notify, readyToRing, strike } from './ring';
+import { partOf } from '@/core/part-of.test-tool';
 
 const timer: KitchenTimer = {
   key: 'a:cool',
@@ -32,7 +33,7 @@ class Sound {
   }; // prettier-ignore
 }
 
-const world = globalThis as unknown as Record<string, unknown>;
+const world = partOf<Record<string, unknown>>(globalThis);
 afterEach(() => {
   delete world.Notification;
   tones.length = 0;

@@ -16,8 +16,8 @@ jest.useFakeTimers();
 const then = (hour: number, hoursToFizz: BottledThen['hoursToFizz']): BottledThen => ({
   hour,
   hoursToFizz,
-  sweetnessAtBottling: [70, 75, 80, 85, 90].map((sweet) => sweet - hour) as never,
-  sweetnessThen: [40, 45, 50, 55, 60].map((sweet) => sweet - hour) as never,
+  sweetnessAtBottling: [70 - hour, 75 - hour, 80 - hour, 85 - hour, 90 - hour],
+  sweetnessThen: [40 - hour, 45 - hour, 50 - hour, 55 - hour, 60 - hour],
   abvThen: [0.3, 0.5, 0.7, 0.9, 1.1],
 });
 const run = handmadeRun({

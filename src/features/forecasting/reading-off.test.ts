@@ -13,6 +13,7 @@ import { lanesOf, readingPoints } from './lanes';
 import { pressureAt } from './pressure';
 import { finishedRoots, questionsOf } from './questions';
 import { hourMs } from '@/core/duration';
+import { partOf } from '@/core/part-of.test-tool';
 
 const start = Date.UTC(2026, 4, 1);
 const at = (hour: number) => start + hour * hourMs;
@@ -115,7 +116,7 @@ describe('readings on the lanes', () => {
   const row = (value: number) => [value, value, value, value, value] as const;
   const series = { sweet: [row(60)], fizz: [row(1)], gauge: [row(0.5)], ph: [row(3.4)], alcohol: [row(0.3)] };
   const answer = (limitBar: number | null) =>
-    ({ start, limitBar, wantedVolumes: 2.5, series }) as unknown as LotAnswer;
+    partOf<LotAnswer>({ start, limitBar, wantedVolumes: 2.5, series });
 
   test('fizz and pressure are lanes of what is sealed; the limit and the fizz wanted are drawn in', () => {
     const lanes = lanesOf([brew, own], answer(2.8), { hours: [0], series }, dayRoles);
@@ -136,7 +137,7 @@ describe('readings on the lanes', () => {
     expect(scale(0)).toBeCloseTo(79, 6);
     expect(scale.domain()[0]).toBe(0);
     const low = laneScale(
-      { ...pressure!, limit: undefined, points: [{ hour: 0, value: 9 }] } as never,
+      partOf({ ...pressure!, limit: undefined, points: [{ hour: 0, value: 9 }] }),
       pressure!.series,
       null,
     );
@@ -146,12 +147,12 @@ describe('readings on the lanes', () => {
 
 describe('pressure now', () => {
   const row = (median: number, edge: number) => [0, 0, median, 0, edge] as const;
-  const answer = {
+  const answer = partOf<LotAnswer>({
     start,
     hours: [0, 6, 12],
     limitBar: 2.8,
     series: { gauge: [row(0, 0), row(1, 1.6), row(2, 3)], fizz: [row(0, 0), row(1.5, 2), row(2.5, 3)] },
-  } as unknown as LotAnswer;
+  });
 
   test('lies between the rows of the kept answer, and at its ends', () => {
     expect(pressureAt(answer, at(3))).toEqual({ median: 0.5, edge: 0.8, volumes: 0.75 });

@@ -12,6 +12,7 @@ import { labelSize, layOut, lines, perSheet, placeOnSheet, type Measure } from '
 import * as Layout from './label-layout';
 import { labelSheet } from './label-pdf';
 import { hourMs } from '@/core/duration';
+import { partOf } from '@/core/part-of.test-tool';
 
 /** Half a square a letter. */
 const measure: Measure = (text, size) => text.length * size * 0.5;
@@ -118,7 +119,7 @@ test('what a label says: what is in it, when to chill it in waking hours, the ca
   });
   const { household } = journalOf(kitchen.entries, dawn + 30 * hourMs);
   const lot = lotOf(household, `${id}-1`)!;
-  const answer = {
+  const answer = partOf<LotAnswer>({
     start: dawn,
     hours: [0, 50, 100],
     // From noon of the third day to three at night, which is brought before bed.
@@ -130,7 +131,7 @@ test('what a label says: what is in it, when to chill it in waking hours, the ca
         [9, 9, 9, 9, 9],
       ],
     },
-  } as unknown as LotAnswer;
+  });
   const said = labelOf(lot, household, answer, 'http://localhost:9/brews/labels?brew=x&demo=1');
   expect(said).toMatchObject({
     name: 'Brew',

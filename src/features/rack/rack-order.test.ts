@@ -2,19 +2,21 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { shelve } from './rack-order';
 import { hourMs } from '@/core/duration';
+import { partOf } from '@/core/part-of.test-tool';
+import type { PlaceId } from '@/core/kitchen/places';
 
 const now = 1_800_000_000_000;
 /** Bottles chilled just now, those that are cold. */
-const bottle = (id: string, place = 'counter') =>
-  ({
+const bottle = (id: string, place: PlaceId = 'counter') =>
+  partOf<Lot>({
     id,
     role: 'bottle',
     place,
     begunAt: now,
     events: [{ kind: 'moved', place, at: now }],
-  }) as unknown as Lot;
+  });
 const answer = (bar: number, latest: number, openBy = 0) =>
-  ({
+  partOf<LotAnswer>({
     start: now,
     hours: [0, 1],
     limitBar: 2,
@@ -27,7 +29,7 @@ const answer = (bar: number, latest: number, openBy = 0) =>
       ],
     },
     pressure: { passes: [], failure: [] },
-  }) as unknown as LotAnswer;
+  });
 const answers: Record<string, LotAnswer> = {
   a: answer(1, 10),
   b: answer(1.2, 30),

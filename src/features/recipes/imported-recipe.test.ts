@@ -38,7 +38,7 @@ test('what was read becomes a recipe of ours by the litre, kept once and recogni
   expect(recipe.lines[0]!.perLitre).toBeCloseTo(140 / 1.847, 1);
   expect(recipe.dosePerLitre).toBeCloseTo(160 / 1.847, 1);
   const keeping = keepingOf(recipe, none)!;
-  expect(recipeOfKept(keeping.act.value as never)).toEqual(recipe);
+  expect(recipeOfKept(keeping.act.value!)).toEqual(recipe);
   const household = { kept: { recipe: { [recipeKey(recipe)]: keptOf(recipe) } } };
   expect(keepingOf(recipe, household)).toBeNull();
   expect(keepingOf({ ...recipe, wantedVolumes: 3 }, household)!.id).toBe('apricot-2');

@@ -8,6 +8,11 @@ import { answerCache } from './answer-cache';
 import type { Connection } from './connection';
 import { journalDisk, type JournalDisk } from './journal-disk';
 import { checksum, rawOf, encodeRecord, decodeRecord } from './record';
+import { partOf, standIn } from '@/core/part-of.test-tool';
+import type { FamilyAnswer } from '@/core/forecast/answer/family-answer';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
+import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { AsyncStorage } from '@react-native-async-storage/async-storage';
 
 const start = Date.UTC(2026, 4, 4, 18);
 const entry = (n: number): Entry => ({
@@ -33,7 +38,7 @@ async function inSmallWrites({ save }: JournalDisk, entries: readonly Entry[]) {
 function memory(values = new Map<string, string>()) {
   const writes: number[] = [];
   const connection = {
-    storage: null as never,
+    storage: standIn<AsyncStorage>(null),
     write: (
       changes: ReadonlyMap<string, string | null>,
       whenEmpty: () => ReadonlyMap<string, string | null> = () => changes,
@@ -204,11 +209,17 @@ describe('a record', () => {
 });
 
 describe('answers on disk', () => {
-  const lanes = (rows: unknown) => ({ sweet: rows, fizz: rows, gauge: rows, ph: rows, alcohol: rows });
-  const row = (value: number) => [value, value, value, value, value];
+  const lanes = (rows: readonly FiveNumbers[]) => ({
+    sweet: rows,
+    fizz: rows,
+    gauge: rows,
+    ph: rows,
+    alcohol: rows,
+  });
+  const row = (value: number): FiveNumbers => [value, value, value, value, value];
   const answer: KeptAnswer = {
     key: 'k',
-    family: {
+    family: partOf<FamilyAnswer>({
       rootId: 'r',
       lots: [
         {
@@ -218,18 +229,18 @@ describe('answers on disk', () => {
           chill: { limitHour: Infinity, latest: 1_777_918_800_123 },
         },
       ],
-    } as never,
+    }),
   };
 
   test('are thinned to a row every three hours and the last, in five digits; never is a word', async () => {
     const { connection, values } = memory();
     const cache = answerCache(connection);
     cache.put('r', answer);
-    cache.put('s', { key: 'k2', starter: { now: row(0.5) } as never });
+    cache.put('s', { key: 'k2', starter: partOf<StarterAnswer>({ now: row(0.5) }) });
     await new Promise((done) => setTimeout(done, 260));
     expect([...values.keys()]).toEqual(['answer:r', 'answer:s']);
     const back = await cache.load();
-    const [lot] = (back.get('r')!.family as unknown as { lots: Record<string, unknown>[] }).lots;
+    const [lot] = back.get('r')!.family!.lots;
     expect(lot).toEqual({
       lotId: 'b',
       hours: [0, 3, 4],

@@ -15,6 +15,7 @@ import { currentStepper, setStepper, plainStepper, type Stepper } from '../stepp
 import { compileSteps } from './compile';
 import { compiledStepper, type CompiledSteps } from './compiled-stepper';
 import { handedOver, handOver, Numbers } from './hand-over';
+import { partOf } from '../../part-of.test-tool';
 
 const compiled = compileSteps()!;
 afterEach(() => setStepper(plainStepper()));
@@ -156,12 +157,14 @@ test('as many rows as were never asked before, then a few: memory that has grown
 });
 
 test('where memory has run out steps are made plainly', () => {
-  const full = compiledStepper({
-    memory: { buffer: new ArrayBuffer(8) },
-    makeRoom: () => {
-      throw new RangeError('memory access out of bounds');
-    },
-  } as unknown as CompiledSteps);
+  const full = compiledStepper(
+    partOf<CompiledSteps>({
+      memory: { buffer: new ArrayBuffer(8) },
+      makeRoom: () => {
+        throw new RangeError('memory access out of bounds');
+      },
+    }),
+  );
   const of = soda({ stages: [{ ...bottle, hours: 5 }] });
   expect(rowsOn(full, of, [new Member()], false)).toEqual(rowsOn(plainStepper(), of, [new Member()], false));
 });

@@ -4,31 +4,34 @@ import type { FamilyQuestion } from '../question/family-question';
 import { askedSoda, risingBottles, warmBottle } from '../handmade.test-tool';
 import { firstPassageHours } from '../read-off/first-passage';
 import { valuesOverTime } from '../read-off/quantiles';
+import { partOf } from '../../part-of.test-tool';
+import type { PressureCourse } from '../read-off/pressure-course';
+import type { Reading } from '../../ferment/ferment';
 
 const squeeze = { kind: 'squeeze', hour: 40, value: 'firm' } as const;
-const soda = (members: number, readings: readonly object[] = [squeeze]) =>
+const soda = (members: number, readings: readonly Reading[] = [squeeze]) =>
   askedSoda({
     members,
-    readings: readings as never,
+    readings: [...readings],
     stages: [{ hours: 90, vessel: 'sealed', celsius: 24, headspaceMl: 30 }],
   });
 const bottle = { run: 0, limitBar: 3, sealedFromHour: 0, nowHour: 36 };
 const asked = (root = soda(720), lots: readonly object[] = [bottle], branches: readonly Branch[] = []) =>
-  ({
+  partOf<FamilyQuestion>({
     rootId: 'soda',
     start: 0,
     family: { ...loneFerment(root), branches },
     lots,
     drawn: null,
-  }) as unknown as FamilyQuestion;
+  });
 
 /** A lot whose limit is passed by a kitchen in twenty after so many hours. */
 const passing = (hour: number) => ({
   pressure: {
-    passes: [
+    passes: partOf<PressureCourse['passes']>([
       { share: 0.7, hours: [1, 2, 3, 4, 5] },
       { share: 1, hours: [hour, 90, 95, 99, Infinity] },
-    ] as never,
+    ]),
   },
   keeping: null,
 });

@@ -21,7 +21,7 @@ const asked = (members: number, readings: readonly Reading[] = [], seed = 3) =>
     members,
     seed,
     stages: [{ hours: 60, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
-    readings: readings as never,
+    readings: [...readings],
   });
 const gauge = { kind: 'gaugeBar', value: 1.6, hour: 36 } as const;
 const sum = (values: ArrayLike<number>) => Array.from(values).reduce((all, each) => all + each, 0);

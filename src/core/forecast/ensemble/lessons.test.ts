@@ -1,4 +1,4 @@
-import type { Gaussian } from '../../ferment/ferment';
+import type { Gaussian, Reading } from '../../ferment/ferment';
 import { askedSoda } from '../handmade.test-tool';
 import { weighedEnsemble } from './ensemble';
 import { learn, type Lesson, type KitchenPosterior } from './lessons';
@@ -116,12 +116,12 @@ describe('the kitchen', () => {
 });
 
 test('an ensemble tells what its readings say of room and culture', () => {
-  const ferment = (readings: readonly object[]) =>
+  const ferment = (readings: readonly Reading[]) =>
     askedSoda({
       sugars: { sucrose: 80 },
       members: 200,
       stages: [{ hours: 60, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
-      readings: readings as never,
+      readings: [...readings],
     });
   const nothing = weighedEnsemble(ferment([])).posterior;
   expect(nothing.offset.mean).toBeCloseTo(0, 1);

@@ -4,6 +4,8 @@ import type { Lot } from '../../lots/lot';
 import { endOf, jarEnd, membersOf, rootOf } from './family-members';
 import { brewed, dawn, pitched } from '../kitchen.test-tool';
 import { hourMs } from '../../duration';
+import { partOf } from '../../part-of.test-tool';
+import type { Method } from '../../lots/method';
 
 describe('who belongs to a family', () => {
   test('a bottle of a bottle hangs on it, and is run from it', () => {
@@ -74,17 +76,17 @@ describe('how far a lot is followed', () => {
   });
 
   test('an hour past its opening or its end', () => {
-    expect(hours(lot({ opened: { at: 50 * hourMs } as never }))).toBe(51);
-    expect(hours(lot({ ended: { at: 60 * hourMs } as never }))).toBe(61);
-    expect(hours(lot({ ended: { at: 24 * 600 * hourMs } as never }))).toBe(24 * 400);
+    expect(hours(lot({ opened: partOf<Lot['opened']>({ at: 50 * hourMs }) }))).toBe(51);
+    expect(hours(lot({ ended: partOf<Lot['ended']>({ at: 60 * hourMs }) }))).toBe(61);
+    expect(hours(lot({ ended: partOf<Lot['ended']>({ at: 24 * 600 * hourMs }) }))).toBe(24 * 400);
   });
 
   test('a brew that is meant to lie for weeks as long as that, and two days more', () => {
-    const method = { days: [10, 14] } as never;
+    const method = partOf<Method>({ days: [10, 14] });
     const lying = (role: 'brew' | 'bottle', days = method) =>
-      hours(lot({ role, recipe: { base: 'syrup', wantedVolumes: 2.5, method: days } } as never));
+      hours(lot(partOf<Lot>({ role, recipe: { base: 'syrup', wantedVolumes: 2.5, method: days } })));
     expect([lying('brew'), lying('bottle')]).toEqual([16 * 24, 36 + 192]);
-    expect(lying('brew', { days: [1, 3] } as never)).toBe(36 + 192);
+    expect(lying('brew', partOf<Method>({ days: [1, 3] }))).toBe(36 + 192);
   });
 
   test('a jar that everything left until an hour after its last drop went, never less than an hour', () => {

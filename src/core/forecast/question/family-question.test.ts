@@ -13,6 +13,7 @@ import type { Learned } from '../ensemble/lessons';
 import { seriesOf } from '../read-off/quantiles';
 import { usualKitchen } from '../ensemble/unknowns';
 import { hourMs } from '../../duration';
+import { partOf } from '../../part-of.test-tool';
 
 const totalSugar = ({ sugars }: Family['root']) => sugars.sucrose + sugars.glucose + sugars.fructose;
 
@@ -207,7 +208,7 @@ describe('what a jar holds when it is pitched', () => {
     const { household } = kitchen;
     const find = (id: string) => lotOf(household, id);
     const told = { ...usualKitchen, offset: { mean: 1, deviation: 0.5 } };
-    const learned = { vigour: 1.3, spread: 0.2, kitchen: told } as unknown as Learned;
+    const learned = partOf<Learned>({ vigour: 1.3, spread: 0.2, kitchen: told });
     const ask = { root: find(brew)!, find, warmths: household.warmths, now: dawn + 20 * hourMs };
     expect(familyQuestion({ ...ask, learned: () => learned })!.family.root).toMatchObject({
       vigour: 1.3,

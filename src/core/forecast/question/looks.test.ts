@@ -1,10 +1,11 @@
-import type { Lot } from '../../lots/lot';
+import type { Lot, LotReading } from '../../lots/lot';
 import { observationsFor } from './lot-ask';
+import { partOf } from '../../part-of.test-tool';
 
 /** A lot of which an instrument was read once. */
-const used = (kind: string) =>
-  ({ events: [{ kind: 'noted' }, { kind: 'read', readings: [{ kind, value: 1 }] }] }) as unknown as Lot;
-const plain = { events: [] } as unknown as Lot;
+const used = (kind: LotReading['kind']) =>
+  partOf<Lot>({ events: [{ kind: 'stirred' }, { kind: 'read', readings: [{ kind, value: 1 }] }] });
+const plain = partOf<Lot>({ events: [] });
 
 test('instruments are asked for when they were used before, on this lot or on its jar', () => {
   expect(observationsFor(true, [plain], 'squeeze')).toEqual(['squeeze']);

@@ -6,6 +6,7 @@ import type { Closure, Vessel } from '../../vessels/vessel-kinds';
 import { strengthOf } from '../../vessels/strength';
 import { isUnderPressure, lotAsk } from './lot-ask';
 import { hourMs } from '../../duration';
+import { partOf } from '../../part-of.test-tool';
 
 const start = Date.UTC(2026, 4, 1);
 const at = (hour: number) => start + hour * hourMs;
@@ -40,7 +41,7 @@ const asked = (
     knownCultures,
     bottles,
   );
-const opened = { at: at(40), entryId: 'o', how: 'calm' } as unknown as Lot['opened'];
+const opened = partOf<Lot['opened']>({ at: at(40), entryId: 'o', how: 'lively' });
 
 describe('what is asked of a lot', () => {
   test('a jar: no limit, no seal, no glass; a sip and its foam can be looked at', () => {
@@ -75,12 +76,12 @@ describe('what is asked of a lot', () => {
     });
     expect(asked(bottle(), 30, jar, 0).risk!.bottles).toBe(1);
     const usual = { kept: { choice: { caution: { is: 'usual' } } } };
-    expect(asked(bottle(), 30, jar, 3, usual as never).risk!.caution).toBe('usual');
+    expect(asked(bottle(), 30, jar, 3, partOf(usual)).risk!.caution).toBe('usual');
   });
 
   test('sealed later counts from then, sealed before the first hour from it', () => {
-    const closing = { kind: 'closed', at: at(31), entryId: 'c', closure: 'sealed' } as unknown as LotEvent;
-    const airing = { ...closing, at: at(27), closure: 'cloth' } as unknown as LotEvent;
+    const closing = partOf<LotEvent>({ kind: 'closed', at: at(31), entryId: 'c', closure: 'sealed' });
+    const airing = partOf<LotEvent>({ kind: 'closed', at: at(27), entryId: 'c', closure: 'cloth' });
     const late = bottle({ firstClosure: 'loose-lid' });
     expect(asked({ ...late, events: [...late.events, airing, closing] }).sealedFromHour).toBe(31);
     // Closed again, it counts from its filling.
@@ -99,7 +100,7 @@ describe('what is asked of a lot', () => {
     expect(asked(cold)).toMatchObject({ counterCelsius: 21.5, looks: [] });
     expect(asked({ ...cold, opened })).toMatchObject({ counterCelsius: null, looks: [] });
     expect(asked(bottle({ opened })).looks).toEqual([]);
-    expect(asked(bottle({ ended: { at: at(40) } as never })).looks).toEqual([]);
+    expect(asked(bottle({ ended: partOf<Lot['ended']>({ at: at(40) }) })).looks).toEqual([]);
     expect(asked({ ...jar, place: 'fridge' }).counterCelsius).toBeNull();
   });
 
@@ -113,9 +114,7 @@ describe('what is asked of a lot', () => {
 
 test('under pressure is what is sealed, not opened and not over', () => {
   expect(isUnderPressure(bottle())).toBe(true);
-  expect([jar, bottle({ opened }), bottle({ ended: { at: at(9) } as never })].map(isUnderPressure)).toEqual([
-    false,
-    false,
-    false,
-  ]);
+  expect(
+    [jar, bottle({ opened }), bottle({ ended: partOf<Lot['ended']>({ at: at(9) }) })].map(isUnderPressure),
+  ).toEqual([false, false, false]);
 });

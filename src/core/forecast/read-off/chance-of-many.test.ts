@@ -4,6 +4,8 @@ import { weighedEnsemble, weighedFamily } from '../ensemble/ensemble';
 import { loneFerment } from '../run/family';
 import { counted, countedHours, manyAsked, looks, type Setting } from './counted.test-tool';
 import type { StoredRun } from '../run/stored-run';
+import { partOf } from '../../part-of.test-tool';
+import type { FamilyQuestion } from '../question/family-question';
 
 describe('against five thousand members, counted one by one', () => {
   type Runs = (ferment: ReturnType<typeof manyAsked>) => StoredRun;
@@ -11,7 +13,7 @@ describe('against five thousand members, counted one by one', () => {
   /** As the app asks once nothing waits. */
   const refined: Runs = (ferment) => {
     const family = loneFerment(ferment);
-    const lots = [{ run: 0, limitBar: 2.8, sealedFromHour: 0, nowHour: 36 }] as never;
+    const lots = partOf<FamilyQuestion['lots']>([{ run: 0, limitBar: 2.8, sealedFromHour: 0, nowHour: 36 }]);
     const question = { rootId: 'soda', start: 0, family, lots, drawn: null };
     return weighedFamily(family, refinedCare(question)).runs[0]!;
   };

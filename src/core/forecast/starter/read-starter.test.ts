@@ -6,6 +6,8 @@ import { livelinessAt } from './ripeness';
 import { livelinessWhenDrawn, readStarter } from './starter-answer';
 import type { StarterQuestion } from '../question/starter-question';
 import { hourMs } from '../../duration';
+import { partOf, type PartOf } from '../../part-of.test-tool';
+import type { Kept } from '../../ferment/ferment';
 
 const hours = Array.from({ length: 61 }, (_, i) => i * 2);
 const settledMass = 4;
@@ -21,14 +23,14 @@ function read(
   lively: (m: number, hour: number) => number,
   sugar: (m: number, hour: number) => number,
   more: Partial<StarterQuestion> = {},
-  kept: object | null = { settled: null },
+  kept: PartOf<Kept> | null = { settled: null },
   rows: (m: number, hour: number) => Row = (m, hour) => row(lively(m, hour), sugar(m, hour)),
 ) {
   const run = handmadeRun({ hours, members: 3, row: rows, stages: [{ ...warmJar, hours: 120 }] });
   const question: StarterQuestion = {
     lotId: 'jar',
     start: 0,
-    ferment: { ...run.ferment, kept: kept as never },
+    ferment: { ...run.ferment, kept: kept && partOf<Kept>(kept) },
     settledMass,
     ripe: { by: 'liveliness', opens: 0.6, closes: 0.5 },
     nowHour: 40,

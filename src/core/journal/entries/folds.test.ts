@@ -3,6 +3,7 @@ import type { Act } from '../entry';
 import { lotOf } from '../household';
 import { entriesAbout, journalOf } from '../journal';
 import { hourMs } from '../../duration';
+import { partOf, standIn } from '../../part-of.test-tool';
 
 /** A bug and a bottle, one act on the bottle at hour 2 (and one at hour 3), and what the bottle is then. */
 function after(act: (lots: { bug: string; bottle: string }) => Act, then?: typeof act) {
@@ -40,7 +41,7 @@ describe('what an entry does to its lot', () => {
     const { last, stamp } = after(({ bottle }) => ({
       kind: 'observed',
       lotId: bottle,
-      signs: { squeeze: 'gives', sediment: 'some', hiss: undefined } as never,
+      signs: partOf({ squeeze: 'gives', sediment: 'some', hiss: undefined }),
       by: 'ida',
     }));
     expect(last).toEqual({
@@ -63,7 +64,7 @@ describe('what an entry does to its lot', () => {
       liking: 5,
     }));
     expect(last).toMatchObject({ ...stamp, kind: 'read' });
-    const { readings } = last as unknown as { readings: { kind: string; value: number }[] };
+    const { readings } = standIn<{ readings: { kind: string; value: number }[] }>(last);
     expect(Object.fromEntries(readings.map(({ kind, value }) => [kind, value]))).toEqual({
       sweet: 4,
       off: 1,

@@ -10,6 +10,7 @@ import { fromVersion1, unknownStarter } from './from-1';
 import type { EntryV1 } from './version-1';
 import { everyLot, lotOf } from '../household';
 import { entriesAbout, journalOf, type Journal } from '../journal';
+import { partOf } from '../../part-of.test-tool';
 
 const later = Date.UTC(2026, 5, 1);
 
@@ -183,8 +184,8 @@ describe('entry by entry, by hand', () => {
       portions: [{ ml: 1800 }, { grams: 40, form: 'sliced' }, { grams: 150 }],
     });
     const pitched = { batchId: id(5), celsius: 24, doseMl: 150 };
-    const other = { id: id(5), kind: 'lot-begun', recipe: { planned: { lotId: id(3) } } } as unknown as Entry;
-    const plain = { id: id(5), kind: 'lot-begun' } as unknown as Entry;
+    const other = partOf<Entry>({ id: id(5), kind: 'lot-begun', recipe: { planned: { lotId: id(3) } } });
+    const plain = partOf<Entry>({ id: id(5), kind: 'lot-begun' });
     const drawn = {
       kind: 'transferred',
       from: id(3),
