@@ -16,10 +16,11 @@ import type { Lot } from '../../src/core/lots/lot.ts';
 import { liquidMl } from '../../src/core/matter/contents.ts';
 import { agenda } from '../../src/core/tasks/agenda.ts';
 import type { Task } from '../../src/core/tasks/task.ts';
-import { keepsGas } from '../../src/core/vessels/vessel-kinds.ts';
+
 import { shortWords } from '../../src/words/short-words.ts';
 import { answersOf, type Answers } from './answers.ts';
 import { hourMs } from '../../src/core/duration.ts';
+import { keepsGas } from '../../src/core/vessels/vessel.ts';
 
 type Five = readonly number[];
 

@@ -1,8 +1,9 @@
 import type { BaseKind } from '../core/matter/base-kinds';
 import type { PlaceId } from '../core/kitchen/places';
-import type { Mark } from '../core/lots/lot';
+
 import type { VesselId } from '../core/vessels/vessel-kinds';
 import type { Diary } from './diary';
+import { type Mark } from '@/core/lots/records/new-lot';
 
 /** What the household writes in. */
 export type Kitchen = Pick<Diary, 'ago'>;

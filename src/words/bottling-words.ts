@@ -4,11 +4,12 @@ import type { FillPlan, ShortOption } from '@/core/bottling/fill-plan';
 import type { JarNow } from '@/core/bottling/jar-now';
 import type { Wish } from '@/core/bottling/carries';
 import type { Caution } from '@/core/kitchen/caution';
-import type { Mark } from '@/core/lots/lot';
+
 import type { Strength } from '@/core/vessels/strength';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 import { millilitres } from './amounts';
 import { plural } from './moment';
+import { type Mark } from '@/core/lots/records/new-lot';
 
 const one = (value: number) => value.toFixed(1);
 

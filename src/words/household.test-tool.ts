@@ -2,11 +2,12 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { mapOf } from '@/core/journal/persistent-map';
 import type { Household } from '@/core/journal/household';
 import { addPortions } from '@/core/lots/add';
-import { emptyLot, type NewLot } from '@/core/lots/begin';
+import { emptyLot } from '@/core/lots/begin';
 import type { Lot } from '@/core/lots/lot';
 import type { Task } from '@/core/tasks/task';
 import { hourMs } from '@/core/duration';
 import { partOf } from '@/core/part-of.test-tool';
+import { type NewLot } from '@/core/lots/records/new-lot';
 
 /** A household made by hand, for what is said of it: a brew, the bug it is dosed from, two bottles. */
 export const now = new Date(2026, 4, 4, 18, 20).getTime();

@@ -1,4 +1,4 @@
-import type { Method, When } from '@/core/lots/method';
+import type { Method, When } from '@/core/lots/records/method';
 
 interface Option<V> {
   readonly value: V;

@@ -1,5 +1,5 @@
 import type { BrewStep } from '@/core/brew/steps';
-import type { Method } from '@/core/lots/method';
+import type { Method } from '@/core/lots/records/method';
 import { grams, portionsWords, volume, litres } from './amounts';
 import { duration } from './moment';
 

@@ -1,5 +1,5 @@
 import { knownCultures, type CultureTable } from '../cultures/registry';
-import type { Method } from '../lots/method';
+import type { Method } from '../lots/records/method';
 import { success, type Result } from '../result';
 import { planBrew, type BrewPlan, type Life } from './brew-plan';
 import type { Composition } from './composition';

@@ -7,7 +7,7 @@ import type { PlaceId, Warmths } from '../kitchen/places';
 import { addPortions } from '../lots/add';
 import { emptyLot } from '../lots/begin';
 import type { Lot } from '../lots/lot';
-import type { Method } from '../lots/method';
+import type { Method } from '../lots/records/method';
 import type { LotFinder, Pitch } from '../lots/pitch';
 import { liftOut, liquidMl, pourOff } from '../matter/contents';
 import type { Life } from './brew-plan';

@@ -1,4 +1,4 @@
-import type { When } from '../lots/method';
+import type { When } from '../lots/records/method';
 import { contentsOf } from '../lots/begin';
 import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';

@@ -1,4 +1,4 @@
-import type { Method } from '../lots/method';
+import type { Method } from '../lots/records/method';
 import { contentsOf } from '../lots/begin';
 import { levelMl } from '../matter/contents';
 import type { Row } from './composition';

@@ -1,13 +1,14 @@
 import { usualHeadspaceMl } from '../bottling/fill-plan';
 import { contentsOf } from '../lots/begin';
-import type { Method } from '../lots/method';
+import type { Method } from '../lots/records/method';
 import { levelMl, liquidMl } from '../matter/contents';
 import { gramsOfPortion } from '../matter/portion';
 import { refusal, success, type Result } from '../result';
-import { fullestShare } from '../vessels/vessel-kinds';
+
 import { amountIn, scaledBy, withAmount, type Composition } from './composition';
 import { fullestPot, potLoad } from './pot';
 import { yieldOf } from './yield';
+import { fullestShare } from '../vessels/vessel';
 
 /** What sets the size of a batch. */
 export type ScaleBy =

@@ -1,7 +1,7 @@
 import { compositionOf } from '../recipes/recipe';
 import { library } from '../recipes/library/registry';
 import { bug, begunAlone, grainsJar } from '../starter/bug.test-tool';
-import type { Method } from '../lots/method';
+import type { Method } from '../lots/records/method';
 import { infusingOf, infusionSteps } from './infusing';
 import { shortOfStarter } from './leftovers';
 import { coolingMinutes, coolingOf, stepAt, stepsOf } from './steps';

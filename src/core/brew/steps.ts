@@ -1,6 +1,6 @@
 import { cultureOfIngredient, knownCultures, lastBatchId } from '../cultures/registry';
 import type { Lot } from '../lots/lot';
-import type { Method } from '../lots/method';
+import type { Method } from '../lots/records/method';
 import { levelMl } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';

@@ -1,5 +1,5 @@
 import { contentsOf } from '../lots/begin';
-import type { Method } from '../lots/method';
+import type { Method } from '../lots/records/method';
 import { soakedMl } from '../lots/transfer';
 import type { Row } from './composition';
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { ReadOnly } from '../read-only';
 import { refusal, success, type Result } from '../result';
 import { Amended } from './entries/amended/schema';
 import { Closed } from './entries/closed/schema';
@@ -45,11 +46,6 @@ export const Entry = z.discriminatedUnion('kind', [
 export type Entry = z.infer<typeof Entry>;
 export type EntryKind = Entry['kind'];
 export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
-
-/** Read-only all the way down; a correction's patch is JSON of any depth and stays as it is. */
-type ReadOnly<T> = T extends object
-  ? { readonly [K in keyof T]: K extends 'patch' ? T[K] : ReadOnly<T[K]> }
-  : T;
 
 /** What a maker's act carries before it is stamped with id, instant, offset and version. */
 export type Act = Entry extends infer E

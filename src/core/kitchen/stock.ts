@@ -1,6 +1,7 @@
-import { isVesselId, vesselKind, type Vessel, type VesselId } from '../vessels/vessel-kinds';
+import { isVesselId, vesselKind, type VesselId } from '../vessels/vessel-kinds';
 import { strengthOf, unknownWear, type Strength, type Wear } from '../vessels/strength';
 import { dayMs } from '../duration';
+import { type Vessel } from '../vessels/records/vessel';
 
 /** So many bottles or jars of one make that a household has. */
 export interface Stock {

@@ -1,22 +1,7 @@
-import type { PlaceId } from '../kitchen/places';
 import { emptyContents, levelMl, scaled, type Contents } from '../matter/contents';
 import { portionsContents } from '../matter/portion';
-import type { Closure, Vessel } from '../vessels/vessel-kinds';
-import type { Lot, Mark, RecipeSnapshot, Role } from './lot';
-
-/** What is said of a new lot. */
-export interface NewLot {
-  readonly role: Role;
-  readonly name: string;
-  readonly vessel: Vessel;
-  readonly closure: Closure;
-  readonly place: PlaceId;
-  readonly culture?: string | null | undefined;
-  readonly recipe?: RecipeSnapshot | null | undefined;
-  readonly mark?: Mark | undefined;
-  readonly variant?: string | undefined;
-  readonly chillDays?: number | undefined;
-}
+import type { Lot } from './lot';
+import type { NewLot } from './records/new-lot';
 
 /** The least that begins a jar, a brew or a bottle, ml; and a packet. */
 export const leastBegunMl = 5;

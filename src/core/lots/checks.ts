@@ -2,9 +2,10 @@ import { levelMl, liquidMl } from '../matter/contents';
 import type { Portion } from '../matter/portion';
 import { gramsOfPortion } from '../matter/portion';
 import { refusal, success, type Result } from '../result';
-import { fullestShare } from '../vessels/vessel-kinds';
+
 import { addPortions } from './add';
 import type { Lot } from './lot';
+import { fullestShare } from '../vessels/vessel';
 
 /**
  * Whether portions can go into a lot: something, and not over the rim.

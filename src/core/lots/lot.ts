@@ -1,32 +1,13 @@
 import type { Contents } from '../matter/contents';
 import { portionsContents, type Portion } from '../matter/portion';
-import type { Method, When } from './method';
-import type { Closure, Vessel } from '../vessels/vessel-kinds';
-import type { BaseKind } from '../matter/base-kinds';
+import type { Mark, NewLot } from './records/new-lot';
+import type { RecipeSnapshot } from './records/recipe-snapshot';
+import type { Vessel } from '../vessels/records/vessel';
+import type { Closure } from '../vessels/vessel-kinds';
 import type { PlaceId } from '../kitchen/places';
 import type { SignKind } from './signs';
 
-export type Role = 'starter' | 'brew' | 'bottle';
-
-/** How a brew was meant: its base, the fizz wanted, and the starter it was planned with. */
-export interface RecipeSnapshot {
-  /** Kind of base: sets nutrients and minerals of the forecast. */
-  readonly base: BaseKind;
-  /** Fizz wanted in the bottle, volumes. */
-  readonly wantedVolumes: number;
-  /** The starter to pitch and its amount, while it is not pitched. */
-  readonly planned?:
-    | { readonly lotId: string | null; readonly ml?: number | undefined; readonly grams?: number | undefined }
-    | undefined;
-  /** The recipe it was made from, and its version. */
-  readonly from?: { readonly id: string; readonly version: number } | undefined;
-  readonly method?: Method | undefined;
-  /** What is still to go in: sour and salt once it is cool, what steeps in it after the first ferment. */
-  readonly later?: readonly { readonly when: When; readonly portion: Portion }[] | undefined;
-  /** Water as it was measured, ml: what boils away included; and how much of it is held back cold. */
-  readonly waterMl?: number | undefined;
-  readonly heldMl?: number | undefined;
-}
+type Role = NewLot['role'];
 
 /** Steps of its brew day that were taken or skipped, by the step's id. */
 type StepsTaken = Readonly<Record<string, { readonly done: boolean; readonly at: number }>>;
@@ -98,10 +79,6 @@ export const movedBy = (event: Extract<LotEvent, { kind: 'added' | 'came' | 'wen
 
 export const openings = ['still', 'gentle', 'lively', 'gusher'] as const;
 export type OpeningKind = (typeof openings)[number];
-
-/** What is tied to a bottle's neck to tell it from its siblings: shapes, so that nobody needs their colour. */
-export const marks = ['ring', 'two-rings', 'knot', 'tag', 'clip'] as const;
-export type Mark = (typeof marks)[number];
 
 export const endings = ['drunk', 'discarded', 'given', 'dried', 'eaten', 'lost', 'leaked', 'burst'] as const;
 export type Ending = (typeof endings)[number];

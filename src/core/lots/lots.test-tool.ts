@@ -1,9 +1,10 @@
 import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
-import { emptyLot, type NewLot } from './begin';
+import { emptyLot } from './begin';
 import type { Lot } from './lot';
 import { openStore } from './lot-store';
 import type { Transfer } from './transfer';
+import { type NewLot } from './records/new-lot';
 
 /** A litre jar on the counter, as it is said. */
 export const jar: NewLot = {

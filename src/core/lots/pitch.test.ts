@@ -1,11 +1,12 @@
 import { knownCultures, sedimentId, withGuest } from '../cultures/registry';
 import { liquidMl, solidGrams } from '../matter/contents';
 import { addPortions } from './add';
-import { contentsOf, type NewLot } from './begin';
+import { contentsOf } from './begin';
 import { type Lot } from './lot';
 import { drawnFrom, livesAt, pitchOf } from './pitch';
 import { carryOver, type Transfer } from './transfer';
 import { jar, moment, filled, water, grams, transfer, shelfOf, bottle } from './lots.test-tool';
+import { type NewLot } from './records/new-lot';
 
 describe('how a base came alive', () => {
   const find =

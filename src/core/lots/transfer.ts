@@ -12,9 +12,10 @@ import {
 import { ingredientOf } from '../matter/ingredients/registry';
 import type { Portion } from '../matter/portion';
 import { addPortions } from './add';
-import { emptyLot, withinRim, type NewLot } from './begin';
+import { emptyLot, withinRim } from './begin';
 import type { Ending, Lot, LotEvent, Taken } from './lot';
 import type { LotWriter, LotStore } from './lot-store';
+import { type NewLot } from './records/new-lot';
 
 /** One place a transfer goes to: a lot that is there, a new one, or away. */
 export interface TransferTarget {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { readLine } from '../recipes/ingredient-line';
 import { findIngredients, namesWith } from '../recipes/ingredient-names';
-import { Portion } from '../journal/entries/base';
+import { PortionRecord } from './records/portion';
 import { ingredientIds, ingredientOf, isIngredient } from './ingredients/registry';
 import { ownId, ownOf } from './own-ingredient';
 import { gramsOfPortion, portionContents } from './portion';
@@ -60,7 +60,7 @@ test('whatever is described comes back from its id, adds up to a gram, and is an
         const { composition } = ingredientOf(id);
         expect(gramsIn(composition)).toBeCloseTo(1, 9);
         expect(substances.every((key) => composition[key] >= 0)).toBe(true);
-        expect(Portion.safeParse({ what: id, grams: 10 }).success).toBe(true);
+        expect(PortionRecord.safeParse({ what: id, grams: 10 }).success).toBe(true);
       },
     ),
   );
@@ -77,7 +77,7 @@ test.each([
   'own:own:plum:1:::Twice',
 ])('%s is nobody’s ingredient', (id) => {
   expect(isIngredient(id)).toBe(false);
-  expect(Portion.safeParse({ what: id, grams: 10 }).success).toBe(false);
+  expect(PortionRecord.safeParse({ what: id, grams: 10 }).success).toBe(false);
 });
 
 test('an own name is found and read in a line, before the table’s', () => {

@@ -2,26 +2,10 @@ import { ingredientOf } from './ingredients/registry';
 import type { Contents } from './contents';
 import { gramsIn, heapOn, nothing, type Amounts, type Substance } from './substances';
 import type { Form, Ingredient } from './ingredient';
+import type { Portion } from './records/portion';
 
-/** An amount of an ingredient, as it was measured: by mass, or by volume. */
-export interface Portion {
-  readonly what: string;
-  readonly grams?: number | undefined;
-  readonly ml?: number | undefined;
-  readonly form?: Form | undefined;
-  /** What was typed, word for word. */
-  readonly typed?: string | undefined;
-  /** How ripe it is, when it is not just ripe. */
-  readonly ripe?: Ripeness | undefined;
-  /** Sugar as its label or a refractometer says, g per 100 ml of what is poured, g per 100 g of the rest. */
-  readonly sugar?: number | undefined;
-  /** Whether its label names a preservative. */
-  readonly preserved?: boolean | undefined;
-}
-
-/** Fruit that is hard and sour, or very soft and sweet. */
-export const ripenesses = ['under', 'over'] as const;
-export type Ripeness = (typeof ripenesses)[number];
+export type { Portion } from './records/portion';
+type Ripeness = NonNullable<Portion['ripe']>;
 
 /** What ripeness does to the sugars and acids of a table's fruit: practice, within the third that tables differ by. */
 const ripening: Readonly<Record<Ripeness, { readonly sugars: number; readonly acids: number }>> = {

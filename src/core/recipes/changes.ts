@@ -1,4 +1,4 @@
-import type { Method } from '../lots/method';
+import type { Method } from '../lots/records/method';
 import type { BottlingWay, Recipe, RecipeLine } from './recipe';
 
 /** One thing that differs between two versions of a recipe. */

@@ -2,7 +2,7 @@ import type { Row } from '../brew/composition';
 import { cultures } from '../cultures/registry';
 import type { BaseKind } from '../matter/base-kinds';
 import { contentsOf } from '../lots/begin';
-import type { When } from '../lots/method';
+import type { When } from '../lots/records/method';
 import { liquidMl } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { gramsOfPortion, mlOfPortion, type Portion } from '../matter/portion';

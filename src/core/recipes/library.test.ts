@@ -1,3 +1,4 @@
+import { RecipeRecord } from './records/recipe';
 import { sugarAccount } from '../brew/sugar-account';
 import { planComposition } from '../brew/compose-plan';
 import { cultures, knownCultures } from '../cultures/registry';
@@ -5,7 +6,7 @@ import { baseKinds } from '../matter/base-kinds';
 import { bug } from '../starter/bug.test-tool';
 import { accountWarnings } from '../brew/account-warnings';
 import { changesBetween } from './changes';
-import { freeId, keptOf, RecipeShape, recipeOfKept, recipeVersions } from './kept-recipe';
+import { freeId, keptOf, recipeOfKept, recipeVersions } from './kept-recipe';
 import { library } from './library/registry';
 import { boughtAs, compositionOf, portionOfLine, recipeKey, recipeOf } from './recipe';
 import type { Portion } from '../matter/portion';
@@ -21,7 +22,7 @@ describe('the library', () => {
       if (id !== 'water-kefir-liquid') expect([id, brewedWith.has(id)]).toEqual([id, true]);
     expect(new Set(library.map(({ id }) => id)).size).toBe(library.length);
     for (const recipe of library)
-      expect([recipe.id, RecipeShape.safeParse(recipe).error]).toEqual([recipe.id, undefined]);
+      expect([recipe.id, RecipeRecord.safeParse(recipe).error]).toEqual([recipe.id, undefined]);
   });
   test('none of the flavours that everybody makes', () => {
     const text = JSON.stringify(library).toLowerCase();

@@ -1,5 +1,5 @@
 import type { Portion } from '../matter/portion';
-import { RecipeShape } from './kept-recipe';
+import { RecipeRecord } from './records/recipe';
 import { nameOfId } from './ingredient-names';
 import { boughtAs, portionOfLine, type Recipe } from './recipe';
 import { knownCultures } from '../cultures/registry';
@@ -66,7 +66,7 @@ function recipeIn(value: unknown, depth: number): RecipeText | null {
 function ownIn(value: unknown, lines: readonly string[]): Recipe | null {
   if (typeof value !== 'object' || value === null) return null;
   const { litres, ...rest } = value as { litres?: unknown };
-  const read = RecipeShape.safeParse(rest);
+  const read = RecipeRecord.safeParse(rest);
   if (!read.success || typeof litres !== 'number' || !(litres > 0)) return null;
   const written = ingredientLines(read.data, litres);
   return written.length === lines.length && written.every((line, i) => line === lines[i]) ? read.data : null;

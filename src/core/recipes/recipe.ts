@@ -1,56 +1,11 @@
 import { cultureOfIngredient, knownCultures } from '../cultures/registry';
-import type { BaseKind } from '../matter/base-kinds';
-import type { Method, When } from '../lots/method';
 import type { Composition, Row } from '../brew/composition';
 import { amountIn } from '../brew/composition';
-import type { Form } from '../matter/ingredient';
-import { isPoured, type Portion, type Ripeness } from '../matter/portion';
+import { isPoured, type Portion } from '../matter/portion';
 
-/** One ingredient of a recipe, for a litre in the jar. */
-export interface RecipeLine {
-  readonly what: string;
-  /** g, or ml of what is poured. */
-  readonly perLitre: number;
-  readonly when: When;
-  readonly form?: Form | undefined;
-  readonly ripe?: Ripeness | undefined;
-  readonly sugar?: number | undefined;
-}
+import type { Recipe, RecipeLine } from './records/recipe';
 
-/** A recipe: ratios for a litre in the jar, what brings it to life, and how its day goes. */
-export interface Recipe {
-  readonly id: string;
-  readonly version: number;
-  readonly name: string;
-  /** What it is, in a sentence. */
-  readonly about: string;
-  readonly base: BaseKind;
-  /** Kind of culture, and its dose: ml or g a litre, as the kind is measured. */
-  readonly culture: string;
-  readonly dosePerLitre: number;
-  readonly lines: readonly RecipeLine[];
-  readonly method: Method;
-  readonly wantedVolumes: number;
-  /** 1–5, null while nobody said. */
-  readonly rating: number | null;
-  readonly note: string;
-  /** The recipe it was copied from. */
-  readonly from: { readonly id: string; readonly version: number } | null;
-  /** How its bottles are filled, once somebody found out. */
-  readonly bottling?: BottlingWay | undefined;
-}
-
-/** How bottles are filled: what is dosed for a litre, how far under the rim, days warm until they are chilled. */
-export interface BottlingWay {
-  readonly dose: {
-    readonly what: string;
-    readonly perLitre: number;
-    readonly unit: 'grams' | 'ml';
-  } | null;
-  readonly headspaceCm: number;
-  /** Null while nobody knows. */
-  readonly warmDays: number | null;
-}
+export type { BottlingWay, Recipe, RecipeLine } from './records/recipe';
 
 /** Key under which a version is kept. @example recipeKey({ id: 'plum', version: 2 }) // 'plum@2' */
 export const recipeKey = ({ id, version }: Pick<Recipe, 'id' | 'version'>): string => `${id}@${version}`;

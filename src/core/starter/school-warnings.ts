@@ -4,11 +4,12 @@ import type { Lot } from '../lots/lot';
 import { levelMl } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { gramsOfPortion } from '../matter/portion';
-import { fullestShare } from '../vessels/vessel-kinds';
+
 import { keptCulture, usualFeed } from './feed-plan';
 import { grainsOf } from './renewal';
 import { schoolOf, type SchoolId } from './schools';
 import { hourMs } from '../duration';
+import { fullestShare } from '../vessels/vessel';
 
 /** The schools that there are for a jar: by how its kind is fed and what it lives on. */
 export function schoolsFor(lot: Lot, cultures: CultureTable = knownCultures): SchoolId[] {

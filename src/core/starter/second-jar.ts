@@ -2,8 +2,9 @@ import { knownCultures, type CultureTable } from '../cultures/registry';
 import type { Lot } from '../lots/lot';
 import type { Portion } from '../matter/portion';
 import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
-import { fullestShare } from '../vessels/vessel-kinds';
+
 import { keptCulture, usualSweetener } from './feed-plan';
+import { fullestShare } from '../vessels/vessel';
 
 /** What a second jar of grains takes: sugar water for as many as go in, and a jar that holds it. */
 export interface SecondJar {

@@ -2,12 +2,13 @@ import type { LotAnswer, LotSeries } from '../forecast/answer/family-answer';
 import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import { mapOf } from '../journal/persistent-map';
 import { addPortions } from '../lots/add';
-import { emptyLot, type NewLot } from '../lots/begin';
+import { emptyLot } from '../lots/begin';
 import type { Lot, LotEvent } from '../lots/lot';
 import { agenda } from './agenda';
 import { type TaskAsk } from './task';
 import { hourMs } from '../duration';
 import { partOf } from '../part-of.test-tool';
+import { type NewLot } from '../lots/records/new-lot';
 
 const now = Date.UTC(2026, 5, 1, 12);
 const at = (hour: number) => now + hour * hourMs;

@@ -135,18 +135,3 @@ export const closedJarBar = 0.3;
 /** How a vessel is closed. */
 export const closures = ['cloth', 'loose-lid', 'airlock', 'sealed'] as const;
 export type Closure = (typeof closures)[number];
-
-/** A vessel of a kitchen: its kind and what it holds to the brim. */
-export interface Vessel {
-  readonly kind: VesselId;
-  readonly ml: number;
-  /** The make of the household's stock that it is one of. */
-  readonly stock?: string | undefined;
-}
-
-/** Whether a vessel keeps its gas: closed tight, and made to hold some. A jar's lid domes and seeps at `closedJarBar`. */
-export const keepsGas = (vessel: Vessel, closure: Closure): boolean =>
-  closure === 'sealed' && vesselKinds[vessel.kind].limitBar > 0;
-
-/** A jar is filled to nine tenths at most: it foams. */
-export const fullestShare = 0.9;

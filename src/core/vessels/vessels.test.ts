@@ -1,4 +1,5 @@
-import { bottleIds, fullestShare, holdsFizz, jarIds, vesselIds, vesselKind } from './vessel-kinds';
+import { bottleIds, holdsFizz, jarIds, vesselIds, vesselKind } from './vessel-kinds';
+import { fullestShare } from './vessel';
 
 test('working limits are those of careful practice, bar gauge', () => {
   expect(Object.fromEntries(vesselIds.map((id) => [id, vesselKind(id).limitBar]))).toEqual({

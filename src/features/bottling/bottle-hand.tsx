@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { placeIds } from '@/core/kitchen/places';
 import { limitOf } from '@/core/kitchen/stock';
-import { marks } from '@/core/lots/lot';
+
 import { vesselKind } from '@/core/vessels/vessel-kinds';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -18,6 +18,7 @@ import { placeWords } from '@/words/names';
 import { DoseTurn } from './dose-turn';
 import { PartFill } from './part-fill';
 import type { TableBottle, TableState, Worked } from './table-state';
+import { marks } from '@/core/lots/records/new-lot';
 
 interface Props {
   readonly row: Worked;

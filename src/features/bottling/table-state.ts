@@ -3,11 +3,12 @@ import { chargeOf, type Charged } from '@/core/bottling/charge';
 import { emptyMl, fillPlan, usualHeadspaceCm, type EmptyBottles } from '@/core/bottling/fill-plan';
 import type { JarNow } from '@/core/bottling/jar-now';
 import type { PlaceId } from '@/core/kitchen/places';
-import { marks, type Mark } from '@/core/lots/lot';
+
 import { mlOfPortion, type Portion } from '@/core/matter/portion';
 import type { BottlingWay } from '@/core/recipes/recipe';
 import { headspaceCm } from '@/core/vessels/bottle-shape';
 import { holdsFizz, type VesselId } from '@/core/vessels/vessel-kinds';
+import { marks, type Mark } from '@/core/lots/records/new-lot';
 
 /** What is dosed into a bottle, for each litre of its liquid. */
 export interface Dose {

@@ -2,7 +2,7 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { mapOf } from '@/core/journal/persistent-map';
 import type { Household } from '@/core/journal/household';
 import { addPortions } from '@/core/lots/add';
-import { emptyLot, type NewLot } from '@/core/lots/begin';
+import { emptyLot } from '@/core/lots/begin';
 import type { Lot, LotEvent, LotReading } from '@/core/lots/lot';
 import { openStore } from '@/core/lots/lot-store';
 import { carryOver } from '@/core/lots/transfer';
@@ -14,6 +14,7 @@ import { pressureAt } from './pressure';
 import { finishedRoots, questionsOf } from './questions';
 import { hourMs } from '@/core/duration';
 import { partOf } from '@/core/part-of.test-tool';
+import { type NewLot } from '@/core/lots/records/new-lot';
 
 const start = Date.UTC(2026, 4, 1);
 const at = (hour: number) => start + hour * hourMs;

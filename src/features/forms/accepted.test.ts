@@ -8,7 +8,7 @@ import type { MeasuredQuantity } from '@/core/lots/lot';
 import { levelMl } from '@/core/matter/contents';
 import { waysToBegin } from '@/core/cultures/guides/registry';
 import { withAmount } from '@/core/brew/composition';
-import { whens } from '@/core/lots/method';
+import { whens } from '@/core/lots/records/method';
 import { isPoured } from '@/core/matter/portion';
 import { ingredientIds } from '@/core/matter/ingredients/registry';
 import { bottleIds } from '@/core/vessels/vessel-kinds';

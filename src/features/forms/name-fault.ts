@@ -1,4 +1,4 @@
-import { canBeSeen } from '@/core/journal/entries/base';
+import { canBeSeen } from '@/core/lots/records/name';
 
 /** What is wrong with a name, or nothing: letters that are drawn as nothing are no name. */
 export function nameFault(name: string): string | undefined {

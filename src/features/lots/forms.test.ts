@@ -1,11 +1,12 @@
 import type { Entry } from '@/core/journal/entry';
 import { addPortions } from '@/core/lots/add';
-import { emptyLot, type NewLot } from '@/core/lots/begin';
+import { emptyLot } from '@/core/lots/begin';
 import type { Lot } from '@/core/lots/lot';
 import type { Portion } from '@/core/matter/portion';
 import { amendDefaults, readAmend } from './amend-form';
 import { readMeasured } from './measure-form';
 import { availableMl, readBottleSizes, readPour, type PourValues } from './pour-form';
+import { type NewLot } from '@/core/lots/records/new-lot';
 
 const lot = (said: Partial<NewLot>, portions: readonly Portion[]): Lot =>
   addPortions(

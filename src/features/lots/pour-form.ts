@@ -1,6 +1,6 @@
 import { leastHeadspaceShare, whyHeadspace } from '@/core/gas/headspace';
 import type { ActOf } from '@/core/journal/entry';
-import type { NewLot } from '@/core/lots/begin';
+
 import type { Lot, Taken } from '@/core/lots/lot';
 import { drainableMl } from '@/core/lots/transfer';
 import { pitchCheck } from '@/core/brew/pitch-check';
@@ -14,6 +14,7 @@ import { holdsFizz, type Closure, type VesselId } from '@/core/vessels/vessel-ki
 import { drawnTyped } from '../forms/drawn-typed';
 import { nameFault } from '../forms/name-fault';
 import { faultAt, reads, type FormReading } from '../forms/read-form';
+import { type NewLot } from '@/core/lots/records/new-lot';
 
 export type Where = 'bottles' | 'lot' | 'jar' | 'drunk' | 'away';
 

@@ -6,11 +6,12 @@ import { levelMl } from '@/core/matter/contents';
 import type { Portion } from '@/core/matter/portion';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { beginAmounts } from '@/core/starter/begin-amounts';
-import { fullestShare } from '@/core/vessels/vessel-kinds';
+
 import { amountOf } from '@/words/amounts';
 import { nameFault } from '../forms/name-fault';
 import { readRows, type PortionRow } from '../forms/portion-form';
 import type { FormReading } from '../forms/read-form';
+import { fullestShare } from '@/core/vessels/vessel';
 
 export interface BeginValues {
   /** Id of the way it is begun. */

@@ -5,7 +5,7 @@ import { endOf, jarEnd, membersOf, rootOf } from './family-members';
 import { brewed, dawn, pitched } from '../kitchen.test-tool';
 import { hourMs } from '../../duration';
 import { partOf } from '../../part-of.test-tool';
-import type { Method } from '../../lots/method';
+import type { Method } from '../../lots/records/method';
 
 describe('who belongs to a family', () => {
   test('a bottle of a bottle hangs on it, and is run from it', () => {

@@ -2,11 +2,12 @@ import { knownCultures } from '../../cultures/registry';
 import { addPortions } from '../../lots/add';
 import { emptyLot } from '../../lots/begin';
 import type { Lot, LotEvent } from '../../lots/lot';
-import type { Closure, Vessel } from '../../vessels/vessel-kinds';
+import type { Closure } from '../../vessels/vessel-kinds';
 import { strengthOf } from '../../vessels/strength';
 import { isUnderPressure, lotAsk } from './lot-ask';
 import { hourMs } from '../../duration';
 import { partOf } from '../../part-of.test-tool';
+import { type Vessel } from '../../vessels/records/vessel';
 
 const start = Date.UTC(2026, 4, 1);
 const at = (hour: number) => start + hour * hourMs;

@@ -7,12 +7,13 @@ import { limitOf, strengthIn, type Keeps } from '../../kitchen/stock';
 import { wakingOf, type WakingHours } from '../../kitchen/waking';
 import type { Lot } from '../../lots/lot';
 import type { LotFinder } from '../../lots/pitch';
-import { keepsGas } from '../../vessels/vessel-kinds';
+
 import type { Risk } from '../read-off/failure';
 import { noHabits, type Habits } from './habits';
 import { squeezedFor } from './pilot';
 import { bottlingSweetness, pouredSweetness } from './wanted-sweetness';
 import { hourMs } from '../../duration';
+import { keepsGas } from '../../vessels/vessel';
 
 /** Looks that can be asked for: by hand and tongue, or with an instrument the maker has shown to own. */
 export type ObservationKind = 'squeeze' | 'hiss' | 'sweet' | 'foam' | 'gaugeBar' | 'sg';

@@ -3,8 +3,9 @@ import { celsiusAt, changesWithin, type PlaceId, type Warmths } from '../../kitc
 import { movedBy, type Lot, type LotEvent } from '../../lots/lot';
 import { solidsMl } from '../../matter/contents';
 import { volumeOf, type Amounts } from '../../matter/substances';
-import { keepsGas, type Closure } from '../../vessels/vessel-kinds';
+import { type Closure } from '../../vessels/vessel-kinds';
 import { hourMs } from '../../duration';
+import { keepsGas } from '../../vessels/vessel';
 
 /** How long a bottle takes to come near another place's temperature, hours: half-litre glass in still air. Practice. */
 export const coolingHours = 3;

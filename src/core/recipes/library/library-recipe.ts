@@ -1,5 +1,5 @@
 import type { Recipe, RecipeLine } from '../recipe';
-import type { When } from '../../lots/method';
+import type { When } from '../../lots/records/method';
 import type { Form } from '../../matter/ingredient';
 
 /** A recipe of the library: its first version, that nobody rated. */

@@ -1,4 +1,4 @@
-import type { Method } from '../../lots/method';
+import type { Method } from '../../lots/records/method';
 
 /** A simmered base, strained before it is pitched. */
 export const simmered = (more: Partial<Method> = {}): Method => ({

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Method } from '@/core/lots/method';
+import type { Method } from '@/core/lots/records/method';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { Row } from '@/core/brew/composition';
 import type { Equal } from '@/core/brew/swap';
-import type { When } from '@/core/lots/method';
+import type { When } from '@/core/lots/records/method';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { isPoured, type Portion } from '@/core/matter/portion';
 import { labelSugar } from '@/core/workbook/label-sugar';

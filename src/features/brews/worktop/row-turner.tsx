@@ -5,7 +5,7 @@ import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { isPoured, type Portion } from '@/core/matter/portion';
 import { stepFor } from '@/core/measures/nice-step';
 import { portionTyped } from '@/core/measures/portion-measure';
-import type { When } from '@/core/lots/method';
+import type { When } from '@/core/lots/records/method';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Ruler } from '@/ui/controls/ruler';

@@ -1,7 +1,7 @@
 import type { Composition, Turned } from '@/core/brew/composition';
 import type { BaseKind } from '@/core/matter/base-kinds';
 import type { PlaceId } from '@/core/kitchen/places';
-import type { Method } from '@/core/lots/method';
+import type { Method } from '@/core/lots/records/method';
 import type { ReadLine } from '@/core/recipes/ingredient-line';
 
 /** A brew on the worktop. */

@@ -1,6 +1,6 @@
 import { turnDose, turnMl, turnRow, withAmount, type Hold, type Turned } from '@/core/brew/composition';
 import type { Lot } from '@/core/lots/lot';
-import type { When } from '@/core/lots/method';
+import type { When } from '@/core/lots/records/method';
 import { solidGrams } from '@/core/matter/contents';
 import { mlWithWater } from '@/core/brew/scale';
 import { isPoured, mlOfPortion, type Portion } from '@/core/matter/portion';

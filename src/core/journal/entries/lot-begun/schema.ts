@@ -1,10 +1,11 @@
 import { z } from 'zod';
+import { NewLotRecord } from '../../../lots/records/new-lot';
 import { levelMl } from '../../../matter/contents';
 import { contentsOf, leastBegunMl, leastPacketMl } from '../../../lots/begin';
-import { celsius, exampleStamp, NewLot, portions, stamp } from '../base';
+import { celsius, exampleStamp, portions, stamp } from '../base';
 
 /** A jar, a brew or a bottle was begun; the entry's id is the lot's. */
-export const LotBegun = NewLot.extend({
+export const LotBegun = NewLotRecord.extend({
   ...stamp,
   kind: z.literal('lot-begun'),
   portions: portions.min(1, 'Put something in.'),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { exampleStamp, exampleSubject, lots, place, stamp, Vessel } from '../base';
+import { VesselRecord } from '../../../vessels/records/vessel';
+import { exampleStamp, exampleSubject, lots, place, stamp } from '../base';
 
 /** Lots were carried to another place (chilled, rested, woken), or moved whole into another vessel. */
 export const Moved = z.strictObject({
@@ -7,7 +8,7 @@ export const Moved = z.strictObject({
   kind: z.literal('moved'),
   lots,
   place,
-  vessel: Vessel.optional(),
+  vessel: VesselRecord.optional(),
 });
 export type Moved = z.infer<typeof Moved>;
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { NewLotRecord } from '../../../lots/records/new-lot';
 import {
   celsius,
   ending,
@@ -6,7 +7,6 @@ import {
   exampleSubject,
   grams,
   millilitres,
-  NewLot,
   portions,
   stamp,
   subject,
@@ -16,7 +16,7 @@ import {
 const Target = z
   .strictObject({
     lotId: subject.optional(),
-    begin: NewLot.optional(),
+    begin: NewLotRecord.optional(),
     ml: millilitres.optional(),
     grams: grams.optional(),
     portions: portions.optional(),
