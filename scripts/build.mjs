@@ -4,6 +4,7 @@ import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync 
 import path from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { must, root } from './run.mjs';
+import { thirdPartyNotices } from './third-party.mjs';
 
 const sources = [
   'src',
@@ -16,6 +17,7 @@ const sources = [
   'package.json',
   'package-lock.json',
   'scripts/build.mjs',
+  'scripts/third-party.mjs',
 ];
 
 const filesUnder = (entry) =>
@@ -53,9 +55,22 @@ export async function build() {
     },
   );
   rmSync(path.join(root, 'dist/metadata.json'), { force: true });
+  nameBuild(mark);
+  writeFileSync(path.join(root, 'dist/third-party-notices.txt'), thirdPartyNotices());
   await serviceWorker();
   compress(path.join(root, 'dist'));
   writeFileSync(stamp, mark);
+}
+
+/** Writes into the page which version it is, and of which source. */
+function nameBuild(mark) {
+  const { version } = JSON.parse(readFileSync(path.join(root, 'package.json'), 'utf8'));
+  const page = path.join(root, 'dist/index.html');
+  const name = (content) => `<meta name="yuzet-build" content="${content}"`;
+  const before = readFileSync(page, 'utf8');
+  const after = before.replace(name('unbuilt'), name(`${version}, build ${mark.slice(0, 7)}`));
+  if (after === before) throw new Error('The page has no place for its version.');
+  writeFileSync(page, after);
 }
 
 async function serviceWorker() {
@@ -66,7 +81,7 @@ async function serviceWorker() {
     swDest: path.join(root, 'dist/service-worker.js'),
     dontCacheBustURLsMatching: /[.-][0-9a-f]{32}\./,
     navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/api\//],
+    navigateFallbackDenylist: [/^\/api\//, /\.txt$/],
     maximumFileSizeToCacheInBytes: 4e6,
     skipWaiting: false,
     clientsClaim: true,

@@ -1,5 +1,9 @@
 import { readMode, type Mode } from './household-mode';
 
+/** Which version the page was built of, and of which source. */
+export const buildName = (): string =>
+  document.querySelector('meta[name="yuzet-build"]')?.getAttribute('content') ?? 'unbuilt';
+
 const served = () => document.querySelector('meta[name="yuzet-household"]')?.getAttribute('content') ?? null;
 
 /** What this tab remembers; nothing where the browser keeps site data shut. */

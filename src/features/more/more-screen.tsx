@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useDispatch } from 'react-redux';
+import { buildName } from '@/store/environment';
 import { lookChosen, rememberLook } from '@/store/look-slice';
 import { selectLook } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -73,6 +74,17 @@ export function MoreScreen() {
           }}
         />
       </Card>
+      <Text color={roles.softText}>{`Yuzet ${buildName()}`}</Text>
+      <Press
+        role="link"
+        aria-label="Third-party notices"
+        onPress={() => window.location.assign('/third-party-notices.txt')}
+        style={{ alignSelf: 'flex-start' }}
+      >
+        <Text as="strong" color={roles.brew}>
+          Third-party notices
+        </Text>
+      </Press>
     </Screen>
   );
 }
