@@ -33,6 +33,18 @@ test('grains are tasted when Today says: sweet is left, dry is strained, and the
   await button(page, 'Strained and fed Hailstones').click();
   await page.goto('/brews');
   await expect(page.getByRole('link', { name: /^Hailstones’ kefir/ })).toBeVisible();
+  // Strained and fed is one act: a row that opens, and one Undo for both.
+  await page.goto(jar);
+  const row = page.getByRole('group', { name: /; Added / });
+  await row.getByRole('button', { name: /^All: / }).click();
+  await expect(row.getByRole('button', { name: /^Correct: / })).toHaveCount(2);
+  await row.getByRole('button', { name: /^Undo: / }).click();
+  await expect(row).toHaveCount(0);
+  await button(page, 'Redo').click();
+  await expect(row).toHaveCount(1);
+  await row.getByRole('button', { name: /^Undo: / }).click();
+  await page.goto('/brews');
+  await expect(page.getByRole('link', { name: /^Hailstones’ kefir/ })).toHaveCount(0);
 });
 
 test('a ceiling for alcohol is kept, and glass that nobody will look at is told what comes of it', async ({

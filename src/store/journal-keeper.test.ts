@@ -123,6 +123,37 @@ describe('the keeper of the journal', () => {
     expect(told.length).toBeGreaterThan(0);
   });
 
+  test('several entries written together are one act: taken back and brought back at once', async () => {
+    const { keeper, journal } = kitchen();
+    await keeper.open();
+    const alone = keeper.write(warm(19))!;
+    const [first, second] = keeper.together(() => [
+      keeper.write(warm(20))!,
+      keeper.together(() => keeper.write(warm(21))!),
+    ]);
+    expect([alone.group, first!.group, second!.group]).toEqual([undefined, undefined, first!.id]);
+    const undone = () => [alone, first!, second!].map(({ id }) => journal().journal.undone.has(id));
+    const taken = keeper.takeBack(second!)!;
+    expect(undone()).toEqual([false, true, true]);
+    keeper.takeBack(taken);
+    expect(undone()).toEqual([false, false, false]);
+    keeper.takeBack(alone);
+    expect(undone()).toEqual([true, false, false]);
+    expect(keeper.write(warm(22))!.group).toBeUndefined();
+  });
+
+  test('an act that fails midway leaves no open group behind', async () => {
+    const { keeper } = kitchen();
+    await keeper.open();
+    const broken = () =>
+      keeper.together(() => {
+        keeper.write(warm(20));
+        throw new Error('broken');
+      });
+    expect(broken).toThrow('broken');
+    expect(keeper.write(warm(21))!.group).toBeUndefined();
+  });
+
   test('what could not be written stays, is told, and is written when there is room', async () => {
     const { keeper, journal, state, stored } = kitchen();
     await keeper.open();

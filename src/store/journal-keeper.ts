@@ -24,6 +24,7 @@ import {
 } from './journal-slice';
 import type { AppStore } from './store';
 import type { Tabs } from './tabs';
+import { groupOf } from '../core/journal/groups';
 
 export interface KeeperParts {
   readonly store: Pick<AppStore, 'dispatch' | 'getState'>;
@@ -55,6 +56,8 @@ export class JournalKeeper {
   private writing: Promise<void> | null = null;
   /** Whether something of the journal was on disk: an empty disk is then a cleared one. */
   private stored = false;
+  /** The act that is being written, once it wrote something: the id of its first entry. */
+  private group: { first: string | null } | null = null;
 
   constructor(private readonly parts: KeeperParts) {
     parts.tabs.listen((message) => {
@@ -157,17 +160,45 @@ export class JournalKeeper {
     const now = this.parts.now();
     const { id, clock } = nextId(this.clock, now, this.parts.writer);
     const instant = at ?? now;
-    const raw = { ...act, id, at: instant, offset: this.parts.offsetAt(instant), version: 2 };
+    const first = this.group?.first;
+    const raw = {
+      ...act,
+      id,
+      at: instant,
+      offset: this.parts.offsetAt(instant),
+      version: 2,
+      ...(first ? { group: first } : {}),
+    };
     const checked = checkEntry(raw, this.journal);
     if (!checked.ok) {
       this.parts.store.dispatch(refused(checked.sentence));
       return null;
     }
     this.clock = clock;
+    if (this.group) this.group.first ??= id;
     this.parts.store.dispatch(added({ entries: [checked.value], now, keeping: true }));
     this.parts.copy.hold([checked.value]);
     this.enqueue([checked.value]);
     return checked.value;
+  }
+
+  /** What is written within is one act: its entries carry the id of the first, and one Undo takes them all. */
+  together<T>(write: () => T): T {
+    if (this.group) return write();
+    this.group = { first: null };
+    try {
+      return write();
+    } finally {
+      this.group = null;
+    }
+  }
+
+  /** Takes an entry back, and with it all that was written in the same act; what was an undoing is done again. */
+  takeBack(entry: Entry): Entry | null {
+    const all = groupOf(this.journal, entry).reverse();
+    return this.together(
+      () => all.map(({ id }) => this.write({ kind: 'undone', targetId: id })).at(-1) ?? null,
+    );
   }
 
   /**

@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/journal/entry';
-import { entryWords } from './entry-words';
+import { actWords, entryWords } from './entry-words';
 import { signSaid } from './names';
 import { household, now } from './household.test-tool';
 
@@ -89,4 +89,11 @@ describe('entries the demo does not have', () => {
       signSaid('smell', 'odd'),
     ]).toEqual(['foam flat', 'some foam', 'lid domed', 'smell odd']);
   });
+});
+
+test('an act of several entries in a line: two in full, then how many more', () => {
+  expect(actWords(['Strained'])).toBe('Strained');
+  expect(actWords(['Strained', 'Fed'])).toBe('Strained; Fed');
+  expect(actWords(['Strained', 'Fed', 'Chilled'])).toBe('Strained; Fed; and one more');
+  expect(actWords(['a', 'b', 'c', 'd', 'e'])).toBe('a; b; and 3 more');
 });

@@ -124,3 +124,14 @@ const takenWords = {
   solids: 'of solids moved',
   sediment: 'of sediment',
 } as const;
+
+/**
+ * An act that wrote several entries, in a line: the first two in full.
+ *
+ * @param all each entry's words, at least one
+ * @example actWords(['Strained 700 ml', 'Added 44 g sugar', 'Into the fridge']) // 'Strained 700 ml; Added 44 g sugar; and one more'
+ */
+export function actWords(all: readonly string[]): string {
+  const more = all.length - 2;
+  return [...all.slice(0, 2), ...(more > 0 ? [`and ${more === 1 ? 'one' : more} more`] : [])].join('; ');
+}

@@ -2,6 +2,7 @@ import { inPlaceWriter } from '../lots/lot-store';
 import { emptyTarget, targetOver } from './fold-targets';
 import type { Entry, EntryOf } from './entry';
 import { emptyMap, allValues, mapOf, valueIn, withValues, type PersistentMap } from './persistent-map';
+import { grouped, type Groups } from './groups';
 import { emptyHousehold, type Household } from './household';
 import { appended, lastOf, pagedListOf, type PagedList } from './paged-list';
 import { byTime, corrected, inTimeOrder, undoneBy } from './effective';
@@ -16,6 +17,7 @@ export interface Journal {
   readonly effective: PersistentMap<Entry>;
   /** Entries in force by what they speak of, in order of happening. */
   readonly subjects: PersistentMap<PagedList<Entry>>;
+  readonly groups: Groups;
   readonly undoings: readonly EntryOf<'undone'>[];
   readonly corrections: Readonly<Record<string, readonly EntryOf<'amended'>[]>>;
   readonly undone: ReadonlySet<string>;
@@ -28,6 +30,7 @@ export const emptyJournal: Journal = {
   entries: emptyMap(),
   effective: emptyMap(),
   subjects: emptyMap(),
+  groups: emptyMap(),
   undoings: [],
   corrections: {},
   undone: new Set(),
@@ -66,7 +69,11 @@ export function unknown(journal: Journal, entries: readonly Entry[]): Entry[] {
 }
 
 function appendOne(journal: Journal, entry: Entry, now: number): Journal {
-  const next = { ...journal, entries: withValues(journal.entries, [[entry.id, entry]]) };
+  const next = {
+    ...journal,
+    entries: withValues(journal.entries, [[entry.id, entry]]),
+    groups: grouped(journal.groups, entry),
+  };
   if (entry.kind === 'undone') return undo(next, [...journal.undoings, entry], now);
   if (entry.kind === 'amended') {
     const corrections = {
@@ -230,7 +237,8 @@ export function* journalInSteps(entries: readonly Entry[], now: number): Generat
   const undone = undoneBy(undoings);
   const corrections: Record<string, EntryOf<'amended'>[]> = {};
   for (const entry of all) if (entry.kind === 'amended') (corrections[entry.targetId] ??= []).push(entry);
-  const start: Journal = { ...emptyJournal, entries: mapOf(byId), undoings, undone, corrections };
+  const groups = all.reduce(grouped, emptyJournal.groups);
+  const start: Journal = { ...emptyJournal, entries: mapOf(byId), groups, undoings, undone, corrections };
   yield 0.03;
   const force = all.map((entry) => effectiveEntry(start, entry)).filter((entry) => entry !== null);
   yield 0.06;

@@ -7,49 +7,31 @@ import { partOf } from '../part-of.test-tool';
 /** Instant the random kitchens begin at. */
 export const dawn = Date.UTC(2026, 2, 1);
 
+/** One a kind of entry, and several for those that move liquid: between them every kind is written (see journal.test.ts). */
+const verbs = [
+  'begin', 'add', 'pour', 'bottle', 'lift', 'move', 'vent', 'look', 'open', 'warm', 'undo', 'amend', 'keep',
+  'measure', 'taste', 'note', 'stir', 'close', 'end', 'step', 'picture',
+] as const; // prettier-ignore
+
 /** A random act over lots named by number: what is said of a lot that is not there must change nothing. */
 interface Step {
-  readonly verb:
-    | 'begin'
-    | 'add'
-    | 'pour'
-    | 'bottle'
-    | 'lift'
-    | 'move'
-    | 'vent'
-    | 'look'
-    | 'open'
-    | 'warm'
-    | 'undo'
-    | 'amend'
-    | 'keep';
+  readonly verb: (typeof verbs)[number];
   readonly a: number;
   readonly b: number;
   readonly amount: number;
   /** Hours before the clock that it is said to have happened. */
   readonly back: number;
+  /** Whether it is part of the act before it. */
+  readonly joins: boolean;
 }
 
 export const steps = fc.array(
   fc.record<Step>({
-    verb: fc.constantFrom(
-      'begin',
-      'add',
-      'pour',
-      'bottle',
-      'lift',
-      'move',
-      'vent',
-      'look',
-      'open',
-      'warm',
-      'undo',
-      'amend',
-      'keep',
-    ),
+    verb: fc.constantFrom(...verbs),
     a: fc.nat(30),
     b: fc.nat(30),
     amount: fc.double({ min: 1, max: 800, noNaN: true }),
+    joins: fc.boolean(),
     back: fc.oneof(fc.constant(0), fc.constant(0), fc.double({ min: 0, max: 60, noNaN: true })),
   }),
   { minLength: 3, maxLength: 40 },
@@ -60,6 +42,7 @@ export function written(list: readonly Step[]): Entry[] {
   const entries: Entry[] = [];
   const lots: string[] = [];
   let clock = { ms: 0, count: 0 };
+  let leader: string | null = null;
   list.forEach((step, index) => {
     const now = dawn + (index + 70) * hourMs;
     const next = nextId(clock, now, 'rand');
@@ -72,7 +55,9 @@ export function written(list: readonly Step[]): Entry[] {
       at: Math.round(now - step.back * hourMs),
       offset: 0,
       version: 2,
+      ...(step.joins && leader ? { group: leader } : {}),
     } as Entry);
+    if (!step.joins) leader = next.id;
     if (act.kind === 'lot-begun') lots.push(next.id);
     if (act.kind === 'transferred')
       act.targets.forEach((target, i) => target.begin && lots.push(`${next.id}-${i + 1}`));
@@ -159,6 +144,24 @@ function actOf(
       return { kind: 'opened', lotId: lot, how: 'lively', sweet: 3, sour: 2 };
     case 'warm':
       return { kind: 'temperature-set', place: b % 2 ? 'counter' : 'cupboard', celsius: 15 + (a % 12) };
+    case 'measure':
+      return b % 3
+        ? { kind: 'measured', lotId: lot, quantity: 'sg', value: 1 + (a % 9) / 100 }
+        : { kind: 'measured', lotId: lot, quantity: 'ml', value: Math.round(amount) };
+    case 'taste':
+      return { kind: 'tasted', lotId: lot, sweet: 1 + (a % 5), liking: 1 + (b % 5) };
+    case 'note':
+      return { kind: 'noted', lotId: b % 4 ? lot : null, text: `Note ${a}` };
+    case 'stir':
+      return { kind: 'stirred', lots: b % 2 && lot !== other ? [lot, other] : [lot] };
+    case 'close':
+      return { kind: 'closed', lots: [lot], closure: b % 2 ? 'sealed' : 'loose-lid' };
+    case 'end':
+      return { kind: 'ended', lots: [lot], how: b % 2 ? 'drunk' : 'discarded', why: '' };
+    case 'step':
+      return { kind: 'step-taken', lotId: lot, step: b % 2 ? 'strain' : 'infused', done: a % 3 > 0 };
+    case 'picture':
+      return { kind: 'pictured', lotId: lot, sha256: (b % 10).toString().repeat(64) };
     case 'keep':
       return { kind: 'kept', thing: 'person', key: `p${a % 4}`, value: b % 5 ? { name: `P${b}` } : null };
     case 'undo': {

@@ -6,15 +6,27 @@ import { Notice } from '@/ui/controls/notice';
 /** Writes an act into the journal and says so, with Undo; null when it is no entry, and a banner says why. `at` when it happened, if not now. */
 export type WriteAct = (act: Act, said: string, at?: number) => Entry | null;
 
-const ActContext = createContext<WriteAct>(() => {
-  throw new Error('acts need the provider');
-});
+export interface Acts {
+  readonly act: WriteAct;
+  /** What is written within is one act: one row of the ledger, and one Undo for all of it. */
+  readonly together: <T>(write: () => T) => T;
+  /** Takes back what was done, all of an act that wrote several entries. */
+  readonly takeBack: (entry: Entry) => void;
+}
 
-export const useAct = (): WriteAct => useContext(ActContext);
+const ActContext = createContext<Acts | null>(null);
+
+export function useActs(): Acts {
+  const acts = useContext(ActContext);
+  if (!acts) throw new Error('useActs is called outside ActProvider');
+  return acts;
+}
+
+export const useAct = (): WriteAct => useActs().act;
 
 interface Said {
   readonly words: string;
-  readonly entryId: string;
+  readonly entry: Entry;
   readonly undone: boolean;
 }
 
@@ -32,14 +44,26 @@ export function ActProvider({ children }: { readonly children: ReactNode }) {
   const act = useCallback<WriteAct>(
     (what, words, at) => {
       const entry = keeper.write(what, at);
-      if (entry) setSaid({ words, entryId: entry.id, undone: what.kind === 'undone' });
+      if (entry) setSaid({ words, entry, undone: false });
       return entry;
     },
     [keeper],
   );
+  const takeBack = useCallback(
+    (taken: Entry) => {
+      const entry = keeper.takeBack(taken);
+      const undone = taken.kind !== 'undone';
+      if (entry) setSaid({ words: undone ? 'Taken back.' : 'Restored.', entry, undone });
+    },
+    [keeper],
+  );
+  const acts = useMemo(
+    () => ({ act, takeBack, together: <T,>(write: () => T) => keeper.together(write) }),
+    [act, takeBack, keeper],
+  );
   const saying = useMemo(() => ({ said, gone: () => setSaid(null) }), [said]);
   return (
-    <ActContext.Provider value={act}>
+    <ActContext.Provider value={acts}>
       <SayingContext.Provider value={saying}>{children}</SayingContext.Provider>
     </ActContext.Provider>
   );
@@ -47,16 +71,14 @@ export function ActProvider({ children }: { readonly children: ReactNode }) {
 
 /** The line at the foot of the page that says what was done and takes it back, and back again. */
 export function SaidNotice() {
-  const act = useAct();
+  const { takeBack } = useActs();
   const { said, gone } = useContext(SayingContext);
   if (!said) return null;
   return (
     <Notice
       words={said.words}
       action={said.undone ? 'Redo' : 'Undo'}
-      onAction={() =>
-        act({ kind: 'undone', targetId: said.entryId }, said.undone ? 'Restored.' : 'Taken back.')
-      }
+      onAction={() => takeBack(said.entry)}
       onGone={gone}
       raised={84}
     />

@@ -6,7 +6,7 @@ import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Screen } from '@/ui/layout/screen';
 import { lotName } from '@/words/names';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { BottlingTable } from './bottling-table';
 import { JarReader } from '../forecasting/lazy';
 

@@ -16,8 +16,8 @@ import { gap } from '@/ui/theme/shape';
 import { fillingCaution, planRemarks } from '@/words/bottling-words';
 import type { JarForecast } from '../forecasting/jar-reader';
 import { WhenField } from '../forms/when-field';
-import { liquidColour } from '../../ui/theme/liquid-colour';
-import { useAct } from '../acts/act-context';
+import { liquidColour } from '@/ui/theme/liquid-colour';
+import { useActs } from '../acts/act-context';
 import { BottleHand } from './bottle-hand';
 import { bottlingActs, type LeftOver as Left } from './bottling-entries';
 import { DoseCard } from './dose-card';
@@ -51,7 +51,7 @@ interface Props {
 
 /** From litres in a jar to bottles: which, how full, with what; each can be other than the rest. */
 export function BottlingTable({ lot, jar, forecast, now }: Props) {
-  const act = useAct();
+  const { act, together } = useActs();
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
   const { makes, empty } = useEmptyBottles(household);
@@ -75,10 +75,8 @@ export function BottlingTable({ lot, jar, forecast, now }: Props) {
   const [chosen, setChosen] = useState<number | null>(null);
   const [left, setLeft] = useState<Left>('leave');
   const [at, setAt] = useState<number | null>(null);
-  const warmest = Math.max(
-    ...state.bottles.map(({ place }) => celsiusAt(household.warmths, place, now)),
-    celsiusAt(household.warmths, 'counter', now),
-  );
+  const places = [...state.bottles.map(({ place }) => place), 'counter' as const];
+  const warmest = Math.max(...places.map((place) => celsiusAt(household.warmths, place, now)));
   const table = worked(state, batchMl, jar, warmest);
   const plan = fillPlan({
     batchMl,
@@ -93,8 +91,8 @@ export function BottlingTable({ lot, jar, forecast, now }: Props) {
   const spare = spareOf(state, empty);
   const save = () => {
     if (tooMuch || state.bottles.length === 0) return;
-    for (const each of bottlingActs(lot.id, table, left))
-      act(each, `${lot.name} is bottled.`, at ?? undefined);
+    const said = `${lot.name} is bottled.`;
+    together(() => bottlingActs(lot.id, table, left).forEach((each) => act(each, said, at ?? undefined)));
     router.replace(`/brews/labels?brew=${lot.id}`);
   };
   return (

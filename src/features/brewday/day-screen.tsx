@@ -13,7 +13,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { stepWords } from '@/words/step-words';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { DayFrame } from './day-frame';
 import { StepHand } from './step-hand';
 import { StepTimer } from './step-timer';

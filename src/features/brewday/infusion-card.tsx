@@ -22,15 +22,16 @@ export function InfusionCard({ lot, now }: { readonly lot: Lot; readonly now: nu
   if (infusing.stage === 'to-come') {
     const [from, until] = infusing.hours;
     const where = infusing.cold ? 'in the fridge' : 'on the counter';
-    const begin = () => {
-      keeper.write({ kind: 'portions-added', lotId: lot.id, portions: [...infusing.portions] });
-      if (infusing.cold && lot.place !== 'fridge')
-        keeper.write({ kind: 'moved', lots: [lot.id], place: 'fridge' });
-      act(
-        { kind: 'step-taken', lotId: lot.id, step: infusionSteps.begun, done: true },
-        `${lot.name}: the infusion has begun.`,
-      );
-    };
+    const begin = () =>
+      keeper.together(() => {
+        keeper.write({ kind: 'portions-added', lotId: lot.id, portions: [...infusing.portions] });
+        if (infusing.cold && lot.place !== 'fridge')
+          keeper.write({ kind: 'moved', lots: [lot.id], place: 'fridge' });
+        act(
+          { kind: 'step-taken', lotId: lot.id, step: infusionSteps.begun, done: true },
+          `${lot.name}: the infusion has begun.`,
+        );
+      });
     return (
       <Card label="Infusion" testID="infusion">
         <Text as="subheading" level={2}>
@@ -60,13 +61,14 @@ export function InfusionCard({ lot, now }: { readonly lot: Lot; readonly now: nu
       : now < until
         ? `Taste it now: out by ${moment(quarter(until), now)} at the latest.`
         : `Take it out now: it has steeped ${duration((now - begunAt) / hourMs)}, longer than was meant.`;
-  const end = () => {
-    keeper.write({ kind: 'transferred', from: lot.id, taken: 'solids', targets: [{ gone: 'discarded' }] });
-    act(
-      { kind: 'step-taken', lotId: lot.id, step: infusionSteps.ended, done: true },
-      `${lot.name}: strained off what steeped.`,
-    );
-  };
+  const end = () =>
+    keeper.together(() => {
+      keeper.write({ kind: 'transferred', from: lot.id, taken: 'solids', targets: [{ gone: 'discarded' }] });
+      act(
+        { kind: 'step-taken', lotId: lot.id, step: infusionSteps.ended, done: true },
+        `${lot.name}: strained off what steeped.`,
+      );
+    });
   const tasted = (how: string, said: string) => act({ kind: 'noted', lotId: lot.id, text: how }, said);
   return (
     <Card label="Infusion" testID="infusion">

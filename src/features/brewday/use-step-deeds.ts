@@ -117,12 +117,15 @@ export function useStepDeeds(lot: Lot): StepDeeds {
       setTyped({ ...typed, [key]: text });
     },
     take: (step) => {
-      const wrong = deed(step);
+      const wrong = keeper.together(() => {
+        const fault = deed(step);
+        if (!fault) mark(step, true);
+        return fault;
+      });
       setFault(wrong);
-      if (!wrong) mark(step, true);
       return wrong === null;
     },
-    skip: (step) => mark(step, false),
+    skip: (step) => keeper.together(() => mark(step, false)),
   };
 }
 

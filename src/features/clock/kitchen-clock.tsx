@@ -18,7 +18,7 @@ import { moment, quarter } from '@/words/moment';
 import { ruleOrder } from '@/words/rule-words';
 import { lotName } from '@/words/names';
 import { useForecasts } from '../forecasting/forecasts';
-import { hrefOf } from '../../ui/layout/lot-href';
+import { hrefOf } from '@/ui/layout/lot-href';
 import { hourMs } from '@/core/duration';
 
 interface Props {

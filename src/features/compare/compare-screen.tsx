@@ -16,7 +16,7 @@ import { differenceWords } from '@/words/compare-words';
 import { entriesAbout } from './notes-of';
 import { asFilled } from '../rack/rack-order';
 import { useBefore } from '../forecasting/use-before';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { CompareColumns } from './compare-columns';
 import { NextCard } from './next-card';
 import { seenOf } from './seen-of';

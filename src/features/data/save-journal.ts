@@ -2,7 +2,7 @@ import { allValues } from '@/core/journal/persistent-map';
 import { writeBackup } from '@/core/formats/write-backup';
 import { clockNow } from '@/store/environment';
 import type { JournalState } from '@/store/journal-slice';
-import { saveTextFile } from '../../ui/files/save-file';
+import { saveTextFile } from '@/ui/files/save-file';
 
 /** Hands the journal to the browser as a download, with the records that could not be read. */
 export function saveJournalFile({ journal, damaged }: Pick<JournalState, 'journal' | 'damaged'>): void {

@@ -4,7 +4,7 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { StoredRun } from '@/core/forecast/run/stored-run';
 import type { Lot } from '@/core/lots/lot';
 import { useRoles } from '@/ui/theme/use-roles';
-import { liquidColour } from '../../ui/theme/liquid-colour';
+import { liquidColour } from '@/ui/theme/liquid-colour';
 import { BottlingCard } from './bottling-card';
 import { ForecastTable } from './forecast-table';
 import { LaneStack } from './lane-stack';

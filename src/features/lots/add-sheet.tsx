@@ -15,7 +15,7 @@ import { readRows, rowOf, type PortionRow } from '../forms/portion-form';
 import { faultAt, reads, resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { BiggerJar } from './bigger-jar';
-import { useAct } from '../acts/act-context';
+import { useActs } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
 
 interface Values {
@@ -67,7 +67,7 @@ const firstRows = (lot: Lot): PortionRow[] =>
 
 /** Something goes in: a feed, a top-up, sugar, lemon, juice. */
 export function AddSheet({ lot, onClose }: LotSheetProps) {
-  const act = useAct();
+  const { act, together } = useActs();
   const [at, setAt] = useState<number | null>(null);
   // Only a feed that is another than the usual one is asked about.
   const [later, setLater] = useState<Later>('usual');
@@ -90,7 +90,7 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
   const overRim = fits?.ok === false && fits.code === 'add.over-rim' && lot.role !== 'bottle';
   const habit = keptCulture(lot) ? usualFeed(lot) : [];
   const isOther = portions.length > 0 && habit.length > 0 && !sameFeed(portions, habit);
-  const save = form.handleSubmit((value) => {
+  const write = (value: { readonly portions: readonly Portion[] }) => {
     if (overRim && bigger !== null)
       act(
         { kind: 'moved', lots: [lot.id], place: lot.place, vessel: { kind: 'jar', ml: bigger } },
@@ -107,6 +107,9 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
       `${lot.role === 'starter' ? 'Fed' : 'Added to'} ${lot.name}.`,
       at ?? undefined,
     );
+  };
+  const save = form.handleSubmit((value) => {
+    together(() => write(value));
     onClose();
   });
   const fault =

@@ -1,18 +1,18 @@
-import { elementOf } from '@/ui/redraw';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { Entry } from '@/core/journal/entry';
+import { byAct } from '@/core/journal/groups';
 import { entriesAbout } from '@/core/journal/journal';
-import { selectJournal, selectKeeping, selectUnsaved } from '@/store/selectors';
+import { selectJournal } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { LongList } from '@/ui/layout/long-list';
 import { useRoles } from '@/ui/theme/use-roles';
-import { entryWords } from '@/words/entry-words';
+import { actWords, entryWords } from '@/words/entry-words';
 import { moment } from '@/words/moment';
-import { useAct } from '../acts/act-context';
+import { useActs } from '../acts/act-context';
 import { AmendSheet } from './lazy';
+import { EntryRow, RowButton, rowStyles, type RowProps } from './ledger-row';
 
 interface Props {
   readonly lotId: string;
@@ -24,14 +24,12 @@ interface Props {
 /** Height of a row of one line and its moment, px. */
 const usualRow = 57;
 
-const intoSight = (row: View | null) => elementOf(row)?.scrollIntoView?.({ block: 'center' });
-
-/** All that happened to a lot, newest first; every line can be corrected or taken back. */
+/** All that happened to a lot, newest first; every line can be corrected, and every act taken back. */
 export function Ledger({ lotId, now, shown }: Props) {
   const journal = useAppSelector(selectJournal);
-  const rows = entriesAbout(journal, lotId);
   const [amending, setAmending] = useState<Entry | null>(null);
-  const newest = [...rows].reverse();
+  const newest = byAct(entriesAbout(journal, lotId)).reverse();
+  const row = { lotId, now, shown, onAmend: setAmending };
   return (
     <View>
       <Text as="subheading" level={2}>
@@ -40,71 +38,52 @@ export function Ledger({ lotId, now, shown }: Props) {
       <LongList
         items={newest}
         rowHeight={usualRow}
-        mustDraw={newest.findIndex(({ id }) => id === shown)}
-        row={(entry) => (
-          <LedgerRow
-            key={entry.id}
-            entry={entry}
-            lotId={lotId}
-            now={now}
-            marked={entry.id === shown}
-            onAmend={() => setAmending(entry)}
-          />
-        )}
+        mustDraw={newest.findIndex((entries) => entries.some(({ id }) => id === shown))}
+        row={(entries) =>
+          entries.length === 1 ? (
+            <EntryRow key={entries[0]!.id} entry={entries[0]!} undo {...row} />
+          ) : (
+            <ActRow key={entries[0]!.id} entries={entries} {...row} />
+          )
+        }
       />
       {amending ? <AmendSheet entry={amending} lotId={lotId} onClose={() => setAmending(null)} /> : null}
     </View>
   );
 }
 
-interface RowProps {
-  readonly entry: Entry;
-  readonly lotId: string;
-  readonly now: number;
-  readonly marked: boolean;
-  readonly onAmend: () => void;
-}
-
-function LedgerRow({ entry, lotId, now, marked, onAmend }: RowProps) {
+/** An act that wrote several entries: one line that opens, and one Undo. */
+function ActRow({ entries, ...row }: RowProps & { readonly entries: readonly Entry[] }) {
   const roles = useRoles();
-  const act = useAct();
+  const { takeBack } = useActs();
   const { household } = useAppSelector(selectJournal);
-  const keeping = useAppSelector((state) => selectKeeping(state).includes(entry.id));
-  const unsaved = useAppSelector((state) => selectUnsaved(state).includes(entry.id));
-  const words = entryWords(entry, household, lotId);
-  const amended = useAppSelector((state) => (selectJournal(state).corrections[entry.id]?.length ?? 0) > 0);
-  const state = unsaved ? ', not saved' : keeping ? ', being kept' : amended ? ', corrected' : '';
+  const [open, setOpen] = useState(entries.some(({ id }) => id === row.shown));
+  const [first] = entries;
+  const words = actWords(entries.map((entry) => entryWords(entry, household, row.lotId)));
   return (
-    <View
-      ref={marked ? intoSight : undefined}
-      testID={marked ? 'ledger-shown' : undefined}
-      style={[styles.row, { borderColor: roles.hairline, backgroundColor: marked ? roles.here : undefined }]}
-    >
-      <View style={styles.words}>
-        <Text style={styles.text}>{words}</Text>
-        <Text
-          as="label"
-          color={roles.softText}
-        >{`${moment(entry.at, now)}${state}${entry.note && entry.kind !== 'noted' ? `. ${entry.note}` : ''}`}</Text>
+    <View role="group" aria-label={words}>
+      <View style={[rowStyles.row, { borderColor: roles.hairline }]}>
+        <View style={rowStyles.words}>
+          <Text style={rowStyles.text}>{words}</Text>
+          <Text as="label" color={roles.softText}>
+            {moment(first!.at, row.now)}
+          </Text>
+        </View>
+        <RowButton
+          label={open ? 'Less' : 'All'}
+          about={words}
+          expanded={open}
+          onPress={() => setOpen(!open)}
+        />
+        <RowButton label="Undo" about={words} onPress={() => takeBack(first!)} />
       </View>
-      <Press role="button" aria-label={`Correct: ${words}`} onPress={onAmend} style={styles.act}>
-        <Text as="strong">Edit</Text>
-      </Press>
-      <Press
-        role="button"
-        aria-label={`Undo: ${words}`}
-        onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')}
-        style={styles.act}
-      >
-        <Text as="strong">Undo</Text>
-      </Press>
+      {open ? (
+        <View style={{ paddingLeft: 16 }}>
+          {entries.map((entry) => (
+            <EntryRow key={entry.id} entry={entry} {...row} />
+          ))}
+        </View>
+      ) : null}
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, paddingVertical: 6 },
-  words: { flex: 1, minWidth: 0 },
-  text: { overflowWrap: 'anywhere' } as object,
-  act: { paddingHorizontal: 8, alignItems: 'center' },
-});

@@ -12,7 +12,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { millilitres, number } from '@/words/amounts';
 import { moment } from '@/words/moment';
 import { nameOfLot } from '@/words/names';
-import { hrefOf } from '../../ui/layout/lot-href';
+import { hrefOf } from '@/ui/layout/lot-href';
 
 interface Props {
   readonly lot: Lot;

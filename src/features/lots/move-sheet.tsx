@@ -12,7 +12,7 @@ import { Sheet } from '@/ui/controls/sheet';
 import { moveWords } from '@/words/move-words';
 import { closureWords, placeWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
-import { useAct } from '../acts/act-context';
+import { useActs } from '../acts/act-context';
 import { useForecasts } from '../forecasting/forecasts';
 import { CounterAgain } from '../forecasting/counter-again';
 import type { LotSheetProps } from './sheet-props';
@@ -20,7 +20,7 @@ import { capital } from '@/core/capital';
 
 /** Another place, another lid. */
 export function MoveSheet({ lot, onClose }: LotSheetProps) {
-  const act = useAct();
+  const { act, together } = useActs();
   const answer = useForecasts().lotAnswer(lot.id);
   const { warmths } = useAppSelector(selectHousehold);
   const [place, setPlace] = useState(lot.place);
@@ -28,7 +28,7 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
   const [at, setAt] = useState<number | null>(null);
   const when = at ?? clockNow();
   const effect = place === lot.place ? null : moveEffect(lot, place, warmths, when);
-  const save = () => {
+  const write = () => {
     if (place !== lot.place)
       act({ kind: 'moved', lots: [lot.id], place }, `${lot.name}: ${placeWords[place]}.`, at ?? undefined);
     if (closure !== lot.closure)
@@ -37,6 +37,9 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
         `${lot.name}: ${closureWords[closure]}.`,
         at ?? undefined,
       );
+  };
+  const save = () => {
+    together(write);
     onClose();
   };
   return (

@@ -24,7 +24,7 @@ import { volume } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
 import { MomentField } from '../forms/moment-field';
 import { useAct } from '../acts/act-context';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { PlanCard } from './build-plan-card';
 import { dayMs } from '@/core/duration';
 

@@ -18,7 +18,7 @@ import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
 import { LotActs } from '../lots/lot-acts';
 import { Why } from '../why/why';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { LotBottle } from './lot-bottle';
 import { hourMs } from '@/core/duration';
 import { ForecastSection } from '../forecasting/lazy';

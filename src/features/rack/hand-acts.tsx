@@ -8,7 +8,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { signWords } from '@/words/names';
-import { useAct } from '../acts/act-context';
+import { useActs } from '../acts/act-context';
 
 interface Props {
   readonly lots: readonly Lot[];
@@ -24,15 +24,17 @@ interface Props {
 
 /** What hands do with bottles, each in a tap: for one, several, or all that are in hand. */
 export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone }: Props) {
-  const act = useAct();
+  const { act, together } = useActs();
   const ids = lots.map(({ id }) => id);
   const said = lots.length === 1 ? `Bottle ${lots[0]!.name}` : plural(lots.length, 'bottle');
   const look = (kind: 'squeeze' | 'hiss', value: string) => {
-    for (const lot of kind === 'squeeze' ? soft : lots)
-      act(
-        { kind: 'observed', lotId: lot.id, signs: { [kind]: value } },
-        `${kind === 'squeeze' && inHand.length === 0 ? `Pilot ${lot.name}` : said}: ${signWords[kind].words[value]!.toLowerCase()}. The forecast takes it in.`,
-      );
+    together(() => {
+      for (const lot of kind === 'squeeze' ? soft : lots)
+        act(
+          { kind: 'observed', lotId: lot.id, signs: { [kind]: value } },
+          `${kind === 'squeeze' && inHand.length === 0 ? `Pilot ${lot.name}` : said}: ${signWords[kind].words[value]!.toLowerCase()}. The forecast takes it in.`,
+        );
+    });
   };
   const move = () => {
     act(

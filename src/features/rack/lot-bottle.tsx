@@ -4,7 +4,7 @@ import { liquidMl } from '@/core/matter/contents';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Bottle } from '@/ui/drawings/bottle';
-import { liquidColour } from '../../ui/theme/liquid-colour';
+import { liquidColour } from '@/ui/theme/liquid-colour';
 
 interface Props {
   readonly lot: Lot;

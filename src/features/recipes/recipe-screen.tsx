@@ -20,7 +20,7 @@ import { cautionsOf } from '@/words/caution-words';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { methodLabel, methodOptions, whenOptions } from '@/words/method-words';
 import { accountWords, alcoholPlain } from '@/words/worktop-words';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { CopyIt, Opinion, TakeOut } from './recipe-acts';
 import { accountOf } from './recipe-facts';
 import { recipeLayers } from './recipe-layers';

@@ -6,7 +6,7 @@ import { emptyLot } from '@/core/lots/begin';
 import { stepWords } from '@/words/step-words';
 import { waterOf } from '@/core/brew/scale';
 import { knownCultures } from '@/core/cultures/registry';
-import { saveTextFile } from '../../ui/files/save-file';
+import { saveTextFile } from '@/ui/files/save-file';
 
 /** Batch a file is written for, L. */
 const fileLitres = 3;

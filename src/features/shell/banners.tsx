@@ -12,7 +12,7 @@ import { moment, plural } from '@/words/moment';
 import { useNow } from '@/store/use-now';
 import { saveJournalFile } from '../data/save-journal';
 import { store } from './app-instance';
-import { useAct } from '../acts/act-context';
+import { useActs } from '../acts/act-context';
 import { DemoLine } from './demo-line';
 import { JournalSaid } from './journal-said';
 import { useUpdate } from './update';
@@ -77,7 +77,7 @@ function Damage() {
 
 /** Entries that lie in the future: a clock that was ahead wrote them. */
 function Ahead() {
-  const act = useAct();
+  const { act, takeBack } = useActs();
   const now = useNow();
   const ahead = useAppSelector(selectAhead);
   const household = useAppSelector(selectHousehold);
@@ -95,11 +95,7 @@ function Ahead() {
             act({ kind: 'amended', targetId: entry.id, patch: { at: now } }, 'Its time is mended.')
           }
         />
-        <InkButton
-          quiet
-          label="Take it back"
-          onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')}
-        />
+        <InkButton quiet label="Take it back" onPress={() => takeBack(entry)} />
       </View>
     </View>
   );

@@ -10,7 +10,7 @@ import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { lotName } from '@/words/names';
-import { hrefOf } from '../../ui/layout/lot-href';
+import { hrefOf } from '@/ui/layout/lot-href';
 
 const shown = 8;
 

@@ -20,7 +20,7 @@ export function PageFault({ error, retry }: Props) {
   const missing = isMissingPart(error);
   const undo = () => {
     const last = lastEntry(store.getState().journal.journal);
-    if (last) keeper.write({ kind: 'undone', targetId: last.id });
+    if (last) keeper.takeBack(last);
     void retry();
   };
   return (

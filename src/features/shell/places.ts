@@ -1,4 +1,4 @@
-import { later } from '../../ui/lazy/later';
+import { later } from '@/ui/lazy/later';
 
 /** The places of the app beside the first page: each a chunk of its own, fetched ahead once the first page stands. */
 const brews = () => import('../brews/brews-place');

@@ -17,7 +17,7 @@ import { gap } from '@/ui/theme/shape';
 import { closureWords } from '@/words/names';
 import { careWarningWords, schoolWords } from '@/words/school-words';
 import { useAct } from '../acts/act-context';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { capital } from '@/core/capital';
 
 /** How a jar is cared for where makers disagree: each school with its reason, none with a verdict. */

@@ -5,8 +5,8 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { SplitView } from '@/ui/layout/split-view';
 import { useWide } from '@/ui/layout/use-wide';
-import { ChooseOne } from '../../ui/layout/choose-one';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { ChooseOne } from '@/ui/layout/choose-one';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { StarterList } from './starter-list';
 import { BeginScreen, PacketDetail, StarterDetail } from './lazy';
 

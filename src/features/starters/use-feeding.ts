@@ -2,7 +2,7 @@ import { keptCulture, usualFeed } from '@/core/starter/feed-plan';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Lot } from '@/core/lots/lot';
 import type { Portion } from '@/core/matter/portion';
-import { useAct, type WriteAct } from '../acts/act-context';
+import { useActs, type Acts } from '../acts/act-context';
 
 export interface Feeding {
   readonly portions: readonly Portion[];
@@ -16,10 +16,14 @@ export interface Feeding {
 
 /** Feeding a jar as usual, in one tap; a kind that is renewed is strained first. */
 export const useFeeding = (lot: Lot, portions?: readonly Portion[]): Feeding =>
-  feedingOf(useAct(), lot, portions);
+  feedingOf(useActs(), lot, portions);
 
 /** The same with the hand that writes: for several jars at once. */
-export function feedingOf(act: WriteAct, lot: Lot, portions: readonly Portion[] = usualFeed(lot)): Feeding {
+export function feedingOf(
+  { act, together }: Pick<Acts, 'act' | 'together'>,
+  lot: Lot,
+  portions: readonly Portion[] = usualFeed(lot),
+): Feeding {
   const renewal = renewalOf(lot);
   const fresh = renewal?.portions ?? portions;
   const feed = () => act({ kind: 'portions-added', lotId: lot.id, portions: [...fresh] }, `Fed ${lot.name}.`);
@@ -33,7 +37,7 @@ export function feedingOf(act: WriteAct, lot: Lot, portions: readonly Portion[] 
     culture: null,
     recipe: { base: keptCulture(lot)!.keeping.base, wantedVolumes: 2.5 },
   };
-  const done = () => {
+  const strain = () =>
     act(
       {
         kind: 'transferred',
@@ -43,7 +47,6 @@ export function feedingOf(act: WriteAct, lot: Lot, portions: readonly Portion[] 
       },
       `${lot.name} is strained.`,
     );
-    feed();
-  };
+  const done = () => together(() => [strain(), feed()]);
   return { portions: fresh, strainMl: renewal.strainMl, discard: renewal.discard, done };
 }

@@ -6,7 +6,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
 import { signWords } from '@/words/names';
-import { hrefOf } from '../../ui/layout/lot-href';
+import { hrefOf } from '@/ui/layout/lot-href';
 import { useAct } from '../acts/act-context';
 
 interface Props {

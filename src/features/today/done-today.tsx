@@ -8,16 +8,17 @@ import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { entryWords } from '@/words/entry-words';
+import { byAct } from '@/core/journal/groups';
+import { actWords, entryWords } from '@/words/entry-words';
 import { clock } from '@/words/moment';
 import { lotName } from '@/words/names';
-import { useAct } from '../acts/act-context';
+import { useActs } from '../acts/act-context';
 import { useMemo } from 'react';
 
 /** What was done today, each with its Undo. */
 export function DoneToday({ now }: { readonly now: number }) {
   const roles = useRoles();
-  const act = useAct();
+  const { takeBack } = useActs();
   const journal = useAppSelector(selectJournal);
   const keeping = useAppSelector(selectKeeping);
   const unsaved = useAppSelector(selectUnsaved);
@@ -29,8 +30,9 @@ export function DoneToday({ now }: { readonly now: number }) {
       <Text as="subheading" level={2}>
         Done today
       </Text>
-      {done.map((entry) => {
-        const words = sayEntry(entry, journal);
+      {done.map((entries) => {
+        const entry = entries[0]!;
+        const words = actWords(entries.map((each) => sayEntry(each, journal)));
         const state = unsaved.includes(entry.id)
           ? ', not saved'
           : keeping.includes(entry.id)
@@ -43,7 +45,7 @@ export function DoneToday({ now }: { readonly now: number }) {
             <Press
               role="button"
               aria-label={`Undo: ${words}`}
-              onPress={() => act({ kind: 'undone', targetId: entry.id }, 'Taken back.')}
+              onPress={() => takeBack(entry)}
               style={styles.undo}
             >
               <Text as="strong">Undo</Text>
@@ -58,9 +60,12 @@ export function DoneToday({ now }: { readonly now: number }) {
 /** Rows drawn at most: a busy day has fewer. */
 const shownAtMost = 40;
 
-function doneSince(journal: Journal, midnight: number): Entry[] {
+/** Acts of the day, the latest first, each with its entries in order of writing. */
+function doneSince(journal: Journal, midnight: number): Entry[][] {
   const lately = allValues(journal.effective).filter((entry) => entry.at >= midnight);
-  return lately.sort((a, b) => b.at - a.at || (a.id < b.id ? 1 : -1)).slice(0, shownAtMost);
+  return byAct(lately.sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1)))
+    .reverse()
+    .slice(0, shownAtMost);
 }
 
 /** An entry in words, with the name of what it is about. */

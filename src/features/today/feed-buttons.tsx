@@ -4,7 +4,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
 import { glanceWords } from '@/words/names';
 import { glanceAt } from '../lots/signs-for';
-import { useAct } from '../acts/act-context';
+import { useAct, useActs } from '../acts/act-context';
 import { TasteButtons } from './taste-buttons';
 import { useFeeding } from '../starters/use-feeding';
 
@@ -17,15 +17,16 @@ interface FeedProps extends Props {
 
 /** Fed, and into the fridge or out of it. */
 export function RestButton({ task: { verb, lots, portions } }: Props) {
-  const act = useAct();
+  const { act, together } = useActs();
   const lot = lots[0]!;
   const place = verb === 'rest' ? 'fridge' : 'counter';
   const { done } = useFeeding(lot, portions);
-  const both = () => {
-    done();
-    const words = place === 'fridge' ? `${lot.name} is fed and rests.` : `${lot.name} is awake and fed.`;
-    act({ kind: 'moved', lots: [lot.id], place }, words);
-  };
+  const words = place === 'fridge' ? `${lot.name} is fed and rests.` : `${lot.name} is awake and fed.`;
+  const both = () =>
+    together(() => {
+      done();
+      act({ kind: 'moved', lots: [lot.id], place }, words);
+    });
   return <InkButton label={place === 'fridge' ? 'Fed and resting' : 'Awake and fed'} onPress={both} />;
 }
 

@@ -4,13 +4,13 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { portionsWords } from '@/words/amounts';
-import { useAct } from '../acts/act-context';
+import { useActs } from '../acts/act-context';
 import { feedingOf } from '../starters/use-feeding';
 
 /** The jars of a round, each with what it gets and a button of its own; and one for all. */
 export function RoundList({ parts }: { readonly parts: readonly Task[] }) {
-  const act = useAct();
-  const feedings = parts.map(({ lots, portions }) => feedingOf(act, lots[0]!, portions));
+  const acts = useActs();
+  const feedings = parts.map(({ lots, portions }) => feedingOf(acts, lots[0]!, portions));
   return (
     <View style={{ gap: gap.medium }}>
       {parts.map(({ id, lots, portions }, i) => {
@@ -31,7 +31,10 @@ export function RoundList({ parts }: { readonly parts: readonly Task[] }) {
           </View>
         );
       })}
-      <InkButton label={`All ${parts.length} fed`} onPress={() => feedings.forEach(({ done }) => done())} />
+      <InkButton
+        label={`All ${parts.length} fed`}
+        onPress={() => acts.together(() => feedings.forEach(({ done }) => done()))}
+      />
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import type { Task } from '@/core/tasks/task';
 import { InkButton } from '@/ui/controls/ink-button';
-import { hrefOf } from '../../ui/layout/lot-href';
+import { hrefOf } from '@/ui/layout/lot-href';
 import { useAct } from '../acts/act-context';
 import { ChillButtons } from './chill-buttons';
 import { RoundList } from './round-list';

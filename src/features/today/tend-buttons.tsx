@@ -5,7 +5,7 @@ import type { Task } from '@/core/tasks/task';
 import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
 import { plural } from '@/words/moment';
-import { hrefOf } from '../../ui/layout/lot-href';
+import { hrefOf } from '@/ui/layout/lot-href';
 import { useAct } from '../acts/act-context';
 
 const done: Readonly<Record<string, readonly [label: string, said: string]>> = {

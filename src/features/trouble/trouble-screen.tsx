@@ -18,7 +18,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { causeWords, troubleSignWords } from '@/words/trouble-words';
 import { useAct } from '../acts/act-context';
-import { Nowhere } from '../../ui/layout/nowhere';
+import { Nowhere } from '@/ui/layout/nowhere';
 import { DrinkExamination } from './drink-examination';
 import { SignTile } from './sign-tile';
 import { Suspects } from './suspects';

@@ -15,7 +15,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { changeWords, inputWords, relations } from '@/words/grounds-words';
 import { moment } from '@/words/moment';
 import { topicTitles } from '@/words/topic-titles';
-import { hrefOf } from '../../ui/layout/lot-href';
+import { hrefOf } from '@/ui/layout/lot-href';
 
 interface Props {
   readonly topic: Topic;

@@ -25,6 +25,8 @@ export const stamp = {
   by: z.string().min(1).max(80).optional(),
   with: z.string().min(1).max(80).optional(),
   note: note.optional(),
+  /** Id of the first entry of the act it was written in, where that act wrote several. */
+  group: id.optional(),
 };
 
 export const celsius = z.number().min(-5).max(100);
