@@ -35,7 +35,7 @@ test('grains are tasted when Today says: sweet is left, dry is strained, and the
   await expect(page.getByRole('link', { name: /^Hailstones’ kefir/ })).toBeVisible();
   // Strained and fed is one act: a row that opens, and one Undo for both.
   await page.goto(jar);
-  const row = page.getByRole('group', { name: /; Added / });
+  const row = page.getByRole('group', { name: /\. Added / });
   await row.getByRole('button', { name: /^All: / }).click();
   await expect(row.getByRole('button', { name: /^Correct: / })).toHaveCount(2);
   await row.getByRole('button', { name: /^Undo: / }).click();

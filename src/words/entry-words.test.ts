@@ -93,7 +93,7 @@ describe('entries the demo does not have', () => {
 
 test('an act of several entries in a line: two in full, then how many more', () => {
   expect(actWords(['Strained'])).toBe('Strained');
-  expect(actWords(['Strained', 'Fed'])).toBe('Strained; Fed');
-  expect(actWords(['Strained', 'Fed', 'Chilled'])).toBe('Strained; Fed; and one more');
-  expect(actWords(['a', 'b', 'c', 'd', 'e'])).toBe('a; b; and 3 more');
+  expect(actWords(['Strained', 'Fed'])).toBe('Strained. Fed');
+  expect(actWords(['Strained', 'Fed', 'Chilled'])).toBe('Strained. Fed. And one more');
+  expect(actWords(['a', 'b', 'c', 'd', 'e'])).toBe('a. b. And 3 more');
 });

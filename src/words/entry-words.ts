@@ -129,9 +129,9 @@ const takenWords = {
  * An act that wrote several entries, in a line: the first two in full.
  *
  * @param all each entry's words, at least one
- * @example actWords(['Strained 700 ml', 'Added 44 g sugar', 'Into the fridge']) // 'Strained 700 ml; Added 44 g sugar; and one more'
+ * @example actWords(['Strained 700 ml', 'Added 44 g sugar', 'Into the fridge']) // 'Strained 700 ml. Added 44 g sugar. And one more'
  */
 export function actWords(all: readonly string[]): string {
   const more = all.length - 2;
-  return [...all.slice(0, 2), ...(more > 0 ? [`and ${more === 1 ? 'one' : more} more`] : [])].join('; ');
+  return [...all.slice(0, 2), ...(more > 0 ? [`And ${more === 1 ? 'one' : more} more`] : [])].join('. ');
 }
