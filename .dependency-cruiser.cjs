@@ -14,6 +14,9 @@ const forecastOrder = [
   'run', 'read-off', 'ensemble', 'question', 'what-if', 'advice', 'starter', 'answer', 'published',
 ]; // prettier-ignore
 
+/** The folders of the ferment. */
+const fermentOrder = ['relations', 'state', 'scenario', 'step', 'run'];
+
 /** Each folder under `root` imports only those before it; a new one gets its place in the order. */
 const inOrder = (root, order) => [
   ...order.slice(0, -1).map((name, index) => ({
@@ -33,6 +36,7 @@ const inOrder = (root, order) => [
 module.exports = {
   forbidden: [
     ...inOrder('src/core', coreOrder),
+    ...inOrder('src/core/ferment', fermentOrder),
     ...inOrder('src/core/forecast', forecastOrder),
     {
       name: 'no-circles',

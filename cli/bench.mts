@@ -1,13 +1,13 @@
 import { readdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
-import { turnToCompiledSteps } from '../src/core/ferment/compiled/compile.ts';
+import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { weighedEnsemble } from '../src/core/forecast/ensemble/ensemble.ts';
 import { answerFamily } from '../src/core/forecast/answer/family-answer.ts';
 import type { FamilyQuestion } from '../src/core/forecast/question/family-question.ts';
-import { fermentOf } from '../src/core/ferment/ferment.ts';
+import { fermentOf } from '../src/core/ferment/scenario/ferment.ts';
 import { chilledCourse } from '../src/core/forecast/answer/courses.ts';
 import { pourAfterChill } from '../src/core/forecast/what-if/pour.ts';
-import { Scenario } from '../src/core/ferment/scenario.ts';
+import { Scenario } from '../src/core/ferment/scenario/scenario.ts';
 import { buildApp } from '../server/app.ts';
 import { firstWindows } from './bench/first-windows.ts';
 import { readBrew } from './bench/read-brew.ts';

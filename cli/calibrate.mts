@@ -1,4 +1,4 @@
-import { turnToCompiledSteps } from '../src/core/ferment/compiled/compile.ts';
+import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { knownCultures } from '../src/core/cultures/registry.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/run/random.ts';
 import { familyCalibration } from './calibration/families.ts';

@@ -1,6 +1,6 @@
 // Random but legal makers, sixty days each: they take what is offered and have ideas of their own; nothing may stumble, no
 // figure may be no number, no two views may contradict each other, and what was told one by one must be what is read back.
-import { turnToCompiledSteps } from '../src/core/ferment/compiled/compile.ts';
+import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { seededUniform } from '../src/core/forecast/run/random.ts';
 import { parseEntry, type Entry } from '../src/core/journal/entry.ts';
 import { everyLot } from '../src/core/journal/household.ts';

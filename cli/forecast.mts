@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { Scenario } from '../src/core/ferment/scenario.ts';
+import { Scenario } from '../src/core/ferment/scenario/scenario.ts';
 import type { z } from 'zod';
 import { FamilyScenario } from '../src/core/forecast/published/family-scenario.ts';
 import { forecastFamily } from '../src/core/forecast/published/family-forecast.ts';

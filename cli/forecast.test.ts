@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { z } from 'zod';
-import { Scenario, scenarioExample } from '../src/core/ferment/scenario';
+import { Scenario, scenarioExample } from '../src/core/ferment/scenario/scenario';
 import { FamilyScenario, familyExample } from '../src/core/forecast/published/family-scenario';
 import { publishedSeries } from '../src/core/forecast/published/forecast';
 import { sealedBottleGas } from '../src/core/gas/sealed-bottle';

@@ -1,5 +1,5 @@
 // Compiles the ferment's inner steps to WebAssembly and writes them where the app finds them: "npm run compile:steps" after any
-// change to what src/core/ferment/compiled/entry.ts reaches. With --check it only says whether that was done.
+// change to what src/core/ferment/run/compiled/entry.ts reaches. With --check it only says whether that was done.
 import { Buffer } from 'node:buffer';
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
@@ -7,8 +7,8 @@ import asc from 'assemblyscript/asc';
 import binaryen from 'binaryen';
 import { root } from './run.mjs';
 
-const entry = 'src/core/ferment/compiled/entry.ts';
-const target = path.join(root, 'src/core/ferment/compiled/steps-wasm.ts');
+const entry = 'src/core/ferment/run/compiled/entry.ts';
+const target = path.join(root, 'src/core/ferment/run/compiled/steps-wasm.ts');
 
 // Nothing is freed and every index is a constant or held to its table: neither a collector nor checks of bounds are needed.
 const options = [

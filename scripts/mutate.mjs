@@ -12,7 +12,7 @@ const pinnedIn = {
 };
 /** Suites that run whole families for seconds: left out, so that what only they notice counts as missed. */
 const slow = [
-  'ferment/simulate',
+  'ferment/run/simulate',
   'forecast/answer/family',
   'forecast/answer/suppose',
   'forecast/answer/keeping-cold',

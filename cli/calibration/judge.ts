@@ -1,6 +1,6 @@
-import { signs } from '../../src/core/ferment/scenario-kinds';
-import { fermentOf, type KnownKitchen } from '../../src/core/ferment/ferment.ts';
-import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
+import { signs } from '../../src/core/ferment/scenario/scenario-kinds';
+import { fermentOf, type KnownKitchen } from '../../src/core/ferment/scenario/ferment.ts';
+import { Scenario, type Reading } from '../../src/core/ferment/scenario/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble/ensemble.ts';
 import { ordinalScales } from '../../src/core/forecast/ensemble/ordinal-scales.ts';
 import { tellingLooks } from '../../src/core/forecast/advice/informative-observation.ts';

@@ -1,5 +1,5 @@
 import { formatISO } from 'date-fns/formatISO';
-import { turnToCompiledSteps } from '../../src/core/ferment/compiled/compile.ts';
+import { turnToCompiledSteps } from '../../src/core/ferment/run/compiled/compile.ts';
 import { hourIndexAt } from '../../src/core/forecast/run/hour-index.ts';
 import {
   quantileLevels,
@@ -17,7 +17,7 @@ import { liquidMl } from '../../src/core/matter/contents.ts';
 import { agenda } from '../../src/core/tasks/agenda.ts';
 import type { Task } from '../../src/core/tasks/task.ts';
 
-import { shortWords } from '../../src/words/short-words.ts';
+import { shortWords } from '../../src/words/tasks/short-words.ts';
 import { answersOf, type Answers } from './answers.ts';
 import { hourMs } from '../../src/core/duration.ts';
 import { keepsGas } from '../../src/core/vessels/vessel.ts';

@@ -1,7 +1,7 @@
 import { bottleAdvice } from '../../src/core/forecast/advice/bottle-advice.ts';
 import { knownCultures } from '../../src/core/cultures/registry.ts';
-import { fermentOf } from '../../src/core/ferment/ferment.ts';
-import { Scenario, type Reading } from '../../src/core/ferment/scenario.ts';
+import { fermentOf } from '../../src/core/ferment/scenario/ferment.ts';
+import { Scenario, type Reading } from '../../src/core/ferment/scenario/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble/ensemble.ts';
 import { isAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
 import type { Caution } from '../../src/core/kitchen/caution.ts';

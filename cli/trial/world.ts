@@ -1,5 +1,5 @@
 import { coolingHours } from '../../src/core/forecast/question/lot-stages.ts';
-import type { Reading } from '../../src/core/ferment/scenario.ts';
+import type { Reading } from '../../src/core/ferment/scenario/scenario.ts';
 import { failureChance } from '../../src/core/forecast/read-off/failure.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';
 import type { VesselId } from '../../src/core/vessels/vessel-kinds.ts';

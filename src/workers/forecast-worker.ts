@@ -6,7 +6,7 @@ import { answerStarter } from '../core/forecast/starter/starter-answer';
 import { fillingOutcomes, type FillingAsk } from '../core/forecast/advice/fillings';
 import type { StarterQuestion } from '../core/forecast/question/starter-question';
 import type { StoredRun } from '../core/forecast/run/stored-run';
-import { turnToCompiledSteps } from '../core/ferment/compiled/compile';
+import { turnToCompiledSteps } from '../core/ferment/run/compiled/compile';
 import { suppose, type SupposeAsk } from '../core/forecast/answer/suppose';
 
 turnToCompiledSteps();

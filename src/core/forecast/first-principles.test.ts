@@ -1,7 +1,7 @@
 import { FamilyScenario } from './published/family-scenario';
 import { forecastFamily } from './published/family-forecast';
 import { forecast, type Forecast } from './published/forecast';
-import { Scenario, type ScenarioInput } from '../ferment/scenario';
+import { Scenario, type ScenarioInput } from '../ferment/scenario/scenario';
 
 /** What a jar does that chemistry or practice fixes, whatever the priors are. */
 const ask = (said: Omit<ScenarioInput, 'schema'>): Forecast =>

@@ -1,8 +1,8 @@
-import type { Ferment, LotStage } from '../ferment/ferment';
-import { nominalMember } from '../ferment/member';
-import { Scenario, type ScenarioInput } from '../ferment/scenario';
-import { fermentOf } from '../ferment/ferment';
-import { slots } from '../ferment/state';
+import type { Ferment, LotStage } from '../ferment/scenario/ferment';
+import { nominalMember } from '../ferment/state/member';
+import { Scenario, type ScenarioInput } from '../ferment/scenario/scenario';
+import { fermentOf } from '../ferment/scenario/ferment';
+import { slots } from '../ferment/state/state';
 import { gramsPerVolume } from '../gas/co2-solubility';
 import type { StoredRun } from './run/stored-run';
 

@@ -1,9 +1,14 @@
 import type { Entry } from './entry';
-import type { Journal } from './journal';
 import { valueIn, withValues, type PersistentMap } from './persistent-map';
 
 /** Ids of the entries that followed the first one of their act, by its id. */
 export type Groups = PersistentMap<readonly string[]>;
+
+/** A journal, as far as it says what was written together. */
+interface Grouped {
+  readonly entries: PersistentMap<Entry>;
+  readonly groups: Groups;
+}
 
 /** The groups with an entry more. */
 export const grouped = (groups: Groups, { id, group }: Pick<Entry, 'id' | 'group'>): Groups =>
@@ -20,7 +25,7 @@ const groupKey = ({ id, group }: Pick<Entry, 'id' | 'group'>): string => group ?
  * @param entry any of them; one that was written alone is all of its group
  * @returns what is there of them: at least the entry, when the journal holds it
  */
-export function groupOf(journal: Pick<Journal, 'entries' | 'groups'>, entry: Entry): Entry[] {
+export function groupOf(journal: Grouped, entry: Entry): Entry[] {
   const key = groupKey(entry);
   return [key, ...(valueIn(journal.groups, key) ?? [])].flatMap((id) => valueIn(journal.entries, id) ?? []);
 }

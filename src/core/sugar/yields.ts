@@ -28,7 +28,7 @@ export const ethanolPerSucrose: number = ethanolPerHexose * hexosePerSucrose;
 
 /**
  * Share of the theoretical gas and alcohol that yeast really makes, mole for mole; the rest of the carbon is glycerol and cells.
- * What the kinetics of eat.ts come to with yeast alone: 0.91 of 40 g/L, 0.94 of 80, 0.95 of 150 (ferment/yeast-yield.test.ts).
+ * What the kinetics of eat.ts come to with yeast alone: 0.91 of 40 g/L, 0.94 of 80, 0.95 of 150 (ferment/run/yeast-yield.test.ts).
  */
 export const practicalShare: number = 0.94;
 

@@ -1,7 +1,7 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { dawn, TestKitchen } from '@/core/forecast/kitchen.test-tool';
 import { journalOf } from '@/core/journal/journal';
-import { calibrationWords, palateLines } from '@/words/back-words';
+import { calibrationWords, palateLines } from '@/words/bottles/back-words';
 import { palateOf } from '@/core/tasting/palate';
 import { calibrationOf } from '@/core/tasting/looking-back';
 import { recipeOfBrew } from '../compare/recipe-of-brew';

@@ -7,7 +7,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
-import { palateLines } from '@/words/back-words';
+import { palateLines } from '@/words/bottles/back-words';
 
 /** What each of the household likes, learned from their scores. */
 export function PalatesCard({ lots, now }: { readonly lots: readonly Lot[]; readonly now: number }) {

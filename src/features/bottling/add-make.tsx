@@ -10,7 +10,7 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
-import { refusedWords } from '@/words/bottling-words';
+import { refusedWords } from '@/words/bottles/bottling-words';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
 

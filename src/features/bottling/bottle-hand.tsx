@@ -13,7 +13,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords } from '@/words/amounts';
-import { markWords, potentialWords } from '@/words/bottling-words';
+import { markWords, potentialWords } from '@/words/bottles/bottling-words';
 import { placeWords } from '@/words/names';
 import { DoseTurn } from './dose-turn';
 import { PartFill } from './part-fill';

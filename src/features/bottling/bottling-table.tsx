@@ -13,7 +13,7 @@ import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
-import { fillingCaution, planRemarks } from '@/words/bottling-words';
+import { fillingCaution, planRemarks } from '@/words/bottles/bottling-words';
 import type { JarForecast } from '../forecasting/jar-reader';
 import { WhenField } from '../forms/when-field';
 import { liquidColour } from '@/ui/theme/liquid-colour';

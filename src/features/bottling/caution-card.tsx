@@ -5,7 +5,7 @@ import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 import { useAct } from '../acts/act-context';
-import { cautionWords } from '@/words/bottling-words';
+import { cautionWords } from '@/words/bottles/bottling-words';
 
 /** How careful to be with glass under pressure: where every chill window closes. */
 export function CautionCard() {

@@ -4,7 +4,7 @@ import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
-import { ceilingWords } from '@/words/bottling-words';
+import { ceilingWords } from '@/words/bottles/bottling-words';
 import { useAct } from '../acts/act-context';
 
 const none = 0;

@@ -12,7 +12,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Ruler } from '@/ui/controls/ruler';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { leftWords, neededGrams, needWords, wishWords } from '@/words/bottling-words';
+import { leftWords, neededGrams, needWords, wishWords } from '@/words/bottles/bottling-words';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { TypedValue } from '../forms/typed-value';

@@ -4,7 +4,7 @@ import { Bottle } from '@/ui/drawings/bottle';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { Press } from '@/ui/controls/press';
-import { fillWords, markWords } from '@/words/bottling-words';
+import { fillWords, markWords } from '@/words/bottles/bottling-words';
 import type { Worktable } from './table-state';
 import { webStyle } from '@/ui/theme/web-style';
 

@@ -3,7 +3,7 @@ import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
-import { shortWords } from '@/words/bottling-words';
+import { shortWords } from '@/words/bottles/bottling-words';
 import type { LeftOver as Left } from './bottling-entries';
 
 interface Props {

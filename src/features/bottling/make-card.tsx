@@ -9,7 +9,7 @@ import { Text } from '@/ui/controls/text';
 import { Bottle } from '@/ui/drawings/bottle';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { refusedWords, strengthWords } from '@/words/bottling-words';
+import { refusedWords, strengthWords } from '@/words/bottles/bottling-words';
 import { useAct } from '../acts/act-context';
 
 /** One make: how many, how many full, how old, what it bears; a knock is noted and one that broke is taken off. */

@@ -2,7 +2,7 @@ import { limitOf } from '@/core/kitchen/stock';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
-import { potentialWords } from '@/words/bottling-words';
+import { potentialWords } from '@/words/bottles/bottling-words';
 import type { Worked } from './table-state';
 
 /** What the bottle that could come to most would do if all in it were to ferment. */

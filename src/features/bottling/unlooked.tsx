@@ -13,7 +13,7 @@ import { habitsOf } from '@/core/tasting/habits';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
-import { fillingWords } from '@/words/filling-words';
+import { fillingWords } from '@/words/bottles/filling-words';
 import { QueueContext } from '../forecasting/forecasts';
 import type { JarForecast } from '../forecasting/jar-reader';
 import type { TableState, Worktable } from './table-state';

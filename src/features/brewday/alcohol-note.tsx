@@ -4,10 +4,10 @@ import { abvByMassBalance } from '@/core/sugar/alcohol';
 import { Card } from '@/ui/controls/card';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
-import { alcoholRange, rowAtHour } from '@/words/composed-words';
+import { alcoholRange, rowAtHour } from '@/words/brews/composed-words';
 import { duration } from '@/words/moment';
 import { useOriginalGravity } from '../lots/use-original-gravity';
-import { alcoholPlain, phCaution } from '@/words/worktop-words';
+import { alcoholPlain, phCaution } from '@/words/brews/worktop-words';
 import { hourMs } from '@/core/duration';
 
 /** Alcohol by what was read, which goes before any forecast. */

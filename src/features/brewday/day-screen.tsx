@@ -12,7 +12,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { stepWords } from '@/words/step-words';
+import { stepWords } from '@/words/brews/step-words';
 import { Nowhere } from '@/ui/layout/nowhere';
 import { DayFrame } from './day-frame';
 import { StepHand } from './step-hand';

@@ -15,7 +15,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration, moment } from '@/words/moment';
-import { countdown } from '@/words/timer-words';
+import { countdown } from '@/words/tasks/timer-words';
 import { readyToRing } from './ring';
 import { rings, timerGone, timerSet } from './timers';
 import { useSeconds } from './use-seconds';

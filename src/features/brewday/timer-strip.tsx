@@ -9,7 +9,7 @@ import { Text } from '@/ui/controls/text';
 import { Icon } from '@/ui/icons/icon';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { countdown } from '@/words/timer-words';
+import { countdown } from '@/words/tasks/timer-words';
 import { rings, timerGone } from './timers';
 import { useSeconds } from './use-seconds';
 

@@ -16,7 +16,7 @@ import { LongList } from '@/ui/layout/long-list';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
-import { ruleOrder } from '@/words/rule-words';
+import { ruleOrder } from '@/words/tasks/rule-words';
 import { closesWords, lateBy, duration, moment, quarter } from '@/words/moment';
 import { useForecasts, type Forecasts } from '../forecasting/forecasts';
 import { brewRows, type BrewRow } from './brew-rows';

@@ -6,7 +6,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { amountOf } from '@/words/amounts';
-import { tasteTitles } from '@/words/compare-words';
+import { tasteTitles } from '@/words/bottles/compare-words';
 import { duration } from '@/words/moment';
 import { openingWords } from '@/words/names';
 import { LotBottle } from '../rack/lot-bottle';

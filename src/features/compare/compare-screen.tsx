@@ -12,7 +12,7 @@ import { Card } from '@/ui/controls/card';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
-import { differenceWords } from '@/words/compare-words';
+import { differenceWords } from '@/words/bottles/compare-words';
 import { entriesAbout } from './notes-of';
 import { asFilled } from '../rack/rack-order';
 import { useBefore } from '../forecasting/use-before';

@@ -1,7 +1,7 @@
 import { emptyHousehold } from '@/core/journal/household';
 import type { Compared } from '@/core/tasting/compare';
 import type { Tasting } from '@/core/tasting/tastings';
-import { beliefWords, differenceWords, proposalWords } from '@/words/compare-words';
+import { beliefWords, differenceWords, proposalWords } from '@/words/bottles/compare-words';
 import { bottlingOf } from './bottling-of';
 import type { Beside } from './beside';
 import { seenOf } from './seen-of';

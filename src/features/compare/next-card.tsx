@@ -9,7 +9,7 @@ import { Card } from '@/ui/controls/card';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
-import { proposalWords } from '@/words/compare-words';
+import { proposalWords } from '@/words/bottles/compare-words';
 import { useAct } from '../acts/act-context';
 import { recipeOfBrew } from './recipe-of-brew';
 

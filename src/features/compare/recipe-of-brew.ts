@@ -1,6 +1,6 @@
 import { firstKind } from '@/core/cultures/registry';
 import type { Row } from '@/core/brew/composition';
-import { bases } from '@/core/ferment/bases';
+import { bases } from '@/core/ferment/scenario/bases';
 import type { BaseKind } from '@/core/matter/base-kinds';
 import { movedBy, type Lot } from '@/core/lots/lot';
 import { liquidMl } from '@/core/matter/contents';

@@ -3,7 +3,7 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
-import { counterWords, keepingWords } from '@/words/keeping-words';
+import { counterWords, keepingWords } from '@/words/bottles/keeping-words';
 import { Why } from '../why/why';
 
 interface Props {

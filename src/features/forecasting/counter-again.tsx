@@ -1,7 +1,7 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
-import { counterWords } from '@/words/keeping-words';
+import { counterWords } from '@/words/bottles/keeping-words';
 
 interface Props {
   readonly lot: Lot;

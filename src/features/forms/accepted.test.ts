@@ -12,13 +12,13 @@ import { whens } from '@/core/lots/records/method';
 import { isPoured } from '@/core/matter/portion';
 import { ingredientIds } from '@/core/matter/ingredients/registry';
 import { bottleIds } from '@/core/vessels/vessel-kinds';
-import { beginningOf } from '../brews/worktop/start-brew';
-import { emptyWorktop } from '../brews/worktop/lay-out';
-import { planned } from '../brews/worktop/worktop-plan';
+import { beginningOf } from '../brews/worktop/state/start-brew';
+import { emptyWorktop } from '../brews/worktop/state/lay-out';
+import { planned } from '../brews/worktop/state/worktop-plan';
 import { readAmend, amendDefaults } from '../lots/amend-form';
 import { readMeasured } from '../lots/measure-form';
 import { readPour, type PourValues } from '../lots/pour-form';
-import { readBegin, type BeginValues } from '../starters/begin-form';
+import { readBegin, type BeginValues } from '../starters/begin/begin-form';
 import { hourMs } from '@/core/duration';
 import { partOf } from '@/core/part-of.test-tool';
 

@@ -1,4 +1,4 @@
-import { lineQuestion } from '@/words/recipe-words';
+import { lineQuestion } from '@/words/brews/recipe-words';
 import { readLine } from '@/core/recipes/ingredient-line';
 import { readList } from './paste-list';
 import { readRows, rowOf } from './portion-form';

@@ -12,7 +12,7 @@ import { Note } from '@/ui/controls/note';
 import { TextBox } from '@/ui/controls/text-box';
 import { selectHousehold } from '@/store/selectors';
 import { gap } from '@/ui/theme/shape';
-import { estimateWords, lineQuestion } from '@/words/recipe-words';
+import { estimateWords, lineQuestion } from '@/words/brews/recipe-words';
 
 /** At most so many lines are read at once. */
 const mostLines = 60;

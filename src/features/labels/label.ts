@@ -10,8 +10,8 @@ import { madeWith, type MadeWith } from '@/core/lots/made-with';
 import type { Lot } from '@/core/lots/lot';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { portionsWords } from '@/words/amounts';
-import { markWords } from '@/words/bottling-words';
-import { cautionsOf } from '@/words/caution-words';
+import { markWords } from '@/words/bottles/bottling-words';
+import { cautionsOf } from '@/words/kitchen/caution-words';
 import { quarter } from '@/words/moment';
 import { hourMs } from '@/core/duration';
 

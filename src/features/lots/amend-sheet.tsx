@@ -10,7 +10,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
-import { entryWords } from '@/words/entry-words';
+import { entryWords } from '@/words/journal/entry-words';
 import { nameOfLot, quantityWords } from '@/words/names';
 import { PortionRows } from '../forms/portion-rows';
 import { resolverOf } from '../forms/read-form';

@@ -16,7 +16,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { number } from '@/words/amounts';
 import { quarter } from '@/words/moment';
-import { refusedWords } from '@/words/bottling-words';
+import { refusedWords } from '@/words/bottles/bottling-words';
 import { rowEcho, volumeEcho } from '../forms/portion-form';
 import { availableMl, readBottleSizes, type Poured, type PourValues } from './pour-form';
 

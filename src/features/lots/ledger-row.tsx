@@ -6,7 +6,7 @@ import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { elementOf } from '@/ui/redraw';
 import { useRoles } from '@/ui/theme/use-roles';
-import { entryWords } from '@/words/entry-words';
+import { entryWords } from '@/words/journal/entry-words';
 import { moment } from '@/words/moment';
 import { useActs } from '../acts/act-context';
 

@@ -8,7 +8,7 @@ import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
 import { LongList } from '@/ui/layout/long-list';
 import { useRoles } from '@/ui/theme/use-roles';
-import { actWords, entryWords } from '@/words/entry-words';
+import { actWords, entryWords } from '@/words/journal/entry-words';
 import { moment } from '@/words/moment';
 import { useActs } from '../acts/act-context';
 import { AmendSheet } from './lazy';

@@ -9,7 +9,7 @@ import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
-import { moveWords } from '@/words/move-words';
+import { moveWords } from '@/words/starters/move-words';
 import { closureWords, placeWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
 import { useActs } from '../acts/act-context';

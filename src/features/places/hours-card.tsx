@@ -7,7 +7,7 @@ import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
-import { absenceWords } from '@/words/absence-words';
+import { absenceWords } from '@/words/kitchen/absence-words';
 import { usePickerStyle } from '../forms/picker-style';
 import { useAct } from '../acts/act-context';
 

@@ -19,7 +19,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
-import { awayCareWords } from '@/words/planning-words';
+import { awayCareWords } from '@/words/kitchen/planning-words';
 import { MomentField } from '../forms/moment-field';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';

@@ -18,7 +18,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { moment } from '@/words/moment';
 import { placeWords } from '@/words/names';
-import { spellWords } from '@/words/planning-words';
+import { spellWords } from '@/words/kitchen/planning-words';
 import { MomentField } from '../forms/moment-field';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';

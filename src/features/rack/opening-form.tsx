@@ -12,7 +12,7 @@ import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
-import { openingReason, wayTitles, wayWords } from '@/words/opening-words';
+import { openingReason, wayTitles, wayWords } from '@/words/bottles/opening-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { bottleScales, TasteChoices, type Taste } from '../lots/taste-choices';
 import { TasterChoice } from '../lots/taster-choice';

@@ -10,7 +10,7 @@ import { Note } from '@/ui/controls/note';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { lotName } from '@/words/names';
-import { doNow, stageWords } from '@/words/watch-words';
+import { doNow, stageWords } from '@/words/tasks/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';

@@ -9,8 +9,8 @@ import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { closesWords } from '@/words/moment';
 import { lotName } from '@/words/names';
-import { ruleOrder } from '@/words/rule-words';
-import { markedWords, stageWords } from '@/words/watch-words';
+import { ruleOrder } from '@/words/tasks/rule-words';
+import { markedWords, stageWords } from '@/words/tasks/watch-words';
 import type { Shelved } from './rack-order';
 import { LotBottle } from './lot-bottle';
 

@@ -15,7 +15,7 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { portionWords, litres } from '@/words/amounts';
-import { estimateWords, lineQuestion } from '@/words/recipe-words';
+import { estimateWords, lineQuestion } from '@/words/brews/recipe-words';
 import { useAct } from '../acts/act-context';
 import { keepingOf, recipeOfImport, withAnswers } from './imported-recipe';
 

@@ -10,7 +10,7 @@ import { readLine } from '@/core/recipes/ingredient-line';
 import { freeId, keptOf, recipeVersions } from '@/core/recipes/kept-recipe';
 import { simmered } from '@/core/recipes/library/methods';
 import { recipeKey, recipeOf, type Recipe } from '@/core/recipes/recipe';
-import { lineQuestion } from '@/words/recipe-words';
+import { lineQuestion } from '@/words/brews/recipe-words';
 
 interface Keeps {
   readonly kept: Readonly<Record<string, Readonly<Record<string, KeptValue>>>>;

@@ -1,7 +1,7 @@
 import { mlOfPortion } from '@/core/matter/portion';
 import { portionOfLine, type Recipe } from '@/core/recipes/recipe';
 import type { JarLayer } from '@/ui/drawings/worktop-jar';
-import { jarLayers } from '../brews/worktop/jar-layers';
+import { jarLayers } from '../brews/worktop/state/jar-layers';
 
 /** A litre of a recipe as layers of a jar. */
 export function recipeLayers(recipe: Recipe): JarLayer[] {

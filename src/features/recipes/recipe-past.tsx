@@ -12,7 +12,7 @@ import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { changeWords } from '@/words/change-words';
+import { changeWords } from '@/words/brews/change-words';
 import { moment, plural } from '@/words/moment';
 
 /** The versions of a recipe, and what changed since the last one. */

@@ -3,7 +3,7 @@ import { compositionOf, type Recipe } from '@/core/recipes/recipe';
 import { jsonOfRecipe } from '@/core/recipes/recipe-json';
 import { addPortions } from '@/core/lots/add';
 import { emptyLot } from '@/core/lots/begin';
-import { stepWords } from '@/words/step-words';
+import { stepWords } from '@/words/brews/step-words';
 import { waterOf } from '@/core/brew/scale';
 import { knownCultures } from '@/core/cultures/registry';
 import { saveTextFile } from '@/ui/files/save-file';

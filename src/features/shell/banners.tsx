@@ -7,7 +7,7 @@ import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
-import { entryWords } from '@/words/entry-words';
+import { entryWords } from '@/words/journal/entry-words';
 import { moment, plural } from '@/words/moment';
 import { useNow } from '@/store/use-now';
 import { saveJournalFile } from '../data/save-journal';

@@ -1,2 +1,2 @@
 /** What this feature puts into the chunk of charts (src/chunks/charts.ts). Reached through lazy.ts alone. */
-export { JarChart } from './jar-chart';
+export { JarChart } from './jar/jar-chart';

@@ -10,9 +10,9 @@ export const BeginScreen = form('BeginScreen');
 const chart = chunkPart<typeof import('./charts-chunk')>('charts', 'starters');
 export const JarChart = chart('JarChart');
 
-export const CareScreen = later(async () => (await import('./care-screen')).CareScreen);
-export const CareNotes = later(async () => (await import('./care-screen')).CareNotes);
-export const StarterDetail = later(async () => (await import('./starter-detail')).StarterDetail);
-export const PacketDetail = later(async () => (await import('./packet-detail')).PacketDetail);
+export const CareScreen = later(async () => (await import('./jar/care-screen')).CareScreen);
+export const CareNotes = later(async () => (await import('./jar/care-screen')).CareNotes);
+export const StarterDetail = later(async () => (await import('./jar/starter-detail')).StarterDetail);
+export const PacketDetail = later(async () => (await import('./packet/packet-detail')).PacketDetail);
 /** To which brews a jar is promised: loaded where a jar is drawn from. */
-export const Claims = later(async () => (await import('./claims')).Claims);
+export const Claims = later(async () => (await import('./jar/claims')).Claims);

@@ -19,12 +19,12 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { volume } from '@/words/amounts';
 import { duration } from '@/words/moment';
-import { givesWords } from '@/words/gives-words';
-import { jarWord } from '@/words/jar-word';
+import { givesWords } from '@/words/starters/gives-words';
+import { jarWord } from '@/words/starters/jar-word';
 import { useForecasts } from '../forecasting/forecasts';
-import { inFirstDays } from './is-young';
-import { StarterJar } from './starter-jar';
-import { lastFedAt } from './last-fed';
+import { inFirstDays } from './begin/is-young';
+import { StarterJar } from './jar/starter-jar';
+import { lastFedAt } from './jar/last-fed';
 import { hourMs } from '@/core/duration';
 
 interface Props {

@@ -2,7 +2,7 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Task } from '@/core/tasks/task';
 import { squeezedFor } from '@/core/forecast/question/pilot';
 import { lotOf, type Household } from '@/core/journal/household';
-import { askedLook, lookWords } from '@/words/look-words';
+import { askedLook, lookWords } from '@/words/tasks/look-words';
 
 /** Of all that waits for its moment, the one look that would tell most today, and the task it is about. */
 export function askedOf(

@@ -9,7 +9,7 @@ import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { byAct } from '@/core/journal/groups';
-import { actWords, entryWords } from '@/words/entry-words';
+import { actWords, entryWords } from '@/words/journal/entry-words';
 import { clock } from '@/words/moment';
 import { lotName } from '@/words/names';
 import { useActs } from '../acts/act-context';

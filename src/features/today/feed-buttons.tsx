@@ -6,7 +6,7 @@ import { glanceWords } from '@/words/names';
 import { glanceAt } from '../lots/signs-for';
 import { useAct, useActs } from '../acts/act-context';
 import { TasteButtons } from './taste-buttons';
-import { useFeeding } from '../starters/use-feeding';
+import { useFeeding } from '../starters/jar/use-feeding';
 
 interface Props {
   readonly task: Task;

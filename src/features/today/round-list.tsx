@@ -5,7 +5,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { portionsWords } from '@/words/amounts';
 import { useActs } from '../acts/act-context';
-import { feedingOf } from '../starters/use-feeding';
+import { feedingOf } from '../starters/jar/use-feeding';
 
 /** The jars of a round, each with what it gets and a button of its own; and one for all. */
 export function RoundList({ parts }: { readonly parts: readonly Task[] }) {

@@ -8,7 +8,7 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { taskWords } from '@/words/task-words';
+import { taskWords } from '@/words/tasks/task-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { Why } from '../why/why';
 import { TaskButtons } from './task-buttons';

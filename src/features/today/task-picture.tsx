@@ -4,7 +4,7 @@ import type { Task } from '@/core/tasks/task';
 import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
 import { LotBottle } from '../rack/lot-bottle';
-import { StarterJar } from '../starters/starter-jar';
+import { StarterJar } from '../starters/jar/starter-jar';
 
 interface Props {
   readonly task: Task;

@@ -8,7 +8,7 @@ import { lotOf } from '@/core/journal/household';
 import { squeezedFor } from '@/core/forecast/question/pilot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { doNow, stageWords, watchLines } from '@/words/watch-words';
+import { doNow, stageWords, watchLines } from '@/words/tasks/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
 
 /** Pressure of the bottles of a task: the one nearest its limit, when it gets there, at what chance, and what to do now. */

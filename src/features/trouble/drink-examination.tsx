@@ -15,7 +15,12 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { complaintWords, drinkCauseWords, drinkFactWords, rescueWords } from '@/words/drink-trouble-words';
+import {
+  complaintWords,
+  drinkCauseWords,
+  drinkFactWords,
+  rescueWords,
+} from '@/words/trouble/drink-trouble-words';
 import { lotName } from '@/words/names';
 
 /** Causes below this are not worth a line. */

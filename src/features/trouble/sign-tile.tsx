@@ -4,7 +4,7 @@ import { Text } from '@/ui/controls/text';
 import { SignPicture } from '@/ui/drawings/sign-picture';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { troubleSignWords } from '@/words/trouble-words';
+import { troubleSignWords } from '@/words/trouble/trouble-words';
 
 interface Props {
   readonly sign: TroubleSign;

@@ -5,7 +5,7 @@ import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { becauseWords, causeWords } from '@/words/trouble-words';
+import { becauseWords, causeWords } from '@/words/trouble/trouble-words';
 
 interface Props {
   readonly suspects: readonly Suspect[];

@@ -16,7 +16,7 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { causeWords, troubleSignWords } from '@/words/trouble-words';
+import { causeWords, troubleSignWords } from '@/words/trouble/trouble-words';
 import { useAct } from '../acts/act-context';
 import { Nowhere } from '@/ui/layout/nowhere';
 import { DrinkExamination } from './drink-examination';

@@ -12,9 +12,9 @@ import { Press } from '@/ui/controls/press';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { changeWords, inputWords, relations } from '@/words/grounds-words';
+import { changeWords, inputWords, relations } from '@/words/journal/grounds-words';
 import { moment } from '@/words/moment';
-import { topicTitles } from '@/words/topic-titles';
+import { topicTitles } from '@/words/journal/topic-titles';
 import { hrefOf } from '@/ui/layout/lot-href';
 
 interface Props {

@@ -4,7 +4,7 @@ import type { Lot } from '@/core/lots/lot';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { topicTitles } from '@/words/topic-titles';
+import { topicTitles } from '@/words/journal/topic-titles';
 
 const WhySheet = lazy(async () => ({ default: (await import('./why-sheet')).WhySheet }));
 

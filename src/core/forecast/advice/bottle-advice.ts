@@ -1,6 +1,6 @@
 import { decide, type Rule } from '../../advice/decision';
 import { isGoodFizz, pouredWorth } from '../../advice/worth';
-import { cardinal, temperatureResponse } from '../../ferment/cardinal-temperature';
+import { cardinal, temperatureResponse } from '../../ferment/relations/cardinal-temperature';
 import type { UsualAbsence } from '../../kitchen/absence';
 import type { Caution } from '../../kitchen/caution';
 import type { WakingHours } from '../../kitchen/waking';

@@ -2,7 +2,7 @@ import type { Caution } from '../../kitchen/caution';
 import type { WakingHours } from '../../kitchen/waking';
 import { strengthOf } from '../../vessels/strength';
 import type { VesselId } from '../../vessels/vessel-kinds';
-import { spanAt, stageSpans } from '../../ferment/time-table';
+import { spanAt, stageSpans } from '../../ferment/run/time-table';
 import { bottleAdvice } from './bottle-advice';
 import type { StoredRun } from '../run/stored-run';
 import { whatIf } from '../what-if/what-if';

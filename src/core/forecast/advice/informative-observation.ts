@@ -1,4 +1,4 @@
-import type { Reading } from '../../ferment/ferment';
+import type { Reading } from '../../ferment/scenario/ferment';
 import { hourIndexAt } from '../run/hour-index';
 import { errorOf, expected, wordChance } from '../ensemble/observe';
 import { isOrdinal, ordinalScales, type OrdinalKind } from '../ensemble/ordinal-scales';

@@ -1,4 +1,4 @@
-import { spanAt, stageSpans } from '../../ferment/time-table';
+import { spanAt, stageSpans } from '../../ferment/run/time-table';
 import type { LotSeries } from './family-answer';
 import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
 import { pourAfterChill, type Pour } from '../what-if/pour';

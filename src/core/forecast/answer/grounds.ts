@@ -1,4 +1,4 @@
-import { cardinal, temperatureResponse } from '../../ferment/cardinal-temperature';
+import { cardinal, temperatureResponse } from '../../ferment/relations/cardinal-temperature';
 import type { Household } from '../../journal/household';
 import { celsiusAt, type PlaceId } from '../../kitchen/places';
 import type { Lot } from '../../lots/lot';

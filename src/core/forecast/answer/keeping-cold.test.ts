@@ -1,5 +1,5 @@
-import { Scenario } from '../../ferment/scenario';
-import { fermentOf } from '../../ferment/ferment';
+import { Scenario } from '../../ferment/scenario/scenario';
+import { fermentOf } from '../../ferment/scenario/ferment';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { keepingOf } from './keeping';
 

@@ -1,5 +1,5 @@
-import type { LotStage } from '../../ferment/ferment';
-import { spanAt, stageSpans } from '../../ferment/time-table';
+import type { LotStage } from '../../ferment/scenario/ferment';
+import { spanAt, stageSpans } from '../../ferment/run/time-table';
 import { hourIndexAt } from '../run/hour-index';
 import { chanceOverLimit } from '../read-off/chance';
 import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';

@@ -6,7 +6,7 @@ import { firstPassageHours } from '../read-off/first-passage';
 import { valuesOverTime } from '../read-off/quantiles';
 import { partOf } from '../../part-of.test-tool';
 import type { PressureCourse } from '../read-off/pressure-course';
-import type { Reading } from '../../ferment/ferment';
+import type { Reading } from '../../ferment/scenario/ferment';
 
 const squeeze = { kind: 'squeeze', hour: 40, value: 'firm' } as const;
 const soda = (members: number, readings: readonly Reading[] = [squeeze]) =>

@@ -1,7 +1,7 @@
-import { slots } from '../../ferment/state';
+import { slots } from '../../ferment/state/state';
 import { knownCultures } from '../../cultures/registry';
-import { fermentOf } from '../../ferment/ferment';
-import { Scenario } from '../../ferment/scenario';
+import { fermentOf } from '../../ferment/scenario/ferment';
+import { Scenario } from '../../ferment/scenario/scenario';
 import { conditionsSaid } from './conditions-said';
 import { weighedEnsemble } from './ensemble';
 import { handmadeRun, warmBottle, warmJar, type Row } from '../handmade.test-tool';

@@ -1,5 +1,5 @@
-import { slots } from '../../ferment/state';
-import { stageSpans } from '../../ferment/time-table';
+import { slots } from '../../ferment/state/state';
+import { stageSpans } from '../../ferment/run/time-table';
 import type { ForecastWarning } from './contradictions';
 import { weightedQuantiles } from '../read-off/quantiles';
 import { rowAt, type StoredRun } from '../run/stored-run';

@@ -1,7 +1,7 @@
-import type { Reading } from '../../ferment/ferment';
+import type { Reading } from '../../ferment/scenario/ferment';
 import { feltBelow, readingError, weighs, wordChance } from './observe';
 import { isOrdinal } from './ordinal-scales';
-import { spanAt, stageSpans } from '../../ferment/time-table';
+import { spanAt, stageSpans } from '../../ferment/run/time-table';
 import type { StoredRun } from '../run/stored-run';
 import { expectations } from './weigh';
 import { capital } from '../../capital';

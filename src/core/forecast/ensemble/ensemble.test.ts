@@ -1,5 +1,5 @@
-import type { Reading } from '../../ferment/ferment';
-import { nominalMember } from '../../ferment/member';
+import type { Reading } from '../../ferment/scenario/ferment';
+import { nominalMember } from '../../ferment/state/member';
 import { weighedEnsemble, weighedFamily } from './ensemble';
 import { askedSoda } from '../handmade.test-tool';
 import { memberOf } from './priors';

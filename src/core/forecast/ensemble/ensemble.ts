@@ -1,5 +1,5 @@
-import { nominalMember, type Member } from '../../ferment/member';
-import type { Ferment, Reading, Gaussian } from '../../ferment/ferment';
+import { nominalMember, type Member } from '../../ferment/state/member';
+import type { Ferment, Reading, Gaussian } from '../../ferment/scenario/ferment';
 import { conditionsSaid } from './conditions-said';
 import { contradictions, type ForecastWarning } from './contradictions';
 import { followFamily, loneFerment, type Family } from '../run/family';

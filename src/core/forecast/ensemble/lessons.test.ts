@@ -1,4 +1,4 @@
-import type { Gaussian, Reading } from '../../ferment/ferment';
+import type { Gaussian, Reading } from '../../ferment/scenario/ferment';
 import { askedSoda } from '../handmade.test-tool';
 import { weighedEnsemble } from './ensemble';
 import { learn, type Lesson, type KitchenPosterior } from './lessons';

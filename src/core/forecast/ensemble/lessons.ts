@@ -1,4 +1,4 @@
-import type { KnownKitchen, Gaussian } from '../../ferment/ferment';
+import type { KnownKitchen, Gaussian } from '../../ferment/scenario/ferment';
 import { usualKitchen } from './unknowns';
 import { dayMs } from '../../duration';
 

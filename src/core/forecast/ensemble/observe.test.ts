@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { Scenario, type Reading } from '../../ferment/scenario';
-import { simulate } from '../../ferment/simulate';
-import { slots } from '../../ferment/state';
+import { Scenario, type Reading } from '../../ferment/scenario/scenario';
+import { simulate } from '../../ferment/run/simulate';
+import { slots } from '../../ferment/state/state';
 import { expected, feltBelow, likelihood, readingError, wordChance } from './observe';
 import { ordinalScales, type OrdinalKind } from './ordinal-scales';
 import type { RowContext } from '../run/quantities';

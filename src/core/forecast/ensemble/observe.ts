@@ -1,4 +1,4 @@
-import type { Reading } from '../../ferment/ferment';
+import type { Reading } from '../../ferment/scenario/ferment';
 import { brixOfGravity } from '../../sugar/sucrose-solution';
 import {
   abvAt,

@@ -1,4 +1,4 @@
-import { signs } from '../../ferment/scenario-kinds';
+import { signs } from '../../ferment/scenario/scenario-kinds';
 import { lotSigns } from '../../lots/signs';
 
 export interface OrdinalScale {

@@ -1,6 +1,6 @@
-import type { LotStage } from '../../ferment/ferment';
-import type { Member } from '../../ferment/member';
-import { slots } from '../../ferment/state';
+import type { LotStage } from '../../ferment/scenario/ferment';
+import type { Member } from '../../ferment/state/member';
+import { slots } from '../../ferment/state/state';
 import { runFamily, type Family } from '../run/family';
 import { rowAt, type StoredRun } from '../run/stored-run';
 

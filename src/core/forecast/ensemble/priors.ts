@@ -1,5 +1,5 @@
-import type { KnownKitchen } from '../../ferment/ferment';
-import type { Member } from '../../ferment/member';
+import type { KnownKitchen } from '../../ferment/scenario/ferment';
+import type { Member } from '../../ferment/state/member';
 import { leakOf } from '../run/seal-leak';
 import { unknownsAt, usualKitchen } from './unknowns';
 

@@ -1,4 +1,4 @@
-import type { KnownKitchen } from '../../ferment/ferment';
+import type { KnownKitchen } from '../../ferment/scenario/ferment';
 import { normalBelow } from '../run/random';
 
 /** How a standard normal number becomes the unknown, from its middle and its spread. */

@@ -1,5 +1,5 @@
-import type { Reading } from '../../ferment/ferment';
-import { fillingAt, spanAt, stageSpans } from '../../ferment/time-table';
+import type { Reading } from '../../ferment/scenario/ferment';
+import { fillingAt, spanAt, stageSpans } from '../../ferment/run/time-table';
 import { blunderShare, expected, likelihood, readingError, senseOf, type Sense } from './observe';
 import { hourIndexAt } from '../run/hour-index';
 import { stillDissolved } from '../run/quantities';

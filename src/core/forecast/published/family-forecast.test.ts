@@ -1,4 +1,4 @@
-import { Scenario } from '../../ferment/scenario';
+import { Scenario } from '../../ferment/scenario/scenario';
 import { familyOfScenario, forecastFamily } from './family-forecast';
 import { familyExample, FamilyScenario, type FamilyScenarioInput } from './family-scenario';
 import { forecast } from './forecast';

@@ -1,6 +1,12 @@
 import { recordOf } from '../../record-of';
-import { fermentOf, type Ferment, type Inflow, type LotStage, type Reading } from '../../ferment/ferment';
-import type { Scenario } from '../../ferment/scenario';
+import {
+  fermentOf,
+  type Ferment,
+  type Inflow,
+  type LotStage,
+  type Reading,
+} from '../../ferment/scenario/ferment';
+import type { Scenario } from '../../ferment/scenario/scenario';
 import { millilitresPerGram } from '../../matter/substances';
 import type { ForecastWarning } from '../ensemble/contradictions';
 import { weighedFamily } from '../ensemble/ensemble';

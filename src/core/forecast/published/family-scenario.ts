@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { doseFault, headspaceFault, Scenario, Stage, tooMuchWork } from '../../ferment/scenario';
+import { doseFault, headspaceFault, Scenario, Stage, tooMuchWork } from '../../ferment/scenario/scenario';
 
 const hour = z
   .number()

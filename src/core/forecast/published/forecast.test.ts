@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { Scenario, scenarioExample, type ScenarioInput } from '../../ferment/scenario';
-import { starterKinds } from '../../ferment/scenario-kinds';
-import { fermentOf } from '../../ferment/ferment';
+import { Scenario, scenarioExample, type ScenarioInput } from '../../ferment/scenario/scenario';
+import { starterKinds } from '../../ferment/scenario/scenario-kinds';
+import { fermentOf } from '../../ferment/scenario/ferment';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { forecast, publishedSeries } from './forecast';
 import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';

@@ -1,5 +1,5 @@
-import { fermentOf } from '../../ferment/ferment';
-import type { Scenario } from '../../ferment/scenario';
+import { fermentOf } from '../../ferment/scenario/ferment';
+import type { Scenario } from '../../ferment/scenario/scenario';
 import type { ForecastWarning } from '../ensemble/contradictions';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { recordOf } from '../../record-of';

@@ -1,7 +1,7 @@
 import { knownCultures } from '../../cultures/registry';
-import { bases } from '../../ferment/bases';
-import { nominalMember } from '../../ferment/member';
-import { slots } from '../../ferment/state';
+import { bases } from '../../ferment/scenario/bases';
+import { nominalMember } from '../../ferment/state/member';
+import { slots } from '../../ferment/state/state';
 import { lotOf } from '../../journal/household';
 import { membersOf, rootOf } from './family-members';
 import { familyQuestion } from './family-question';

@@ -1,5 +1,5 @@
 import { knownCultures, type CultureTable } from '../../cultures/registry';
-import type { Inflow, Ferment } from '../../ferment/ferment';
+import type { Inflow, Ferment } from '../../ferment/scenario/ferment';
 import { type Warmths } from '../../kitchen/places';
 import type { Keeps } from '../../kitchen/stock';
 import { drawnFrom, pitchOf, type LotFinder, type Pitch } from '../../lots/pitch';

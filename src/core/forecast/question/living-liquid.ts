@@ -1,6 +1,6 @@
-import type { Ferment, Inflow, LotStage } from '../../ferment/ferment';
-import { nominalMember } from '../../ferment/member';
-import { slots } from '../../ferment/state';
+import type { Ferment, Inflow, LotStage } from '../../ferment/scenario/ferment';
+import { nominalMember } from '../../ferment/state/member';
+import { slots } from '../../ferment/state/state';
 import type { Warmths } from '../../kitchen/places';
 import { movedBy, type Lot } from '../../lots/lot';
 import { drawnFrom, pitchOf } from '../../lots/pitch';

@@ -1,4 +1,4 @@
-import type { Reading } from '../../ferment/ferment';
+import type { Reading } from '../../ferment/scenario/ferment';
 import type { Lot } from '../../lots/lot';
 import { hourMs } from '../../duration';
 

@@ -1,4 +1,4 @@
-import type { Inflow, LotStage } from '../../ferment/ferment';
+import type { Inflow, LotStage } from '../../ferment/scenario/ferment';
 import { celsiusAt, changesWithin, type PlaceId, type Warmths } from '../../kitchen/places';
 import { movedBy, type Lot, type LotEvent } from '../../lots/lot';
 import { solidsMl } from '../../matter/contents';

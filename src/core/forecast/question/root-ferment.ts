@@ -1,6 +1,6 @@
 import { knownCultures, type CultureTable } from '../../cultures/registry';
-import { bases } from '../../ferment/bases';
-import { usualVigourSpread, type Ferment, type Inflow } from '../../ferment/ferment';
+import { bases } from '../../ferment/scenario/bases';
+import { usualVigourSpread, type Ferment, type Inflow } from '../../ferment/scenario/ferment';
 import { saidAt, type Warmths } from '../../kitchen/places';
 import { movedBy, type Lot, type LotEvent } from '../../lots/lot';
 import { livesAt, type LotFinder, type Pitch } from '../../lots/pitch';

@@ -1,9 +1,9 @@
 import type { Culture, JarCare, Ripeness } from '../../cultures/culture';
 import { knownCultures, type CultureTable } from '../../cultures/registry';
-import type { Ferment, Inflow, Kept } from '../../ferment/ferment';
-import { bases } from '../../ferment/bases';
-import { cardinal, temperatureResponse } from '../../ferment/cardinal-temperature';
-import { inoculum } from '../../ferment/inoculum';
+import type { Ferment, Inflow, Kept } from '../../ferment/scenario/ferment';
+import { bases } from '../../ferment/scenario/bases';
+import { cardinal, temperatureResponse } from '../../ferment/relations/cardinal-temperature';
+import { inoculum } from '../../ferment/scenario/inoculum';
 import type { BaseKind } from '../../matter/base-kinds';
 import type { UsualAbsence } from '../../kitchen/absence';
 import type { Warmths } from '../../kitchen/places';

@@ -1,5 +1,5 @@
 import type { Culture } from '../../cultures/culture';
-import { doseAlive } from '../../ferment/dose-age';
+import { doseAlive } from '../../ferment/scenario/dose-age';
 import { celsiusAt, type Warmths } from '../../kitchen/places';
 import type { Lot } from '../../lots/lot';
 import type { LotFinder, Pitch } from '../../lots/pitch';

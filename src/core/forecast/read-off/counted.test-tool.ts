@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import type { Reading } from '../../ferment/scenario';
+import type { Reading } from '../../ferment/scenario/scenario';
 import { peakGauges } from './chance';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { askedSoda } from '../handmade.test-tool';

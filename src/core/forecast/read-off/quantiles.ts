@@ -1,5 +1,5 @@
-import { fillingAt, spanAt, stageSpans } from '../../ferment/time-table';
-import { slots } from '../../ferment/state';
+import { fillingAt, spanAt, stageSpans } from '../../ferment/run/time-table';
+import { slots } from '../../ferment/state/state';
 import { quantities, stillDissolved, sums, type RowContext, type Quantity } from '../run/quantities';
 import { rowAt, rowOf, type StoredRun } from '../run/stored-run';
 import { betweenHours } from '../run/hour-index';

@@ -1,4 +1,4 @@
-import { slots } from '../../ferment/state';
+import { slots } from '../../ferment/state/state';
 import { gramsPerVolume } from '../../gas/co2-solubility';
 import { betweenHours, hourIndexAt } from '../run/hour-index';
 import {

@@ -1,7 +1,7 @@
-import { fermentOf } from '../../ferment/ferment';
-import { nominalMember } from '../../ferment/member';
-import { Scenario } from '../../ferment/scenario';
-import { slots } from '../../ferment/state';
+import { fermentOf } from '../../ferment/scenario/ferment';
+import { nominalMember } from '../../ferment/state/member';
+import { Scenario } from '../../ferment/scenario/scenario';
+import { slots } from '../../ferment/state/state';
 import { runFamily, type Branch, type Family } from './family';
 import { leakOfBranch } from './seal-leak';
 import { seriesOf } from '../read-off/quantiles';

@@ -1,9 +1,9 @@
-import { resumeRun } from '../../ferment/ferment-run';
-import type { Ferment, LotStage, Reading } from '../../ferment/ferment';
-import type { Member } from '../../ferment/member';
-import { followAll } from '../../ferment/simulate';
-import { slots } from '../../ferment/state';
-import { familyHours, spanAt, stageSpans } from '../../ferment/time-table';
+import { resumeRun } from '../../ferment/run/ferment-run';
+import type { Ferment, LotStage, Reading } from '../../ferment/scenario/ferment';
+import type { Member } from '../../ferment/state/member';
+import { followAll } from '../../ferment/run/simulate';
+import { slots } from '../../ferment/state/state';
+import { familyHours, spanAt, stageSpans } from '../../ferment/run/time-table';
 import { leakOfBranch } from './seal-leak';
 import { hourIndexAt } from './hour-index';
 import { hoursOf, paceOf, runMembers } from './run-members';

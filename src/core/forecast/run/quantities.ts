@@ -2,12 +2,12 @@ import { gramsPerVolume } from '../../gas/co2-solubility';
 import { ClosedVessel } from '../../gas/closed-vessel';
 import { abvOfEthanol } from '../../sugar/alcohol';
 import { gravityOf } from '../../sugar/ferment-gravity';
-import { bases } from '../../ferment/bases';
+import { bases } from '../../ferment/scenario/bases';
 import { sweetnessPerGram } from '../../matter/sweetness';
-import type { Ferment, LotStage } from '../../ferment/ferment';
-import { slots } from '../../ferment/state';
-import type { Filling } from '../../ferment/ferment-state';
-import { closeRow } from '../../ferment/vessel-gas';
+import type { Ferment, LotStage } from '../../ferment/scenario/ferment';
+import { slots } from '../../ferment/state/state';
+import type { Filling } from '../../ferment/state/ferment-state';
+import { closeRow } from '../../ferment/step/vessel-gas';
 
 const {
   ACETIC,

@@ -1,10 +1,10 @@
-import { beginRun } from '../../ferment/ferment-run';
-import type { Ferment } from '../../ferment/ferment';
-import type { Member } from '../../ferment/member';
-import { followAll, longestStep } from '../../ferment/simulate';
-import type { Pace } from '../../ferment/step-plan';
-import { slots } from '../../ferment/state';
-import { familyHours, reportHours } from '../../ferment/time-table';
+import { beginRun } from '../../ferment/run/ferment-run';
+import type { Ferment } from '../../ferment/scenario/ferment';
+import type { Member } from '../../ferment/state/member';
+import { followAll, longestStep } from '../../ferment/run/simulate';
+import type { Pace } from '../../ferment/run/step-plan';
+import { slots } from '../../ferment/state/state';
+import { familyHours, reportHours } from '../../ferment/run/time-table';
 import type { StoredRun } from './stored-run';
 
 const { ROW_SIZE } = slots;

@@ -1,7 +1,7 @@
-import type { Gap } from '../../ferment/step-plan';
-import type { Member } from '../../ferment/member';
-import type { Ferment } from '../../ferment/ferment';
-import { slots } from '../../ferment/state';
+import type { Gap } from '../../ferment/run/step-plan';
+import type { Member } from '../../ferment/state/member';
+import type { Ferment } from '../../ferment/scenario/ferment';
+import { slots } from '../../ferment/state/state';
 
 const { ROW_SIZE } = slots;
 
@@ -14,7 +14,7 @@ export interface StoredRun {
   readonly hours: readonly number[];
   readonly members: readonly Member[];
   /**
-   * ROW_SIZE numbers a row (see core/ferment/state.ts); rows of an hour follow each other, a member each, since nearly
+   * ROW_SIZE numbers a row (see core/ferment/state/state.ts); rows of an hour follow each other, a member each, since nearly
    * everything is asked of all members at one hour.
    */
   readonly rows: Float32Array;

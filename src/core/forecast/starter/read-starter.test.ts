@@ -7,7 +7,7 @@ import { livelinessWhenDrawn, readStarter } from './starter-answer';
 import type { StarterQuestion } from '../question/starter-question';
 import { hourMs } from '../../duration';
 import { partOf, type PartOf } from '../../part-of.test-tool';
-import type { Kept } from '../../ferment/ferment';
+import type { Kept } from '../../ferment/scenario/ferment';
 
 const hours = Array.from({ length: 61 }, (_, i) => i * 2);
 const settledMass = 4;

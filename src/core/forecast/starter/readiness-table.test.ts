@@ -1,5 +1,5 @@
 import { knownCultures } from '../../cultures/registry';
-import { jar as openJar, soda } from '../../ferment/run.test-tool';
+import { jar as openJar, soda } from '../../ferment/run/run.test-tool';
 import { lotOf } from '../../journal/household';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { dawn, fedBug, TestKitchen } from '../kitchen.test-tool';

@@ -1,5 +1,5 @@
 import type { Ripeness } from '../../cultures/culture';
-import { slots } from '../../ferment/state';
+import { slots } from '../../ferment/state/state';
 import { acidsMadeAt, cellsAt, sugarAt } from '../run/quantities';
 import { rowAt, type StoredRun } from '../run/stored-run';
 

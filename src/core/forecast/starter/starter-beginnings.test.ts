@@ -1,5 +1,5 @@
 import { knownCultures } from '../../cultures/registry';
-import { cardinal, temperatureResponse } from '../../ferment/cardinal-temperature';
+import { cardinal, temperatureResponse } from '../../ferment/relations/cardinal-temperature';
 import { fedBug, TestKitchen } from '../kitchen.test-tool';
 
 describe('a jar that begins with another', () => {

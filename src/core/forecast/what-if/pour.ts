@@ -1,4 +1,4 @@
-import { spanAt, stageSpans } from '../../ferment/time-table';
+import { spanAt, stageSpans } from '../../ferment/run/time-table';
 import {
   placesOf,
   quantileLevels,

@@ -1,4 +1,4 @@
-import { slots } from '../../ferment/state';
+import { slots } from '../../ferment/state/state';
 import { peakGauges, chanceOverLimit } from '../read-off/chance';
 import { bottledAt, chilledCourse, chillTable } from '../answer/courses';
 import { askedSoda, handmadeRun, warmBottle } from '../handmade.test-tool';

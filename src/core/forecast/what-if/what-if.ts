@@ -1,10 +1,10 @@
 import { coolingHours } from '../question/lot-stages';
 import { fridgeCelsius } from '../../kitchen/places';
-import { resumeRun } from '../../ferment/ferment-run';
-import type { LotStage } from '../../ferment/ferment';
-import { followAll } from '../../ferment/simulate';
-import { slots } from '../../ferment/state';
-import { reportHours, spanAt, stageSpans } from '../../ferment/time-table';
+import { resumeRun } from '../../ferment/run/ferment-run';
+import type { LotStage } from '../../ferment/scenario/ferment';
+import { followAll } from '../../ferment/run/simulate';
+import { slots } from '../../ferment/state/state';
+import { reportHours, spanAt, stageSpans } from '../../ferment/run/time-table';
 import { hourIndexAt } from '../run/hour-index';
 import { rowAt, rowOf, type StoredRun } from '../run/stored-run';
 

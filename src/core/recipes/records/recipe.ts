@@ -70,7 +70,7 @@ export const example: Recipe = {
   name: 'Quince and bay',
   about: 'Sharp and resinous.',
   base: 'fruit',
-  culture: 'ginger-bug',
+  culture: 'wild',
   dosePerLitre: 85,
   lines: [{ what: 'white-sugar', perLitre: 72, when: 'pot' }],
   method,

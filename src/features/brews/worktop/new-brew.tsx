@@ -7,8 +7,8 @@ import { useAppSelector } from '@/store/store';
 import { dropDraft, keptDraft } from '@/store/drafts';
 import { useNow } from '@/store/use-now';
 import { Worktop } from './worktop';
-import { emptyWorktop, fromKefir, laidOut, withSent } from './lay-out';
-import type { WorktopState } from './worktop-state';
+import { emptyWorktop, fromKefir, laidOut, withSent } from './state/lay-out';
+import type { WorktopState } from './state/worktop-state';
 
 interface Props {
   readonly starters: readonly Lot[];

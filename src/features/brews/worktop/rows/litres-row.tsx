@@ -1,0 +1,145 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { stockOf } from '@/core/kitchen/stock';
+import type { Lot } from '@/core/lots/lot';
+import { vesselKind } from '@/core/vessels/vessel-kinds';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { stepFor } from '@/core/measures/nice-step';
+import { Choice } from '@/ui/controls/choice';
+import { Ruler } from '@/ui/controls/ruler';
+import { Text } from '@/ui/controls/text';
+import { TextBox } from '@/ui/controls/text-box';
+import { gap } from '@/ui/theme/shape';
+import { volumeTyped, within } from '@/core/measures/portion-measure';
+import { useRoles } from '@/ui/theme/use-roles';
+import { litres } from '@/words/amounts';
+import { holdWords } from '@/words/brews/worktop-words';
+import { TypedValue } from '../../../forms/typed-value';
+import { AmountRow } from './amount-row';
+import { withMl } from '../state/worktop-turns';
+import type { WorktopState } from '../state/worktop-state';
+
+interface Props {
+  readonly state: WorktopState;
+  readonly lots: readonly Lot[];
+  readonly celsius: number;
+  /** The smallest jar that holds it with room to foam, ml; null while that cannot be worked out. */
+  readonly needsMl: number | null;
+  readonly open: boolean;
+  readonly onOpen: () => void;
+  readonly onState: (next: WorktopState) => void;
+}
+
+/** The batch itself as the first amount to turn, the jar and the pot it needs beside it. */
+export function LitresRow({ state, lots, celsius, needsMl, open, onOpen, onState }: Props) {
+  const roles = useRoles();
+  const [hold, setHold] = useState<'proportions' | 'amounts'>('proportions');
+  const [picked, setPicked] = useState<number | null>(null);
+  const { ml } = state.composition;
+  const turn = (value: number) => onState(withMl(state, value, hold, { lots, celsius }));
+  const jars = stockOf(useAppSelector(selectHousehold)).filter(
+    (make) =>
+      (vesselKind(make.kind).use === 'jar' || make.kind === 'preserving-jar') &&
+      make.count > 0 &&
+      make.ml >= (needsMl ?? 0),
+  );
+  const needs = needsMl === null ? 'tap to turn it' : `needs a ${litres(needsMl)} jar; which is yours?`;
+  return (
+    <AmountRow
+      what="water"
+      family="water"
+      name="In the jar"
+      amount={litres(ml)}
+      beside={state.jarMl === null ? needs : `in a jar of ${litres(state.jarMl)}`}
+      followed={state.followed.includes('ml')}
+      open={open}
+      onPress={onOpen}
+    >
+      <View style={{ gap: gap.small }} testID="turner">
+        <Ruler
+          label="Turn the litres"
+          value={ml}
+          step={Math.max(10, stepFor(ml))}
+          min={100}
+          max={50_000}
+          format={litres}
+          onTurn={turn}
+        />
+        <TypedValue
+          label="Litres"
+          hint="3 l, 800 ml, 2 quarts"
+          value={ml}
+          format={litres}
+          read={(text) => {
+            const typed = volumeTyped(text, 'l');
+            return typed.ok ? within(typed.value, 100, 50_000, 'ml') : typed;
+          }}
+          onValue={turn}
+        />
+        <Choice
+          label="Hold while it turns"
+          options={[
+            { value: 'proportions', label: 'Proportions' },
+            { value: 'amounts', label: 'Amounts' },
+          ]}
+          value={hold}
+          onChange={(next) => setHold(next as 'proportions' | 'amounts')}
+        />
+        <Text color={roles.softText}>{holdWords[hold]}</Text>
+        {jars.length > 0 ? (
+          <Choice
+            titled
+            label="In which jar?"
+            options={jars.map(({ ml: value, kind }) => ({
+              value,
+              label: `${litres(value)} ${vesselKind(kind).name.toLowerCase()}`,
+            }))}
+            value={state.jarMl}
+            onChange={(jarMl) => {
+              setPicked(jarMl);
+              onState({ ...state, jarMl });
+            }}
+          />
+        ) : null}
+        <View style={{ flexDirection: 'row', gap: gap.medium }}>
+          <VesselBox
+            key={picked}
+            label="My jar"
+            ml={state.jarMl}
+            onMl={(jarMl) => onState({ ...state, jarMl })}
+          />
+          <VesselBox label="My pot" ml={state.potMl} onMl={(potMl) => onState({ ...state, potMl })} />
+        </View>
+      </View>
+    </AmountRow>
+  );
+}
+
+function VesselBox({
+  label,
+  ml,
+  onMl,
+}: {
+  readonly label: string;
+  readonly ml: number | null;
+  readonly onMl: (ml: number | null) => void;
+}) {
+  const [typed, setTyped] = useState(ml === null ? '' : litres(ml));
+  const read = volumeTyped(typed, 'l');
+  const wrong = typed.trim() !== '' && !(read.ok && read.value >= 100 && read.value <= 100_000);
+  return (
+    <TextBox
+      label={label}
+      value={typed}
+      hint="To its brim: 4 L"
+      error={wrong ? (read.ok ? 'Between 100 ml and 100 L.' : read.sentence) : undefined}
+      onChange={(text) => {
+        setTyped(text);
+        const next = volumeTyped(text, 'l');
+        if (text.trim() === '') onMl(null);
+        else if (next.ok && next.value >= 100 && next.value <= 100_000) onMl(next.value);
+      }}
+    />
+  );
+}

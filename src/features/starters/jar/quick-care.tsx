@@ -1,0 +1,76 @@
+import { View } from 'react-native';
+import type { Lot } from '@/core/lots/lot';
+import { lotSigns } from '@/core/lots/signs';
+import type { Portion } from '@/core/matter/portion';
+import { percentagesOf } from '@/core/starter/percentages';
+import { useNow } from '@/store/use-now';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { amountOf, portionsWords, volume } from '@/words/amounts';
+import { signWords } from '@/words/names';
+import { firstSigns } from '../../lots/signs-for';
+import { useAct } from '../../acts/act-context';
+import { lastFedAt } from './last-fed';
+import { useFeeding } from './use-feeding';
+import { hourMs } from '@/core/duration';
+
+/** A cycle that has just begun is not strained: its button steps back for these hours. */
+const justFedMs = 8 * hourMs;
+
+/** Feeding as usual, looking, resting and waking: one tap each. */
+export function QuickCare({ lot }: { readonly lot: Lot }) {
+  const act = useAct();
+  const now = useNow();
+  const { portions: feed, strainMl, discard, done } = useFeeding(lot);
+  const percent = sweetened(feed);
+  const strained = discard ? 'thrown away' : 'off';
+  const [sign = 'foam'] = firstSigns(lot);
+  const resting = lot.place === 'fridge';
+  const justFed = strainMl > 0 && now - lastFedAt(lot) < justFedMs;
+  return (
+    <View style={{ gap: gap.medium }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        {feed.length > 0 ? (
+          <InkButton
+            label={`${strainMl > 0 ? 'Strained, fed' : 'Fed'} ${feed.map(amountOf).join(' + ')}`}
+            hint={`${strainMl > 0 ? `Strained ${strainMl} ml ${strained} and fed` : 'Fed'} the usual ${portionsWords(feed)}`}
+            quiet={justFed}
+            onPress={done}
+            style={{ flexGrow: 1 }}
+          />
+        ) : null}
+        <InkButton
+          quiet
+          label={resting ? 'Wake' : 'Rest'}
+          hint={resting ? 'Wake it on the counter' : 'Put it to rest in the fridge'}
+          onPress={() =>
+            act(
+              { kind: 'moved', lots: [lot.id], place: resting ? 'counter' : 'fridge' },
+              resting ? `${lot.name} is on the counter.` : `${lot.name} rests in the fridge.`,
+            )
+          }
+        />
+      </View>
+      {feed.length > 0 ? (
+        <Text testID="usual-feed">{`As usual: ${strainMl > 0 ? `strain ${volume(strainMl)} ${discard ? 'and throw it away' : 'off'}, then ` : ''}${portionsWords(feed)}.${percent}`}</Text>
+      ) : null}
+      <Choice
+        titled
+        label="How does it look?"
+        options={lotSigns[sign].map((value) => ({ value, label: signWords[sign].words[value]! }))}
+        value={null}
+        onChange={(value) =>
+          act({ kind: 'observed', lotId: lot.id, signs: { [sign]: value } }, `${lot.name}: noted.`)
+        }
+      />
+    </View>
+  );
+}
+
+/** What the usual feed makes, where it brings its own water: percent of sweetener, as it will really be. */
+function sweetened(feed: readonly Portion[]): string {
+  const { sweetener } = percentagesOf(feed);
+  return sweetener > 0 && sweetener < 60 ? ` That makes ${sweetener.toFixed(1)} % sweetener.` : '';
+}

@@ -1,0 +1,46 @@
+import type { Culture } from '@/core/cultures/culture';
+import { Choice } from '@/ui/controls/choice';
+import { Note } from '@/ui/controls/note';
+import { duration, moment } from '@/words/moment';
+import { packetBegunAt, type DateOnPacket } from './packet-begun';
+import { MomentField } from '../../forms/moment-field';
+import { hourMs } from '@/core/duration';
+
+interface Props {
+  readonly value: DateOnPacket;
+  readonly onChange: (value: DateOnPacket) => void;
+  readonly now: number;
+  readonly culture: Culture;
+}
+
+/** The date on a packet: what its yeast has lived through is reckoned from it. */
+export function PacketDate({ value, onChange, now, culture }: Props) {
+  const begun = packetBegunAt(value, culture);
+  return (
+    <>
+      <Choice
+        label="The date on it"
+        options={[
+          { value: 'best-before' as const, label: 'Best before' },
+          { value: 'packed' as const, label: 'Packed on' },
+        ]}
+        value={value.says}
+        onChange={(says) => onChange({ ...value, says })}
+      />
+      <MomentField
+        label={value.says === 'packed' ? 'Packed on' : 'Best before'}
+        value={value.at}
+        onChange={(at) => at !== null && onChange({ ...value, at })}
+        dayOnly
+        said={
+          begun > now
+            ? undefined
+            : `Packed about ${duration((now - begun) / hourMs)} ago${value.says === 'packed' ? '' : `: packets are dated ${culture.packet?.keepsYears ?? 2} years ahead`}.`
+        }
+      />
+      {begun > now ? (
+        <Note tone="caution">{`That is ahead: it is taken as packed today, ${moment(now, now)}.`}</Note>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,136 @@
+import type { Charged } from '@/core/bottling/charge';
+import { sugarForFizz } from '@/core/bottling/charge';
+import type { FillPlan, ShortOption } from '@/core/bottling/fill-plan';
+import type { JarNow } from '@/core/bottling/jar-now';
+import type { Wish } from '@/core/bottling/carries';
+import type { Caution } from '@/core/kitchen/caution';
+
+import type { Strength } from '@/core/vessels/strength';
+import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
+import { millilitres } from '../amounts';
+import { plural } from '../moment';
+import { type Mark } from '@/core/lots/records/new-lot';
+
+const one = (value: number) => value.toFixed(1);
+
+export const markWords: Readonly<Record<Mark, string>> = {
+  ring: 'one ring',
+  'two-rings': 'two rings',
+  knot: 'a knot',
+  tag: 'a tag',
+  clip: 'a clip',
+};
+
+/** Why a kind of vessel is not filled for fizz. */
+export const refusedWords = (kind: VesselId): string =>
+  kind === 'preserving-jar'
+    ? 'Preserving jars are left out: their lid and shoulder are not made for pressure, and a wide pane bursts early. With the lid loose, for drinking still, they serve.'
+    : `${vesselKind(kind).name} is left out: flat faces and corners bend under pressure and burst. With the lid loose, for drinking still, it serves.`;
+
+/** What the first ferment left, as a range, and what it could make. */
+export function leftWords({ sugarGramsPerLitre: sugar, co2Volumes }: JarNow): string {
+  const [low, , middle, , high] = sugar;
+  return `The first ferment has left about ${middle.toFixed(0)} g/L of sugar (${low.toFixed(0)}–${high.toFixed(0)}) and ${one(co2Volumes[2])} volumes of gas: an estimate; a hydrometer knows better.`;
+}
+
+/** Sugar that a fizz takes of a jar as it is now, and what of it is wanting, g/L. */
+const forFizz = (wantedVolumes: number, { sugarGramsPerLitre, co2Volumes }: JarNow) =>
+  sugarForFizz(wantedVolumes, co2Volumes[2], sugarGramsPerLitre[2]);
+
+/** What is still needed for a fizz, g/L: below 0 when what is left is more than enough. */
+export const neededGrams = (wantedVolumes: number, jar: JarNow): number =>
+  forFizz(wantedVolumes, jar).wanting;
+
+export function needWords(wantedVolumes: number, jar: JarNow): string {
+  const { takes, wanting: needed } = forFizz(wantedVolumes, jar);
+  if (takes <= 0) return `It holds ${one(wantedVolumes)} volumes already: dose nothing.`;
+  return needed > 0.05
+    ? `${one(wantedVolumes)} volumes take ${one(takes)} g/L; ${one(needed)} g/L are wanting. Dosed so, it ends dry.`
+    : `${one(wantedVolumes)} volumes take ${one(takes)} g/L of what is left: dose nothing for fizz, and chill in time.`;
+}
+
+/** What all of it could do, beside what its bottle is good for. */
+export function potentialWords(charged: Charged, limitBar: number): string {
+  const volumes = charged.potentialVolumes;
+  const all = `If all ${charged.sugarGramsPerLitre.toFixed(0)} g/L in it were to ferment: about ${volumes < 10 ? one(volumes) : volumes.toFixed(0)} volumes, some ${charged.potentialBar < 10 ? one(charged.potentialBar) : charged.potentialBar.toFixed(0)} bar.`;
+  if (limitBar < 1) return `${all} Its lid stays loose: none of it builds up.`;
+  if (charged.potentialBar <= limitBar * 0.9)
+    return `${all} That is under the ${one(limitBar)} bar it is good for, as far as the estimate goes.`;
+  if (charged.potentialBar <= limitBar * 1.5)
+    return `${all} That is more than the ${one(limitBar)} bar it is good for: chill it in time.`;
+  return `${all} No bottle is made for that, and this one is good for ${one(limitBar)}: only the cold, in time, stops it.`;
+}
+
+/** How far the batch goes. */
+export function fillWords(bottles: number, batchMl: number, leftMl: number): string {
+  const litres = `${(batchMl / 1000).toFixed(2)} L`;
+  if (leftMl < -1)
+    return `These bottles want ${millilitres(Math.round(-leftMl))} more than the ${litres} there are.`;
+  if (bottles === 0) return `${litres} to bottle, and no bottle chosen yet.`;
+  return `${litres} into ${plural(bottles, 'bottle')}, ${leftMl < 5 ? 'to the last drop' : `${millilitres(Math.round(leftMl))} over`}.`;
+}
+
+export const shortWords: Readonly<Record<ShortOption, string>> = {
+  'leave-in-jar':
+    'Leave it in the jar: it goes on, drier by the day, and can be bottled when one comes free.',
+  'empty-first': 'Drink what is cold and settled first: its bottles come free.',
+  'drink-now': 'Drink it now, still, as the brewer’s share.',
+  'loose-lid': 'A jar with its lid loose, in the fridge: it stays flat, and is drunk within days.',
+};
+
+/** What is wrong or worth saying of a plan. */
+export function planRemarks(plan: Pick<FillPlan, 'noPilot' | 'refused'>): string[] {
+  return [
+    ...(plan.noPilot
+      ? [
+          'No soft plastic bottle stands empty: without a pilot to squeeze, glass tells its pressure to nobody. A small soda bottle will do.',
+        ]
+      : []),
+    ...plan.refused.map(refusedWords),
+  ];
+}
+
+export const cautionWords: Readonly<Record<Caution, string>> = {
+  careful: 'Bottles stand warm only while fewer than one in 5,000 should burst. Advice, never a promise.',
+  usual:
+    'Bottles stand warm while fewer than one in 1,000 should burst. More fizz, more risk; glasses and a covered box matter more.',
+};
+
+/** What a make is thought to bear, with the figure a maker can use beside the one that shows how unsure it is. */
+export function strengthWords(
+  limitBar: number,
+  { medianBar, logSpread }: Strength,
+  usedAt: readonly [usual: number, most: number] | null = null,
+): string {
+  const weak = medianBar * Math.exp(-2.326 * logSpread);
+  const practice = usedAt ? ` Makers fill such bottles to ${usedAt[0]}–${usedAt[1]} volumes.` : '';
+  return `Good for ${one(limitBar)} bar by careful practice.${practice} As old as these, one in a hundred is thought to burst by ${one(weak)} bar, half by ${one(medianBar)}.`;
+}
+
+/** What stands between the bottles and the fizz that is wanted; nothing where they carry it. The shares are the trial's (docs/trial.md). */
+export function wishWords(wish: Wish): string | null {
+  switch (wish.kind) {
+    case 'fits':
+      return null;
+    case 'beyond': {
+      const called = (kind: VesselId) => vesselKind(kind).name.toLowerCase().split(',')[0]!;
+      const name = called(wish.bottle);
+      const others = wish.carriedBy.map((kind) => `a ${called(kind)}`);
+      const instead =
+        others.length > 0 ? `Take ${others.join(' or ')}, or want less fizz.` : 'Want less fizz.';
+      return wish.most === 0
+        ? `Out of reach: ${name} is not made for fizz. ${instead}`
+        : `Out of reach: a ${name} carries ${one(wish.most)} volumes. ${instead}`;
+    }
+  }
+}
+
+/** Shown where bottles are filled. */
+export const fillingCaution =
+  'Pressure-rated bottles only, the soft pilot beside the glass, in a covered box. Look each rim over for chips. Glasses on when the pilot feels hard. It holds some alcohol.';
+
+/** What a ceiling for alcohol does. @param percent null for none */
+export const ceilingWords = (percent: number | null): string =>
+  percent === null
+    ? 'Windows mind fizz, sweetness and bursts alone. Some alcohol is always in it.'
+    : `Bottles are chilled before they likely pass ${percent} %. It is an estimate: never rely on it where alcohol must not be.`;

@@ -1,0 +1,137 @@
+import { tasteKinds } from '@/core/lots/lot';
+import type { Entry, EntryOf } from '@/core/journal/entry';
+import type { SignKind } from '@/core/lots/signs';
+import type { Household } from '@/core/journal/household';
+import { targetLotId } from '@/core/lots/transfer';
+import { vesselKind } from '@/core/vessels/vessel-kinds';
+import { grams, litres, number, portionsWords, volume } from '../amounts';
+import {
+  closureWords,
+  endingWords,
+  nameOfLot,
+  openingWords,
+  placeWords,
+  quantityWords,
+  signSaid,
+} from '../names';
+import { plural } from '../moment';
+import { capital } from '@/core/capital';
+
+/** An entry as its lot's ledger tells it, seen from one lot where it speaks of several. */
+export function entryWords(entry: Entry, household: Household, seenFrom?: string): string {
+  const lots = (ids: readonly string[]) =>
+    seenFrom !== undefined ? '' : `: ${ids.map((id) => nameOfLot(id, household)).join(', ')}`;
+  switch (entry.kind) {
+    case 'lot-begun':
+      return `${entry.role === 'starter' ? 'Begun with' : 'Mixed:'} ${portionsWords(entry.portions)}`;
+    case 'portions-added':
+      return `Added ${portionsWords(entry.portions)}`;
+    case 'transferred':
+      return transferWords(entry, household, seenFrom);
+    case 'stirred':
+      return `Stirred${lots(entry.lots)}`;
+    case 'vented':
+      return `${entry.long ? 'Vented until still' : 'Burped'}${lots(entry.lots)}`;
+    case 'closed':
+      return `Closed: ${closureWords[entry.closure]}${lots(entry.lots)}`;
+    case 'moved':
+      return entry.vessel
+        ? `Into a ${litres(entry.vessel.ml)} jar${lots(entry.lots)}`
+        : `To the ${placeWords[entry.place]}${lots(entry.lots)}`;
+    case 'observed':
+      return `Looked: ${signLine(entry.signs)}`;
+    case 'measured':
+      return measuredWords(entry);
+    case 'tasted':
+      return `Tasted: ${tasteLine(entry)}${entry.by ? `, by ${entry.by}` : ''}`;
+    case 'opened':
+      return `Opened, ${openingWords[entry.how]}${entry.lostMl ? `, ${Math.round(entry.lostMl)} ml lost` : ''}`;
+    case 'ended':
+      return `${endingWords[entry.how]}${entry.why ? `: ${entry.why}` : ''}`;
+    case 'temperature-set':
+      return `${capital(placeWords[entry.place])} ${entry.celsius.toFixed(1)} °C`;
+    case 'step-taken':
+      return `Brew day: ${entry.step}${entry.done ? '' : ', skipped'}`;
+    case 'noted':
+      return entry.text;
+    case 'pictured':
+      return 'A photo';
+    case 'kept':
+      if (entry.thing === 'school') return 'How it is kept was changed';
+      return entry.value === null
+        ? `${capital(entry.thing)} “${entry.key}” taken out`
+        : `${capital(entry.thing)} “${entry.key}”`;
+    case 'amended':
+      return 'A correction';
+    case 'undone':
+      return 'Taken back';
+  }
+}
+
+const signLine = (signs: EntryOf<'observed'>['signs']) =>
+  Object.entries(signs)
+    .flatMap(([kind, value]) => (value === undefined ? [] : [signSaid(kind as SignKind, value)]))
+    .join(', ');
+
+const tasteLine = (entry: EntryOf<'tasted'>) =>
+  tasteKinds.flatMap((kind) => (entry[kind] === undefined ? [] : [`${kind} ${entry[kind]} of 5`])).join(', ');
+
+function measuredWords({ quantity, value }: EntryOf<'measured'>): string {
+  const { title, unit, digits } = quantityWords[quantity];
+  return `${title} ${value.toFixed(digits)}${unit ? ` ${unit}` : ''}`;
+}
+
+function transferWords(entry: EntryOf<'transferred'>, household: Household, seenFrom?: string): string {
+  const ids = entry.targets.map((target, index) =>
+    target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null),
+  );
+  const amount = (index: number) => {
+    const { ml, grams: g } = entry.targets[index]!;
+    return g !== undefined ? grams(g) : ml !== undefined ? volume(ml) : 'all of it';
+  };
+  const mine = seenFrom === undefined ? -1 : ids.indexOf(seenFrom);
+  if (mine >= 0) {
+    const extra = entry.targets[mine]!.portions ?? [];
+    const warm = entry.celsius === undefined ? '' : ` at ${number(entry.celsius)} °C`;
+    return `${amount(mine)} ${takenWords[entry.taken]} from ${nameOfLot(entry.from, household)}${warm}${extra.length > 0 ? `, with ${portionsWords(extra)}` : ''}`;
+  }
+  const bottles = entry.targets.filter(({ begin }) => begin?.role === 'bottle');
+  if (bottles.length === entry.targets.length) {
+    const first = bottles[0]!.begin!.vessel;
+    const same = bottles.every(
+      ({ begin }) => begin!.vessel.kind === first.kind && begin!.vessel.ml === first.ml,
+    );
+    const what = same
+      ? `${bottles.length} × ${number(first.ml)} ml, ${vesselKind(first.kind).name.toLowerCase()}`
+      : plural(bottles.length, 'bottle');
+    const primed = bottles[0]!.portions?.length ? `, each with ${portionsWords(bottles[0]!.portions)}` : '';
+    return `Bottled ${what}${primed}`;
+  }
+  return entry.targets
+    .map((_, index) => {
+      const to = ids[index] ?? null;
+      const { gone } = entry.targets[index]!;
+      return to === null
+        ? `${amount(index)} ${entry.taken === 'solids' ? `of solids ${gone ? endingWords[gone].toLowerCase() : 'thrown out'}` : 'poured away'}`
+        : `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(to, household)}`;
+    })
+    .join('; ');
+}
+
+const takenWords = {
+  liquid: 'drawn',
+  everything: 'ladled',
+  solids: 'of solids moved',
+  sediment: 'of sediment',
+} as const;
+
+/**
+ * An act that wrote several entries, in a line: the first two in full.
+ *
+ * @param all each entry's words, at least one
+ * @example actWords(['Strained 700 ml', 'Added 44 g sugar', 'Into the fridge']) // 'Strained 700 ml. Added 44 g sugar. And one more'
+ */
+export function actWords(all: readonly string[]): string {
+  const more = all.length - 2;
+  return [...all.slice(0, 2), ...(more > 0 ? [`And ${more === 1 ? 'one' : more} more`] : [])].join('. ');
+}

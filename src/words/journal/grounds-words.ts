@@ -1,0 +1,113 @@
+import type { SignKind } from '@/core/lots/signs';
+import type { GroundInput, Grounds, Topic } from '@/core/forecast/answer/grounds';
+import type { Household } from '@/core/journal/household';
+import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
+import type { PlaceId } from '@/core/kitchen/places';
+import { nameOfLot, placeWords, quantityWords, signSaid, signWords } from '../names';
+import { plural } from '../moment';
+import { capital } from '@/core/capital';
+
+/** The relation behind an answer, in words, and where it comes from. */
+export const relations: Readonly<Record<Topic, { readonly relation: string; readonly source: string }>> = {
+  chill: {
+    relation:
+      'Some hundred plausible kitchens are fermented on in the same bottle, weighed by what you saw. For each hour it is worked out what each of them would pour after three cold days, against the fizz and sweetness wanted, less what may burst until then. Between the window’s ends that is hardly worse than at its best; a look is asked for where its results would lead to other hours.',
+    source:
+      'Gas: Henry’s law with Weiss 1974, trapped air, water vapour. Growth: Monod and Baranyi forms, temperature after Rosso 1993; constants reproduce household practice. Limits: careful practice.',
+  },
+  taste: {
+    relation:
+      'The same kitchens, in the jar: from a little above the sweetness at which the fizz still to come leaves it two thirds as sweet as it began, until a quarter below.',
+    source: 'Sugar eaten by yeast and bacteria, Monod forms; sweetness of sugars from sensory handbooks.',
+  },
+  draw: {
+    relation:
+      'The jar’s cells are followed through its feeds, draws and the temperatures it lived: how many live there against a well-kept jar, how ready they are, and whether they have something to eat. It opens where the middle kitchen is lively, and closes where it tires; grains go by the sugar eaten, a third to four fifths, a tea mother by its acid, what is kept cold by what is alive.',
+    source:
+      'Baranyi and Roberts 1994 for readiness, Rosso 1993 for temperature; figures of well-kept jars are practice.',
+  },
+  feed: {
+    relation:
+      'The sugar of the last feeds, eaten at the pace of the temperatures it lived, and no later than the kind’s usual rhythm at that temperature.',
+    source: 'The same ensemble; the rhythm is practice.',
+  },
+  liveliness: {
+    relation:
+      'How much lives in the jar against a well-kept one, times how ready the cells are, less when there is nothing to eat. Looks weigh it: good foam takes the dull kitchens out.',
+    source: 'The same ensemble. An estimate: foam and hiss come first.',
+  },
+  pressure: {
+    relation:
+      'CO2 made so far shares itself between liquid and headspace; the air shut in at filling and water vapour add to it.',
+    source: 'Henry’s law (Weiss 1974), ideal gas. Working limits are careful practice, never a promise.',
+  },
+  pour: {
+    relation:
+      'The bottle goes into the fridge at the handle, takes three hours to cool, and is opened two days later.',
+    source: 'The same ensemble, followed through the cold.',
+  },
+  sugar: {
+    relation:
+      'Sugar of everything that went in, by composition tables, over the volume they make together: 100 g in a litre of water is 94 g/L, since sugar takes up room.',
+    source: 'Food composition tables; densities after ICUMSA.',
+  },
+  level: {
+    relation:
+      'What went in less what went out, by volume. A kept jar under cloth loses about what a feed’s sugar and plant displace.',
+    source: 'Mass balance; the loss is practice.',
+  },
+};
+
+/** One input in words. */
+export function inputWords({ code, values }: GroundInput, household: Household): string {
+  switch (code) {
+    case 'added':
+      return plural(Number(values.portions), 'thing', 'things') + ' went in';
+    case 'pitched':
+      return `Came from ${nameOfLot(String(values.from), household)}`;
+    case 'drawn-into':
+      return `Went on to ${nameOfLot(String(values.to), household)}`;
+    case 'temperature':
+      return `${placeWords[values.place as PlaceId]} ${Number(values.celsius).toFixed(1)} °C`;
+    case 'place':
+      return `To the ${placeWords[values.place as PlaceId]}`;
+    case 'vented':
+      return 'Vented';
+    case 'vessel':
+      return `${vesselKind(values.kind as VesselId).name}, ${Math.round(Number(values.ml))} ml`;
+    case 'begun':
+      return 'Begun';
+    case 'reading':
+      return readingWords(String(values.kind), values.value ?? '');
+  }
+}
+
+function readingWords(kind: string, value: string | number): string {
+  if (kind in signWords) {
+    const said = signSaid(kind as SignKind, String(value));
+    return capital(said);
+  }
+  if (kind in quantityWords) {
+    const { title, unit, digits } = quantityWords[kind as keyof typeof quantityWords];
+    return `${title} ${Number(value).toFixed(digits)} ${unit}`.trim();
+  }
+  return `Tasted ${kind} ${value} of 5`;
+}
+
+/** What would change the answer most, in a sentence. */
+export function changeWords(grounds: Grounds): string {
+  const parts: string[] = [];
+  if (grounds.warmer !== null && grounds.colder !== null) {
+    const sooner = Math.round((1 - grounds.warmer) * 100);
+    const later = Math.round((grounds.colder - 1) * 100);
+    parts.push(
+      `Temperature: three degrees warmer brings it about ${sooner} % sooner, three colder about ${later} % later.`,
+    );
+  }
+  parts.push(
+    grounds.readings === 0
+      ? 'Nothing was looked at yet: one squeeze, taste or gravity would narrow it most.'
+      : `${plural(grounds.readings, 'look')} weighed it; a fresh one counts most.`,
+  );
+  return parts.join(' ');
+}

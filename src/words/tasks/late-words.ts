@@ -1,0 +1,42 @@
+import type { Lot } from '@/core/lots/lot';
+import type { Task } from '@/core/tasks/task';
+import { lateBy } from '../moment';
+import { dayMs } from '@/core/duration';
+import { capital } from '@/core/capital';
+
+/** Under a cloth or a loose lid air gets in: a brew so long past its time has soured to vinegar, days at some 21 °C. Practice. */
+const vinegarAfterDays = 21;
+
+/** What became of what is late, and what to do about it. */
+const became: Readonly<Partial<Record<Task['verb'], string>>> = {
+  feed: 'its yeast starves and thins out. Feed it now; one to three feeds bring it back.',
+  bottle: 'drier, sourer and stronger by now. Taste it first; if it is too sour, cook with it.',
+  open: 'drier and livelier by now. Open it cold, over the sink.',
+  tend: 'look at its top first. Fuzz or colour: discard it all.',
+  rest: 'feed it and put it in the fridge as soon as you can.',
+  wake: 'feed it now, and again tomorrow.',
+};
+const vinegar = 'likely vinegar by now. Smell it: dress a salad with it, or pour it away. It makes no soda.';
+
+const letsAirIn = ({ role, closure }: Pick<Lot, 'role' | 'closure'>): boolean =>
+  role === 'brew' && (closure === 'cloth' || closure === 'loose-lid');
+
+/**
+ * What is late, said as late: by how much, what became of it, and what to do.
+ *
+ * @param until when its window closed, ms
+ * @returns null while it is not late by an hour
+ */
+export function lateWords(
+  verb: Task['verb'],
+  lot: Pick<Lot, 'role' | 'closure' | 'place'>,
+  until: number,
+  now: number,
+): string | null {
+  const late = lateBy(until, now);
+  const what = became[verb];
+  if (!late || !what) return null;
+  const soured =
+    verb === 'bottle' && lot.place !== 'fridge' && letsAirIn(lot) && now - until > vinegarAfterDays * dayMs;
+  return `${capital(late)}: ${soured ? vinegar : what}`;
+}

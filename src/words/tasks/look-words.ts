@@ -1,0 +1,89 @@
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
+import type { ObservationKind } from '@/core/forecast/question/lot-ask';
+import type { InformativeObservation } from '@/core/forecast/advice/informative-observation';
+import type { Lot } from '@/core/lots/lot';
+import { moment, quarter } from '../moment';
+import { hourMs } from '@/core/duration';
+
+/** Hours of the day at which somebody is asked to look. */
+const awake = { from: 7, until: 22.5 } as const;
+/** A look that takes off less than this share of the uncertainty, or decides over fewer hours, is not worth asking for. */
+const worthAsking = { gain: 0.15, jarGain: 0.1, hours: 4 } as const;
+
+const asks: Readonly<Record<ObservationKind, string>> = {
+  squeeze: 'Squeeze',
+  hiss: 'Ease the cap of',
+  sweet: 'Sip',
+  foam: 'Look at the foam of',
+  gaugeBar: 'Read the gauge of',
+  sg: 'Float the hydrometer in',
+};
+
+const hourOfDay = (instant: number) => {
+  const date = new Date(instant);
+  return date.getHours() + date.getMinutes() / 60;
+};
+
+/**
+ * The one look worth asking for: the most telling one that comes while somebody is up, and before the window closes (when it
+ * has closed already, now).
+ */
+export function askedLook(answer: LotAnswer, now: number): InformativeObservation | null {
+  const window = answer.chill ?? answer.taste;
+  const closes = answer.start + (window?.latest ?? Infinity) * hourMs;
+  const at = (look: InformativeObservation) => answer.start + look.hour * hourMs;
+  const worth = answer.looks.filter(
+    ({ gain, decides }) => gain >= worthAsking.gain && decides[1] - decides[0] >= worthAsking.hours,
+  );
+  const coming = worth.filter((look) => at(look) > now - 2 * hourMs);
+  const timely = coming.filter((look) => {
+    const hour = hourOfDay(at(look));
+    return at(look) <= closes && hour >= awake.from && hour <= awake.until;
+  });
+  const ranked = [...timely].sort((a, b) => b.gain - a.gain);
+  return ranked[0] ?? (closes <= now ? (coming[0] ?? null) : null);
+}
+
+/** The one look at a kept jar worth asking for, in words; null when none would tell. */
+export function jarLookWords(answer: StarterAnswer, name: string, now: number): string | null {
+  const at = (hour: number) => answer.start + hour * hourMs;
+  const [look] = answer.looks
+    .filter(({ gain, hour }) => {
+      const day = hourOfDay(at(hour));
+      return (
+        gain >= worthAsking.jarGain && at(hour) > now - hourMs && day >= awake.from && day <= awake.until
+      );
+    })
+    .sort((a, b) => b.gain - a.gain);
+  if (!look) return null;
+  const said = moment(quarter(at(look.hour)), now);
+  const when = at(look.hour) <= now + hourMs / 2 ? 'now' : /^\d+:/.test(said) ? `at ${said}` : said;
+  const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
+  const share = `${Math.round(100 * look.gain)} %`;
+  return `${asks[look.kind]} ${name} ${when}: it would take ${share} of the doubt away when it ${answer.looksTell === 'opens' ? 'is ready' : 'tires'}, between ${earlier} and ${later}.`;
+}
+
+/**
+ * "Squeeze bottle 2 at 20:00: it decides between tomorrow 1:00 and Wed 12:00."
+ *
+ * @param squeezed the soft bottle that is squeezed for it; null when there is none
+ */
+export function lookWords(
+  look: InformativeObservation,
+  lot: Lot,
+  squeezed: Lot | null,
+  answer: LotAnswer,
+  now: number,
+): string {
+  const at = (hour: number) => answer.start + hour * hourMs;
+  const said = moment(quarter(at(look.hour)), now);
+  const when = at(look.hour) <= now + hourMs / 2 ? 'now' : /^\d+:/.test(said) ? `at ${said}` : said;
+  const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
+  const pilot = look.kind === 'squeeze' && squeezed !== null && squeezed.id !== lot.id;
+  const felt = pilot ? squeezed : lot;
+  const bottle = `${pilot ? 'the pilot, ' : ''}bottle ${felt.name}${pilot ? ',' : ''}`;
+  const what = felt.role === 'bottle' ? bottle : felt.name;
+  const listen = look.kind === 'hiss' ? ' and listen' : '';
+  return `${asks[look.kind]} ${what} ${when}${listen}: it decides between ${earlier} and ${later}.`;
+}
