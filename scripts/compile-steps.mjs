@@ -4,7 +4,8 @@ import { Buffer } from 'node:buffer';
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import asc from 'assemblyscript/asc';
-import binaryen from 'binaryen';
+// The optimiser that the compiler itself brings: no version of our own.
+import binaryen from 'assemblyscript/binaryen';
 import { root } from './run.mjs';
 
 const entry = 'src/core/ferment/run/compiled/entry.ts';

@@ -3,6 +3,7 @@ import { gramsOfPortion, isPoured, spoonGrams, type Portion } from '@/core/matte
 import { inSpoons } from '@/core/measures/sensible';
 
 const grouped = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 1 });
+const list = new Intl.ListFormat('en-GB');
 const fine = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 2 });
 
 /** A number as it is shown: grouped, one decimal at most. @example number(1234.56) // '1,234.6' */
@@ -45,8 +46,7 @@ export function portionWords(portion: Portion): string {
 export const portionsWords = (portions: readonly Portion[]): string => inARow(portions.map(portionWords));
 
 /** @example inARow(['a', 'b', 'c']) // 'a, b and c' */
-export const inARow = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+export const inARow = (words: readonly string[]): string => list.format(words);
 
 /** What was understood, beside the field: grams and kitchen measure together. @example "= 25.5 g, about 2 tbsp" */
 export function echo(portion: Portion): string {

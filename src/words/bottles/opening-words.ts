@@ -1,4 +1,5 @@
 import type { Livelier, OpeningGuide, OpeningWay } from '@/core/bottling/opening-guide';
+import { inARow } from '../amounts';
 
 export const wayTitles: Readonly<Record<OpeningWay, string>> = {
   plain: 'Open it plainly',
@@ -28,5 +29,5 @@ export function openingReason({ liveliness, because }: OpeningGuide): string {
   const holds = `It likely holds up to ${liveliness.toFixed(1)} times the gas its liquid keeps in the open`;
   return because.length === 0
     ? `${holds}: an estimate.`
-    : `${holds}, counting that ${because.map((each) => livelierWords[each]).join(' and ')}: an estimate.`;
+    : `${holds}, counting that ${inARow(because.map((each) => livelierWords[each]))}: an estimate.`;
 }

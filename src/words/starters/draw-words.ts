@@ -3,7 +3,7 @@ import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Competition } from '@/core/starter/claims';
 import type { JarCare } from '@/core/cultures/culture';
 import { survivalAfter } from '@/core/starter/away';
-import { volume } from '../amounts';
+import { inARow, volume } from '../amounts';
 import { moment, plural, quarter } from '../moment';
 
 /** A window of drawing: "Now until Fri 8:00", "From Thu 20:00 until Fri 8:00", "Gone since 6:00". */
@@ -21,7 +21,7 @@ export function restWords(keeping: JarCare): string {
   const chances = weeks.map(
     (each) => `${percent(survivalAfter(each, keeping))} % after ${plural(each, 'week')}`,
   );
-  return `One to three warm feeds bring it back. At 4 °C it lives with a chance of about ${chances.slice(0, -1).join(', ')} and ${chances.at(-1)}.`;
+  return `One to three warm feeds bring it back. At 4 °C it lives with a chance of about ${inARow(chances)}.`;
 }
 
 const percent = (share: number) => Math.round(100 * share);
@@ -39,7 +39,7 @@ export function competitionWords(
   ml: number,
   now: number,
 ): string {
-  const others = claims.map(({ name }) => name).join(' and ');
+  const others = inARow(claims.map(({ name }) => name));
   const left = freeMl > 0 ? `${volume(freeMl)} are left now` : 'nothing is left now';
   const then =
     soonest === null
