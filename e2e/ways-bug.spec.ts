@@ -196,7 +196,7 @@ test('a bug topped up to its mark; two weeks in a demijohn; the whole batch prim
   await button(page, 'Bottled').click();
   await page.goto(brew);
   await expect(page.getByText('Added 14 g (1 tbsp) white sugar').first()).toBeVisible();
-  await expect(page.getByText(/^Bottled \d × 500 ml, crown-cap/).first()).toBeVisible();
+  await expect(page.getByText(/Bottled \d × 500 ml, crown-cap/).first()).toBeVisible();
 });
 
 test('a bug without added water, fed dry and burped every day under its lid', async ({ page }) => {

@@ -92,7 +92,7 @@ const aWhile = (): Promise<void> => new Promise((done) => setTimeout(done, restM
 
 /**
  * Takes questions by subject. The newest question of a subject wins; the lowest rank goes first; meanwhile the
- * old answer stays on view. What was answered is kept on the cache and never asked twice. When nothing waits, answers in which
+ * old answer stays on view. What was answered is kept in the cache and never asked twice. When nothing waits, answers in which
  * a limit is in doubt are worked out once more from more kitchens, and replaced.
  */
 export class ForecastQueue {
@@ -139,7 +139,7 @@ export class ForecastQueue {
     return (this.recalled ??= this.fromCache());
   }
 
-  /** Forgets every answer, here and on the cache: what they told of is forgotten too. */
+  /** Forgets every answer, here and in the cache: what they told of is forgotten too. */
   forget(): void {
     for (const kept of [this.answers, this.runs, this.waiting, this.failures, this.newest]) kept.clear();
     this.unclear.clear();
@@ -359,7 +359,7 @@ export class ForecastQueue {
   }
 }
 
-/** Looked at refined, chances are exact; what was decided stays, so that no order changes while nothing was seen. */
+/** Refined, chances are exact; what was decided stays, so that no order changes while nothing was seen. */
 const decidedAs = (closer: FamilyAnswer, before: FamilyAnswer | undefined): FamilyAnswer => ({
   ...closer,
   lots: closer.lots.map((lot) => {
