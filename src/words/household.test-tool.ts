@@ -52,7 +52,7 @@ export const task = (
   until: now + until * hourMs,
   fromSoftHours: 1,
   untilSoftHours: 1,
-  reason: '',
+  reason: 'settled',
   ...more,
 });
 export const answer = (closes: 'limit' | 'strength' | 'fizz' | 'beyond-forecast', reached = true) =>

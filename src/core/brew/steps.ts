@@ -8,7 +8,7 @@ import { planDraw } from '../starter/draw-plan';
 import { usualFeed } from '../starter/feed-plan';
 import { coolingConstant, coolingHours, cooledTo, mixedCelsius, type CoolingWay } from '../workbook/cooling';
 
-type StepId =
+export type StepId =
   | 'water'
   | 'clean'
   | 'prepare'
@@ -28,6 +28,9 @@ type StepId =
 /** What taking a step does to the kitchen's books. */
 type StepDeed = 'none' | 'add' | 'strain' | 'measure' | 'pitch' | 'restart';
 
+type StepWay =
+  Method['water' | 'clean' | 'heat' | 'cool' | 'strain' | 'closure'] | 'packet' | 'jar' | 'grains' | '';
+
 /** One step of a brew day. */
 export interface BrewStep {
   readonly id: StepId;
@@ -36,8 +39,8 @@ export interface BrewStep {
   readonly deed: StepDeed;
   /** Minutes a timer runs for it, if it takes time by itself. */
   readonly minutes: number | null;
-  /** The school or way it follows: a key of the method. */
-  readonly way: string;
+  /** The school it follows, by the method; where a dose comes from; empty for what has but one way. */
+  readonly way: StepWay;
   /** Figures for its words: water in ml, °C, a dose. */
   readonly waterMl?: number;
   readonly heldMl?: number;
@@ -192,13 +195,14 @@ function pitchSteps(lot: Lot, from: Lot | undefined): BrewStep[] {
     .filter(({ when, portion }) => when === 'last' && cultureOfIngredient(portion.what) !== null)
     .map(({ portion }) => portion);
   const packet = culture?.packet ?? knownPacket(living);
+  const unpacked: StepWay = dose.doseGrams === undefined ? 'jar' : 'grains';
   return [
     ...(planned || packet
       ? [
           {
             ...plain,
             id: 'draw' as const,
-            way: packet ? 'packet' : dose.doseGrams === undefined ? 'jar' : 'grains',
+            way: packet ? ('packet' as const) : unpacked,
             minutes: packet ? packet.foamsInMinutes : null,
             portions: living,
             ...dose,

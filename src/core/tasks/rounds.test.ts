@@ -1,6 +1,6 @@
 import { usualWaking } from '../kitchen/waking';
 import { awakeTasks, rounds } from './rounds';
-import { type Task } from './task';
+import { type Task, type TaskReason } from './task';
 import { hourMs } from '../duration';
 import { partOf } from '../part-of.test-tool';
 import type { Lot } from '../lots/lot';
@@ -61,7 +61,7 @@ describe('rounds', () => {
   });
 
   test('stirs of several brews are one act, lids another; a taste of what steeps is nobody’s round', () => {
-    const tend = (id: string, reason: string, from: number, until: number) =>
+    const tend = (id: string, reason: TaskReason, from: number, until: number) =>
       task(id, from, until, { verb: 'tend', reason, portions: [] });
     const made = rounds([
       tend('a', 'stir', 8, 14),

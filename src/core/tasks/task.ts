@@ -1,5 +1,7 @@
 import type { RuleLook } from '../forecast/advice/decision-inputs';
+import type { ChillWindow } from '../forecast/advice/windows';
 import type { LotAnswer } from '../forecast/answer/family-answer';
+import type { ColdKeeping } from '../forecast/answer/keeping';
 import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import type { Household } from '../journal/household';
 import type { Lot } from '../lots/lot';
@@ -33,6 +35,35 @@ export interface TaskRule {
   }[];
 }
 
+/** Why a window lies where it lies: a code for the words. */
+export type TaskReason =
+  /** Bottles that stand warm: what closes their window, or that they are past it. */
+  | ChillWindow['closes']
+  | 'limit-before-fizz'
+  | 'do-not-handle'
+  /** Bottles that stand cold, likewise. */
+  | `cold-${ColdKeeping['closes']}`
+  | 'cold-do-not-handle'
+  | 'settled'
+  /** Jars that are fed. */
+  | 'hungry'
+  | 'resting'
+  | 'starved'
+  | 'round'
+  /** What was planned. */
+  | 'build-up'
+  | 'away'
+  | 'home'
+  /** Brews. */
+  | 'mixed'
+  | 'sweetness'
+  | 'infusion'
+  /** What a hand does every day. */
+  | 'stir'
+  | 'shake'
+  | 'vent'
+  | 'spoilt';
+
 /** One thing that needs hands: do this · from–until · because. */
 export interface Task extends Span {
   readonly id: string;
@@ -46,7 +77,7 @@ export interface Task extends Span {
   /** The look that decides, where one is worth its trouble; the span is then for who does not look. */
   readonly rule?: TaskRule;
   /** Why the window lies where it lies: a code for the words. */
-  readonly reason: string;
+  readonly reason: TaskReason;
 }
 
 /** What the sources of tasks may ask. */

@@ -1,5 +1,5 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
-import type { Task } from '@/core/tasks/task';
+import type { Task, TaskReason } from '@/core/tasks/task';
 import { taskWords } from './task-words';
 import { answer, bottles, brew, bug, household, now, task } from '../household.test-tool';
 import { hourMs } from '@/core/duration';
@@ -83,14 +83,14 @@ describe('what a card says', () => {
   });
 
   test('tend: a stir, the lid, what steeps', () => {
-    const tend = (reason: string) => said(task('tend', [brew], -1, 3, { reason }));
+    const tend = (reason: TaskReason) => said(task('tend', [brew], -1, 3, { reason }));
     expect(tend('stir')).toMatchObject({
       over: 'First ferment',
       title: 'Stir Plum and bay',
       because: 'before 21:15: what lies dry on top grows fuzz, and gas must find its way.',
     });
     expect(tend('vent').title).toBe('Lift the lid of Plum and bay');
-    const both = (reason: string) =>
+    const both = (reason: TaskReason) =>
       said(task('tend', [brew, { ...brew, name: 'Quince' }], -2, 4, { reason })).title;
     expect([both('stir'), both('vent'), both('shake')]).toEqual([
       'Stir Plum and bay and Quince',

@@ -8,7 +8,8 @@ import { celsiusAt } from '@/core/kitchen/places';
 import { wakingOf } from '@/core/kitchen/waking';
 import { neglectOf } from '@/core/starter/neglect';
 import { renewalOf } from '@/core/starter/renewal';
-import type { Task } from '@/core/tasks/task';
+import type { Lot } from '@/core/lots/lot';
+import type { Task, Verb } from '@/core/tasks/task';
 import { inARow, portionsWords, volume } from '../amounts';
 import { chillReason } from './reasons';
 import { lateWords } from './late-words';
@@ -35,188 +36,238 @@ export function taskWords(
   answer: LotAnswer | null,
   now: number,
 ): TaskWords {
-  const words = dueWords(task, household, answer, now);
+  const words = byVerb[task.verb](dueOf(task, household, answer, now));
   if (task.reason === 'starved') return words;
   const late = lateWords(task.verb, task.lots[0]!, task.until, now);
   return late ? { ...words, because: late, span: `${late.slice(0, late.indexOf(':'))}.` } : words;
 }
 
-function dueWords(task: Task, household: Household, answer: LotAnswer | null, now: number): TaskWords {
+/** What the words of a task are made of. */
+interface Due {
+  readonly task: Task;
+  readonly household: Household;
+  readonly answer: LotAnswer | null;
+  readonly now: number;
+  readonly lot: Lot;
+  readonly root: Lot;
+  readonly from: string;
+  readonly until: string;
+  /** By when, as it is said. */
+  readonly by: string;
+  readonly span: string;
+  /** Whether its time has begun. */
+  readonly due: boolean;
+}
+
+function dueOf(task: Task, household: Household, answer: LotAnswer | null, now: number): Due {
   const from = moment(quarter(task.from), now);
   const until = moment(quarter(task.until), now);
-  const bed = wakingOf(household).to;
-  const by = byWords(task.until, now, bed);
-  const span = `Good from ${from} until ${until}.`;
   const lot = task.lots[0]!;
-  const root = rootOf(lot, (id) => lotOf(household, id));
-  const due = task.from <= now;
-  switch (task.verb) {
-    case 'chill': {
-      const title =
-        task.reason === 'do-not-handle'
-          ? 'do not handle'
-          : quarter(task.until) <= now
-            ? 'chill now, where they stand'
-            : due
-              ? `chill ${by}`
-              : `chill ${by.startsWith('by ') ? `between ${from} and ${until}` : `from ${from}, ${by}`}`;
-      const which = task.lots.length === 1 ? `bottle ${lot.name}` : plural(task.lots.length, 'bottle');
-      const celsius = celsiusAt(household.warmths, lot.place, now);
-      const because = answer
-        ? capital(chillReason(answer, lot.vessel.kind, celsius, cautionOf(household) === 'careful'))
-        : '';
-      const over = `Pressure watch, ${which}`;
-      // Who does not look chills by the end of the window.
-      if (task.rule)
-        return {
-          over,
-          title: `${root.name}: ${ruleOrder(task.rule, now)}`,
-          lines: ruleLines(task.rule, now),
-          because: `Without a look: ${title}.`,
-          span,
-        };
-      const without = answer?.advice?.unasked && unaskedWords(answer.advice.unasked);
-      return {
-        over,
-        title: `${root.name}: ${title}`,
-        ...(without ? { lines: [without] } : {}),
-        because,
-        span,
-      };
-    }
-    case 'feed': {
-      if (task.parts)
-        return {
-          over: 'One round',
-          title: `Feed ${task.lots.map(({ name }) => name).join(', ')}`,
-          because: `${due ? `before ${until}` : `between ${from} and ${until}`}: all of them are due then.`,
-          span,
-        };
-      const starved = task.reason === 'starved' ? neglectOf(lot, household.warmths, now) : null;
-      const kind = capital(knownCultures(lot.culture)?.name ?? 'starter');
-      if (starved)
-        return {
-          over: `${kind} “${lot.name}”`,
-          title: `Bring ${lot.name} back`,
-          because: `${starvedWords(starved)} Smell it first: fuzz, colour or a foul smell, and all of it goes.`,
-          span,
-        };
-      const because =
-        task.reason === 'resting'
-          ? `before ${until}: even at rest in the fridge it starves after some weeks.`
-          : task.reason === 'build-up'
-            ? `around ${moment(quarter((task.from + task.until) / 2), now)}: it is being built up for a brew.`
-            : task.reason === 'away'
-              ? `before you leave ${until}: it stands that long on one feed.`
-              : `before ${until}: by then it has eaten its last feed.`;
-      if (task.rule)
-        return {
-          over: `${kind} “${lot.name}”`,
-          title: capital(ruleOrder(task.rule, now)),
-          lines: ruleLines(task.rule, now),
-          because: `Without tasting: strain it, and feed ${portionsWords(task.portions)}, before ${until}.`,
-          span,
-        };
-      const strain = renewalOf(lot) ? 'Strain it, then ' : '';
-      const feed = `feed ${portionsWords(task.portions)}`;
-      return {
-        over: `${kind} “${lot.name}”`,
-        title: strain + (strain ? feed : capital(feed)),
-        because,
-        span,
-      };
-    }
-    case 'rest':
-      return {
-        over: 'Before you leave',
-        title: `${renewalOf(lot) ? 'Strain, feed' : 'Feed'} ${portionsWords(task.portions)}, then ${lot.name} into the fridge`,
-        because: `by ${until}: cold and fed it rests for weeks.`,
-        span,
-      };
-    case 'wake':
-      return {
-        over: 'Home again',
-        title: `Wake ${lot.name}: onto the counter, ${portionsWords(task.portions)}`,
-        because: 'from then on it is lively again within one to three days.',
-        span,
-      };
-    case 'pitch': {
-      const planned = lot.recipe?.planned;
-      const dose = planned?.ml ? `${volume(Math.round(planned.ml))} into ${lot.name}` : lot.name;
-      return {
-        over: 'Mixed, not yet alive',
-        title: `Pitch ${dose}`,
-        because: 'once it is below 30 °C, and before wild guests find the sugar.',
-        span,
-      };
-    }
-    case 'bottle':
-      if (task.rule)
-        return {
-          over: 'First ferment',
-          title: capital(ruleOrder(task.rule, now)),
-          lines: ruleLines(task.rule, now),
-          because: `Your own taste comes first. Without tasting: bottle it between ${from} and ${until}.`,
-          span,
-        };
-      return {
-        over: 'First ferment',
-        title: due ? `Taste ${lot.name}; bottle it if you like it` : `Taste ${lot.name} from ${from}`,
-        ...(task.until - Math.max(now, task.from) > dayMs
-          ? {
-              lines: [
-                `Sweeter than you like: taste again ${moment(quarter(Math.max(now, task.from) + dayMs), now)}.`,
-              ],
-            }
-          : {}),
-        because: `until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
-        span,
-      };
-    case 'open':
-      return {
-        over: `${plural(task.lots.length, 'bottle')} in the fridge`,
-        title:
-          task.reason === 'cold-do-not-handle'
-            ? `${root.name}: leave it cold, do not handle`
-            : due
-              ? `Open ${root.name}`
-              : `${root.name} settles until ${from}`,
-        because:
-          task.reason === 'cold-limit'
-            ? `by ${until}: even cold it goes on, and from then one in twenty is past what its bottle is good for.`
-            : task.reason === 'cold-fizz'
-              ? `by ${until}: even cold it goes on, and would gush.`
-              : `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,
-        span,
-      };
-    case 'tend': {
-      const steeps = task.reason === 'infusion';
-      const several = task.lots.length > 1;
-      const names = inARow(task.lots.map(({ name }) => name));
-      const title =
-        task.reason === 'stir'
-          ? `Stir ${names}`
-          : task.reason === 'shake'
-            ? `Shake ${names}, and open ${several ? 'their lids' : 'its lid'}`
-            : steeps
-              ? `Taste ${lot.name}; strain out what steeps`
-              : `Lift the ${several ? 'lids' : 'lid'} of ${names}`;
-      return {
-        over: steeps ? 'It steeps' : lot.role === 'starter' ? 'Every day' : 'First ferment',
-        title,
-        because: steeps
-          ? `by ${until} at the latest: too long overwhelms.`
-          : `before ${until}: what lies dry on top grows fuzz, and gas must find its way.`,
-        span,
-      };
-    }
-    case 'discard':
-      return {
-        over: 'Spoilt',
-        title: `Discard ${lot.name}`,
-        because:
-          'fuzz, odd colour or a foul smell: all of it goes, and the vessel is cleaned. Never skim and drink.',
-        span,
-      };
-  }
+  return {
+    task,
+    household,
+    answer,
+    now,
+    lot,
+    root: rootOf(lot, (id) => lotOf(household, id)),
+    from,
+    until,
+    by: byWords(task.until, now, wakingOf(household).to),
+    span: `Good from ${from} until ${until}.`,
+    due: task.from <= now,
+  };
 }
+
+function chill({ task, household, answer, now, lot, root, from, until, by, span, due }: Due): TaskWords {
+  const title =
+    task.reason === 'do-not-handle'
+      ? 'do not handle'
+      : quarter(task.until) <= now
+        ? 'chill now, where they stand'
+        : due
+          ? `chill ${by}`
+          : `chill ${by.startsWith('by ') ? `between ${from} and ${until}` : `from ${from}, ${by}`}`;
+  const which = task.lots.length === 1 ? `bottle ${lot.name}` : plural(task.lots.length, 'bottle');
+  const celsius = celsiusAt(household.warmths, lot.place, now);
+  const because = answer
+    ? capital(chillReason(answer, lot.vessel.kind, celsius, cautionOf(household) === 'careful'))
+    : '';
+  const over = `Pressure watch, ${which}`;
+  // Who does not look chills by the end of the window.
+  if (task.rule)
+    return {
+      over,
+      title: `${root.name}: ${ruleOrder(task.rule, now)}`,
+      lines: ruleLines(task.rule, now),
+      because: `Without a look: ${title}.`,
+      span,
+    };
+  const without = answer?.advice?.unasked && unaskedWords(answer.advice.unasked);
+  return {
+    over,
+    title: `${root.name}: ${title}`,
+    ...(without ? { lines: [without] } : {}),
+    because,
+    span,
+  };
+}
+
+function feed({ task, household, now, lot, from, until, span, due }: Due): TaskWords {
+  if (task.parts)
+    return {
+      over: 'One round',
+      title: `Feed ${task.lots.map(({ name }) => name).join(', ')}`,
+      because: `${due ? `before ${until}` : `between ${from} and ${until}`}: all of them are due then.`,
+      span,
+    };
+  const starved = task.reason === 'starved' ? neglectOf(lot, household.warmths, now) : null;
+  const kind = capital(knownCultures(lot.culture)?.name ?? 'starter');
+  if (starved)
+    return {
+      over: `${kind} “${lot.name}”`,
+      title: `Bring ${lot.name} back`,
+      because: `${starvedWords(starved)} Smell it first: fuzz, colour or a foul smell, and all of it goes.`,
+      span,
+    };
+  const because =
+    task.reason === 'resting'
+      ? `before ${until}: even at rest in the fridge it starves after some weeks.`
+      : task.reason === 'build-up'
+        ? `around ${moment(quarter((task.from + task.until) / 2), now)}: it is being built up for a brew.`
+        : task.reason === 'away'
+          ? `before you leave ${until}: it stands that long on one feed.`
+          : `before ${until}: by then it has eaten its last feed.`;
+  if (task.rule)
+    return {
+      over: `${kind} “${lot.name}”`,
+      title: capital(ruleOrder(task.rule, now)),
+      lines: ruleLines(task.rule, now),
+      because: `Without tasting: strain it, and feed ${portionsWords(task.portions)}, before ${until}.`,
+      span,
+    };
+  const strain = renewalOf(lot) ? 'Strain it, then ' : '';
+  const feed = `feed ${portionsWords(task.portions)}`;
+  return {
+    over: `${kind} “${lot.name}”`,
+    title: strain + (strain ? feed : capital(feed)),
+    because,
+    span,
+  };
+}
+
+function rest({ task, lot, until, span }: Due): TaskWords {
+  return {
+    over: 'Before you leave',
+    title: `${renewalOf(lot) ? 'Strain, feed' : 'Feed'} ${portionsWords(task.portions)}, then ${lot.name} into the fridge`,
+    because: `by ${until}: cold and fed it rests for weeks.`,
+    span,
+  };
+}
+
+function wake({ task, lot, span }: Due): TaskWords {
+  return {
+    over: 'Home again',
+    title: `Wake ${lot.name}: onto the counter, ${portionsWords(task.portions)}`,
+    because: 'from then on it is lively again within one to three days.',
+    span,
+  };
+}
+
+function pitch({ lot, span }: Due): TaskWords {
+  const planned = lot.recipe?.planned;
+  const dose = planned?.ml ? `${volume(Math.round(planned.ml))} into ${lot.name}` : lot.name;
+  return {
+    over: 'Mixed, not yet alive',
+    title: `Pitch ${dose}`,
+    because: 'once it is below 30 °C, and before wild guests find the sugar.',
+    span,
+  };
+}
+
+function bottle({ task, now, lot, from, until, span, due }: Due): TaskWords {
+  if (task.rule)
+    return {
+      over: 'First ferment',
+      title: capital(ruleOrder(task.rule, now)),
+      lines: ruleLines(task.rule, now),
+      because: `Your own taste comes first. Without tasting: bottle it between ${from} and ${until}.`,
+      span,
+    };
+  return {
+    over: 'First ferment',
+    title: due ? `Taste ${lot.name}; bottle it if you like it` : `Taste ${lot.name} from ${from}`,
+    ...(task.until - Math.max(now, task.from) > dayMs
+      ? {
+          lines: [
+            `Sweeter than you like: taste again ${moment(quarter(Math.max(now, task.from) + dayMs), now)}.`,
+          ],
+        }
+      : {}),
+    because: `until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
+    span,
+  };
+}
+
+function open({ task, root, from, until, span, due }: Due): TaskWords {
+  return {
+    over: `${plural(task.lots.length, 'bottle')} in the fridge`,
+    title:
+      task.reason === 'cold-do-not-handle'
+        ? `${root.name}: leave it cold, do not handle`
+        : due
+          ? `Open ${root.name}`
+          : `${root.name} settles until ${from}`,
+    because:
+      task.reason === 'cold-limit'
+        ? `by ${until}: even cold it goes on, and from then one in twenty is past what its bottle is good for.`
+        : task.reason === 'cold-fizz'
+          ? `by ${until}: even cold it goes on, and would gush.`
+          : `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,
+    span,
+  };
+}
+
+function tend({ task, lot, until, span }: Due): TaskWords {
+  const steeps = task.reason === 'infusion';
+  const several = task.lots.length > 1;
+  const names = inARow(task.lots.map(({ name }) => name));
+  const title =
+    task.reason === 'stir'
+      ? `Stir ${names}`
+      : task.reason === 'shake'
+        ? `Shake ${names}, and open ${several ? 'their lids' : 'its lid'}`
+        : steeps
+          ? `Taste ${lot.name}; strain out what steeps`
+          : `Lift the ${several ? 'lids' : 'lid'} of ${names}`;
+  return {
+    over: steeps ? 'It steeps' : lot.role === 'starter' ? 'Every day' : 'First ferment',
+    title,
+    because: steeps
+      ? `by ${until} at the latest: too long overwhelms.`
+      : `before ${until}: what lies dry on top grows fuzz, and gas must find its way.`,
+    span,
+  };
+}
+
+function discard({ lot, span }: Due): TaskWords {
+  return {
+    over: 'Spoilt',
+    title: `Discard ${lot.name}`,
+    because:
+      'fuzz, odd colour or a foul smell: all of it goes, and the vessel is cleaned. Never skim and drink.',
+    span,
+  };
+}
+
+/** One a verb. */
+const byVerb: Readonly<Record<Verb, (due: Due) => TaskWords>> = {
+  chill,
+  feed,
+  rest,
+  wake,
+  pitch,
+  bottle,
+  open,
+  tend,
+  discard,
+};

@@ -4,7 +4,7 @@ import { wild } from '../../cultures/kinds/wild';
 import { lotOf } from '../../journal/household';
 import type { Lot } from '../../lots/lot';
 import { pitchOf } from '../../lots/pitch';
-import { type Task, type TaskAsk } from '../task';
+import type { Task, TaskAsk, TaskReason } from '../task';
 import { hourMs } from '../../duration';
 
 /** A first ferment’s daily work may be done so long before and after it is due, hours. */
@@ -37,7 +37,7 @@ function starterTending(lot: Lot, now: number): Task[] {
   return [task(lot, 'shake', at - slack.before * hourMs, until)];
 }
 
-const task = (lot: Lot, reason: string, from: number, until: number): Task => ({
+const task = (lot: Lot, reason: TaskReason, from: number, until: number): Task => ({
   id: `tend-${lot.id}`,
   verb: 'tend',
   lots: [lot],
