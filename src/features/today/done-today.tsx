@@ -32,7 +32,7 @@ export function DoneToday({ now }: { readonly now: number }) {
       </Text>
       {done.map((entries) => {
         const entry = entries[0]!;
-        const words = actWords(entries.map((each) => sayEntry(each, journal)));
+        const words = sayAct(entries, journal);
         const state = unsaved.includes(entry.id)
           ? ', not saved'
           : keeping.includes(entry.id)
@@ -76,6 +76,18 @@ export function sayEntry(entry: Entry, journal: Journal): string {
   return lot
     ? `${lotName(lot, household)}: ${entryWords(entry, household, lot.id)}`
     : entryWords(entry, household);
+}
+
+/** An act in words: the name of its lot once, however many of its entries are about it. */
+function sayAct(entries: readonly Entry[], journal: Journal): string {
+  const [about] = subjectsOf(entries[0]!);
+  return actWords(
+    entries.map((entry, i) =>
+      i > 0 && about !== undefined && subjectsOf(entry)[0] === about
+        ? entryWords(entry, journal.household, about)
+        : sayEntry(entry, journal),
+    ),
+  );
 }
 
 const styles = StyleSheet.create({

@@ -26,7 +26,11 @@ export function feedingOf(
 ): Feeding {
   const renewal = renewalOf(lot);
   const fresh = renewal?.portions ?? portions;
-  const feed = () => act({ kind: 'portions-added', lotId: lot.id, portions: [...fresh] }, `Fed ${lot.name}.`);
+  const feed = () =>
+    act(
+      { kind: 'portions-added', lotId: lot.id, portions: [...fresh] },
+      `${renewal ? 'Strained and fed' : 'Fed'} ${lot.name}.`,
+    );
   if (!renewal) return { portions: fresh, strainMl: 0, discard: false, done: feed };
   const begin = {
     role: 'brew' as const,
@@ -47,6 +51,7 @@ export function feedingOf(
       },
       `${lot.name} is strained.`,
     );
-  const done = () => together(() => [strain(), feed()]);
+  // What could not be strained is not fed on top.
+  const done = () => together(() => strain() && feed());
   return { portions: fresh, strainMl: renewal.strainMl, discard: renewal.discard, done };
 }
