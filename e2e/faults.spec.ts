@@ -319,3 +319,20 @@ test('in the hour that comes twice each feed says which of the two it was, the l
   const moments = page.getByText(/^1:\d\d \((summer|winter) time\)/);
   await expect(moments).toHaveText([/^1:15 \(winter time\)/, /^1:45 \(summer time\)/]);
 });
+
+test('no row of the worktop moves when the forecast of what is on it comes', async ({ page }) => {
+  await beginBug(page, 'Sorrel');
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route(/forecast-worker/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/brews/new');
+  const row = button(page, /^White sugar: /);
+  await expect(page.getByTestId('board')).toContainText('the coming ferment…');
+  const before = await row.boundingBox();
+  letGo();
+  await expect(page.getByTestId('compose-words')).toBeVisible();
+  expect(await row.boundingBox()).toEqual(before);
+});

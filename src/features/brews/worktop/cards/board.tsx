@@ -21,6 +21,9 @@ interface Props {
   readonly shown: Planned | null;
 }
 
+/** The ribbon with three lines under it: kept free until the answer comes, so that no row moves under a finger. */
+const comingHeight = 122;
+
 /** The jar drawn to scale and the account beside it, in sight while a hand turns amounts below. */
 export function Board({ state, worked, shown }: Props) {
   const roles = useRoles();
@@ -67,13 +70,15 @@ export function Board({ state, worked, shown }: Props) {
           ) : null}
         </View>
       </View>
-      {worked.ok ? (
-        <ComposeRibbon state={state} planned={worked.value} />
-      ) : (
-        <Text color={roles.danger} live testID="brew-refusal">
-          {worked.sentence}
-        </Text>
-      )}
+      <View style={{ minHeight: comingHeight }}>
+        {worked.ok ? (
+          <ComposeRibbon state={state} planned={worked.value} />
+        ) : (
+          <Text color={roles.danger} live testID="brew-refusal">
+            {worked.sentence}
+          </Text>
+        )}
+      </View>
     </View>
   );
 }
