@@ -11,6 +11,7 @@ const stands: readonly (readonly [string, string])[] = [
   ['kinds/NAME', 'kinds/ginger-bug'],
   ['guides/NAME', 'guides/ginger-bug'],
   ['entries/NAME', 'entries/noted'],
+  ['settings/NAME', 'settings/person'],
   ['features/PLACE/NAME-screen', 'features/places/places-screen'],
 ];
 

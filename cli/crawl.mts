@@ -2,7 +2,7 @@
 // figure may be no number, no two views may contradict each other, and what was told one by one must be what is read back.
 import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { seededUniform } from '../src/core/forecast/run/random.ts';
-import { parseEntry, type Entry } from '../src/core/journal/entry.ts';
+import { parseEntry, versionOf, type Entry } from '../src/core/journal/entry.ts';
 import { everyLot } from '../src/core/journal/household.ts';
 import { nextId } from '../src/core/journal/instant-id.ts';
 import { append, emptyJournal, journalOf } from '../src/core/journal/journal.ts';
@@ -56,7 +56,7 @@ for (let seed = firstSeed; seed < firstSeed + makers; seed++) {
       for (const act of [...done, ...ideas]) {
         const next = nextId(clock, now, 'crwl');
         const at = dice() < 0.1 ? Math.floor(now / hourMs) * hourMs : now;
-        const entry = parseEntry({ ...act, id: next.id, at, offset: 60, version: 2 });
+        const entry = parseEntry({ ...act, id: next.id, at, offset: 60, version: versionOf(act.kind) });
         if (!entry.ok) {
           fault(`${act.kind} is no entry: ${entry.sentence}`);
           continue;

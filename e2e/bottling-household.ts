@@ -19,7 +19,7 @@ export function household(): { diary: Diary; bug: string } {
     small: { kind: 'crown-cap', ml: 330, count: 6 },
     soft: { kind: 'plastic-soda', ml: 500, count: 2 },
     preserving: { kind: 'preserving-jar', ml: 1000, count: 3 },
-  };
+  } as const;
   for (const [key, make] of Object.entries(makes))
     diary.ago(300, {
       kind: 'kept',

@@ -1,4 +1,4 @@
-import type { Entry } from '../../src/core/journal/entry';
+import { versionOf, type Entry } from '../../src/core/journal/entry';
 import { nextId } from '../../src/core/journal/instant-id';
 import { append, journalOf, type Journal } from '../../src/core/journal/journal';
 import { agenda } from '../../src/core/tasks/agenda';
@@ -21,11 +21,11 @@ function tenYears(count: number): Entry[] {
   const entries: Entry[] = [];
   let clock = { ms: 0, count: 0 };
   const every = (end - start) / count;
-  const write = (act: object): string => {
+  const write = (act: { readonly kind: string } & Record<string, unknown>): string => {
     const at = Math.round(start + entries.length * every);
     const next = nextId(clock, at, 'bnch');
     clock = next.clock;
-    entries.push({ ...act, id: next.id, at, offset: 0, version: 2 } as Entry);
+    entries.push({ ...act, id: next.id, at, offset: 0, version: versionOf(act.kind) } as Entry);
     return next.id;
   };
   const jar = { kind: 'jar', ml: 3000 };

@@ -7,7 +7,7 @@ import { cameIn } from '../../src/core/forecast/question/living-liquid.ts';
 import { answerStarter, type StarterAnswer } from '../../src/core/forecast/starter/starter-answer.ts';
 import { starterQuestion } from '../../src/core/forecast/question/starter-question.ts';
 import { everyLot, lotOf, type Household } from '../../src/core/journal/household.ts';
-import { wakingOf } from '../../src/core/kitchen/waking.ts';
+import { wakingOf } from '../../src/core/settings/waking-hours.ts';
 import type { Lot } from '../../src/core/lots/lot.ts';
 import { habitsOf } from '../../src/core/tasting/habits.ts';
 import { pitchOf, type Pitch } from '../../src/core/lots/pitch.ts';

@@ -10,7 +10,7 @@ import type { Quantity } from '../../src/core/forecast/run/quantities.ts';
 import type { StoredRun } from '../../src/core/forecast/run/stored-run.ts';
 import { everyLot, type Household } from '../../src/core/journal/household.ts';
 import { celsiusAt } from '../../src/core/kitchen/places.ts';
-import { limitOf } from '../../src/core/kitchen/stock.ts';
+import { limitOf } from '../../src/core/settings/wear-of-makes.ts';
 import { isLiving } from '../../src/core/lots/lineage.ts';
 import type { Lot } from '../../src/core/lots/lot.ts';
 import { liquidMl } from '../../src/core/matter/contents.ts';

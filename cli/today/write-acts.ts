@@ -1,5 +1,5 @@
 import { checkEntry } from '../../src/core/journal/check-entry.ts';
-import { entryVersion, type Entry } from '../../src/core/journal/entry.ts';
+import { versionOf, type Entry } from '../../src/core/journal/entry.ts';
 import { lotOf } from '../../src/core/journal/household.ts';
 import { clockOf, nextId } from '../../src/core/journal/instant-id.ts';
 import { append, type Journal } from '../../src/core/journal/journal.ts';
@@ -32,7 +32,7 @@ export function writeActs(known: Journal, acts: readonly unknown[]): Writing {
     const { id, clock } = nextId(last, at, 'comm');
     last = clock;
     const offset = -new Date(at).getTimezoneOffset();
-    return [{ ...(act as object), id, at, offset, version: entryVersion }];
+    return [{ ...(act as object), id, at, offset, version: versionOf((act as { kind?: unknown }).kind) }];
   });
   acts.forEach((act, i) =>
     strangersIn(act).forEach((what) => problems.push(`act ${i + 1}: ${strangerWords(what)}`)),

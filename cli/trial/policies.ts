@@ -4,7 +4,7 @@ import { fermentOf } from '../../src/core/ferment/scenario/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble/ensemble.ts';
 import { isAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
-import type { Caution } from '../../src/core/kitchen/caution.ts';
+import type { Caution } from '../../src/core/settings/caution.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';
 import type { VesselId } from '../../src/core/vessels/vessel-kinds.ts';
 import { chilledAt, gauged, squeezed, type Bottles } from './world.ts';

@@ -3,7 +3,7 @@ import { example as method, MethodRecord } from './lots/records/method';
 import { example as newLot, NewLotRecord } from './lots/records/new-lot';
 import { example as snapshot, RecipeSnapshotRecord } from './lots/records/recipe-snapshot';
 import { example as portion, PortionRecord } from './matter/records/portion';
-import { example as recipe, RecipeRecord } from './recipes/records/recipe';
+import { example as recipe, RecipeRecord } from './settings/recipe';
 import { example as vessel, VesselRecord } from './vessels/records/vessel';
 
 /** What the journal's entries and files are made of: each with the one schema its type comes from, and an example. */

@@ -1,4 +1,4 @@
-import type { Act, Entry } from '../core/journal/entry';
+import { versionOf, type Act, type Entry } from '../core/journal/entry';
 import { nextId, type IdClock } from '../core/journal/instant-id';
 import { hourMs } from '@/core/duration';
 
@@ -17,7 +17,7 @@ export class Diary {
     const at = Math.round(this.now - hours * hourMs);
     const { id, clock } = nextId(this.clocks.get(at) ?? { ms: 0, count: 0 }, at, 'demo');
     this.clocks.set(at, clock);
-    this.entries.push({ ...act, id, at, offset: this.offset, version: 2 } as Entry);
+    this.entries.push({ ...act, id, at, offset: this.offset, version: versionOf(act.kind) } as Entry);
     return id;
   }
 }

@@ -65,7 +65,7 @@ export function keptThings(diary: Kitchen, ago: number): void {
       kind: 'kept',
       thing: 'recipe',
       key: `${recipe.id}@${recipe.version}`,
-      value: { recipe: JSON.stringify(recipe) },
+      value: recipe,
     });
   for (const [key, value] of Object.entries(people))
     diary.ago(ago, { kind: 'kept', thing: 'person', key, value });

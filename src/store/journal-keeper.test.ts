@@ -188,7 +188,7 @@ describe('the keeper of the journal', () => {
     await keeper.open();
     expect(keeper.write(warm(60))).toBeNull();
     await settled();
-    expect(journal().refused).toBe('An entry is damaged at “celsius”: Too big: expected number to be <=45.');
+    expect(journal().refused).toBe('An entry is damaged at “celsius”: A temperature between −5 and 45 °C.');
     expect([journal().journal.entries.size, stored.size, journal().keeping, storage.map.size]).toEqual([
       0,
       0,

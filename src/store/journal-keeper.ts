@@ -1,6 +1,6 @@
 import { checkEntry, firstFault } from '../core/journal/check-entry';
 import { clockBehind } from '../core/journal/clock-behind';
-import type { Act, Entry } from '../core/journal/entry';
+import { versionOf, type Act, type Entry } from '../core/journal/entry';
 import { allValues, valueIn } from '../core/journal/persistent-map';
 import { clockOf, nextId, type IdClock } from '../core/journal/instant-id';
 import { append, journalOf, journalInSteps, unknown, type Journal } from '../core/journal/journal';
@@ -166,7 +166,7 @@ export class JournalKeeper {
       id,
       at: instant,
       offset: this.parts.offsetAt(instant),
-      version: 2,
+      version: versionOf(act.kind),
       ...(first ? { group: first } : {}),
     };
     const checked = checkEntry(raw, this.journal);

@@ -1,7 +1,8 @@
 import { createSelector } from '@reduxjs/toolkit';
 import type { Household } from '@/core/journal/household';
 import { celsiusAt, type PlaceId } from '@/core/kitchen/places';
-import { spellsOf, withSpells } from '@/core/kitchen/plans';
+import { spellsOf } from '@/core/settings/spell';
+import { withSpells } from '@/core/settings/with-spells';
 import type { AppState } from './store';
 
 export const selectJournal = (state: AppState) => state.journal.journal;

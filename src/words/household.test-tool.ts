@@ -34,7 +34,7 @@ export const bottles = [bottle('b1', '1'), bottle('b2', '2')];
 export const household: Household = {
   lots: mapOf([brew, bug, ...bottles].map((each) => [each.id, each] as const)),
   warmths: { counter: [{ at: now - hourMs, celsius: 22.5 }] },
-  kept: {},
+  settings: {},
 };
 
 export const task = (

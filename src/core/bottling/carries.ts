@@ -1,4 +1,4 @@
-import type { Caution } from '../kitchen/caution';
+import type { Caution } from '../settings/caution';
 import { usedAtVolumes } from '../vessels/strength';
 import type { VesselId } from '../vessels/vessel-kinds';
 

@@ -3,13 +3,13 @@ import { makesInUse } from './empty-bottles';
 import { partOf } from '../part-of.test-tool';
 
 const household = {
-  kept: {
+  settings: {
     stock: {
       half: { kind: 'swing-top', ml: 500, count: 4, since: null, knocks: 0, markedBar: null },
       jar: { kind: 'preserving-jar', ml: 1000, count: 1, since: null, knocks: 0, markedBar: null },
     },
   },
-};
+} as const;
 const lot = (stock: string | undefined, more: Partial<Lot> = {}): Lot =>
   ({
     role: 'bottle',

@@ -1,4 +1,4 @@
-import { stockOf, type Keeps, type Stock } from '../kitchen/stock';
+import { stockOf, type HoldsStock, type Stock } from '../settings/stock';
 import type { Lot } from '../lots/lot';
 
 /** A make of the household's, and how many of it are in use. */
@@ -9,7 +9,7 @@ export interface MakeInUse {
 }
 
 /** Every make of bottle and jar with how many of it are full: one that was opened or ended is empty again. */
-export function makesInUse(household: Keeps, lots: readonly Lot[]): MakeInUse[] {
+export function makesInUse(household: HoldsStock, lots: readonly Lot[]): MakeInUse[] {
   const full = new Map<string, number>();
   for (const { vessel, opened, ended, role } of lots) {
     if (vessel.stock === undefined || ended || (role === 'bottle' && opened)) continue;

@@ -4,7 +4,7 @@ import { library } from '../recipes/library/registry';
 import type { Portion } from '../matter/portion';
 import { accountWarnings, cultureIdOf } from './account-warnings';
 import type { Life } from './brew-plan';
-import { costOf, pricesOf } from './cost';
+import { costOf } from './cost';
 import { waterOf } from './scale';
 import { sugarAccount, type Dose } from './sugar-account';
 
@@ -105,12 +105,6 @@ describe('what the account says beside the sugar', () => {
       perLitre: expect.closeTo(0.72, 9),
       unpriced: ['sage'],
     });
-    expect(
-      pricesOf({ kept: { price: { honey: { each: 12 }, plum: { each: 'x' }, sage: { each: -1 } } } }),
-    ).toEqual({
-      honey: 12,
-    });
-    expect(pricesOf({ kept: {} })).toEqual({});
   });
 });
 

@@ -1,8 +1,6 @@
 import { ingredientOf } from '../matter/ingredients/registry';
 import { gramsOfPortion, isPoured, mlOfPortion, type Portion } from '../matter/portion';
-
-/** What the maker pays, by ingredient: for a kilogram, or for a litre of what is poured. */
-export type Prices = Readonly<Record<string, number>>;
+import type { Prices } from '../settings/price';
 
 export interface Cost {
   readonly perLitre: number;
@@ -10,18 +8,6 @@ export interface Cost {
   /** What has no price yet, by ingredient; water is free. */
   readonly unpriced: readonly string[];
 }
-
-/** Prices as the household keeps them. */
-export const pricesOf = ({
-  kept,
-}: {
-  readonly kept: Readonly<Record<string, Readonly<Record<string, Readonly<Record<string, unknown>>>>>>;
-}): Prices =>
-  Object.fromEntries(
-    Object.entries(kept.price ?? {}).flatMap(([what, { each }]) =>
-      typeof each === 'number' && each >= 0 ? [[what, each] as const] : [],
-    ),
-  );
 
 /**
  * What a batch costs by the maker's own prices.

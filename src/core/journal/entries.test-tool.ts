@@ -53,8 +53,8 @@ export const told = (journal: Journal) => ({
   warmths: Object.fromEntries(
     Object.entries(journal.household.warmths).filter(([, steps]) => steps.length > 0),
   ),
-  kept: Object.fromEntries(
-    Object.entries(journal.household.kept)
+  settings: Object.fromEntries(
+    Object.entries(journal.household.settings)
       .map(([thing, keys]) => [thing, Object.fromEntries(Object.entries(keys).sort())])
       .filter(([, keys]) => Object.keys(keys as object).length > 0),
   ),

@@ -4,7 +4,8 @@ import { refusal, success, type Result } from '../result';
 import { Amended } from './entries/amended/schema';
 import { Closed } from './entries/closed/schema';
 import { Ended } from './entries/ended/schema';
-import { Kept } from './entries/kept/schema';
+import { keptFrom2 } from './entries/kept/from-2';
+import { Kept, keptVersion } from './entries/kept/schema';
 import { LotBegun } from './entries/lot-begun/schema';
 import { Measured } from './entries/measured/schema';
 import { Moved } from './entries/moved/schema';
@@ -45,6 +46,10 @@ export const Entry = z.discriminatedUnion('kind', [
 ]);
 export type Entry = z.infer<typeof Entry>;
 export type EntryKind = Entry['kind'];
+/** Every kind of entry. */
+export const entryKinds: readonly EntryKind[] = Entry.options.flatMap((option) =>
+  'shape' in option ? [option.shape.kind.value] : ['kept'],
+);
 export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
 
 /** What a maker's act carries before it is stamped with id, instant, offset and version. */
@@ -56,20 +61,20 @@ export type Act = Entry extends infer E
 
 export type ActOf<K extends EntryKind> = Extract<Act, { kind: K }>;
 
-/** Version in force of every kind. */
-export const entryVersion = 2;
+/** Version in force of a kind. */
+export const versionOf = (kind: unknown): Entry['version'] => (kind === 'kept' ? keptVersion : 2);
 
 /**
- * Checks one entry of the present version: from a form, a file or a store, by the same schema.
+ * Checks one entry: from a form, a file or a store, by the same schema. One of version 2 is read as the version in force.
  *
  * @returns the entry; refusal `entry.newer` when a later Yuzet wrote it, `entry.invalid` with the first fault's path
  */
 export function parseEntry(raw: unknown): Result<Entry> {
-  const version = (raw as { version?: unknown } | null)?.version;
-  if (typeof version === 'number' && version > entryVersion) {
+  const { kind, version } = (raw ?? {}) as { readonly kind?: unknown; readonly version?: unknown };
+  if (typeof version === 'number' && version > versionOf(kind)) {
     return refusal('entry.newer', 'It holds entries from a newer Yuzet. Update this one first.');
   }
-  const parsed = Entry.safeParse(raw);
+  const parsed = Entry.safeParse(kind === 'kept' && version === 2 ? keptFrom2(raw) : raw);
   if (parsed.success) return success(parsed.data);
   const fault = parsed.error.issues[0];
   const place = fault && fault.path.length > 0 ? ` at “${fault.path.join('.')}”` : '';

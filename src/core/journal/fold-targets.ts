@@ -1,7 +1,8 @@
 import type { PlaceId, WarmthStep } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
 import { copyOnWrite, inPlaceWriter, type LotWriter } from '../lots/lot-store';
-import type { FoldTarget, KeptValue } from './fold';
+import { withoutSetting, withSetting, type Settings } from '../settings/settings';
+import type { FoldTarget } from './fold';
 import { mapOf, valueIn, withValues } from './persistent-map';
 import type { Household } from './household';
 
@@ -12,7 +13,7 @@ export function targetOver(
   writer: LotWriter = copyOnWrite,
 ) {
   const lots = new Map<string, Lot | null>();
-  let { warmths, kept } = household;
+  let { warmths, settings } = household;
   const target: FoldTarget = {
     lot: (id) => (lots.has(id) ? (lots.get(id) ?? undefined) : valueIn(household.lots, id)),
     put: (lot) => void lots.set(lot.id, lot),
@@ -21,9 +22,8 @@ export function targetOver(
     warm: (place, step) => {
       warmths = { ...warmths, [place]: placeIn([...(warmths[place] ?? [])], step) };
     },
-    keep: (thing, key, value) => {
-      const { [key]: _before, ...others } = kept[thing] ?? {};
-      kept = { ...kept, [thing]: value === null ? others : { ...others, [key]: value } };
+    set: (setting) => {
+      settings = withSetting(settings, setting);
     },
   };
   return {
@@ -33,14 +33,14 @@ export function targetOver(
       for (const subject of subjects) {
         const [space, thing, ...key] = subject.split(':');
         if (space === 'place') warmths = { ...warmths, [thing as PlaceId]: [] };
-        else if (space === 'kept') target.keep(thing!, key.join(':'), null);
+        else if (space === 'kept') settings = withoutSetting(settings, thing!, key.join(':'));
         else if (valueIn(household.lots, subject)) lots.set(subject, null);
       }
     },
     household: (): Household => ({
       lots: lots.size > 0 ? withValues(household.lots, lots) : household.lots,
       warmths,
-      kept,
+      settings,
     }),
   };
 }
@@ -49,20 +49,18 @@ export function targetOver(
 export function emptyTarget() {
   const lots = new Map<string, Lot>();
   const warmths: Partial<Record<PlaceId, WarmthStep[]>> = {};
-  const kept: Record<string, Record<string, KeptValue>> = {};
+  let settings: Settings = {};
   const target: FoldTarget = {
     lot: (id) => lots.get(id),
     put: (lot) => void lots.set(lot.id, lot),
     writer: inPlaceWriter(),
     isOpen: () => true,
     warm: (place, step) => void placeIn((warmths[place] ??= []), step),
-    keep: (thing, key, value) => {
-      const things = (kept[thing] ??= {});
-      if (value === null) delete things[key];
-      else things[key] = value;
+    set: (setting) => {
+      settings = withSetting(settings, setting);
     },
   };
-  return { ...target, household: (): Household => ({ lots: mapOf(lots), warmths, kept }) };
+  return { ...target, household: (): Household => ({ lots: mapOf(lots), warmths, settings }) };
 }
 
 /** Puts a step among those of its place, in order of time. */

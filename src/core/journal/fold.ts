@@ -1,14 +1,13 @@
 import type { PlaceId, WarmthStep } from '../kitchen/places';
 import type { LotStore } from '../lots/lot-store';
 import type { Lot, LotEvent } from '../lots/lot';
+import type { Setting } from '../settings/settings';
 import type { Entry, EntryKind, EntryOf } from './entry';
 
-export type KeptValue = Readonly<Record<string, string | number | boolean | null>>;
-
-/** What folds write to: lots, the temperatures of places, and the things of the household. */
+/** What folds write to: lots, the temperatures of places, and the household's settings. */
 export interface FoldTarget extends LotStore {
   warm(place: PlaceId, step: WarmthStep): void;
-  keep(thing: string, key: string, value: KeptValue | null): void;
+  set(setting: Setting): void;
 }
 
 /** How an entry of a kind is applied: what it is about, and what it changes there. */

@@ -1,17 +1,16 @@
 import type { Warmths } from '../kitchen/places';
 import type { Lot } from '../lots/lot';
-import type { KeptValue } from './fold';
+import type { Settings } from '../settings/settings';
 import { emptyMap, allValues, valueIn, type PersistentMap } from './persistent-map';
 
 /** Everything the journal tells. */
 export interface Household {
   readonly lots: PersistentMap<Lot>;
   readonly warmths: Warmths;
-  /** Things of the household by kind and key. */
-  readonly kept: Readonly<Record<string, Readonly<Record<string, KeptValue>>>>;
+  readonly settings: Settings;
 }
 
-export const emptyHousehold: Household = { lots: emptyMap(), warmths: {}, kept: {} };
+export const emptyHousehold: Household = { lots: emptyMap(), warmths: {}, settings: {} };
 
 /** The lot of that id. */
 export const lotOf = (household: Household, id: string): Lot | undefined => valueIn(household.lots, id);

@@ -1,10 +1,14 @@
-import { parseEntry } from './entry';
+import { parseEntry, versionOf } from './entry';
 import { exampleStamp as stamp, exampleSubject as lotId } from './entries/base';
 import { nextId } from './instant-id';
 
 /** An entry with one field at the path set to a value: read, or the sentence that refuses it. */
 function read(entry: object, path: string, value: unknown): string | true {
-  const copy = structuredClone({ ...stamp, ...entry }) as Record<string, unknown>;
+  const copy = structuredClone({
+    ...stamp,
+    version: versionOf('kind' in entry ? entry.kind : null),
+    ...entry,
+  }) as Record<string, unknown>;
   const keys = path.split('.');
   let at = copy;
   for (const key of keys.slice(0, -1)) at = at[key] as Record<string, unknown>;
@@ -165,10 +169,10 @@ test.each([
   ],
   [
     'a thing kept',
-    { kind: 'kept', thing: 'person', key: 'ida', value: { name: 'Ida' } },
+    { kind: 'kept', thing: 'person', key: 'ida', value: { name: 'Ida', stopsAt: null } },
     'thing',
-    ['hours', 'stock', 'school', 'recipe', 'choice'],
-    ['secret'],
+    ['person'],
+    ['stock', 'secret'],
   ],
   [
     'its key',
@@ -181,8 +185,8 @@ test.each([
     'its value',
     { kind: 'kept', thing: 'person', key: 'ida', value: null },
     'value',
-    [null, { a: 1, b: true, c: null, d: 'x' }],
-    [{ a: {} }, { a: 'x'.repeat(8001) }, 5],
+    [null, { name: 'Ida', stopsAt: 30 }],
+    [{ name: 'Ida' }, { name: 'x'.repeat(81), stopsAt: null }, { name: 'Ida', stopsAt: null, a: 1 }, 5],
   ],
   [
     'a correction',

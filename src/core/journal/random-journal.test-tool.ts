@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Act, Entry } from './entry';
+import { versionOf, type Act, type Entry } from './entry';
 import { nextId } from './instant-id';
 import { hourMs } from '../duration';
 import { partOf } from '../part-of.test-tool';
@@ -54,7 +54,7 @@ export function written(list: readonly Step[]): Entry[] {
       id: next.id,
       at: Math.round(now - step.back * hourMs),
       offset: 0,
-      version: 2,
+      version: versionOf(act.kind),
       ...(step.joins && leader ? { group: leader } : {}),
     } as Entry);
     if (!step.joins) leader = next.id;
@@ -163,7 +163,12 @@ function actOf(
     case 'picture':
       return { kind: 'pictured', lotId: lot, sha256: (b % 10).toString().repeat(64) };
     case 'keep':
-      return { kind: 'kept', thing: 'person', key: `p${a % 4}`, value: b % 5 ? { name: `P${b}` } : null };
+      return {
+        kind: 'kept',
+        thing: 'person',
+        key: `p${a % 4}`,
+        value: b % 5 ? { name: `P${b}`, stopsAt: null } : null,
+      };
     case 'undo': {
       const target = entries[a % entries.length];
       return target ? { kind: 'undone', targetId: target.id } : null;

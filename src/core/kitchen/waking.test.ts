@@ -1,4 +1,4 @@
-import { isAwake, lastAwake, nextAwake, usualWaking, wakingOf, whileAwake } from './waking';
+import { isAwake, lastAwake, nextAwake, usualWaking, whileAwake } from './waking';
 import { hoursAt } from './pace';
 import { hourMs } from '../duration';
 
@@ -9,21 +9,6 @@ const hours = ({ from, until }: { from: number; until: number }) =>
   [from, until].map((each) => (each - midnight) / hourMs);
 
 describe('waking hours', () => {
-  test('are from seven to half past ten until they are said', () => {
-    expect(wakingOf({ kept: {} })).toEqual({ from: 420, to: 1350 });
-    expect(wakingOf({ kept: { hours: { waking: { from: 300, to: 1200 } } } })).toEqual({
-      from: 300,
-      to: 1200,
-    });
-    for (const value of [
-      { from: 300, to: 300 },
-      { from: -1, to: 5 },
-      { from: 5, to: 1440 },
-      { from: 'six', to: 9 },
-    ])
-      expect(wakingOf({ kept: { hours: { waking: value } } })).toBe(usualWaking);
-  });
-
   test('the last and the next moment awake', () => {
     expect([6.99, 7, 22.5, 22.6, 2].map((hour) => isAwake(at(hour), usualWaking))).toEqual([
       false,
@@ -57,9 +42,6 @@ describe('waking hours', () => {
     // Seconds within the minute count for nothing: from 2:17:30 back to 22:30, on to 7:00.
     const odd = at(26) + 17.5 * 60_000;
     expect([lastAwake(odd, usualWaking), nextAwake(odd, usualWaking)]).toEqual([at(22.5), at(31)]);
-    expect(wakingOf({ kept: { hours: { waking: { from: 0, to: 1439 } } } })).toEqual({ from: 0, to: 1439 });
-    expect(wakingOf({ kept: { hours: {} } })).toBe(usualWaking);
-    expect(wakingOf({ kept: { hours: { waking: { from: 400, to: 'ten' } } } })).toBe(usualWaking);
   });
 
   test('a span that ends as it begins, awake or asleep', () => {

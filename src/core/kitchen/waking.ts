@@ -7,22 +7,6 @@ export interface WakingHours {
 }
 
 export const usualWaking: WakingHours = { from: 7 * 60, to: 22 * 60 + 30 };
-export const wakingKey = 'waking';
-
-interface Kept {
-  readonly kept: Readonly<Record<string, Readonly<Record<string, Readonly<Record<string, unknown>>>>>>;
-}
-
-const isMinute = (value: unknown): value is number =>
-  typeof value === 'number' && value >= 0 && value < 24 * 60;
-
-/** The hours the household is up, as it said; from seven to half past ten when it did not. */
-export function wakingOf({ kept }: Kept): WakingHours {
-  const value = kept.hours?.[wakingKey];
-  return value && isMinute(value.from) && isMinute(value.to) && value.from !== value.to
-    ? { from: value.from, to: value.to }
-    : usualWaking;
-}
 
 const dayMinutes = 24 * 60;
 

@@ -1,4 +1,4 @@
-import { RecipeRecord } from './records/recipe';
+import { RecipeRecord } from '../settings/recipe';
 import { sugarAccount } from '../brew/sugar-account';
 import { planComposition } from '../brew/compose-plan';
 import { cultures, knownCultures } from '../cultures/registry';
@@ -6,7 +6,7 @@ import { baseKinds } from '../matter/base-kinds';
 import { bug } from '../starter/bug.test-tool';
 import { accountWarnings } from '../brew/account-warnings';
 import { changesBetween } from './changes';
-import { freeId, keptOf, recipeOfKept, recipeVersions } from './kept-recipe';
+import { freeId, recipeVersions } from './recipe-versions';
 import { library } from './library/registry';
 import { boughtAs, compositionOf, portionOfLine, recipeKey, recipeOf } from './recipe';
 import type { Portion } from '../matter/portion';
@@ -153,28 +153,18 @@ describe('versions', () => {
       { kind: 'culture', from: 'ginger-bug', to: 'whey' },
     ]);
   });
-  test('are kept beside the library’s, the oldest first; what is damaged is passed over', () => {
-    const kept = {
-      recipe: {
-        [recipeKey(next)]: keptOf(next),
-        'x@1': { recipe: '{' },
-        'y@1': { recipe: '{"id":"y"}' },
-        'z@1': {},
-      },
-    };
-    const versions = recipeVersions({ kept }).get(plum.id)!;
-    expect(versions.map(({ version }) => version)).toEqual([1, 2]);
-    expect(versions[1]).toEqual(next);
-    expect(recipeVersions({ kept }).size).toBe(library.length);
-    expect(recipeOfKept(undefined)).toBeNull();
+  test('are kept beside the library’s, the oldest first', () => {
+    const settings = { recipe: { [recipeKey(next)]: next } };
+    expect(recipeVersions({ settings }).get(plum.id)).toEqual([plum, next]);
+    expect([recipeVersions({ settings }).size, recipeVersions({ settings: {} }).size]).toEqual([
+      library.length,
+      library.length,
+    ]);
     // A rating of the library's own version stands in its place.
     const rated = { ...plum, rating: 4 };
-    expect(recipeVersions({ kept: { recipe: { [recipeKey(rated)]: keptOf(rated) } } }).get(plum.id)).toEqual([
+    expect(recipeVersions({ settings: { recipe: { [recipeKey(rated)]: rated } } }).get(plum.id)).toEqual([
       rated,
     ]);
-  });
-  test('every recipe fits what an entry may hold', () => {
-    for (const recipe of library) expect(String(keptOf(recipe).recipe).length).toBeLessThan(8000);
   });
   test('a free id from any name', () => {
     expect(freeId('Plum & Bäy', [])).toBe('plum-ba-y');

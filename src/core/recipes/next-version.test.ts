@@ -1,5 +1,5 @@
+import { RecipeRecord } from '../settings/recipe';
 import { changesBetween } from './changes';
-import { keptOf, recipeOfKept } from './kept-recipe';
 import { library } from './library/registry';
 import { proposals, withProposals, type Seen } from './next-version';
 import type { BottlingWay, Recipe } from './recipe';
@@ -104,5 +104,5 @@ test('taken, they are the next version and nothing else changes; it is kept and 
     method: { infusion: { cold: true, hours: [24, 60] } },
   });
   expect(next.lines[1]).toEqual(recipe.lines[1]);
-  expect(recipeOfKept(keptOf({ ...next, id: 'mine' }))).toEqual({ ...next, id: 'mine' });
+  expect(RecipeRecord.parse({ ...next, id: 'mine' })).toEqual({ ...next, id: 'mine' });
 });

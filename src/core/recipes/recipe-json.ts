@@ -1,5 +1,5 @@
 import type { Portion } from '../matter/portion';
-import { RecipeRecord } from './records/recipe';
+import { RecipeRecord } from '../settings/recipe';
 import { nameOfId } from './ingredient-names';
 import { boughtAs, portionOfLine, type Recipe } from './recipe';
 import { knownCultures } from '../cultures/registry';

@@ -3,9 +3,9 @@ import type { Composition, Row } from '../brew/composition';
 import { amountIn } from '../brew/composition';
 import { isPoured, type Portion } from '../matter/portion';
 
-import type { Recipe, RecipeLine } from './records/recipe';
+import type { Recipe, RecipeLine } from '../settings/recipe';
 
-export type { BottlingWay, Recipe, RecipeLine } from './records/recipe';
+export type { BottlingWay, Recipe, RecipeLine } from '../settings/recipe';
 
 /** Key under which a version is kept. @example recipeKey({ id: 'plum', version: 2 }) // 'plum@2' */
 export const recipeKey = ({ id, version }: Pick<Recipe, 'id' | 'version'>): string => `${id}@${version}`;

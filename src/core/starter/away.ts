@@ -1,6 +1,6 @@
 import type { JarCare } from '../cultures/culture';
 import { knownCultures, type CultureTable } from '../cultures/registry';
-import type { AwayPlan } from '../kitchen/plans';
+import type { AwayPlan } from '../settings/away';
 import { lastAt } from '../lots/lineage';
 import type { Lot } from '../lots/lot';
 import { hoursAt } from '../kitchen/pace';

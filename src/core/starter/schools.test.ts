@@ -6,17 +6,16 @@ import { schoolOf, schools, type SchoolId } from './schools';
 import { hourMs } from '../duration';
 import { standIn } from '../part-of.test-tool';
 
-const chosen = (n: number, value: object): Entry =>
-  ({
-    id: id(n),
-    at: dawn + hourMs,
-    offset: 0,
-    version: 2,
-    kind: 'kept',
-    thing: 'school',
-    key: id(0),
-    value,
-  }) as Entry;
+const chosen = (n: number, value: Readonly<Record<string, string>>): Entry => ({
+  id: id(n),
+  at: dawn + hourMs,
+  offset: 0,
+  version: 3,
+  kind: 'kept',
+  thing: 'school',
+  key: id(0),
+  value,
+});
 const kinds = (lot: ReturnType<typeof bug>, hours = 2) =>
   careWarnings(lot, dawn + hours * hourMs).map(({ kind }) => kind);
 
@@ -68,7 +67,7 @@ test('warnings are those of the school that was chosen', () => {
   expect(careWarnings({ ...bug(), closure: 'sealed' }, dawn + 21 * hourMs)).toEqual([
     { kind: 'vent', hours: 21 },
   ]);
-  const grains = (value: object) => grainsJar(chosen(3, value)).lot;
+  const grains = (value: Readonly<Record<string, string>>) => grainsJar(chosen(3, value)).lot;
   expect(kinds(grains({ minerals: 'white', medium: 'juice', additions: 'lemon-ginger' }))).toEqual([
     'minerals',
     'surplus',

@@ -1,4 +1,4 @@
-import { wakingOf } from '../kitchen/waking';
+import { wakingOf } from '../settings/waking-hours';
 import { awakeTasks, rounds } from './rounds';
 import { brewingTasks } from './sources/brewing';
 import { feedingTasks } from './sources/feeding';

@@ -1,5 +1,6 @@
 import { middleAt } from '../forecast/read-off/quantiles';
-import { nextAwake, isAwake, lastAwake, wakingOf, type WakingHours } from '../kitchen/waking';
+import { nextAwake, isAwake, lastAwake, type WakingHours } from '../kitchen/waking';
+import { wakingOf } from '../settings/waking-hours';
 import type { Lot } from '../lots/lot';
 import { everyTask } from './agenda';
 import { awakeTasks } from './rounds';

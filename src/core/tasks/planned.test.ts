@@ -1,6 +1,7 @@
 import { mapOf } from '../journal/persistent-map';
 import type { StarterAnswer } from '../forecast/starter/starter-answer';
 import type { Lot } from '../lots/lot';
+import type { Settings } from '../settings/settings';
 import { bug, dawn } from '../starter/bug.test-tool';
 import { agenda } from './agenda';
 
@@ -12,9 +13,9 @@ const answer = {
   feed: { earliest: 238, best: 240, latest: 245, earliestSpread: 1, latestSpread: 1 },
 } as StarterAnswer;
 
-function tasksOf(plan: Record<string, Record<string, number>>, lot: Lot = bug(), at = now) {
+function tasksOf(settings: Settings, lot: Lot = bug(), at = now) {
   return agenda({
-    household: { lots: mapOf([[lot.id, lot] as const]), warmths: {}, kept: { plan } },
+    household: { lots: mapOf([[lot.id, lot] as const]), warmths: {}, settings },
     living: [lot],
     lotAnswer: () => null,
     starterAnswer: () => answer,
@@ -41,7 +42,7 @@ test('one that nobody fed for ten days is brought back, not fed as usual', () =>
 
 test('a jar that is built up is fed for it, and not twice', () => {
   // 450 ml tomorrow noon: one feed 0.45 of a rhythm before; at 21 °C that is 12.1 h.
-  const tasks = tasksOf({ [`build:${lotId}`]: { amount: 450, at: now + 24 * hourMs } });
+  const tasks = tasksOf({ 'build-up': { [lotId]: { amount: 450, at: now + 24 * hourMs } } });
   expect(tasks).toEqual([
     {
       verb: 'feed',
@@ -50,13 +51,13 @@ test('a jar that is built up is fed for it, and not twice', () => {
       what: ['ginger', 'white-sugar', 'water'],
     },
   ]);
-  expect(tasksOf({ [`build:${lotId}`]: { amount: 450, at: now - hourMs } }, fed)).toMatchObject([
+  expect(tasksOf({ 'build-up': { [lotId]: { amount: 450, at: now - hourMs } } }, fed)).toMatchObject([
     { reason: 'hungry' },
   ]);
 });
 
 test('before an absence it is fed and put to rest; after it, woken', () => {
-  const plan = { away: { from: now + 20 * hourMs, to: now + 15 * dayMs } };
+  const plan = { away: { away: { from: now + 20 * hourMs, to: now + 15 * dayMs } } };
   expect(tasksOf(plan)).toMatchObject([{ verb: 'rest', reason: 'away', hours: [6, 20] }]);
   const resting = { ...bug(), place: 'fridge' as const };
   expect(tasksOf(plan, resting, now + 15 * dayMs - hourMs)).toMatchObject([
@@ -67,6 +68,6 @@ test('before an absence it is fed and put to rest; after it, woken', () => {
 });
 
 test('a day away it only gets its feed', () => {
-  const tasks = tasksOf({ away: { from: now + 10 * hourMs, to: now + 34 * hourMs } });
+  const tasks = tasksOf({ away: { away: { from: now + 10 * hourMs, to: now + 34 * hourMs } } });
   expect(tasks).toMatchObject([{ verb: 'feed', reason: 'away', hours: [6, 10] }]);
 });

@@ -47,7 +47,7 @@ function ask(
   starter: Partial<StarterAnswer> | null = null,
 ) {
   const asked: TaskAsk = {
-    household: { lots: mapOf(lots.map((lot) => [lot.id, lot] as const)), warmths: {}, kept: {} },
+    household: { lots: mapOf(lots.map((lot) => [lot.id, lot] as const)), warmths: {}, settings: {} },
     living: lots,
     lotAnswer: (id) => (answers[id] as LotAnswer) ?? null,
     starterAnswer: () => starter as StarterAnswer | null,

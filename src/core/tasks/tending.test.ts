@@ -22,7 +22,7 @@ function brew(closure: Closure, events: readonly object[] = [], more: Partial<Lo
 
 const tasksOf = (lot: Lot, hour = 20) =>
   tendingTasks({
-    household: { lots: mapOf([[lot.id, lot]]), warmths: {}, kept: {} },
+    household: { lots: mapOf([[lot.id, lot]]), warmths: {}, settings: {} },
     living: [lot],
     lotAnswer: () => null,
     starterAnswer: () => null,

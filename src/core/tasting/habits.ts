@@ -2,13 +2,16 @@ import { noHabits, type Habits } from '../forecast/question/habits';
 import { rootOf } from '../forecast/question/family-members';
 import { everyLot, lotOf, type Household } from '../journal/household';
 import { usualAbsence } from '../kitchen/absence';
-import { peopleOf } from '../kitchen/people';
-import { wakingOf } from '../kitchen/waking';
+import { peopleOf } from '../settings/person';
+import { wakingOf } from '../settings/waking-hours';
 import type { Lot } from '../lots/lot';
 import { levelOf, ownLiking, palateOf, palatesOf } from './palate';
 import { tastingsOf } from './tastings';
 
-const known = new WeakMap<Household['lots'], { readonly kept: Household['kept']; readonly habits: Habits }>();
+const known = new WeakMap<
+  Household['lots'],
+  { readonly settings: Household['settings']; readonly habits: Habits }
+>();
 
 /**
  * What a household likes and does, worked out once for as long as nothing is written.
@@ -17,7 +20,7 @@ const known = new WeakMap<Household['lots'], { readonly kept: Household['kept'];
  */
 export function habitsOf(household: Household): Habits {
   const before = known.get(household.lots);
-  if (before?.kept === household.kept) return before.habits;
+  if (before?.settings === household.settings) return before.habits;
   const lots = everyLot(household);
   const acts = lots.flatMap(({ events }) => events.map(({ at }) => at));
   const latest = acts.reduce((last, at) => Math.max(last, at), 0);
@@ -26,7 +29,7 @@ export function habitsOf(household: Household): Habits {
     neverFeels: neverFeels(lots, household),
     absence: usualAbsence(acts, wakingOf(household), latest),
   };
-  known.set(household.lots, { kept: household.kept, habits });
+  known.set(household.lots, { settings: household.settings, habits });
   return habits;
 }
 

@@ -1,4 +1,5 @@
-import { costOf, pricesOf } from '@/core/brew/cost';
+import { costOf } from '@/core/brew/cost';
+import { pricesOf } from '@/core/settings/price';
 import { hourIndexAt } from '@/core/forecast/run/hour-index';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { rootOf } from '@/core/forecast/question/family-members';

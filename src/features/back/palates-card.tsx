@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { peopleOf } from '@/core/kitchen/people';
+import { peopleOf } from '@/core/settings/person';
 import type { Lot } from '@/core/lots/lot';
 import { palatesOf } from '@/core/tasting/palate';
 import { tastingsOf } from '@/core/tasting/tastings';

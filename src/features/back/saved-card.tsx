@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { pricesOf } from '@/core/brew/cost';
+import { pricesOf } from '@/core/settings/price';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

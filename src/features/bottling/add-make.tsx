@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { freeId } from '@/core/recipes/kept-recipe';
+import { freeId } from '@/core/recipes/recipe-versions';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { bottleIds, holdsFizz, vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { placeIds } from '@/core/kitchen/places';
-import { limitOf } from '@/core/kitchen/stock';
+import { limitOf } from '@/core/settings/wear-of-makes';
 
 import { vesselKind } from '@/core/vessels/vessel-kinds';
 import { selectHousehold } from '@/store/selectors';

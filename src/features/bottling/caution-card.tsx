@@ -1,4 +1,4 @@
-import { cautionKey, cautionOf } from '@/core/kitchen/caution';
+import { cautionKey, cautionOf } from '@/core/settings/caution';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
@@ -25,7 +25,7 @@ export function CautionCard() {
         value={is}
         onChange={(value) =>
           act(
-            { kind: 'kept', thing: 'choice', key: cautionKey, value: { is: value } },
+            { kind: 'kept', thing: 'caution', key: cautionKey, value: { caution: value } },
             `Windows close ${value === 'careful' ? 'carefully' : 'as is usual'}.`,
           )
         }

@@ -1,4 +1,4 @@
-import { ceilingKey, ceilingOf, ceilings } from '@/core/kitchen/ceiling';
+import { ceilingKey, ceilingOf, ceilings } from '@/core/settings/alcohol-ceiling';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
@@ -28,7 +28,7 @@ export function CeilingCard() {
         value={is}
         onChange={(percent) =>
           act(
-            { kind: 'kept', thing: 'choice', key: ceilingKey, value: { is: percent } },
+            { kind: 'kept', thing: 'alcohol-ceiling', key: ceilingKey, value: { percent } },
             percent === none ? 'No ceiling for alcohol.' : `Alcohol at most ${percent} %.`,
           )
         }

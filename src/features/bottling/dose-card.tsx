@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { wishOf } from '@/core/bottling/carries';
-import { cautionOf } from '@/core/kitchen/caution';
+import { cautionOf } from '@/core/settings/caution';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { within } from '@/core/measures/portion-measure';
 import { headspaceMl } from '@/core/vessels/bottle-shape';

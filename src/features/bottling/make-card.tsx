@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import type { MakeInUse } from '@/core/bottling/empty-bottles';
-import { wearOf, type Stock } from '@/core/kitchen/stock';
+import { wearOf } from '@/core/settings/wear-of-makes';
+import { type Stock } from '@/core/settings/stock';
 import { strengthOf, strengthSource, usedAtVolumes } from '@/core/vessels/strength';
 import { holdsFizz, vesselKind } from '@/core/vessels/vessel-kinds';
 import { Card } from '@/ui/controls/card';

@@ -1,4 +1,4 @@
-import { limitOf } from '@/core/kitchen/stock';
+import { limitOf } from '@/core/settings/wear-of-makes';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';

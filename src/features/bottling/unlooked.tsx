@@ -5,9 +5,9 @@ import type { FillingAsk, FillingOutcome } from '@/core/forecast/advice/fillings
 import { liquidsOf } from '@/core/forecast/question/root-ferment';
 import type { StoredRun } from '@/core/forecast/run/stored-run';
 import { pouredSweetness } from '@/core/forecast/question/wanted-sweetness';
-import { cautionOf } from '@/core/kitchen/caution';
-import { ceilingOf } from '@/core/kitchen/ceiling';
-import { wakingOf } from '@/core/kitchen/waking';
+import { cautionOf } from '@/core/settings/caution';
+import { ceilingOf } from '@/core/settings/alcohol-ceiling';
+import { wakingOf } from '@/core/settings/waking-hours';
 import type { Lot } from '@/core/lots/lot';
 import { habitsOf } from '@/core/tasting/habits';
 import { selectHousehold } from '@/store/selectors';

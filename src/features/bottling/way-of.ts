@@ -1,6 +1,6 @@
 import type { Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
-import { recipeVersions } from '@/core/recipes/kept-recipe';
+import { recipeVersions } from '@/core/recipes/recipe-versions';
 import type { BottlingWay } from '@/core/recipes/recipe';
 
 /** How the recipe a brew was made from says its bottles are filled; null when it says nothing. */

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
-import { timersOf } from '@/core/kitchen/timers';
+import { timersOf } from '@/core/settings/timer';
 import { clockNow } from '@/store/environment';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

@@ -1,4 +1,4 @@
-import type { KitchenTimer } from '@/core/kitchen/timers';
+import type { KitchenTimer } from '@/core/settings/timer';
 import { notify, readyToRing, strike } from './ring';
 import { partOf } from '@/core/part-of.test-tool';
 

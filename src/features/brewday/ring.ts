@@ -1,4 +1,4 @@
-import type { KitchenTimer } from '@/core/kitchen/timers';
+import type { KitchenTimer } from '@/core/settings/timer';
 
 let sound: AudioContext | null = null;
 

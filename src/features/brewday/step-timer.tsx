@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { coolingOf, pitchCelsius, type BrewStep } from '@/core/brew/steps';
-import { leftOf, timerKey, timersOf } from '@/core/kitchen/timers';
+import { leftOf, timerKey, timersOf } from '@/core/settings/timer';
 import type { Lot } from '@/core/lots/lot';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { coolingHours } from '@/core/workbook/cooling';

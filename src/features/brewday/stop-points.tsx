@@ -5,7 +5,7 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { everyLot } from '@/core/journal/household';
 import { palateOf } from '@/core/tasting/palate';
 import { tastingsOf } from '@/core/tasting/tastings';
-import { peopleOf, type Person } from '@/core/kitchen/people';
+import { peopleOf, type Person } from '@/core/settings/person';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
@@ -17,7 +17,7 @@ import { Ribbon } from '@/ui/drawings/ribbon';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { moment, quarter } from '@/words/moment';
-import { freeId } from '@/core/recipes/kept-recipe';
+import { freeId } from '@/core/recipes/recipe-versions';
 import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';
 

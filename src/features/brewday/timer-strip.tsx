@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { leftOf, timersOf } from '@/core/kitchen/timers';
+import { leftOf, timersOf } from '@/core/settings/timer';
 import { useKeeper } from '@/store/keeper-context';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

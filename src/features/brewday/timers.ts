@@ -1,4 +1,4 @@
-import { leftOf, timerKey, type KitchenTimer } from '@/core/kitchen/timers';
+import { leftOf, timerKey, type KitchenTimer } from '@/core/settings/timer';
 import type { Act } from '@/core/journal/entry';
 
 type Kept = Extract<Act, { kind: 'kept' }>;

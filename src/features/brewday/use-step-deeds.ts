@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import type { BrewStep } from '@/core/brew/steps';
 import { lotOf } from '@/core/journal/household';
-import { timerKey, timersOf } from '@/core/kitchen/timers';
+import { timerKey, timersOf } from '@/core/settings/timer';
 import type { Lot } from '@/core/lots/lot';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { drawnTyped } from '../forms/drawn-typed';

@@ -16,7 +16,7 @@ import { movedBy, type Lot } from '@/core/lots/lot';
 import { liquidMl } from '@/core/matter/contents';
 import type { Portion } from '@/core/matter/portion';
 import { fermentableGrams, volumeOf } from '@/core/matter/substances';
-import { recipeVersions } from '@/core/recipes/kept-recipe';
+import { recipeVersions } from '@/core/recipes/recipe-versions';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Lot } from '@/core/lots/lot';
-import { freeId, keptOf, recipeVersions } from '@/core/recipes/kept-recipe';
+import { freeId, recipeVersions } from '@/core/recipes/recipe-versions';
 import { proposals, withProposals, type Seen } from '@/core/recipes/next-version';
 import { recipeKey } from '@/core/recipes/recipe';
 import { selectHousehold } from '@/store/selectors';
@@ -35,12 +35,12 @@ export function NextCard({ brew, seen, notes }: Props) {
     // A batch that was made without a recipe is kept as it was first, so that what changed can be told.
     if (!latest)
       act(
-        { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: keptOf(recipe) },
+        { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: recipe },
         `${recipe.name} is kept as it was made.`,
       );
     const next = withProposals(recipe, taken, version, seen.usual);
     act(
-      { kind: 'kept', thing: 'recipe', key: recipeKey(next), value: keptOf(next) },
+      { kind: 'kept', thing: 'recipe', key: recipeKey(next), value: next },
       `${next.name}: version ${version} kept.`,
     );
     setKept(`${next.name} is kept as version ${version}: it is offered when you brew it next.`);

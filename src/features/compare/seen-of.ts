@@ -1,6 +1,6 @@
 import type { Beside } from './beside';
 import { bottlingOf } from './bottling-of';
-import { peopleOf } from '@/core/kitchen/people';
+import { peopleOf } from '@/core/settings/person';
 import type { Household } from '@/core/journal/household';
 import { differenceIn } from '@/core/tasting/compare';
 import { palateOf } from '@/core/tasting/palate';

@@ -6,7 +6,7 @@ import { liquidsOf } from '@/core/forecast/question/root-ferment';
 import { cameIn } from '@/core/forecast/question/living-liquid';
 import { starterQuestion } from '@/core/forecast/question/starter-question';
 import { lotOf, type Household } from '@/core/journal/household';
-import { wakingOf } from '@/core/kitchen/waking';
+import { wakingOf } from '@/core/settings/waking-hours';
 import { habitsOf } from '@/core/tasting/habits';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';

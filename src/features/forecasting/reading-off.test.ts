@@ -72,7 +72,7 @@ function household(...more: Lot[]) {
       { begin: { ...bottle, name: '2', place: 'fridge' }, ml: 480 },
     ],
   });
-  const told = (): Household => ({ lots: mapOf(shelf.lots), warmths: {}, kept: {} });
+  const told = (): Household => ({ lots: mapOf(shelf.lots), warmths: {}, settings: {} });
   return { shelf, told, lots: () => [...shelf.lots.values()] };
 }
 

@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Window } from '@/core/forecast/advice/windows';
-import { isAwake, lastAwake, nextAwake, wakingOf, type WakingHours } from '@/core/kitchen/waking';
+import { isAwake, lastAwake, nextAwake, type WakingHours } from '@/core/kitchen/waking';
+import { wakingOf } from '@/core/settings/waking-hours';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { moment, quarter } from '@/words/moment';

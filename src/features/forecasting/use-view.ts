@@ -1,8 +1,8 @@
 import { format } from 'date-fns/format';
 import { useMemo } from 'react';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
-import { awayOf } from '@/core/kitchen/plans';
-import { wakingOf } from '@/core/kitchen/waking';
+import { awayOf } from '@/core/settings/away';
+import { wakingOf } from '@/core/settings/waking-hours';
 import { nightsOf } from '@/core/tasks/kitchen-clock';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

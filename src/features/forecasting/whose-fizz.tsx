@@ -1,7 +1,7 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { risingCrossing } from '@/core/forecast/read-off/crossing';
 import { everyLot } from '@/core/journal/household';
-import { peopleOf } from '@/core/kitchen/people';
+import { peopleOf } from '@/core/settings/person';
 import { palatesOf } from '@/core/tasting/palate';
 import { tastingsOf } from '@/core/tasting/tastings';
 import { selectHousehold } from '@/store/selectors';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ownKept } from '@/core/kitchen/own-ingredients';
+import { ownSetting } from '@/core/settings/own-ingredient';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { longestOwnName, ownId, type OwnIngredient } from '@/core/matter/own-ingredient';
@@ -95,7 +95,7 @@ export function DescribeOwn({ name: sought, onDone }: Props) {
   const keep = () => {
     setTried(true);
     if (!own) return;
-    if (act(ownKept(own), `${own.name} is in your table now.`)) onDone(ownId(own));
+    if (act(ownSetting(own), `${own.name} is in your table now.`)) onDone(ownId(own));
   };
   return (
     <View style={{ gap: gap.small }} testID="describe-own">

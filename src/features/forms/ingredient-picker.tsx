@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useSelector } from 'react-redux';
 import { View } from 'react-native';
 import { ingredientOf, isIngredient } from '@/core/matter/ingredients/registry';
-import { ownIngredientsOf } from '@/core/kitchen/own-ingredients';
+import { ownIngredientsOf } from '@/core/settings/own-ingredient';
 import { findIngredients, namesWith } from '@/core/recipes/ingredient-names';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useSelector } from 'react-redux';
 import { View } from 'react-native';
 import type { Portion } from '@/core/matter/portion';
-import { ownIngredientsOf } from '@/core/kitchen/own-ingredients';
+import { ownIngredientsOf } from '@/core/settings/own-ingredient';
 import { namesWith } from '@/core/recipes/ingredient-names';
 import { doseLine, type DoseLine } from '@/core/recipes/import-recipe';
 import { readLine, type ReadLine } from '@/core/recipes/ingredient-line';

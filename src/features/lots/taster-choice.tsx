@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { peopleOf } from '@/core/kitchen/people';
+import { peopleOf } from '@/core/settings/person';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/controls/choice';

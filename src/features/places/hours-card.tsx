@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { View } from 'react-native';
-import { wakingKey, wakingOf } from '@/core/kitchen/waking';
+import { wakingKey, wakingOf } from '@/core/settings/waking-hours';
 import { habitsOf } from '@/core/tasting/habits';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -37,7 +37,7 @@ export function HoursCard() {
     const next = { ...waking, ...change };
     if (next.from !== next.to)
       act(
-        { kind: 'kept', thing: 'hours', key: wakingKey, value: { ...next } },
+        { kind: 'kept', thing: 'waking', key: wakingKey, value: next },
         `Up from ${typed(next.from)} to ${typed(next.to)}. Feeds are asked for then.`,
       );
   };

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { everyLot } from '@/core/journal/household';
-import { awayKey, awayOf, type AwayPlan } from '@/core/kitchen/plans';
+import { awayKey, awayOf, type AwayPlan } from '@/core/settings/away';
 import { celsiusAt } from '@/core/kitchen/places';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
@@ -73,7 +73,7 @@ export function AwayPlanner() {
           disabled={wrong !== null}
           onPress={() =>
             act(
-              { kind: 'kept', thing: 'plan', key: awayKey, value: { from: plan.from, to: plan.to } },
+              { kind: 'kept', thing: 'away', key: awayKey, value: { from: plan.from, to: plan.to } },
               `Away from ${moment(plan.from, now)}: Today asks before and after.`,
             )
           }
@@ -83,7 +83,7 @@ export function AwayPlanner() {
             quiet
             label="Staying home"
             onPress={() =>
-              act({ kind: 'kept', thing: 'plan', key: awayKey, value: null }, 'The absence is taken out.')
+              act({ kind: 'kept', thing: 'away', key: awayKey, value: null }, 'The absence is taken out.')
             }
           />
         ) : null}

@@ -2,8 +2,8 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { lotOf } from '@/core/journal/household';
-import { buildKey, buildUpsOf } from '@/core/kitchen/plans';
-import { wakingOf } from '@/core/kitchen/waking';
+import { buildUpsOf } from '@/core/settings/build-up';
+import { wakingOf } from '@/core/settings/waking-hours';
 import { celsiusAt } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
 import { parseMeasure } from '@/core/measures/parse-measure';
@@ -53,7 +53,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
   const plan = planBuildUp(lot, { amount, at, now, celsius, waking: wakingOf(household) });
   const keep = (readyAt: number) => {
     act(
-      { kind: 'kept', thing: 'plan', key: buildKey(lot.id), value: { amount, at: readyAt } },
+      { kind: 'kept', thing: 'build-up', key: lot.id, value: { amount, at: readyAt } },
       `${lot.name} is built up by ${moment(readyAt, now)}. Today asks for each feed.`,
     );
     router.navigate(`/starters/${lot.id}`);
@@ -95,7 +95,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
           quiet
           label="Give this plan up"
           onPress={() => {
-            act({ kind: 'kept', thing: 'plan', key: buildKey(lot.id), value: null }, 'The plan is given up.');
+            act({ kind: 'kept', thing: 'build-up', key: lot.id, value: null }, 'The plan is given up.');
             router.navigate(`/starters/${lot.id}`);
           }}
         />

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { everyLot } from '@/core/journal/household';
-import { spellsOf, type Spell } from '@/core/kitchen/plans';
+import { spellsOf, type Spell } from '@/core/settings/spell';
 import { celsiusAt, placeIds, type PlaceId } from '@/core/kitchen/places';
 import { isLiving } from '@/core/lots/lineage';
 import { hoursAt } from '@/core/kitchen/pace';
@@ -106,7 +106,7 @@ export function SpellPlanner() {
         onPress={() => {
           const whole = { ...spell, celsius };
           act(
-            { kind: 'kept', thing: 'spell', key: keyOf(whole), value: { ...whole } },
+            { kind: 'kept', thing: 'spell', key: keyOf(whole), value: whole },
             'Feeds and forecasts follow it.',
           );
         }}

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { placeIds } from '@/core/kitchen/places';
-import { limitOf } from '@/core/kitchen/stock';
+import { limitOf } from '@/core/settings/wear-of-makes';
 import { squeezedFor } from '@/core/forecast/question/pilot';
 import { rootOf } from '@/core/forecast/question/family-members';
 import { lotOf } from '@/core/journal/household';

@@ -1,5 +1,6 @@
 import { StyleSheet } from 'react-native';
-import { eveningBefore, wakingOf } from '@/core/kitchen/waking';
+import { eveningBefore } from '@/core/kitchen/waking';
+import { wakingOf } from '@/core/settings/waking-hours';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';

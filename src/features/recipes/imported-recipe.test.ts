@@ -1,5 +1,4 @@
 import { imported } from '@/core/recipes/import-recipe';
-import { keptOf, recipeOfKept } from '@/core/recipes/kept-recipe';
 import { recipeKey } from '@/core/recipes/recipe';
 import { instructionsOf } from './save-recipe';
 import { keepingOf, recipeOfImport, withAnswers } from './imported-recipe';
@@ -11,7 +10,7 @@ const found = imported({
   recipe: null,
   lines: ['1.6 l water', '140 g sugar', '1 firkin apricots', '1 mug strawberries', '160 ml ginger bug'],
 });
-const none = { kept: {} };
+const none = { settings: {} };
 
 test('each line that was asked about waits for its answer: an amount, a whole line, or leave out', () => {
   expect(withAnswers(found, ['', '']).faults).toEqual([
@@ -38,8 +37,8 @@ test('what was read becomes a recipe of ours by the litre, kept once and recogni
   expect(recipe.lines[0]!.perLitre).toBeCloseTo(140 / 1.847, 1);
   expect(recipe.dosePerLitre).toBeCloseTo(160 / 1.847, 1);
   const keeping = keepingOf(recipe, none)!;
-  expect(recipeOfKept(keeping.act.value!)).toEqual(recipe);
-  const household = { kept: { recipe: { [recipeKey(recipe)]: keptOf(recipe) } } };
+  expect(keeping.act).toMatchObject({ thing: 'recipe', value: recipe });
+  const household = { settings: { recipe: { [recipeKey(recipe)]: recipe } } };
   expect(keepingOf(recipe, household)).toBeNull();
   expect(keepingOf({ ...recipe, wantedVolumes: 3 }, household)!.id).toBe('apricot-2');
 });

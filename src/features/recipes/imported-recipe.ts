@@ -4,17 +4,13 @@ import { liquidMl } from '@/core/matter/contents';
 import type { Portion } from '@/core/matter/portion';
 import { portionTyped } from '@/core/measures/portion-measure';
 import type { Act } from '@/core/journal/entry';
-import type { KeptValue } from '@/core/journal/fold';
 import { usualWhen, type ImportedRecipe } from '@/core/recipes/import-recipe';
 import { readLine } from '@/core/recipes/ingredient-line';
-import { freeId, keptOf, recipeVersions } from '@/core/recipes/kept-recipe';
+import { freeId, recipeVersions } from '@/core/recipes/recipe-versions';
 import { simmered } from '@/core/recipes/library/methods';
 import { recipeKey, recipeOf, type Recipe } from '@/core/recipes/recipe';
+import type { HasSettings } from '@/core/settings/settings';
 import { lineQuestion } from '@/words/brews/recipe-words';
-
-interface Keeps {
-  readonly kept: Readonly<Record<string, Readonly<Record<string, KeptValue>>>>;
-}
 
 /** The lines that were asked about with their answers, and for each what is still missing. */
 export function withAnswers(
@@ -49,7 +45,7 @@ export function withAnswers(
 }
 
 /** What was read as a recipe of ours: simmered and strained, until its maker says otherwise. */
-export function recipeOfImport(found: ImportedRecipe, household: Keeps): Recipe {
+export function recipeOfImport(found: ImportedRecipe, household: HasSettings): Recipe {
   const { ml, rows, dose } = found;
   const name = found.name.trim().slice(0, 80) || 'A recipe from a file';
   return recipeOf(
@@ -73,7 +69,7 @@ export function recipeOfImport(found: ImportedRecipe, household: Keeps): Recipe 
 /** How a recipe from a file is kept: under its own name, or a free one beside another; null when it is here already. */
 export function keepingOf(
   recipe: Recipe,
-  household: Keeps,
+  household: HasSettings,
 ): { readonly id: string; readonly act: Extract<Act, { kind: 'kept' }> } | null {
   const versions = recipeVersions(household);
   const same = versions.get(recipe.id)?.find(({ version }) => version === recipe.version);
@@ -81,7 +77,7 @@ export function keepingOf(
   const kept = versions.has(recipe.id) ? { ...recipe, id: freeId(recipe.name, versions.keys()) } : recipe;
   return {
     id: kept.id,
-    act: { kind: 'kept', thing: 'recipe', key: recipeKey(kept), value: keptOf(kept) },
+    act: { kind: 'kept', thing: 'recipe', key: recipeKey(kept), value: kept },
   };
 }
 

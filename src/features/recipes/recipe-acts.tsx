@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { freeId, keptOf, recipeVersions } from '@/core/recipes/kept-recipe';
+import { freeId, recipeVersions } from '@/core/recipes/recipe-versions';
 import { recipeKey, type Recipe } from '@/core/recipes/recipe';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -33,7 +33,7 @@ export function CopyIt({ recipe }: { readonly recipe: Recipe }) {
       note: '',
       from: { id: recipe.id, version: recipe.version },
     };
-    act({ kind: 'kept', thing: 'recipe', key: recipeKey(made), value: keptOf(made) }, `${name}: copied.`);
+    act({ kind: 'kept', thing: 'recipe', key: recipeKey(made), value: made }, `${name}: copied.`);
     router.navigate(`/brews/recipe?id=${id}`);
   };
   return <InkButton quiet label="Copy it" onPress={copy} />;
@@ -44,10 +44,7 @@ export function Opinion({ recipe }: { readonly recipe: Recipe }) {
   const act = useAct();
   const [note, setNote] = useState(recipe.note);
   const keep = (change: Partial<Recipe>, said: string) =>
-    act(
-      { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: keptOf({ ...recipe, ...change }) },
-      said,
-    );
+    act({ kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: { ...recipe, ...change } }, said);
   return (
     <Card label="How was it?">
       <Text as="subheading" level={2}>

@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { knownCultures } from '@/core/cultures/registry';
-import { recipeVersions } from '@/core/recipes/kept-recipe';
+import { recipeVersions } from '@/core/recipes/recipe-versions';
 import { library } from '@/core/recipes/library/registry';
 import { portionOfLine, recipeKey, type Recipe } from '@/core/recipes/recipe';
 import { selectHousehold } from '@/store/selectors';

@@ -5,7 +5,7 @@ import { knownCultures } from '@/core/cultures/registry';
 import { everyLot, lotOf } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import { pitchOf } from '@/core/lots/pitch';
-import { recipeVersions } from '@/core/recipes/kept-recipe';
+import { recipeVersions } from '@/core/recipes/recipe-versions';
 import { library } from '@/core/recipes/library/registry';
 import { boughtAs, type Recipe } from '@/core/recipes/recipe';
 import { selectHousehold } from '@/store/selectors';

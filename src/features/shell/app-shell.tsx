@@ -91,7 +91,7 @@ function Booked({ children }: { readonly children: ReactNode }) {
   }, [ahead, now]);
   return (
     <QueueContext value={queue}>
-      {household.kept.timer ? <Bell shown={path !== '/brews/day'} /> : null}
+      {household.settings.timer ? <Bell shown={path !== '/brews/day'} /> : null}
       <ForecastsProvider queue={queue} household={household} now={now}>
         <Portal.Host>{children}</Portal.Host>
       </ForecastsProvider>

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ownIngredientsOf } from '@/core/kitchen/own-ingredients';
+import { ownIngredientsOf } from '@/core/settings/own-ingredient';
 import { namesWith } from '@/core/recipes/ingredient-names';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';

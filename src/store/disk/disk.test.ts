@@ -178,6 +178,20 @@ describe('the journal on disk', () => {
     expect(readers()).toBe(1);
   });
 
+  test('a whole record of an older version in a page is read as of the version in force, and written once', async () => {
+    const { id, at, offset } = entry(1);
+    const stamp = { id, at, offset, version: 2 };
+    const old = { ...stamp, kind: 'kept', thing: 'choice', key: 'caution', value: { is: 'usual' } };
+    const text = JSON.stringify(old);
+    const page = [`2:${checksum(text)}:${text}`, encodeRecord(entry(2))].join('\n');
+    const { disk, values, readers } = memory(new Map([['page:1', page]]));
+    const read = { ...old, version: 3, thing: 'caution', value: { caution: 'usual' } };
+    for (let start = 0; start < 3; start++)
+      expect((await disk.load()).entries).toEqual(expect.arrayContaining([read, entry(2)]));
+    expect([readers(), values.get('page:1'), values.size]).toEqual([1, page, 2]);
+    expect(decodeRecord(values.get(`entry:${entry(1).id}`)!)).toEqual(read);
+  });
+
   test('forgetting leaves what is not the journal', async () => {
     const { disk, values } = memory(
       new Map([

@@ -104,11 +104,16 @@ async function load(connection: Connection, loadReader: () => Promise<EntryReade
       if (read % 4000 === 0) await breathe();
     }
   }
-  if (doubtful.length === 0) return { entries: [...entries.values()], damaged: [] };
-  return settle(connection, entries, doubtful, await loadReader());
+  const unread = doubtful.filter(({ text }) => !isSuperseded(text, entries));
+  if (unread.length === 0) return { entries: [...entries.values()], damaged: [] };
+  return settle(connection, entries, unread, await loadReader());
 }
 
-/** Records without a good checksum: those of an older version are brought up and written anew, the rest is damage. */
+/** Whether it is the line of an older version in a page, of an entry that was written again since. */
+const isSuperseded = (text: string, entries: ReadonlyMap<string, Entry>): boolean =>
+  hasValidChecksum(text) && entries.has((rawOf(text) as { readonly id: string }).id);
+
+/** Records that are not of the version in force: those of an older one are brought up and written anew, the rest is damage. */
 async function settle(
   connection: Connection,
   entries: Map<string, Entry>,

@@ -1,5 +1,5 @@
 import { fnv1a } from '../../core/fnv1a';
-import type { Entry } from '../../core/journal/entry';
+import { versionOf, type Entry } from '../../core/journal/entry';
 
 /**
  * A stored entry: a checksum over validated JSON. What bears its own checksum was validated when it was written, so that a
@@ -20,11 +20,14 @@ export function hasValidChecksum(record: string): boolean {
   return match !== null && checksum(record.slice(match[0].length)) === match[1];
 }
 
-/** The entry of an intact record; null for any other text. */
-export const decodeRecord = (record: string): Entry | null =>
-  hasValidChecksum(record) ? (JSON.parse(record.replace(mark, '')) as Entry) : null;
+/** The entry of an intact record of the version in force; null for any other text. */
+export function decodeRecord(record: string): Entry | null {
+  if (!hasValidChecksum(record)) return null;
+  const entry = JSON.parse(record.replace(mark, '')) as Entry;
+  return entry.version === versionOf(entry.kind) ? entry : null;
+}
 
-/** What lies in a record that bears no good checksum: JSON of an older version, or damage. */
+/** What lies in any other record: JSON of an older version, or damage. */
 export function rawOf(record: string): unknown {
   try {
     return JSON.parse(record.replace(mark, ''));

@@ -3,7 +3,7 @@ import { sugarForFizz } from '@/core/bottling/charge';
 import type { FillPlan, ShortOption } from '@/core/bottling/fill-plan';
 import type { JarNow } from '@/core/bottling/jar-now';
 import type { Wish } from '@/core/bottling/carries';
-import type { Caution } from '@/core/kitchen/caution';
+import type { Caution } from '@/core/settings/caution';
 
 import type { Strength } from '@/core/vessels/strength';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';

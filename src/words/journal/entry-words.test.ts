@@ -19,8 +19,6 @@ describe('entries the demo does not have', () => {
     [{ kind: 'step-taken', lotId: 'brew', step: 'Strain', done: true }, 'Brew day: Strain'],
     [{ kind: 'noted', lotId: null, text: 'Cloudy' }, 'Cloudy'],
     [{ kind: 'pictured', lotId: 'brew', sha256: '' }, 'A photo'],
-    [{ kind: 'kept', thing: 'person', key: 'ida', value: { name: 'Ida' } }, 'Person “ida”'],
-    [{ kind: 'kept', thing: 'stock', key: 'tea', value: null }, 'Stock “tea” taken out'],
     [{ kind: 'amended', targetId: 'x', patch: {} }, 'A correction'],
     [{ kind: 'undone', targetId: 'x' }, 'Taken back'],
     [{ kind: 'measured', lotId: 'brew', quantity: 'gaugeBar', value: 1.24 }, 'Gauge 1.2 bar'],

@@ -15,6 +15,7 @@ import {
   signSaid,
 } from '../names';
 import { plural } from '../moment';
+import { settingWords } from './setting-words';
 import { capital } from '@/core/capital';
 
 /** An entry as its lot's ledger tells it, seen from one lot where it speaks of several. */
@@ -57,10 +58,7 @@ export function entryWords(entry: Entry, household: Household, seenFrom?: string
     case 'pictured':
       return 'A photo';
     case 'kept':
-      if (entry.thing === 'school') return 'How it is kept was changed';
-      return entry.value === null
-        ? `${capital(entry.thing)} “${entry.key}” taken out`
-        : `${capital(entry.thing)} “${entry.key}”`;
+      return settingWords(entry, household);
     case 'amended':
       return 'A correction';
     case 'undone':

@@ -2,7 +2,7 @@ import { decide, type Rule } from '../../advice/decision';
 import { isGoodFizz, pouredWorth } from '../../advice/worth';
 import { cardinal, temperatureResponse } from '../../ferment/relations/cardinal-temperature';
 import type { UsualAbsence } from '../../kitchen/absence';
-import type { Caution } from '../../kitchen/caution';
+import type { Caution } from '../../settings/caution';
 import type { WakingHours } from '../../kitchen/waking';
 import { hourIndexAt } from '../run/hour-index';
 import { peakGauges } from '../read-off/chance';

@@ -1,7 +1,7 @@
 import { knownCultures, type CultureTable } from '../../cultures/registry';
 import type { Inflow, Ferment } from '../../ferment/scenario/ferment';
 import { type Warmths } from '../../kitchen/places';
-import type { Keeps } from '../../kitchen/stock';
+import type { HasSettings } from '../../settings/settings';
 import { drawnFrom, pitchOf, type LotFinder, type Pitch } from '../../lots/pitch';
 import { movedBy, type Lot } from '../../lots/lot';
 import { volumeOf } from '../../matter/substances';
@@ -39,7 +39,7 @@ export interface FamilyAsk {
   readonly now: number;
   readonly cultures?: CultureTable;
   /** The household: its bottles, and how careful it is. Careful, and bottles of five years, when left out. */
-  readonly household?: Keeps;
+  readonly household?: HasSettings;
   /** What it likes and does; nothing known when left out. */
   readonly habits?: Habits;
 }

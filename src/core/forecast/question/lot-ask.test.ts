@@ -76,8 +76,8 @@ describe('what is asked of a lot', () => {
       risk: { strength: strengthOf('swing-top'), bottles: 3, caution: 'careful' },
     });
     expect(asked(bottle(), 30, jar, 0).risk!.bottles).toBe(1);
-    const usual = { kept: { choice: { caution: { is: 'usual' } } } };
-    expect(asked(bottle(), 30, jar, 3, partOf(usual)).risk!.caution).toBe('usual');
+    const usual = { settings: { caution: { caution: { caution: 'usual' } } } } as const;
+    expect(asked(bottle(), 30, jar, 3, usual).risk!.caution).toBe('usual');
   });
 
   test('sealed later counts from then, sealed before the first hour from it', () => {

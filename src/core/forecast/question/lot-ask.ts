@@ -1,10 +1,12 @@
 import type { CultureTable } from '../../cultures/registry';
 import type { UsualAbsence } from '../../kitchen/absence';
-import { cautionOf } from '../../kitchen/caution';
-import { ceilingOf } from '../../kitchen/ceiling';
+import { cautionOf } from '../../settings/caution';
+import { ceilingOf } from '../../settings/alcohol-ceiling';
 import { celsiusAt, type Warmths } from '../../kitchen/places';
-import { limitOf, strengthIn, type Keeps } from '../../kitchen/stock';
-import { wakingOf, type WakingHours } from '../../kitchen/waking';
+import { limitOf, strengthIn } from '../../settings/wear-of-makes';
+import type { HasSettings } from '../../settings/settings';
+import { type WakingHours } from '../../kitchen/waking';
+import { wakingOf } from '../../settings/waking-hours';
 import type { Lot } from '../../lots/lot';
 import type { LotFinder } from '../../lots/pitch';
 
@@ -23,7 +25,7 @@ interface LotAsker {
   readonly root: Lot;
   readonly now: number;
   readonly warmths: Warmths;
-  readonly household?: Keeps;
+  readonly household?: HasSettings;
   readonly habits?: Habits;
 }
 
@@ -67,7 +69,7 @@ export interface LotAsk {
 export const isUnderPressure = (lot: Lot): boolean =>
   keepsGas(lot.vessel, lot.closure) && !lot.opened && !lot.ended;
 
-function riskOf({ household = { kept: {} }, now }: LotAsker, lot: Lot, bottles: number): Risk | null {
+function riskOf({ household = { settings: {} }, now }: LotAsker, lot: Lot, bottles: number): Risk | null {
   const strength = keepsGas(lot.vessel, lot.closure) ? strengthIn(lot.vessel, household, now) : null;
   return strength && { strength, bottles: Math.max(1, bottles), caution: cautionOf(household) };
 }
@@ -103,7 +105,7 @@ export function lotAsk(
   const closed = lot.events.find((event) => event.kind === 'closed' && event.closure === 'sealed');
   const warm = lot.place !== 'fridge' && !over;
   const every = sealed && warm ? 6 : 12;
-  const household = ask.household ?? { kept: {} };
+  const household = ask.household ?? { settings: {} };
   const { liked, neverFeels, absence } = ask.habits ?? noHabits;
   const ceiling = ceilingOf(household);
   const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);

@@ -1,4 +1,4 @@
-import type { Caution } from '../../kitchen/caution';
+import type { Caution } from '../../settings/caution';
 import type { Strength } from '../../vessels/strength';
 import { peakGauges } from './chance';
 import { normalBelow } from '../run/random';

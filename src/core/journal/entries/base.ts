@@ -30,8 +30,7 @@ export const stamp = {
 };
 
 export const celsius = z.number().min(-5).max(100);
-/** Air of a place that people live with. */
-export const roomCelsius = z.number().min(-5).max(45);
+export { roomCelsius } from '../../settings/scalars';
 export { grams, millilitres } from '../../matter/records/portion';
 export const lots = z.array(subject).min(1).max(200);
 

@@ -118,16 +118,16 @@ describe('what an entry does to its lot', () => {
     expect(said(bottle)).toContain(id);
   });
 
-  test('a school: chosen words stand with the lot, and all of it in the household', () => {
-    const value = { feeding: 'daily', cover: 'cloth', since: 3 };
+  test('schools stand with the lot and in the household', () => {
+    const value = { feeds: 'daily', cover: 'cloth' };
     const { lot, journal, bottle, said, id } = after((lots) => ({
       kind: 'kept',
       thing: 'school',
       key: lots.bottle,
       value,
     }));
-    expect(lot.schools).toEqual({ feeding: 'daily', cover: 'cloth' });
-    expect(journal.household.kept.school?.[bottle]).toEqual(value);
+    expect(lot.schools).toEqual(value);
+    expect(journal.household.settings.school?.[bottle]).toEqual(value);
     expect([said(bottle).includes(id), said(`kept:school:${bottle}`)]).toEqual([true, [id]]);
     const gone = after(
       (lots) => ({ kind: 'kept', thing: 'school', key: lots.bottle, value }),
@@ -141,9 +141,9 @@ describe('what an entry does to its lot', () => {
       kind: 'kept',
       thing: 'person',
       key: 'ida',
-      value: { name: 'Ida' },
+      value: { name: 'Ida', stopsAt: null },
     }));
-    expect(journal.household.kept.person).toEqual({ ida: { name: 'Ida' } });
+    expect(journal.household.settings.person).toEqual({ ida: { name: 'Ida', stopsAt: null } });
     expect([said('kept:person:ida'), said(bottle).includes(id), said('ida')]).toEqual([[id], false, []]);
     expect(lot.schools).toBeUndefined();
   });

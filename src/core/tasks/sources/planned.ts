@@ -1,5 +1,6 @@
-import { awayOf, buildUpsOf } from '../../kitchen/plans';
-import { wakingOf } from '../../kitchen/waking';
+import { awayOf } from '../../settings/away';
+import { buildUpsOf } from '../../settings/build-up';
+import { wakingOf } from '../../settings/waking-hours';
 import { celsiusAt, type PlaceId } from '../../kitchen/places';
 import { lastAt } from '../../lots/lineage';
 import type { Lot } from '../../lots/lot';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { celsiusAt } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
-import { recipeVersions } from '@/core/recipes/kept-recipe';
+import { recipeVersions } from '@/core/recipes/recipe-versions';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { dropDraft, keptDraft } from '@/store/drafts';

@@ -1,4 +1,4 @@
-import type { KeptValue, Fold } from '../../fold';
+import type { Fold } from '../../fold';
 import type { Kept } from './schema';
 
 /** Schools are chosen for a lot; everything else stands in the household. */
@@ -10,14 +10,9 @@ export const kept: Fold<'kept'> = {
     return [...(lot === null ? [] : [lot]), `kept:${entry.thing}:${entry.key}`];
   },
   fold: (target, entry) => {
-    target.keep(entry.thing, entry.key, entry.value);
-    const id = lotOfSchool(entry);
-    const lot = id !== null && target.isOpen(id) ? target.lot(id) : undefined;
-    if (lot) target.put(target.writer.change(lot, { schools: chosen(entry.value) }));
+    target.set(entry);
+    if (entry.thing !== 'school') return;
+    const lot = target.isOpen(entry.key) ? target.lot(entry.key) : undefined;
+    if (lot) target.put(target.writer.change(lot, { schools: entry.value ?? {} }));
   },
 };
-
-const chosen = (value: KeptValue | null): Readonly<Record<string, string>> =>
-  Object.fromEntries(
-    Object.entries(value ?? {}).flatMap(([key, each]) => (typeof each === 'string' ? [[key, each]] : [])),
-  );

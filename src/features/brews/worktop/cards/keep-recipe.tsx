@@ -1,4 +1,4 @@
-import { freeId, keptOf, recipeVersions } from '@/core/recipes/kept-recipe';
+import { freeId, recipeVersions } from '@/core/recipes/recipe-versions';
 import { changesBetween } from '@/core/recipes/changes';
 import { recipeKey } from '@/core/recipes/recipe';
 import { everyLot } from '@/core/journal/household';
@@ -46,7 +46,7 @@ export function KeepRecipe({ state, onKept }: Props) {
             note: '',
           });
     act(
-      { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: keptOf(recipe) },
+      { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: recipe },
       as === 'next'
         ? `${recipe.name}: version ${recipe.version} kept.`
         : `${recipe.name} is kept among the recipes.`,

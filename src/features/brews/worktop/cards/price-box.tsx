@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { pricesOf } from '@/core/brew/cost';
+import { pricesOf } from '@/core/settings/price';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { isPoured, type Portion } from '@/core/matter/portion';
 import { parseNumber } from '@/core/measures/parse-measure';

@@ -1,5 +1,6 @@
 import { accountWarnings } from '@/core/brew/account-warnings';
-import { costOf, pricesOf } from '@/core/brew/cost';
+import { costOf } from '@/core/brew/cost';
+import { pricesOf } from '@/core/settings/price';
 import { shortOfStarter } from '@/core/brew/leftovers';
 import { potFits } from '@/core/brew/pot';
 import { sourceName, sugarRemark } from '@/core/brew/sugar-account';

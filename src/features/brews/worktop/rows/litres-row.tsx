@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { stockOf } from '@/core/kitchen/stock';
+import { stockOf } from '@/core/settings/stock';
 import type { Lot } from '@/core/lots/lot';
 import { vesselKind } from '@/core/vessels/vessel-kinds';
 import { selectHousehold } from '@/store/selectors';

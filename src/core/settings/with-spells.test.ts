@@ -1,35 +1,7 @@
-import { celsiusAt, type PlaceId, type Warmths } from './places';
-import { awayOf, buildUpsOf, spellsOf, withSpells, type Spell } from './plans';
+import { celsiusAt, type PlaceId, type Warmths } from '../kitchen/places';
+import type { Spell } from './spell';
+import { withSpells } from './with-spells';
 import { hourMs } from '../duration';
-
-const t = Date.UTC(2026, 4, 4);
-
-describe('plans that are kept', () => {
-  test('are read back; what is not a plan is left out', () => {
-    const kept = {
-      plan: {
-        'build:b2': { amount: 300, at: t + 20 },
-        'build:b1': { amount: 100, at: t + 10 },
-        'build:b3': { amount: 'much', at: t + 10 },
-        away: { from: t + 5, to: t + 9 },
-      },
-      spell: {
-        a: { place: 'counter', from: t + 30, to: t + 40, celsius: 34 },
-        b: { place: 'warm-shelf', from: t + 10, to: t + 20, celsius: 38 },
-        c: { place: 'moon', from: t + 10, to: t + 20, celsius: 38 },
-        d: { place: 'counter', from: t + 20, to: t + 10, celsius: 38 },
-      },
-    };
-    expect(buildUpsOf({ kept })).toEqual([
-      { lotId: 'b1', amount: 100, at: t + 10 },
-      { lotId: 'b2', amount: 300, at: t + 20 },
-    ]);
-    expect(awayOf({ kept })).toEqual({ from: t + 5, to: t + 9 });
-    expect(spellsOf({ kept }).map(({ from }) => from)).toEqual([t + 10, t + 30]);
-    expect([buildUpsOf({ kept: {} }), awayOf({ kept: {} }), spellsOf({ kept: {} })]).toEqual([[], null, []]);
-    expect(awayOf({ kept: { plan: { away: { from: t + 9, to: t + 9 } } } })).toBeNull();
-  });
-});
 
 describe('a spell laid over the temperatures', () => {
   const warmths: Warmths = { counter: [{ at: 0, celsius: 21 }] };
@@ -119,17 +91,5 @@ describe('a spell laid over the temperatures', () => {
       [150, 23],
     ]);
     expect(new Set(asked)).toEqual(new Set([99]));
-  });
-
-  test('a spell that ends as it begins, or is no number, is none', () => {
-    const kept = (from: unknown, to: unknown, celsius: unknown) => ({
-      kept: { spell: { a: { place: 'counter', from, to, celsius } } },
-    });
-    expect(spellsOf(kept(10, 10, 30))).toEqual([]);
-    expect(spellsOf(kept(10, Infinity, 30))).toEqual([]);
-    expect(spellsOf(kept(10, 20, 'hot'))).toEqual([]);
-    expect(spellsOf(kept(t + 10, t + 20, 30))).toEqual([
-      { place: 'counter', from: t + 10, to: t + 20, celsius: 30 },
-    ]);
   });
 });

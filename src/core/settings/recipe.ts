@@ -1,13 +1,13 @@
 import { z } from 'zod';
-import { knownCultures } from '../../cultures/registry';
-import { example as method, MethodRecord } from '../../lots/records/method';
-import { canBeSeen } from '../../lots/records/name';
-import { when } from '../../lots/records/recipe-snapshot';
-import { baseKinds } from '../../matter/base-kinds';
-import { forms } from '../../matter/ingredient';
-import { isIngredient } from '../../matter/ingredients/registry';
-import { ripenesses } from '../../matter/records/portion';
-import type { ReadOnly } from '../../read-only';
+import { knownCultures } from '../cultures/registry';
+import { example as method, MethodRecord } from '../lots/records/method';
+import { canBeSeen } from '../lots/records/name';
+import { when } from '../lots/records/recipe-snapshot';
+import { baseKinds } from '../matter/base-kinds';
+import { forms } from '../matter/ingredient';
+import { isIngredient } from '../matter/ingredients/registry';
+import { ripenesses } from '../matter/records/portion';
+import type { ReadOnly } from '../read-only';
 
 const from = z.strictObject({
   id: z.string().regex(/^[a-z0-9][a-z0-9-]{0,59}$/),
