@@ -20,7 +20,7 @@ module.exports = {
         '\\.m?[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }],
       },
       transformIgnorePatterns: ['node_modules/(?!(d3-|internmap|date-fns|cookie)).*'],
-      setupFilesAfterEnv: [patience, '<rootDir>/src/core/ferment/run/compiled/in-tests.test-tool.ts'],
+      setupFilesAfterEnv: [patience],
       moduleNameMapper: alias,
       moduleFileExtensions: ['ts', 'tsx', 'mts', 'mjs', 'js', 'json'],
     },

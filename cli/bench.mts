@@ -1,6 +1,6 @@
+import { stepper } from './stepper.ts';
 import { readdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
-import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { weighedEnsemble } from '../src/core/forecast/ensemble/ensemble.ts';
 import { answerFamily } from '../src/core/forecast/answer/family-answer.ts';
 import type { FamilyQuestion } from '../src/core/forecast/question/family-question.ts';
@@ -14,7 +14,6 @@ import { readBrew } from './bench/read-brew.ts';
 import { scaleBench } from './bench/scale.ts';
 
 // As the app does.
-turnToCompiledSteps();
 
 const scenario = (members: number, days: number) =>
   Scenario.parse({
@@ -78,15 +77,18 @@ for (let round = 0; round < 18; round++) {
   for (const [index, [members, days]] of sizes.entries()) {
     const asked = fermentOf(scenario(members, days));
     const start = performance.now();
-    weighedEnsemble(asked);
+    weighedEnsemble(asked, stepper);
     if (round >= 4) least[index] = Math.min(least[index]!, performance.now() - start);
   }
 }
 for (const [index, [members, days]] of sizes.entries()) {
   line(`Node: ensemble, ${members} members × ${days} days`, least[index]!, members * days);
 }
-line('Node: whole answer with series and windows, 500 × 14', await best(() => answerFamily(ask(500, 14))));
-const { runs, answer } = answerFamily(ask(160, 10));
+line(
+  'Node: whole answer with series and windows, 500 × 14',
+  await best(() => answerFamily(ask(500, 14), stepper)),
+);
+const { runs, answer } = answerFamily(ask(160, 10), stepper);
 const [run] = runs;
 const [lot] = answer.lots;
 let hour = 30;

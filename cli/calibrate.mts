@@ -1,4 +1,3 @@
-import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { knownCultures } from '../src/core/cultures/registry.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/run/random.ts';
 import { familyCalibration } from './calibration/families.ts';
@@ -8,7 +7,6 @@ import { target } from './calibration/courses.ts';
 import { cultures, truths } from './calibration/truths.ts';
 
 // As the app does.
-turnToCompiledSteps();
 
 /** Puts the forecast to kitchens whose truth comes from models of other makes, and prints how it did under each. */
 const kitchens = Number(process.argv[2] ?? 200);

@@ -1,9 +1,7 @@
 // Counts, one by one of five thousand kitchens, what the chances of the forecast are held against in its tests.
 import { writeFileSync } from 'node:fs';
-import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { count, countedFile, keyOf, settings } from '../src/core/forecast/read-off/counted.test-tool.ts';
 
-turnToCompiledSteps();
 const table = settings.map((setting) => [
   keyOf(setting),
   count(setting).map((share) => Number(share.toFixed(5))),

@@ -1,6 +1,5 @@
 // Random but legal makers, sixty days each: they take what is offered and have ideas of their own; nothing may stumble, no
 // figure may be no number, no two views may contradict each other, and what was told one by one must be what is read back.
-import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { seededUniform } from '../src/core/forecast/run/random.ts';
 import { parseEntry, versionOf, type Entry } from '../src/core/journal/entry.ts';
 import { everyLot } from '../src/core/journal/household.ts';
@@ -16,7 +15,6 @@ const makers = Number(process.argv[2] ?? 200);
 const firstSeed = Number(process.argv[3] ?? 1);
 const begun = Date.UTC(2026, 3, 6, 7);
 
-turnToCompiledSteps();
 const faults = new Map<string, number>();
 let acts = 0;
 for (let seed = firstSeed; seed < firstSeed + makers; seed++) {

@@ -1,3 +1,4 @@
+import { stepper } from './stepper.ts';
 import { readFileSync } from 'node:fs';
 import { Scenario } from '../src/core/ferment/scenario/scenario.ts';
 import type { z } from 'zod';
@@ -23,7 +24,9 @@ function main(source: string | undefined): number {
     return refuse([`not JSON: ${(fault as Error).message.split('\n')[0]}`]);
   }
   const isFamily = (raw as { schema?: unknown } | null)?.schema === 'yuzet.family/1';
-  const answered = isFamily ? answer(FamilyScenario, forecastFamily, raw) : answer(Scenario, forecast, raw);
+  const answered = isFamily
+    ? answer(FamilyScenario, (asked) => forecastFamily(asked, stepper), raw)
+    : answer(Scenario, (asked) => forecast(asked, stepper), raw);
   if ('problems' in answered) return refuse(answered.problems);
   process.stdout.write(`${JSON.stringify(answered.value)}\n`);
   return 0;

@@ -1,7 +1,6 @@
 // Makers who follow advice, in kitchens whose truth is not the forecast's: what each policy pours.
 // "npm run trial -- 40 7": single batches of 40 kitchens. "npm run trial -- households 8 7 kefir": eight households that live
 // sixty days; without a name, of ginger bug. "later" behind it takes the truths that were written after the advice.
-import { turnToCompiledSteps } from '../src/core/ferment/run/compiled/compile.ts';
 import { seededNormal, seededUniform } from '../src/core/forecast/run/random.ts';
 import { cultures, truths as known, type Truth } from './calibration/truths.ts';
 import { drawHousehold, liveAs } from './trial/household.ts';
@@ -96,7 +95,6 @@ function households(count: number, seed: number, scene: Scene, truths: readonly 
   );
 }
 
-turnToCompiledSteps();
 const args = process.argv.slice(2);
 const truths = args.includes('later') ? laterTruths : known;
 const rest = args.filter((arg) => arg !== 'later');

@@ -1,6 +1,8 @@
 // Where the app begins. Run at one go, its modules would hold the page for a third of a second on a slow phone; so the heavy
 // ones are run first, one after the other, each in a task of its own. The app needs none of this: it would run them itself.
 import '@expo/metro-runtime';
+// Imported rather than required: asked for in both ways, a package comes into the bundle in both of its forms.
+import { configureStore } from '@reduxjs/toolkit';
 
 const { port1, port2 } = new MessageChannel();
 const steps = [
@@ -50,7 +52,7 @@ const steps = [
   () => require('react-native-paper/lib/module/core/theming'),
   () => require('react-native-paper/lib/module/core/PaperProvider'),
   () => require('react-native-svg'),
-  () => require('@reduxjs/toolkit').configureStore,
+  () => configureStore,
   () => require('./core/matter/ingredients/registry'),
   // Every entry is checked before it is held: the validator, and the schemas piece by piece.
   () => require('./workers/without-eval'),

@@ -1,3 +1,4 @@
+import { stepper } from '../stepper.ts';
 import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { weighedFamily } from '../../src/core/forecast/ensemble/ensemble.ts';
 import { familyOfScenario } from '../../src/core/forecast/published/family-forecast.ts';
@@ -37,7 +38,7 @@ function ask(sugar: number, celsius: number, squeezes: readonly { hour: number; 
       readings: name === 'squeezed' ? squeezes.map((squeeze) => ({ ...squeeze, kind: 'squeeze' })) : [],
     })),
   });
-  const { runs } = weighedFamily(familyOfScenario(scenario));
+  const { runs } = weighedFamily(familyOfScenario(scenario), stepper);
   const siblings = runs.at(-1)!;
   const passages = firstPassageHours(siblings, 'heldVolumes', target, 'rises');
   return passageQuantiles(siblings, passages, [0.05, 0.5, 0.95]) as [number, number, number];

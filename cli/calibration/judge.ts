@@ -1,3 +1,4 @@
+import { stepper } from '../stepper.ts';
 import { signs } from '../../src/core/ferment/scenario/scenario-kinds';
 import { fermentOf, type KnownKitchen } from '../../src/core/ferment/scenario/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario/scenario.ts';
@@ -114,7 +115,7 @@ export const scenarioOf = (
 
 /** The forecast of the time to the target: its quantiles, and each member's hour. Never later than the batch was followed. */
 export function askOf(scenario: Scenario, hours: number, kitchen: KnownKitchen | null = null) {
-  const { run, posterior } = weighedEnsemble({ ...fermentOf(scenario), kitchen, longSteps: true });
+  const { run, posterior } = weighedEnsemble({ ...fermentOf(scenario), kitchen, longSteps: true }, stepper);
   const passages = firstPassageHours(run, 'heldVolumes', target, 'rises').map((hour) =>
     Math.min(hours, hour),
   );

@@ -1,3 +1,4 @@
+import { stepper } from '../stepper.ts';
 import { answerFamily } from '../../src/core/forecast/answer/family-answer.ts';
 import { familyQuestion } from '../../src/core/forecast/question/family-question.ts';
 import { rootOf } from '../../src/core/forecast/question/family-members.ts';
@@ -50,7 +51,7 @@ export function answersOf(household: Household, now: number): Answers {
       came: (event) => cameIn(event, { find, warmths }),
     });
     if (asked) {
-      const answer = answerStarter({ ...asked, ferment: { ...asked.ferment, members: few } });
+      const answer = answerStarter({ ...asked, ferment: { ...asked.ferment, members: few } }, stepper);
       faults.push(...notNumbers(answer, `${lot.name}: `), ...starterFaults(lot, household, now));
       starters.set(lot.id, answer);
     }
@@ -63,7 +64,7 @@ export function answersOf(household: Household, now: number): Answers {
       ...question.drawn,
       ferment: { ...question.drawn.ferment, members: few },
     };
-    const { answer } = answerFamily({ ...question, drawn, family: { ...question.family, root } });
+    const { answer } = answerFamily({ ...question, drawn, family: { ...question.family, root } }, stepper);
     faults.push(...notNumbers(answer, `${lot.name}: `));
     for (const each of answer.lots) lots.set(each.lotId, each);
   }

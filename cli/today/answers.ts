@@ -1,3 +1,4 @@
+import { stepper } from '../stepper.ts';
 import { answerFamily, type LotAnswer } from '../../src/core/forecast/answer/family-answer.ts';
 import { rootOf } from '../../src/core/forecast/question/family-members.ts';
 import { familyQuestion } from '../../src/core/forecast/question/family-question.ts';
@@ -53,12 +54,12 @@ export function answersOf(household: Household, living: readonly Lot[], now: num
       aheadHours: lot.place === 'fridge' ? aheadHours.cold : aheadHours.warm,
       came: (event) => cameIn(event, liquidsOf(household)),
     });
-    if (asked) starters.set(lot.id, answerStarter(asked));
+    if (asked) starters.set(lot.id, answerStarter(asked, stepper));
   }
   for (const root of roots) {
     const question = familyQuestion({ root, find, warmths, learned, now, household, habits });
     if (!question) continue;
-    const { answer, runs: kept, runOf } = answerFamily(question, root.id, Infinity);
+    const { answer, runs: kept, runOf } = answerFamily(question, stepper, root.id, Infinity);
     for (const each of answer.lots) {
       lots.set(each.lotId, each);
       const index = runOf[each.lotId];
@@ -127,7 +128,7 @@ function posteriorOfRoot(
     now: root.begunAt,
     household,
   });
-  const posterior = question ? answerFamily(question, null).answer.posterior : null;
+  const posterior = question ? answerFamily(question, stepper, null).answer.posterior : null;
   known.set(root, { family, posterior });
   return posterior;
 }

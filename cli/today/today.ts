@@ -1,11 +1,7 @@
 import { formatISO } from 'date-fns/formatISO';
-import { turnToCompiledSteps } from '../../src/core/ferment/run/compiled/compile.ts';
 import { hourIndexAt } from '../../src/core/forecast/run/hour-index.ts';
-import {
-  quantileLevels,
-  valuesOverTime,
-  weightedQuantiles,
-} from '../../src/core/forecast/read-off/quantiles.ts';
+import { valuesOverTime } from '../../src/core/forecast/read-off/quantiles.ts';
+import { quantileLevels, weightedQuantiles } from '../../src/core/forecast/read-off/weighted-quantiles.ts';
 import type { Quantity } from '../../src/core/forecast/run/quantities.ts';
 import type { StoredRun } from '../../src/core/forecast/run/stored-run.ts';
 import { everyLot, type Household } from '../../src/core/journal/household.ts';
@@ -82,7 +78,6 @@ const short = (value: number): number => Number(value.toPrecision(4));
  * @returns the same for the same household and instant, to the byte
  */
 export function todayOf(household: Household, now: number): Today {
-  turnToCompiledSteps();
   const living = everyLot(household).filter(
     (lot) => isLiving(lot) || (lot.role === 'bottle' && !lot.opened && !lot.ended),
   );

@@ -1,3 +1,4 @@
+import { stepper } from '../stepper.ts';
 import { bottleAdvice } from '../../src/core/forecast/advice/bottle-advice.ts';
 import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { fermentOf } from '../../src/core/ferment/scenario/ferment.ts';
@@ -113,7 +114,7 @@ function asked(
       { hours: batch.hours - bottles.sealedFrom, vessel: 'sealed', celsius: batch.celsius, headspaceMl: 20 },
     ],
   });
-  const { run } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true });
+  const { run } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true }, stepper);
   return bottleAdvice(run, {
     wantedVolumes: bottles.wanted,
     wantedSweetness: 0.66 * batch.sugar,

@@ -1,7 +1,7 @@
-import { wrap, type Remote } from 'comlink';
-import type { AnswerWithRuns } from '../core/forecast/answer/family-answer';
+import { transfer, wrap, type Remote } from 'comlink';
+import type { HeldAnswer } from '../core/forecast/answer/run-store';
 import type { FamilyQuestion } from '../core/forecast/question/family-question';
-import type { Answerer } from './forecast-queue';
+import type { Answerer } from './answerer';
 import type { ForecastWorker } from './forecast-worker';
 
 let current: { worker: Worker; remote: Remote<ForecastWorker>; broken: Promise<never> } | null = null;
@@ -34,12 +34,17 @@ const tooFewProcessors = 2;
 
 const hasSpareProcessor = (): boolean => (navigator.hardwareConcurrency ?? 4) > tooFewProcessors;
 
-/** In a second worker, which is ended afterwards: what pages wait for does not wait for it. */
-async function refine(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns> {
+/** In a second worker, which is ended afterwards: what pages wait for does not wait for it. Its runs go to the first. */
+async function refine(id: string, question: FamilyQuestion, keep: string): Promise<HeldAnswer> {
   if (!hasSpareProcessor()) throw new Error('no processor to spare');
   const { worker, remote, broken } = started();
   try {
-    return (await Promise.race([remote.familyWithRuns(question, keep), broken])) as AnswerWithRuns;
+    const answer = await Promise.race([remote.hold(id, question, keep), broken]);
+    const { port1, port2 } = new MessageChannel();
+    const taken = call((first) => first.takeRuns(transfer(port2, [port2])));
+    await Promise.race([remote.sendRuns(id, transfer(port1, [port1])), broken]);
+    await taken;
+    return answer;
   } finally {
     worker.terminate();
   }
@@ -49,12 +54,13 @@ async function refine(question: FamilyQuestion, keep: string): Promise<AnswerWit
 export const workerAnswerer: Answerer = {
   wake: () => void (current ??= started()),
   family: (question) => call((remote) => remote.family(question)),
-  familyWithRuns: (question, keep) => call((remote) => remote.familyWithRuns(question, keep)),
+  hold: (id, question, keep) => call((remote) => remote.hold(id, question, keep)),
   refine,
   starter: (question) => call((remote) => remote.starter(question)),
-  suppose: (ask, run) => call((remote) => remote.suppose(ask, run)),
-  chills: (run, hours, limitBar, untilHour) =>
-    call((remote) => remote.chills(run, hours, limitBar, untilHour)),
-  bottlings: (run, hours, wantedVolumes) => call((remote) => remote.bottlings(run, hours, wantedVolumes)),
-  fillings: (run, ask) => call((remote) => remote.fillings(run, ask)),
+  suppose: (runId, ask) => call((remote) => remote.suppose(runId, ask)),
+  chills: (runId, hours, limitBar, untilHour) =>
+    call((remote) => remote.chills(runId, hours, limitBar, untilHour)),
+  bottlings: (runId, hours, wantedVolumes) => call((remote) => remote.bottlings(runId, hours, wantedVolumes)),
+  fillings: (runId, ask) => call((remote) => remote.fillings(runId, ask)),
+  jar: (runId, hour) => call((remote) => remote.jar(runId, hour)),
 };

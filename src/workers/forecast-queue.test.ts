@@ -2,7 +2,6 @@ import {
   ForecastQueue,
   answerVersion,
   keyOf,
-  type Answerer,
   type AnswerCache,
   type KeptAnswer,
   type ForecastQuestion,
@@ -10,7 +9,9 @@ import {
 import { partOf, standIn } from '@/core/part-of.test-tool';
 import type { FamilyQuestion } from '@/core/forecast/question/family-question';
 import type { StarterQuestion } from '@/core/forecast/question/starter-question';
-import type { FamilyAnswer, AnswerWithRuns } from '@/core/forecast/answer/family-answer';
+import type { FamilyAnswer } from '@/core/forecast/answer/family-answer';
+import type { RunInfo, SupposedAnswer } from '@/core/forecast/answer/run-store';
+import type { Answerer } from './answerer';
 
 const question = (subject: string, seed: number): ForecastQuestion => ({
   kind: 'family',
@@ -30,10 +31,10 @@ const limited = [{ pressure: { passes: [{ share: 1, hours: [40, 50, 60, 70, Infi
 function queue(
   kept: ReadonlyMap<string, KeptAnswer> = new Map(),
   rest: () => Promise<void> = () => new Promise(() => undefined),
-  bytes = 1,
 ) {
-  const runNamed = (name: string) => ({ name, rows: { byteLength: bytes }, celsius: { byteLength: 0 } });
-  const nameOf = (run: object) => (run as { name: string }).name;
+  const runNamed = (id: string): RunInfo => ({ id, kitchens: 1, celsius: 20, dosed: true });
+  /** Ids of runs that their holder let go. */
+  const gone = new Set<string>();
   const asked: string[] = [];
   const put: string[] = [];
   let failing = 0;
@@ -62,20 +63,20 @@ function queue(
   const answerer: Answerer = {
     wake: () => void asked.push('wake'),
     family: (q) => answer(q, 'family'),
-    familyWithRuns: (q, keep) =>
-      answer(q, 'runs').then((value) =>
-        standIn<AnswerWithRuns>({ answer: value, runs: [runNamed('the run')], runOf: { [keep]: 0 } }),
-      ),
-    refine: (q, keep) =>
-      answer(q, q.refined ? 'refined' : 'no').then((value) =>
-        standIn<AnswerWithRuns>({ answer: value, runs: [runNamed('the run of many')], runOf: { [keep]: 0 } }),
-      ),
+    hold: (id, q, keep) =>
+      answer(q, 'runs').then((value) => ({ answer: value, runOf: { [keep]: runNamed(`${id}/0`) } })),
+    refine: (id, q, keep) =>
+      answer(q, q.refined ? 'refined' : 'no').then((value) => ({
+        answer: value,
+        runOf: { [keep]: runNamed(`${id}/0`) },
+      })),
     starter: (q) => answer(q, 'starter'),
-    chills: () => Promise.reject(new Error('nothing is chilled here')),
+    chills: (runId) => Promise.resolve(gone.has(runId) ? null : []),
     bottlings: () => Promise.reject(new Error('nothing is bottled here')),
     fillings: () => Promise.reject(new Error('nothing is filled here')),
-    suppose: (ask, run) =>
-      answer({ rootId: `${ask.lot.lotId} in ${nameOf(run)}`, start: ask.nowHour }, 'suppose'),
+    jar: () => Promise.reject(new Error('nothing is poured here')),
+    suppose: (_, ask) =>
+      answer<SupposedAnswer>({ rootId: `${ask.lot.lotId}`, start: ask.nowHour }, 'suppose'),
   };
   let loads = 0;
   const shelf: AnswerCache = {
@@ -86,6 +87,7 @@ function queue(
   return {
     queue: new ForecastQueue(answerer, shelf, () => now, rest),
     asked,
+    gone,
     put,
     loads: () => loads,
     fail: (times: number) => (failing = times),
@@ -226,17 +228,24 @@ describe('the forecast queue', () => {
     d.ask(question('a', 1), 0, 'other');
     await settled();
     expect(asked).toEqual(['runs a1', 'runs a1']);
-    expect(d.runsOf('a')?.runOf).toEqual({ other: 0 });
+    expect(Object.keys(d.runsOf('a')!.runOf)).toEqual(['other']);
   });
 
-  test('two families that take more than is held at most: the newest stays', async () => {
-    const { queue: d } = queue(new Map(), undefined, 60e6);
+  test('a run that was let go where it is held is asked for again; one that could not be read is not', async () => {
+    const { queue: d, asked, gone } = queue();
     await d.start();
-    for (const subject of ['a', 'b']) {
-      d.ask(question(subject, 1), 0, 'bottle');
-      await settled();
-    }
-    expect([d.runsOf('a'), d.runsOf('b') !== null]).toEqual([null, true]);
+    d.ask(question('a', 1), 0, 'bottle');
+    await settled();
+    const { id } = d.runsOf('a')!.runOf.bottle!;
+    expect([await d.chills(id, [1], 2.8, 90), await d.bottlings(id, [1], 2.5)]).toEqual([[], null]);
+    expect(d.runsOf('a')).not.toBeNull();
+    gone.add(id);
+    const version = d.snapshot();
+    expect(await d.chills(id, [1], 2.8, 90)).toBeNull();
+    expect([d.runsOf('a'), d.familyAnswer('a') !== null, d.snapshot()]).toEqual([null, true, version + 1]);
+    d.ask(question('a', 1), 0, 'bottle');
+    await settled();
+    expect(asked).toEqual(['runs a1', 'runs a1']);
   });
 
   test('listeners hear of every answer until they leave', async () => {
@@ -267,13 +276,13 @@ describe('the forecast queue', () => {
     d.ask(family, 0, 'bottle');
     await settled();
     expect(await d.suppose('plum', 'bottle', burped, 30)).toMatchObject({
-      rootId: 'bottle in the run',
+      rootId: 'bottle',
       start: 30,
     });
     expect(await d.suppose('plum', 'stranger', burped, 30)).toBeNull();
     fail(1);
     expect(await d.suppose('plum', 'bottle', burped, 31)).toBeNull();
-    expect(asked).toEqual(['runs plum1', 'suppose bottle in the run30', 'suppose bottle in the run31']);
+    expect(asked).toEqual(['runs plum1', 'suppose bottle30', 'suppose bottle31']);
   });
 
   describe('when nothing waits', () => {
@@ -308,9 +317,7 @@ describe('the forecast queue', () => {
       await settled();
       expect(asked).toEqual(['runs warm1', 'starter bug', 'family cold1', 'refined warm1', 'refined cold1']);
       expect(put).toEqual(['warm', 'bug', 'cold', 'warm', 'cold']);
-      expect(d.runsOf('warm')?.runs.map((run) => (run as { name?: string }).name)).toEqual([
-        'the run of many',
-      ]);
+      expect(d.runsOf('warm')?.runOf.bottle?.id).toBe(`${keyOf(read('warm', 1))}+/0`);
       expect(d.runsOf('cold')).toBeNull();
       d.ask(read('cold', 1), 40);
       await settled();

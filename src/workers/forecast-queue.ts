@@ -1,35 +1,14 @@
-import { needsRefinement } from '../core/forecast/answer/refine';
-import { bytesOf, mostBytes } from '../core/forecast/run/stored-run';
-import type { AnswerWithRuns, FamilyAnswer } from '../core/forecast/answer/family-answer';
+import { needsRefinement } from '../core/forecast/answer/needs-refinement';
+import type { HeldAnswer, SupposedAnswer } from '../core/forecast/answer/run-store';
+import { familiesHeld } from '../core/forecast/run/stored-run';
+import type { FamilyAnswer } from '../core/forecast/answer/family-answer';
 import type { FamilyQuestion } from '../core/forecast/question/family-question';
 import type { StarterAnswer } from '../core/forecast/starter/starter-answer';
 import type { StarterQuestion } from '../core/forecast/question/starter-question';
-import type { StoredRun } from '../core/forecast/run/stored-run';
-import type { BottledThen, ChilledThen } from '../core/forecast/answer/courses';
-import type { FillingAsk, FillingOutcome } from '../core/forecast/advice/fillings';
-import type { RunAnswer, SupposeAsk, Supposition } from '../core/forecast/answer/suppose';
+import type { FillingAsk } from '../core/forecast/advice/fillings';
+import type { Supposition } from '../core/forecast/answer/suppose';
+import type { Answerer } from './answerer';
 import { fnv1a } from '../core/fnv1a';
-
-/** Whoever computes: the worker in the app, the core itself in a test. */
-export interface Answerer {
-  /** Brings it up ahead of the first question. */
-  wake(): void;
-  family(question: FamilyQuestion): Promise<FamilyAnswer>;
-  /** @param keep the lot whose run is held in any case */
-  familyWithRuns(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns>;
-  /** The same where nobody waits for it: it takes longer, and holds up nothing else. */
-  refine(question: FamilyQuestion, keep: string): Promise<AnswerWithRuns>;
-  starter(question: StarterQuestion): Promise<StarterAnswer>;
-  suppose(ask: SupposeAsk, run: StoredRun): Promise<RunAnswer>;
-  chills(
-    run: StoredRun,
-    hours: readonly number[],
-    limitBar: number,
-    untilHour: number,
-  ): Promise<readonly ChilledThen[]>;
-  bottlings(run: StoredRun, hours: readonly number[], wantedVolumes: number): Promise<readonly BottledThen[]>;
-  fillings(run: StoredRun, ask: FillingAsk): Promise<readonly FillingOutcome[]>;
-}
 
 interface AboutFamily {
   readonly kind: 'family';
@@ -61,7 +40,7 @@ export interface AnswerCache {
   wipe(): Promise<void>;
 }
 
-interface KeptRuns extends AnswerWithRuns {
+interface KeptRuns extends HeldAnswer {
   readonly key: string;
   readonly asked: FamilyQuestion;
   /** The lot whose run was asked for. */
@@ -83,8 +62,6 @@ interface Waiting extends Asked {
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
 export const answerVersion = '18-';
-/** Families whose runs are kept in memory at most. */
-const runsKept = 2;
 /** Nothing is refined before a page has settled. */
 const restMs = 4000;
 
@@ -172,12 +149,12 @@ export class ForecastQueue {
     return this.answers.get(subject)?.starter ?? null;
   }
 
-  runsOf(subject: string): AnswerWithRuns | null {
+  runsOf(subject: string): HeldAnswer | null {
     return this.runs.get(subject) ?? null;
   }
 
   /**
-   * A lot's forecast with one thing supposed, worked out where the runs of its family are kept.
+   * A lot's forecast with one thing supposed, worked out where the runs of its family are held.
    *
    * @returns null when they are not, or when it could not be computed
    */
@@ -186,37 +163,46 @@ export class ForecastQueue {
     lotId: string,
     supposition: Supposition,
     nowHour: number,
-  ): Promise<RunAnswer | null> {
+  ): Promise<SupposedAnswer | null> {
     const whole = this.runs.get(subject);
     const lot = whole?.asked.lots.find((each) => each.lotId === lotId);
-    const run = lot && whole?.runs[whole.runOf[lotId] ?? -1];
-    if (!run) return null;
+    const run = whole?.runOf[lotId];
+    if (!lot || !run) return null;
     const ask = { question: whole.asked, lot, nowHour, supposition };
-    return this.answerer.suppose(ask, run).catch(() => null);
+    return this.ofRun(run.id, this.answerer.suppose(run.id, ask));
   }
 
   /** What chilling at each hour gives, worked out beforehand. Null when it could not be computed. */
-  chills(
-    run: StoredRun,
-    hours: readonly number[],
-    limitBar: number,
-    untilHour: number,
-  ): Promise<readonly ChilledThen[] | null> {
-    return this.answerer.chills(run, hours, limitBar, untilHour).catch(() => null);
+  chills(runId: string, hours: readonly number[], limitBar: number, untilHour: number) {
+    return this.ofRun(runId, this.answerer.chills(runId, hours, limitBar, untilHour));
   }
 
   /** The same for bottling. */
-  bottlings(
-    run: StoredRun,
-    hours: readonly number[],
-    wantedVolumes: number,
-  ): Promise<readonly BottledThen[] | null> {
-    return this.answerer.bottlings(run, hours, wantedVolumes).catch(() => null);
+  bottlings(runId: string, hours: readonly number[], wantedVolumes: number) {
+    return this.ofRun(runId, this.answerer.bottlings(runId, hours, wantedVolumes));
   }
 
   /** What a filling comes to when nobody looks, as planned and otherwise. Null when it could not be computed. */
-  fillings(run: StoredRun, ask: FillingAsk): Promise<readonly FillingOutcome[] | null> {
-    return this.answerer.fillings(run, ask).catch(() => null);
+  fillings(runId: string, ask: FillingAsk) {
+    return this.ofRun(runId, this.answerer.fillings(runId, ask));
+  }
+
+  /** What a jar's liquid holds at an hour. Null when it could not be computed. */
+  jar(runId: string, hour: number) {
+    return this.ofRun(runId, this.answerer.jar(runId, hour));
+  }
+
+  /** What is asked of a run. One that was let go is forgotten here too: the page that shows it asks for its family again. */
+  private async ofRun<T>(runId: string, asked: Promise<T | null>): Promise<T | null> {
+    const found = await asked.catch(() => 'failed' as const);
+    if (found === 'failed') return null;
+    if (found === null)
+      for (const [subject, { runOf }] of this.runs)
+        if (Object.values(runOf).some(({ id }) => runId.startsWith(id))) {
+          this.runs.delete(subject);
+          this.changed();
+        }
+    return found;
   }
 
   /** A forecast of what is only composed: asked straight away, kept nowhere. Null when it could not be computed. */
@@ -285,7 +271,7 @@ export class ForecastQueue {
       const { question, key } = next;
       const asked = { ...question.asked, refined: true as const };
       const keep = this.runs.get(question.subject)?.lotId ?? asked.rootId;
-      const whole = await this.answerer.refine(asked, keep).catch(() => null);
+      const whole = await this.answerer.refine(`${key}+`, asked, keep).catch(() => null);
       if (!whole) this.unclear.add(key);
       else if (this.answers.get(question.subject)?.key === key) this.replace(next, whole);
       await this.rest();
@@ -302,7 +288,7 @@ export class ForecastQueue {
     return [...this.newest.values()].filter(doubtful).sort((a, b) => a.rank - b.rank)[0];
   }
 
-  private replace({ question: { subject }, key }: Asked<AboutFamily>, whole: AnswerWithRuns): void {
+  private replace({ question: { subject }, key }: Asked<AboutFamily>, whole: HeldAnswer): void {
     const before = this.runs.get(subject);
     const answer = decidedAs(whole.answer, this.answers.get(subject)?.family);
     if (before?.key === key) this.runs.set(subject, { ...before, ...whole, answer });
@@ -325,7 +311,7 @@ export class ForecastQueue {
         const family = await this.answerer.family(question.asked);
         if (age === this.age) this.put(subject, { key, family });
       } else {
-        const whole = await this.answerer.familyWithRuns(question.asked, runOf);
+        const whole = await this.answerer.hold(key, question.asked, runOf);
         if (age !== this.age) return;
         this.runs.delete(subject);
         this.runs.set(subject, { ...whole, key, asked: question.asked, lotId: runOf });
@@ -339,13 +325,9 @@ export class ForecastQueue {
     this.changed();
   }
 
-  /** Lets runs of older families go: the newest are held whatever they take. */
+  /** Runs of older families are let go where they are held. */
   private letGo(): void {
-    let bytes = 0;
-    for (const [i, [subject, { runs }]] of [...this.runs].reverse().entries()) {
-      bytes += runs.reduce((sum, run) => sum + bytesOf(run), 0);
-      if (i > 0 && (i >= runsKept || bytes > mostBytes)) this.runs.delete(subject);
-    }
+    for (const oldest of [...this.runs.keys()].slice(0, -familiesHeld)) this.runs.delete(oldest);
   }
 
   private put(subject: string, answer: KeptAnswer): void {

@@ -1,42 +1,46 @@
-import { expose, transfer } from 'comlink';
-import { bottleTable, chillTable } from '../core/forecast/answer/courses';
+import { expose } from 'comlink';
+import { quickStepper } from '../core/ferment/run/compiled/compile';
+import type { FillingAsk } from '../core/forecast/advice/fillings';
 import { answerFamily } from '../core/forecast/answer/family-answer';
+import { RunStore, type HeldFamily } from '../core/forecast/answer/run-store';
+import type { SupposeAsk } from '../core/forecast/answer/suppose';
 import type { FamilyQuestion } from '../core/forecast/question/family-question';
-import { answerStarter } from '../core/forecast/starter/starter-answer';
-import { fillingOutcomes, type FillingAsk } from '../core/forecast/advice/fillings';
 import type { StarterQuestion } from '../core/forecast/question/starter-question';
-import type { StoredRun } from '../core/forecast/run/stored-run';
-import { turnToCompiledSteps } from '../core/ferment/run/compiled/compile';
-import { suppose, type SupposeAsk } from '../core/forecast/answer/suppose';
+import { answerStarter } from '../core/forecast/starter/starter-answer';
 
-turnToCompiledSteps();
+const stepper = quickStepper();
+const store = new RunStore(stepper);
 
 const api = {
   /** A family's answer alone: for lists, Today and the rack. */
-  family: (question: FamilyQuestion) => answerFamily(question, null).answer,
-  /** With the runs behind it, for a page that drags and supposes. */
-  familyWithRuns(question: FamilyQuestion, keep: string) {
-    const whole = answerFamily(question, keep);
-    const buffers = new Set(
-      whole.runs.flatMap(({ rows, celsius, weights }) => [rows.buffer, celsius.buffer, weights.buffer]),
+  family: (question: FamilyQuestion) => answerFamily(question, stepper, null).answer,
+  /** An answer whose runs are held here, for a page that drags and supposes. */
+  hold: (id: string, question: FamilyQuestion, keep: string) => store.family(id, question, keep),
+  /** Sends the runs of a family to another worker. */
+  sendRuns(id: string, port: MessagePort) {
+    const held = store.handOver(id);
+    port.postMessage(
+      held,
+      held.runs.flatMap(({ rows, celsius, weights }) => [rows.buffer, celsius.buffer, weights.buffer]),
     );
-    return transfer(whole, [...buffers]);
   },
-  starter: (question: StarterQuestion) => answerStarter(question),
-  /** The forecast with one thing supposed. */
-  suppose(ask: SupposeAsk, run: StoredRun) {
-    const other = suppose(ask, run);
-    const { rows, celsius, weights } = other.run;
-    return transfer(other, [rows.buffer, celsius.buffer, weights.buffer]);
-  },
-  /** What chilling at each hour gives, for a handle that is dragged. */
-  chills: (run: StoredRun, hours: readonly number[], limitBar: number, untilHour: number) =>
-    chillTable(run, hours, limitBar, untilHour),
-  /** The same for bottling. */
-  bottlings: (run: StoredRun, hours: readonly number[], wantedVolumes: number) =>
-    bottleTable(run, hours, wantedVolumes),
-  /** What a filling comes to when nobody looks. */
-  fillings: (run: StoredRun, ask: FillingAsk) => fillingOutcomes(run, ask),
+  /** Takes runs that another worker sends. */
+  takeRuns: (port: MessagePort) =>
+    new Promise<void>((taken) => {
+      port.onmessage = ({ data }: MessageEvent<HeldFamily>) => {
+        store.take(data);
+        port.close();
+        taken();
+      };
+    }),
+  starter: (question: StarterQuestion) => answerStarter(question, stepper),
+  suppose: (runId: string, ask: SupposeAsk) => store.suppose(runId, ask),
+  chills: (runId: string, hours: readonly number[], limitBar: number, untilHour: number) =>
+    store.chills(runId, hours, limitBar, untilHour),
+  bottlings: (runId: string, hours: readonly number[], wantedVolumes: number) =>
+    store.bottlings(runId, hours, wantedVolumes),
+  fillings: (runId: string, ask: FillingAsk) => store.fillings(runId, ask),
+  jar: (runId: string, hour: number) => store.jar(runId, hour),
 };
 
 export type ForecastWorker = typeof api;

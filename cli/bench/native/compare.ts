@@ -1,9 +1,9 @@
+import { stepper as compiled } from '../../stepper.ts';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { setStepper, plainStepper } from '../../../src/core/ferment/run/stepper';
-import { turnToCompiledSteps } from '../../../src/core/ferment/run/compiled/compile';
+import { plainStepper, type Stepper } from '../../../src/core/ferment/run/stepper';
 import { beginRun } from '../../../src/core/ferment/run/ferment-run';
 import { fermentOf, type Ferment, type LotStage } from '../../../src/core/ferment/scenario/ferment';
 import type { Member } from '../../../src/core/ferment/state/member';
@@ -82,13 +82,14 @@ function timed(
   of: Ferment,
   members: readonly Member[],
   rounds: number,
+  stepper: Stepper,
   between: () => void = () => undefined,
 ) {
   let least = Infinity;
   let rows = new Float32Array();
   for (let round = 0; round < rounds; round++) {
     const start = performance.now();
-    rows = runMembers(of, members).rows as Float32Array<ArrayBuffer>;
+    rows = runMembers(of, members, stepper).rows as Float32Array<ArrayBuffer>;
     least = Math.min(least, performance.now() - start);
     if (round % 2 === 1) between();
   }
@@ -101,7 +102,6 @@ const points = drawPoints(priorProposal, 500, seededUniform(7));
 const membersOf = (of: Ferment) =>
   Array.from({ length: 500 }, (_, m) => memberOf(points, m * unknownCount, of.vigourSpread));
 const folder = mkdtempSync(path.join(tmpdir(), 'yuzet-native-'));
-turnToCompiledSteps();
 for (const [name, of] of Object.entries(cases)) {
   const members = membersOf(of);
   const [input, output] = [path.join(folder, 'in'), path.join(folder, 'out')];
@@ -109,7 +109,7 @@ for (const [name, of] of Object.entries(cases)) {
   let native = Infinity;
   // In turn, two of ours and two of C, so that what else the machine does falls on both; after a process was started the next
   // run of this one is a sixth slower.
-  const ours = timed(of, members, rounds, () => {
+  const ours = timed(of, members, rounds, compiled, () => {
     native = Math.min(native, Number(execFileSync(program!, [input, output, '2'], { encoding: 'utf8' })));
   });
   const bytes = readFileSync(output);
@@ -120,6 +120,7 @@ for (const [name, of] of Object.entries(cases)) {
 }
 rmSync(folder, { recursive: true });
 // Last, since the app never makes both: an engine that has seen both is slower with each.
-setStepper(plainStepper());
 for (const [name, of] of Object.entries(cases))
-  console.log(`${name.padEnd(26)} plain JavaScript ${timed(of, membersOf(of), rounds).least.toFixed(1)} ms`);
+  console.log(
+    `${name.padEnd(26)} plain JavaScript ${timed(of, membersOf(of), rounds, plainStepper()).least.toFixed(1)} ms`,
+  );

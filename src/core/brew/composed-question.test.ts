@@ -1,3 +1,4 @@
+import { stepper } from '../ferment/run/compiled/stepper.test-tool';
 import type { Entry } from '../journal/entry';
 import { lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
@@ -67,7 +68,7 @@ test('what is composed asks the same as what is really mixed and pitched', () =>
   const { members: _m, ...rest } = composed.family.root;
   expect(rest).toEqual({ ...real.family.root, members: undefined });
   expect(composed.family.root.members).toBe(96);
-  const lot = answerFamily(composed).answer.lots[0]!;
+  const lot = answerFamily(composed, stepper).answer.lots[0]!;
   expect(lot.taste!.earliest).toBeGreaterThan(6);
   expect(lot.taste!.latest).toBeLessThanOrEqual(24 * 8);
 });
@@ -86,7 +87,7 @@ test('more dose, more warmth and more sugar move it as they should, before anyth
       },
       find: (lotId) => (lotId === id(0) ? bug() : undefined),
     })!;
-    return answerFamily(question).answer.lots[0]!.taste!.best;
+    return answerFamily(question, stepper).answer.lots[0]!.taste!.best;
   };
   // Hours to the best taste, as this forecast had them when they were written down: within 3 %, since members are drawn.
   const pinned: readonly (readonly [number, number, number, number])[] = [
@@ -150,7 +151,7 @@ test('a long one is followed for its three weeks, to dryness; its alcohol lies b
     ],
     life: { kind: 'portion' },
   })!;
-  const { hours, taste, series } = answerFamily(question).answer.lots[0]!;
+  const { hours, taste, series } = answerFamily(question, stepper).answer.lots[0]!;
   expect(hours.at(-1)).toBe(26 * 24);
   expect(taste!.best).toBeGreaterThan(48);
   // 220 g in 1.94 L: 113 g/L of sucrose, 7.1 % by what yeast makes in practice, 7.7 % at the most.

@@ -1,3 +1,4 @@
+import { stepper } from '../ferment/run/compiled/stepper.test-tool';
 import fc from 'fast-check';
 import type { Act, Entry } from '../journal/entry';
 import { parseEntry } from '../journal/entry';
@@ -156,7 +157,7 @@ test('whatever makers write down, at once, in whole hours, or after most of a ye
       for (const lot of everyLot(household)) {
         const asked = starterQuestion({ lot, warmths, learned: null, now, aheadHours: 24 });
         if (asked) {
-          const answer = answerStarter({ ...asked, ferment: few(asked.ferment) });
+          const answer = answerStarter({ ...asked, ferment: few(asked.ferment) }, stepper);
           expect([...numbersOf(answer)].filter(([, value]) => Number.isNaN(value))).toEqual([]);
         }
         if (lot.role === 'starter' || rootOf(lot, find) !== lot) continue;
@@ -164,11 +165,14 @@ test('whatever makers write down, at once, in whole hours, or after most of a ye
         if (!question) continue;
         const { root } = question.family;
         const drawn = question.drawn && { ...question.drawn, ferment: few(question.drawn.ferment) };
-        const { answer } = answerFamily({
-          ...question,
-          drawn,
-          family: { ...question.family, root: few(root) },
-        });
+        const { answer } = answerFamily(
+          {
+            ...question,
+            drawn,
+            family: { ...question.family, root: few(root) },
+          },
+          stepper,
+        );
         expect([...numbersOf(answer)].filter(([, value]) => Number.isNaN(value))).toEqual([]);
       }
     }),

@@ -1,3 +1,4 @@
+import { stepper } from '../ferment/run/compiled/stepper.test-tool';
 import { FamilyScenario } from './published/family-scenario';
 import { forecastFamily } from './published/family-forecast';
 import { forecast, type Forecast } from './published/forecast';
@@ -5,7 +6,7 @@ import { Scenario, type ScenarioInput } from '../ferment/scenario/scenario';
 
 /** What a jar does that chemistry or practice fixes, whatever the priors are. */
 const ask = (said: Omit<ScenarioInput, 'schema'>): Forecast =>
-  forecast(Scenario.parse({ schema: 'yuzet.scenario/1', members: 160, ...said }));
+  forecast(Scenario.parse({ schema: 'yuzet.scenario/1', members: 160, ...said }), stepper);
 const middle = (series: readonly (readonly number[])[], hour = series.length - 1) => series[hour]![2]!;
 const bug = { kind: 'ginger-bug', amountPerLitre: 80 } as const;
 
@@ -117,8 +118,8 @@ describe('a family from the command line', () => {
   test('3 g of citric acid sour a litre of syrup alike with and without a starter', () => {
     const phOf = (starter: object) =>
       middle(
-        forecastFamily(family({ base: 'syrup', sugars: { sucrose: 60 }, jar: acid, ...starter })).jar.series
-          .ph,
+        forecastFamily(family({ base: 'syrup', sugars: { sucrose: 60 }, jar: acid, ...starter }), stepper).jar
+          .series.ph,
         2,
       );
     const alone = phOf({});
@@ -144,6 +145,7 @@ describe('a family from the command line', () => {
             },
           ],
         }),
+        stepper,
       ).warnings;
     expect(filled(4)).toEqual([
       {

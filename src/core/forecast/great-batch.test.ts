@@ -1,3 +1,4 @@
+import { stepper } from '../ferment/run/compiled/stepper.test-tool';
 import { answerFamily } from './answer/family-answer';
 import type { FamilyQuestion } from './question/family-question';
 import { brewed, pitched } from './kitchen.test-tool';
@@ -30,14 +31,14 @@ test('a batch of many unlike bottles is followed in fewer kitchens', () => {
 test('runs are held within their bytes, the one that is asked for in any case; the answer is whole and the same', () => {
   const { question, bottles, brew } = unlike(5);
   const few = withFew(question, 8);
-  const whole = answerFamily(few, brew);
+  const whole = answerFamily(few, stepper, brew);
   expect(whole.runs).toHaveLength(6);
   const each = bytesOf(whole.runs[1]!);
-  const some = answerFamily(few, bottles[4]!, bytesOf(whole.runs[0]!) + 2.5 * each);
+  const some = answerFamily(few, stepper, bottles[4]!, bytesOf(whole.runs[0]!) + 2.5 * each);
   expect(Object.keys(some.runOf)).toEqual([brew, bottles[0], bottles[1], bottles[4]]);
   expect(some.answer).toEqual(whole.answer);
   expect(some.runs[some.runOf[bottles[4]!]!]!.rows).toEqual(whole.runs[5]!.rows);
-  const none = answerFamily(few, null);
+  const none = answerFamily(few, stepper, null);
   expect([none.runs, none.runOf]).toEqual([[], {}]);
   expect(none.answer).toEqual(whole.answer);
 });

@@ -1,3 +1,4 @@
+import { stepper } from '../ferment/run/compiled/stepper.test-tool';
 import type { Ferment, LotStage } from '../ferment/scenario/ferment';
 import { nominalMember } from '../ferment/state/member';
 import { Scenario, type ScenarioInput } from '../ferment/scenario/scenario';
@@ -62,6 +63,7 @@ export function handmadeRun({
       warmth[at] = celsius?.(m, hour) ?? stages[0]!.celsius;
     });
   return {
+    stepper,
     ferment: litreOf(stages),
     hours,
     members: Array.from({ length: members }, () => nominalMember),

@@ -1,3 +1,4 @@
+import { stepper } from '../ferment/run/compiled/stepper.test-tool';
 import type { Act, Entry } from '../journal/entry';
 import { lotOf, type Household } from '../journal/household';
 import { nextId, type IdClock } from '../journal/instant-id';
@@ -22,7 +23,7 @@ const answered = new Map<string, AnswerWithRuns>();
 
 function answeredOnce(question: FamilyQuestion): AnswerWithRuns {
   const key = JSON.stringify(question);
-  const whole = answered.get(key) ?? answerFamily(question);
+  const whole = answered.get(key) ?? answerFamily(question, stepper);
   answered.set(key, whole);
   return whole;
 }
@@ -174,7 +175,7 @@ export class TestKitchen {
 
   starter(lotId: string, hour: number, cultures?: CultureTable): StarterAnswer & { nowHour: number } {
     const question = this.starterQuestion(lotId, hour, 96, cultures);
-    return { ...answerStarter(question), nowHour: question.nowHour };
+    return { ...answerStarter(question, stepper), nowHour: question.nowHour };
   }
 }
 

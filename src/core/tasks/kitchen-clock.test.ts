@@ -1,5 +1,5 @@
 import type { LotAnswer } from '../forecast/answer/family-answer';
-import type { FiveNumbers } from '../forecast/read-off/quantiles';
+import type { FiveNumbers } from '../forecast/read-off/weighted-quantiles';
 import { likeThen, nightsOf } from './kitchen-clock';
 import { hourMs } from '../duration';
 import { partOf } from '../part-of.test-tool';

@@ -1,4 +1,4 @@
-import { middleAt } from '../forecast/read-off/quantiles';
+import { middleAt } from '../forecast/read-off/weighted-quantiles';
 import { nextAwake, isAwake, lastAwake, type WakingHours } from '../kitchen/waking';
 import { wakingOf } from '../settings/waking-hours';
 import type { Lot } from '../lots/lot';

@@ -2,7 +2,7 @@ import { betweenHours } from '../forecast/run/hour-index';
 import type { LotAnswer } from '../forecast/answer/family-answer';
 import type { ChillWindow } from '../forecast/advice/windows';
 import type { WatchShare } from '../forecast/read-off/pressure-course';
-import { quantileLevels, type FiveNumbers } from '../forecast/read-off/quantiles';
+import { quantileLevels, type FiveNumbers } from '../forecast/read-off/weighted-quantiles';
 import { hourMs } from '../duration';
 
 /**

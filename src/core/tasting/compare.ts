@@ -1,7 +1,7 @@
 import { normalBelow } from '../forecast/run/random';
 import { hourIndexAt } from '../forecast/run/hour-index';
 import type { LotAnswer } from '../forecast/answer/family-answer';
-import type { FiveNumbers } from '../forecast/read-off/quantiles';
+import type { FiveNumbers } from '../forecast/read-off/weighted-quantiles';
 import { movedBy, tasteKinds, type Lot, type TasteKind } from '../lots/lot';
 import { liquidMl, solidGrams } from '../matter/contents';
 import type { Portion } from '../matter/portion';

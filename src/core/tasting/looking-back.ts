@@ -1,7 +1,7 @@
 import { hourIndexAt } from '../forecast/run/hour-index';
 import type { LotAnswer } from '../forecast/answer/family-answer';
 import { ordinalScales } from '../forecast/ensemble/ordinal-scales';
-import type { FiveNumbers } from '../forecast/read-off/quantiles';
+import type { FiveNumbers } from '../forecast/read-off/weighted-quantiles';
 import type { Lot } from '../lots/lot';
 import { leastHeadspaceCm } from '../vessels/bottle-shape';
 import { tastingsOf } from './tastings';

@@ -3,7 +3,7 @@ import { pricesOf } from '@/core/settings/price';
 import { hourIndexAt } from '@/core/forecast/run/hour-index';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { rootOf } from '@/core/forecast/question/family-members';
-import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { celsiusAt } from '@/core/kitchen/places';
 import { wentTo } from '@/core/lots/lineage';

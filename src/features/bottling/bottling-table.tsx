@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { fillPlan } from '@/core/bottling/fill-plan';
 import { celsiusAt } from '@/core/kitchen/places';
-import type { JarNow } from '@/core/bottling/jar-now';
+import type { JarNow } from '@/core/forecast/answer/jar-now';
 import { lotOf } from '@/core/journal/household';
 import { wentTo } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';

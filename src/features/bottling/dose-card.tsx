@@ -5,7 +5,7 @@ import { cautionOf } from '@/core/settings/caution';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { within } from '@/core/measures/portion-measure';
 import { headspaceMl } from '@/core/vessels/bottle-shape';
-import type { JarNow } from '@/core/bottling/jar-now';
+import type { JarNow } from '@/core/forecast/answer/jar-now';
 import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';

@@ -1,4 +1,4 @@
-import type { JarNow } from '@/core/bottling/jar-now';
+import type { JarNow } from '@/core/forecast/answer/jar-now';
 import { bottlingActs } from './bottling-entries';
 import {
   differs,

@@ -1,7 +1,7 @@
 import { amountIn, withAmount } from '@/core/brew/composition';
 import { chargeOf, type Charged } from '@/core/bottling/charge';
 import { emptyMl, fillPlan, usualHeadspaceCm, type EmptyBottles } from '@/core/bottling/fill-plan';
-import type { JarNow } from '@/core/bottling/jar-now';
+import type { JarNow } from '@/core/forecast/answer/jar-now';
 import type { PlaceId } from '@/core/kitchen/places';
 
 import { mlOfPortion, type Portion } from '@/core/matter/portion';

@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import { carries } from '@/core/bottling/carries';
 import type { FillingAsk, FillingOutcome } from '@/core/forecast/advice/fillings';
 import { liquidsOf } from '@/core/forecast/question/root-ferment';
-import type { StoredRun } from '@/core/forecast/run/stored-run';
 import { pouredSweetness } from '@/core/forecast/question/wanted-sweetness';
 import { cautionOf } from '@/core/settings/caution';
 import { ceilingOf } from '@/core/settings/alcohol-ceiling';
@@ -40,7 +39,7 @@ export function UnlookedAt({ lot, forecast, state, table, now }: Props) {
   const { charged, bottle } = weakest;
   return (
     <Unlooked
-      run={forecast.run}
+      runId={forecast.runId}
       ask={{
         hour: Math.max(0, Math.floor((now - forecast.start) / hourMs)),
         start: forecast.start,
@@ -58,17 +57,17 @@ export function UnlookedAt({ lot, forecast, state, table, now }: Props) {
   );
 }
 
-function Unlooked({ run, ask }: { readonly run: StoredRun; readonly ask: FillingAsk }) {
+function Unlooked({ runId, ask }: { readonly runId: string; readonly ask: FillingAsk }) {
   const queue = useContext(QueueContext)!;
   const [outcomes, setOutcomes] = useState<readonly FillingOutcome[]>([]);
   const asked = JSON.stringify(ask);
   useEffect(() => {
     let wanted = true;
-    void queue.fillings(run, JSON.parse(asked) as FillingAsk).then((found) => {
+    void queue.fillings(runId, JSON.parse(asked) as FillingAsk).then((found) => {
       if (wanted && found) setOutcomes(found);
     });
     return () => void (wanted = false);
-  }, [queue, run, asked]);
+  }, [queue, runId, asked]);
   const [first, ...better] = fillingWords(outcomes);
   return first === undefined ? null : (
     <View testID="unlooked">

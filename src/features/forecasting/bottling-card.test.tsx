@@ -1,7 +1,6 @@
 import { act, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import type { BottledThen } from '@/core/forecast/answer/courses';
-import { handmadeRun, warmJar } from '@/core/forecast/handmade.test-tool';
 import { paperTheme } from '@/ui/theme/paper-theme';
 import { dayRoles } from '@/ui/theme/roles';
 import type { ForecastQueue } from '@/workers/forecast-queue';
@@ -20,13 +19,6 @@ const then = (hour: number, hoursToFizz: BottledThen['hoursToFizz']): BottledThe
   sweetnessThen: [40 - hour, 45 - hour, 50 - hour, 55 - hour, 60 - hour],
   abvThen: [0.3, 0.5, 0.7, 0.9, 1.1],
 });
-const run = handmadeRun({
-  hours: [0, 10, 20],
-  members: 2,
-  stages: [warmJar],
-  row: () => ({ SUCROSE: 70, PH: 4 }),
-});
-
 test('what bottling gives rides with the hand: looked up, written without a render, each part in its turn', async () => {
   const hand = new DragController();
   const handle: Handle = {
@@ -40,20 +32,26 @@ test('what bottling gives rides with the hand: looked up, written without a rend
   };
   const asked: unknown[] = [];
   const table = [then(5, [24, 36, 48]), then(6, [20, 30, 40]), then(7, [100, Infinity, Infinity])];
-  const bottlings: ForecastQueue['bottlings'] = (_, hours, wanted) => {
-    asked.push([hours, wanted]);
-    return Promise.resolve(table);
+  const bottlings: ForecastQueue['bottlings'] = (runId, hours, wanted) => {
+    asked.push([runId, hours, wanted]);
+    return Promise.resolve(table.filter(({ hour }) => hours.includes(hour)));
   };
   render(
     <PaperProvider theme={paperTheme(dayRoles)}>
       <QueueContext value={{ bottlings } as ForecastQueue}>
-        <BottlingCard run={run} wantedVolumes={2.5} handle={handle} colour="#aa3355" />
+        <BottlingCard runId="plum/0" wantedVolumes={2.5} handle={handle} colour="#aa3355" />
       </QueueContext>
     </PaperProvider>,
   );
-  await act(() => Promise.resolve());
   const card = () => screen.getByTestId('bottling-card').textContent;
-  expect(asked).toEqual([[[5, 6, 7], 2.5]]);
+  expect(card()).toBe('If you bottle at 5:00Working it out…');
+  await act(() => Promise.resolve());
+  // The hour at which the handle stands comes first.
+  await act(() => Promise.resolve());
+  expect(asked).toEqual([
+    ['plum/0', [5], 2.5],
+    ['plum/0', [5, 6, 7], 2.5],
+  ]);
   expect(card()).toBe(
     'If you bottle at 5:0036 h to 2.5 volumes (24 h–2 days)75 g/L sweet going in (65–85), 45 then (35–55), 0.7 % alcohol (0.3–1.1).',
   );

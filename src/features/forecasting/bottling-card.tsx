@@ -1,8 +1,7 @@
 import { useRef } from 'react';
 import { View } from 'react-native';
 import type { BottledThen } from '@/core/forecast/answer/courses';
-import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
-import type { StoredRun } from '@/core/forecast/run/stored-run';
+import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import { Text } from '@/ui/controls/text';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
 import { useWide } from '@/ui/layout/use-wide';
@@ -11,12 +10,12 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
 import { useRidingInTurn } from './drag-controller';
 import { RidingCard } from './riding-card';
-import { useBottlings } from './use-by-hour';
+import { useBottlings, workingOut } from './use-by-hour';
 import type { Handle } from './use-handle';
 import { useHeldSize } from './use-held-size';
 
 interface Props {
-  readonly run: StoredRun;
+  readonly runId: string;
   readonly wantedVolumes: number;
   readonly handle: Handle;
   /** Colour of the drink, from what is in it. */
@@ -27,11 +26,11 @@ interface Props {
 const wordsHeight = { phone: 122, wide: 76 };
 
 /** What bottling at the handle would lead to: drawn past React, since it rides with the hand. */
-export function BottlingCard({ run, wantedVolumes, handle, colour }: Props) {
+export function BottlingCard({ runId, wantedVolumes, handle, colour }: Props) {
   const roles = useRoles();
   const minHeight = useWide() ? wordsHeight.wide : wordsHeight.phone;
-  const bottled = useBottlings(run, wantedVolumes, handle);
-  const thenAt = (chosen: number | null) => bottled(handle.hourOf(chosen));
+  const bottled = useBottlings(runId, wantedVolumes, handle);
+  const thenAt = (chosen: number | null) => bottled?.get(handle.hourOf(chosen));
   const card = useRef<View>(null);
   const glass = useRef<GlassHandle>(null);
   const [when, fizz, taste] = [useRef<View>(null), useRef<View>(null), useRef<View>(null)];
@@ -39,11 +38,22 @@ export function BottlingCard({ run, wantedVolumes, handle, colour }: Props) {
   useRidingInTurn(handle.hand, [
     (chosen) => rewrite(when.current, handle.words(handle.hourOf(chosen))),
     (chosen) => {
-      const { sweetnessThen, abvThen } = thenAt(chosen);
-      glass.current?.pour({ sweetness: sweetnessThen[2], volumes: wantedVolumes, abv: abvThen[2] });
+      const then = thenAt(chosen);
+      if (then)
+        glass.current?.pour({
+          sweetness: then.sweetnessThen[2],
+          volumes: wantedVolumes,
+          abv: then.abvThen[2],
+        });
     },
-    (chosen) => rewrite(fizz.current, fizzWords(thenAt(chosen), wantedVolumes)),
-    (chosen) => rewrite(taste.current, tasteWords(thenAt(chosen))),
+    (chosen) => {
+      const then = thenAt(chosen);
+      rewrite(fizz.current, then ? fizzWords(then, wantedVolumes) : workingOut);
+    },
+    (chosen) => {
+      const then = thenAt(chosen);
+      rewrite(taste.current, then ? tasteWords(then) : '');
+    },
   ]);
   return (
     <RidingCard ref={card} edge={roles.brew} label="If you bottle here" testID="bottling-card">

@@ -1,7 +1,7 @@
 import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Course } from '@/core/forecast/answer/courses';
-import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { Course } from '@/core/forecast/answer/course';
+import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';

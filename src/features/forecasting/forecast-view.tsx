@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
-import type { StoredRun } from '@/core/forecast/run/stored-run';
+import type { RunInfo } from '@/core/forecast/answer/run-store';
 import type { Lot } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
@@ -15,17 +15,13 @@ interface Props {
   /** The lot and, before it, those its liquid came from. */
   readonly path: readonly Lot[];
   readonly answer: LotAnswer;
-  readonly run: StoredRun;
+  readonly run: RunInfo;
   readonly now: number;
 }
 
 /** Whether a supposition makes sense: only a sealed vessel is burped, and only what was dosed has a dose. */
-const applies = (supposed: Supposed, { ferment }: StoredRun, sealed: boolean): boolean =>
-  supposed === 'burped'
-    ? sealed
-    : supposed === 'half' || supposed === 'double'
-      ? ferment.amountPerLitre > 0
-      : true;
+const applies = (supposed: Supposed, { dosed }: RunInfo, sealed: boolean): boolean =>
+  supposed === 'burped' ? sealed : supposed === 'half' || supposed === 'double' ? dosed : true;
 
 /** The heart: lanes over one clock, and a moment to drag; its answer rides above them, in sight while the hand moves. */
 export function ForecastView({ path, answer: actual, run: actualRun, now }: Props) {
@@ -46,15 +42,8 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
   );
   return (
     <View style={{ gap: 12 }}>
-      <Advice
-        lot={lot}
-        root={root}
-        answer={answer}
-        celsius={run.ferment.stages.at(-1)!.celsius}
-        readings={readings}
-        now={now}
-      />
-      <Stage path={path} answer={answer} run={run} view={view} now={now}>
+      <Advice lot={lot} root={root} answer={answer} celsius={run.celsius} readings={readings} now={now} />
+      <Stage path={path} answer={answer} runId={run.id} view={view} now={now}>
         {movable ? (
           <>
             <Text as="subheading" level={2}>
@@ -74,7 +63,7 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
           </>
         ) : null}
         <Text color={roles.softText}>
-          {`An estimate from ${actualRun.members.length} plausible kitchens: the line is the middle, the bands hold half and nine tenths of them. A squeeze and the eyes come first.`}
+          {`An estimate from ${actualRun.kitchens} plausible kitchens: the line is the middle, the bands hold half and nine tenths of them. A squeeze and the eyes come first.`}
         </Text>
       </Stage>
     </View>

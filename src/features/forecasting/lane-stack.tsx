@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Course } from '@/core/forecast/answer/courses';
+import type { Course } from '@/core/forecast/answer/course';
 import { DayAxis } from '@/ui/charts/day-axis';
 import { LaneChart } from '@/ui/charts/lane-chart';
 import { hourScale, laneHeight, type Lane } from '@/ui/charts/lane-scale';

@@ -1,4 +1,4 @@
-import type { Course } from '@/core/forecast/answer/courses';
+import type { Course } from '@/core/forecast/answer/course';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { sugarOfGravity } from '@/core/sugar/sucrose-solution';

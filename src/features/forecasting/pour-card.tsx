@@ -1,11 +1,10 @@
 import { useRef } from 'react';
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
-import { coolingHours } from '@/core/forecast/question/lot-stages';
-import { settleHours, type Pour } from '@/core/forecast/what-if/pour';
+import { coolingHours, settleHours } from '@/core/forecast/question/lot-stages';
+import type { Pour } from '@/core/forecast/what-if/pour';
 import type { ChilledThen } from '@/core/forecast/answer/courses';
-import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
-import type { StoredRun } from '@/core/forecast/run/stored-run';
+import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import { nextAwake } from '@/core/kitchen/waking';
 import { wakingOf } from '@/core/settings/waking-hours';
 import { selectHousehold } from '@/store/selectors';
@@ -19,12 +18,11 @@ import { moment, quarter } from '@/words/moment';
 import { useRidingInTurn } from './drag-controller';
 import { useHeldSize } from './use-held-size';
 import { RidingCard } from './riding-card';
-import { pourAt } from './use-by-hour';
+import { workingOut } from './use-by-hour';
 import type { Handle } from './use-handle';
 import { hourMs } from '@/core/duration';
 
 interface Props {
-  readonly run: StoredRun;
   readonly answer: LotAnswer;
   readonly handle: Handle;
   readonly table: ReadonlyMap<number, ChilledThen> | null;
@@ -57,7 +55,7 @@ function pressureWords(
 }
 
 /** What would be poured if the bottle went into the fridge at the handle: drawn past React, since it rides with the hand. */
-export function PourCard({ run, answer, handle, table, now, colour }: Props) {
+export function PourCard({ answer, handle, table, now, colour }: Props) {
   const roles = useRoles();
   const minHeight = useWide() ? wordsHeight.wide : wordsHeight.phone;
   const waking = wakingOf(useAppSelector(selectHousehold));
@@ -71,7 +69,7 @@ export function PourCard({ run, answer, handle, table, now, colour }: Props) {
   ];
   useHeldSize(card, handle.hand);
   const limitBar = answer.limitBar ?? 0;
-  const pourOf = (chosen: number | null) => pourAt(run, handle.hourOf(chosen), limitBar, table);
+  const pourOf = (chosen: number | null) => table?.get(handle.hourOf(chosen))?.pour;
   useRidingInTurn(handle.hand, [
     (chosen) => {
       const hour = handle.hourOf(chosen);
@@ -79,10 +77,17 @@ export function PourCard({ run, answer, handle, table, now, colour }: Props) {
       rewrite(when.current, handle.words(hour));
       rewrite(served.current, moment(quarter(nextAwake(settled, waking)), now));
     },
-    (chosen) => glass.current?.pour(inGlass(pourOf(chosen))),
-    (chosen) => rewrite(taste.current, tasteWords(pourOf(chosen))),
     (chosen) => {
       const pour = pourOf(chosen);
+      if (pour) glass.current?.pour(inGlass(pour));
+    },
+    (chosen) => {
+      const pour = pourOf(chosen);
+      rewrite(taste.current, pour ? tasteWords(pour) : workingOut);
+    },
+    (chosen) => {
+      const pour = pourOf(chosen);
+      if (!pour) return rewrite(pressure.current, '');
       // The advised window weighs the glass itself; where nobody knows it, the limit is the fence.
       const late = answer.advice
         ? handle.hourOf(chosen) > (answer.chill?.latest ?? Infinity) + 0.5

@@ -1,7 +1,6 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
-import type { StoredRun } from '@/core/forecast/run/stored-run';
 import type { Lot } from '@/core/lots/lot';
 import { useRoles } from '@/ui/theme/use-roles';
 import { liquidColour } from '@/ui/theme/liquid-colour';
@@ -18,7 +17,7 @@ import type { View as Shown } from './use-view';
 interface Props {
   readonly path: readonly Lot[];
   readonly answer: LotAnswer;
-  readonly run: StoredRun;
+  readonly runId: string;
   readonly view: Shown;
   readonly now: number;
   /** What stands between the lanes and their table. */
@@ -29,7 +28,7 @@ interface Props {
  * The lanes with their handle, and the answer that rides above them. The handle, the glass and its sentence follow the hand at
  * once; the lanes follow when it rests, so that no frame waits for them.
  */
-export function Stage({ path, answer, run, view, now, children }: Props) {
+export function Stage({ path, answer, runId, view, now, children }: Props) {
   const roles = useRoles();
   const lot = path.at(-1)!;
   const [width, setWidth] = useState(358);
@@ -37,18 +36,16 @@ export function Stage({ path, answer, run, view, now, children }: Props) {
   const sealed = answer.limitBar !== null;
   const over = lot.opened !== null || lot.ended !== null;
   const warm = sealed && lot.place !== 'fridge' && !over;
-  const table = useChills(run, warm ? answer.limitBar : null, handle.min, handle.max, view.to);
+  const table = useChills(runId, warm ? answer.limitBar : null, handle, view.to);
   const later = handle.hourOf(useRested(handle.hand));
-  const course = useCourse(run, answer, warm ? later : null, view.to, table);
+  const course = useCourse(answer, warm ? later : null, table);
   const lanes = useMemo(() => lanesOf(path, answer, course, roles), [path, answer, course, roles]);
   const colour = liquidColour(lot, (id) => path.find((each) => each.id === id));
   return (
     <>
-      {warm ? (
-        <PourCard run={run} answer={answer} handle={handle} table={table} now={now} colour={colour} />
-      ) : null}
+      {warm ? <PourCard answer={answer} handle={handle} table={table} now={now} colour={colour} /> : null}
       {!sealed && !over ? (
-        <BottlingCard run={run} wantedVolumes={answer.wantedVolumes} handle={handle} colour={colour} />
+        <BottlingCard runId={runId} wantedVolumes={answer.wantedVolumes} handle={handle} colour={colour} />
       ) : null}
       <View onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}>
         <LaneStack

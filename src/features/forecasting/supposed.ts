@@ -1,5 +1,6 @@
 import { useContext, useEffect, useState } from 'react';
-import type { RunAnswer, Supposition } from '@/core/forecast/answer/suppose';
+import type { SupposedAnswer } from '@/core/forecast/answer/run-store';
+import type { Supposition } from '@/core/forecast/answer/suppose';
 import { QueueContext } from './forecasts';
 
 export type Supposed = 'as-is' | 'cooler' | 'warmer' | 'burped' | 'half' | 'double';
@@ -22,21 +23,21 @@ const suppositions: Readonly<Record<Exclude<Supposed, 'as-is'>, Supposition>> = 
 };
 
 /** The forecast with one thing changed, worked out elsewhere; the one before stays on view until it is there. */
-export function useSupposed(actual: RunAnswer, rootId: string, supposed: Supposed, nowHour: number) {
+export function useSupposed(actual: SupposedAnswer, rootId: string, supposed: Supposed, nowHour: number) {
   const queue = useContext(QueueContext)!;
   const hour = Math.floor(nowHour);
   const key = `${supposed} ${hour}`;
-  const [other, setOther] = useState<(RunAnswer & { of: RunAnswer['run']; key: string }) | null>(null);
-  const { run } = actual;
+  const [other, setOther] = useState<(SupposedAnswer & { of: string; key: string }) | null>(null);
+  const { id } = actual.run;
   const { lotId } = actual.answer;
   useEffect(() => {
     if (supposed === 'as-is') return undefined;
     let wanted = true;
     void queue.suppose(rootId, lotId, suppositions[supposed], hour).then((found) => {
-      if (wanted && found) setOther({ ...found, of: run, key });
+      if (wanted && found) setOther({ ...found, of: id, key });
     });
     return () => void (wanted = false);
-  }, [queue, rootId, lotId, supposed, hour, run, key]);
-  const there = supposed === 'as-is' || (other?.key === key && other.of === run);
+  }, [queue, rootId, lotId, supposed, hour, id, key]);
+  const there = supposed === 'as-is' || (other?.key === key && other.of === id);
   return { shown: supposed === 'as-is' || !other ? actual : other, reckoning: !there };
 }

@@ -1,7 +1,7 @@
 import { useContext, useEffect, useSyncExternalStore } from 'react';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { rootOf } from '@/core/forecast/question/family-members';
-import type { StoredRun } from '@/core/forecast/run/stored-run';
+import type { RunInfo } from '@/core/forecast/answer/run-store';
 import { lotOf } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
@@ -11,7 +11,7 @@ import { familyOf } from './questions';
 
 const halfHourMs = 1_800_000;
 
-/** A lot's family answer and the run behind the lot, asked for while the page is open. */
+/** A lot's family answer and what is known of the run behind the lot, asked for while the page is open. */
 export function useRuns(lot: Lot, now: number) {
   const household = useAppSelector(selectHousehold);
   const forecasts = useForecasts();
@@ -25,6 +25,6 @@ export function useRuns(lot: Lot, now: number) {
   }, [queue, root, lot.id, household, halfHour, forecasts]);
   const whole = queue.runsOf(root.id);
   const answer: LotAnswer | undefined = whole?.answer.lots.find(({ lotId }) => lotId === lot.id);
-  const run: StoredRun | undefined = whole?.runs[whole.runOf[lot.id] ?? -1];
+  const run: RunInfo | undefined = whole?.runOf[lot.id];
   return { root, household, whole, answer, run, failed: queue.hasFailed(root.id) };
 }

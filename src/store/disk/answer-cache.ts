@@ -1,6 +1,6 @@
 import type { AnswerCache, KeptAnswer } from '../../workers/forecast-queue';
 import type { FamilyAnswer, LotSeries } from '../../core/forecast/answer/family-answer';
-import type { FiveNumbers } from '../../core/forecast/read-off/quantiles';
+import type { FiveNumbers } from '../../core/forecast/read-off/weighted-quantiles';
 import { recordOf } from '../../core/record-of';
 import { whenIdle } from '../breathe';
 import type { Connection } from './connection';

@@ -11,7 +11,7 @@ import { checksum, rawOf, encodeRecord, decodeRecord } from './record';
 import { partOf, standIn } from '@/core/part-of.test-tool';
 import type { FamilyAnswer } from '@/core/forecast/answer/family-answer';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
-import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import type { AsyncStorage } from '@react-native-async-storage/async-storage';
 
 const start = Date.UTC(2026, 4, 4, 18);

@@ -1,5 +1,5 @@
 import { area, line } from 'd3-shape';
-import type { FiveNumbers } from '../../core/forecast/read-off/quantiles';
+import type { FiveNumbers } from '../../core/forecast/read-off/weighted-quantiles';
 
 export type LanePoint = readonly [hour: number, five: FiveNumbers];
 

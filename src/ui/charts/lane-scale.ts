@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { FiveNumbers } from '../../core/forecast/read-off/quantiles';
+import type { FiveNumbers } from '../../core/forecast/read-off/weighted-quantiles';
 
 /** One quantity over the common clock. */
 export interface Lane {

@@ -1,7 +1,7 @@
 import type { Charged } from '@/core/bottling/charge';
 import { sugarForFizz } from '@/core/bottling/charge';
 import type { FillPlan, ShortOption } from '@/core/bottling/fill-plan';
-import type { JarNow } from '@/core/bottling/jar-now';
+import type { JarNow } from '@/core/forecast/answer/jar-now';
 import type { Wish } from '@/core/bottling/carries';
 import type { Caution } from '@/core/settings/caution';
 

@@ -1,5 +1,5 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
-import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import { duration, moment, quarter } from '../moment';
 import { hourMs } from '@/core/duration';
 

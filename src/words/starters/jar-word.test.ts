@@ -1,4 +1,4 @@
-import type { FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import { jarWord } from './jar-word';
 import { hourMs } from '@/core/duration';

@@ -1,4 +1,4 @@
-import { middleAt } from '@/core/forecast/read-off/quantiles';
+import { middleAt } from '@/core/forecast/read-off/weighted-quantiles';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { keptCulture } from '@/core/starter/feed-plan';

@@ -1,3 +1,4 @@
+import { plainStepper } from './stepper';
 import { lactateShare } from '../relations/acid-balance';
 import { beginRun, resumeRun } from './ferment-run';
 import type { Ferment, LotStage } from '../scenario/ferment';
@@ -7,6 +8,8 @@ import { followAll } from './simulate';
 import { slots } from '../state/state';
 
 const { CO2, ESCAPED, ETHANOL, GAS_RATE, GLUCOSE, LACTIC, NITROGEN, PH, ROW_SIZE, SUCROSE } = slots;
+
+const stepper = plainStepper();
 
 describe('following stages', () => {
   const followed = (
@@ -19,7 +22,7 @@ describe('following stages', () => {
     const run = beginRun(soda({ stages, ...more }), nominalMember);
     const rows = new Float64Array(hours.length * ROW_SIZE);
     const celsius = new Float64Array(hours.length);
-    followAll([run], stages, hours, { rows, celsius, first: 0 }, { limit, long });
+    followAll([run], stages, hours, { rows, celsius, first: 0 }, { limit, long }, stepper);
     return { run, celsius, at: (index: number, slot: number) => rows[index * ROW_SIZE + slot]! };
   };
 
@@ -131,7 +134,7 @@ describe('following stages', () => {
     expect(again.acids.mineralCharge).toBeCloseTo((0.00508 + salts) * 0.9, 12);
     const rest = new Float64Array(ROW_SIZE);
     const into = { rows: rest, celsius: new Float64Array(1), first: 0 };
-    followAll([again], [{ ...bottle, hours: 16 }], [16], into, { limit: 1, long: false });
+    followAll([again], [{ ...bottle, hours: 16 }], [16], into, { limit: 1, long: false }, stepper);
     expect(rest[CO2]! / whole.at(3, CO2)).toBeCloseTo(1, 6);
     // The acidity is taken up from its last figure, solved to two thousandths.
     expect(rest[SUCROSE]! + rest[GLUCOSE]!).toBeCloseTo(whole.at(3, SUCROSE) + whole.at(3, GLUCOSE), 5);

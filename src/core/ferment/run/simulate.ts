@@ -4,7 +4,7 @@ import { nominalMember, type Member } from '../state/member';
 import { fermentOf, type LotStage } from '../scenario/ferment';
 import type { Scenario } from '../scenario/scenario';
 import { slots } from '../state/state';
-import { currentStepper, gasMade, type Stepper, type Recorder } from './stepper';
+import { gasMade, plainStepper, type Stepper, type Recorder } from './stepper';
 import { planSteps, type Gap, type Leg, type Pace } from './step-plan';
 import { reportHours } from './time-table';
 
@@ -30,6 +30,7 @@ export interface Trajectory {
  * @param scenario validated; a fixed vessel and temperature for each stage
  * @param member how this kitchen departs from the nominal one
  * @param stepLimit longest integration step, hours, above 0; the usual one when left out
+ * @param stepper where steps are made; as they are written when left out
  * @returns rows at every `stepHours` from 0 and at the end; at a boundary, the row before the transfer
  * @source relations in rates.ts, vessel-gas.ts, acid-balance.ts
  */
@@ -37,13 +38,15 @@ export function simulate(
   scenario: Scenario,
   member: Member = nominalMember,
   stepLimit = longestStep,
+  stepper = plainStepper(),
 ): Trajectory {
   const total = scenario.stages.reduce((sum, stage) => sum + stage.hours, 0);
   const hours = reportHours(total, scenario.stepHours);
   const rows = new Float64Array(hours.length * ROW_SIZE);
   const celsius = new Float64Array(hours.length);
   const run = beginRun(fermentOf(scenario), member);
-  followAll([run], scenario.stages, hours, { rows, celsius, first: 0 }, { limit: stepLimit, long: false });
+  const pace = { limit: stepLimit, long: false };
+  followAll([run], scenario.stages, hours, { rows, celsius, first: 0 }, pace, stepper);
   return { hours, rows, celsius };
 }
 
@@ -60,9 +63,9 @@ export function followAll(
   hours: readonly number[],
   into: Recorder,
   pace: Pace,
+  stepper: Stepper,
 ): readonly Gap[] {
   const plan = planSteps(stages, hours, pace, runs[0]?.hour ?? 0);
-  const stepper = currentStepper();
   stepper.lay(plan, runs.length, into);
   runs.forEach((run, member) => follow(run, stepper, plan.legs, member));
   stepper.finish();

@@ -62,12 +62,3 @@ export function plainStepper(): Stepper {
     finish: () => undefined,
   };
 }
-
-let stepper = plainStepper();
-
-/** Makes steps elsewhere from now on: where they are compiled. */
-export const setStepper = (other: Stepper): void => {
-  stepper = other;
-};
-
-export const currentStepper = (): Stepper => stepper;

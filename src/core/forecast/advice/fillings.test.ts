@@ -1,11 +1,15 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { fillingOutcomes, type FillingAsk } from './fillings';
 import { askedSoda } from '../handmade.test-tool';
 
-const { run } = weighedEnsemble({
-  ...askedSoda({ members: 120, stages: [{ hours: 48, vessel: 'airlock', celsius: 22 }] }),
-  longSteps: true,
-});
+const { run } = weighedEnsemble(
+  {
+    ...askedSoda({ members: 120, stages: [{ hours: 48, vessel: 'airlock', celsius: 22 }] }),
+    longSteps: true,
+  },
+  stepper,
+);
 const ask = (more: Partial<FillingAsk> = {}): FillingAsk => ({
   hour: 24,
   start: new Date(2026, 4, 4, 8).getTime(),

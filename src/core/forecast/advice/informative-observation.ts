@@ -2,7 +2,8 @@ import type { Reading } from '../../ferment/scenario/ferment';
 import { hourIndexAt } from '../run/hour-index';
 import { errorOf, expected, wordChance } from '../ensemble/observe';
 import { isOrdinal, ordinalScales, type OrdinalKind } from '../ensemble/ordinal-scales';
-import { placesOf, weightedQuantiles } from '../read-off/quantiles';
+import { placesOf } from '../read-off/quantiles';
+import { weightedQuantiles } from '../read-off/weighted-quantiles';
 import { rowAt, rowOf, type StoredRun } from '../run/stored-run';
 import type { ObservationKind } from '../question/lot-ask';
 

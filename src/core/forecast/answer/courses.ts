@@ -1,29 +1,16 @@
+import { continued, type Course } from './course';
 import { spanAt, stageSpans } from '../../ferment/run/time-table';
 import type { LotSeries } from './family-answer';
 import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
 import { pourAfterChill, type Pour } from '../what-if/pour';
-import {
-  placesOf,
-  quantileLevels,
-  seriesOf,
-  valuesAt,
-  weightedQuantiles,
-  type FiveNumbers,
-} from '../read-off/quantiles';
+import { placesOf, seriesOf, valuesAt } from '../read-off/quantiles';
+import { quantileLevels, weightedQuantiles, type FiveNumbers } from '../read-off/weighted-quantiles';
 import type { Quantity } from '../run/quantities';
 import { hourIndexAt } from '../run/hour-index';
 import { type StoredRun } from '../run/stored-run';
 import { chillStages, whatIf } from '../what-if/what-if';
 
-type Lanes = LotSeries;
-
-/** A course over hours of a forecast, for drawing. */
-export interface Course {
-  readonly hours: readonly number[];
-  readonly series: Lanes;
-}
-
-const quantityOf: Record<keyof Lanes, Quantity> = {
+const quantityOf: Record<keyof LotSeries, Quantity> = {
   sweet: 'sweetnessGramsPerLitre',
   fizz: 'heldVolumes',
   gauge: 'gaugeBar',
@@ -44,25 +31,9 @@ function chilledTail(run: StoredRun, chillHour: number, untilHour: number): Cour
     members: membersShown,
     stepHours: 6,
   });
-  const lane = (name: keyof Lanes) => seriesOf(after, quantityOf[name]).slice(1);
+  const lane = (name: keyof LotSeries) => seriesOf(after, quantityOf[name]).slice(1);
   return {
     hours: after.hours.slice(1).map((hour) => from + hour),
-    series: {
-      sweet: lane('sweet'),
-      fizz: lane('fizz'),
-      gauge: lane('gauge'),
-      ph: lane('ph'),
-      alcohol: lane('alcohol'),
-    },
-  };
-}
-
-/** A course up to an hour, and what follows from then on. */
-export function continued(hours: readonly number[], series: Lanes, chillHour: number, tail: Course): Course {
-  const index = hourIndexAt(hours, chillHour);
-  const lane = (name: keyof Lanes) => [...series[name].slice(0, index + 1), ...tail.series[name]];
-  return {
-    hours: [...hours.slice(0, index + 1), ...tail.hours],
     series: {
       sweet: lane('sweet'),
       fizz: lane('fizz'),
@@ -79,8 +50,12 @@ export function continued(hours: readonly number[], series: Lanes, chillHour: nu
  * @param chillHour a whole reported hour of the run
  * @param untilHour how far to follow it
  */
-export const chilledCourse = (run: StoredRun, series: Lanes, chillHour: number, untilHour: number): Course =>
-  continued(run.hours, series, chillHour, chilledTail(run, chillHour, untilHour));
+export const chilledCourse = (
+  run: StoredRun,
+  series: LotSeries,
+  chillHour: number,
+  untilHour: number,
+): Course => continued(run.hours, series, chillHour, chilledTail(run, chillHour, untilHour));
 
 /** What chilling at an hour gives: the glass, and the lanes from then on. */
 export interface ChilledThen {

@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { gramsPerVolume } from '../../gas/co2-solubility';
 import { strengthOf } from '../../vessels/strength';
 import { doseVigour } from '../starter/ripeness';
@@ -96,7 +97,7 @@ test('a family is answered lot by lot; its dose is as lively as its jar was', ()
   const question = kitchen.question(brew, 30);
   const { family } = question;
   const few = { ...question, family: { ...family, root: { ...family.root, members: 12 } } };
-  const { answer, runs, runOf } = answerFamily(few);
+  const { answer, runs, runOf } = answerFamily(few, stepper);
   expect(answer).toMatchObject({ rootId: brew, start: question.start, members: 12, effectiveMembers: 12 });
   expect(answer.lots.map(({ lotId }) => lotId)).toEqual([brew, ...bottles]);
   expect(runOf).toEqual({ [brew]: 0, [bottles[0]!]: 1, [bottles[1]!]: 1 });
@@ -108,7 +109,7 @@ test('a family is answered lot by lot; its dose is as lively as its jar was', ()
     Math.hypot(family.root.vigourSpread, (0.55 * deviation) / doseVigour(mean)),
     12,
   );
-  const undrawn = answerFamily({ ...few, drawn: null });
+  const undrawn = answerFamily({ ...few, drawn: null }, stepper);
   expect(undrawn.answer.doseLiveliness).toBeNull();
   expect([undrawn.runs[0]!.ferment.vigour, undrawn.runs[0]!.ferment.vigourSpread]).toEqual([
     family.root.vigour,

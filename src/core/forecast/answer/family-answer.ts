@@ -1,3 +1,4 @@
+import type { Stepper } from '../../ferment/run/stepper';
 import { bottleAdvice, type BottleAdvice } from '../advice/bottle-advice';
 import type { ForecastWarning } from '../ensemble/contradictions';
 import { readFamily } from '../ensemble/ensemble';
@@ -7,7 +8,8 @@ import { bottlingRule, type JarRule } from '../advice/jar-advice';
 import type { LotAsk } from '../question/lot-ask';
 import { keepingOf, type ColdKeeping } from './keeping';
 import type { KitchenPosterior } from '../ensemble/lessons';
-import { seriesOf, type FiveNumbers } from '../read-off/quantiles';
+import { seriesOf } from '../read-off/quantiles';
+import { type FiveNumbers } from '../read-off/weighted-quantiles';
 import { doseVigour } from '../starter/ripeness';
 import { livelinessWhenDrawn } from '../starter/starter-answer';
 import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
@@ -82,10 +84,11 @@ export interface AnswerWithRuns {
  */
 export function answerFamily(
   question: FamilyQuestion,
+  stepper: Stepper,
   keep: string | null = question.rootId,
   bytes = mostBytes,
 ): AnswerWithRuns {
-  const doseLiveliness = question.drawn ? livelinessWhenDrawn(question.drawn) : null;
+  const doseLiveliness = question.drawn ? livelinessWhenDrawn(question.drawn, stepper) : null;
   const { root } = question.family;
   const vigour = doseLiveliness ? doseVigour(doseLiveliness.mean) : 1;
   const unsure = doseLiveliness ? (0.55 * doseLiveliness.deviation) / vigour : 0;
@@ -109,7 +112,7 @@ export function answerFamily(
     for (const { lotId } of here) runOf[lotId] = runs.length;
     runs.push(run);
   };
-  const weighed = readFamily(family, read, question.refined ? refinedCare(question) : usualCare);
+  const weighed = readFamily(family, stepper, read, question.refined ? refinedCare(question) : usualCare);
   const lots = question.lots.map(({ lotId }) => found.get(lotId)!);
   return {
     answer: {

@@ -1,27 +1,31 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { Scenario } from '../../ferment/scenario/scenario';
 import { fermentOf } from '../../ferment/scenario/ferment';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { keepingOf } from './keeping';
 
 const bottled = (warmHours: number, cold: number, readings: unknown[] = []) =>
-  weighedEnsemble({
-    ...fermentOf(
-      Scenario.parse({
-        schema: 'yuzet.scenario/1',
-        members: 200,
-        liquidLitres: 0.48,
-        base: 'ginger-tea',
-        sugars: { sucrose: 90 },
-        starter: { kind: 'ginger-bug', amountPerLitre: 80 },
-        stages: [
-          { hours: warmHours, vessel: 'sealed', celsius: 21, headspaceMl: 20 },
-          { hours: cold, vessel: 'sealed', celsius: 4, headspaceMl: 20 },
-        ],
-        readings,
-      }),
-    ),
-    longSteps: true,
-  }).run;
+  weighedEnsemble(
+    {
+      ...fermentOf(
+        Scenario.parse({
+          schema: 'yuzet.scenario/1',
+          members: 200,
+          liquidLitres: 0.48,
+          base: 'ginger-tea',
+          sugars: { sucrose: 90 },
+          starter: { kind: 'ginger-bug', amountPerLitre: 80 },
+          stages: [
+            { hours: warmHours, vessel: 'sealed', celsius: 21, headspaceMl: 20 },
+            { hours: cold, vessel: 'sealed', celsius: 4, headspaceMl: 20 },
+          ],
+          readings,
+        }),
+      ),
+      longSteps: true,
+    },
+    stepper,
+  ).run;
 
 describe('a soda chilled after sixty hours, then four weeks cold', () => {
   const run = bottled(60, 24 * 28);

@@ -3,7 +3,8 @@ import { chanceOverLimit } from '../read-off/chance';
 import { handmadeRun, warmBottle } from '../handmade.test-tool';
 import { keepingOf } from './keeping';
 import { firstPassageHours } from '../read-off/first-passage';
-import { quantileLevels, seriesOf, weightedQuantiles } from '../read-off/quantiles';
+import { seriesOf } from '../read-off/quantiles';
+import { quantileLevels, weightedQuantiles } from '../read-off/weighted-quantiles';
 import { whatIf } from '../what-if/what-if';
 
 describe('a bottle in the fridge, worked out on paper', () => {

@@ -1,4 +1,5 @@
-import { refinedCare, needsRefinement } from './refine';
+import { refinedCare } from './refine';
+import { needsRefinement } from './needs-refinement';
 import { loneFerment, type Branch } from '../run/family';
 import type { FamilyQuestion } from '../question/family-question';
 import { askedSoda, risingBottles, warmBottle } from '../handmade.test-tool';

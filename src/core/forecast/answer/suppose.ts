@@ -52,7 +52,7 @@ function dosed({ family }: FamilyQuestion, { run: index }: LotAsk, times: number
   const picked = representatives(run, members).map((m) => run.members[m]!);
   const other = { ...root, vigour: run.ferment.vigour, amountPerLitre: root.amountPerLitre * times };
   let found: StoredRun | null = null;
-  followFamily({ ...family, root: other }, picked, (each, i) => {
+  followFamily({ ...family, root: other }, picked, run.stepper, (each, i) => {
     if (i === index) found = each;
   });
   return found!;

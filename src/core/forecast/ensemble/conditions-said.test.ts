@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { slots } from '../../ferment/state/state';
 import { knownCultures } from '../../cultures/registry';
 import { fermentOf } from '../../ferment/scenario/ferment';
@@ -73,19 +74,22 @@ describe('what became of the cells is said', () => {
 
 describe('heat, rest and age in a whole ferment', () => {
   const ask = (starter: object, stages: readonly object[]) =>
-    weighedEnsemble({
-      ...fermentOf(
-        Scenario.parse({
-          schema: 'yuzet.scenario/1',
-          members: 100,
-          base: 'ginger-tea',
-          sugars: { sucrose: 90 },
-          starter: { kind: 'ginger-bug', amountPerLitre: 80, ...starter },
-          stages,
-        }),
-      ),
-      longSteps: true,
-    });
+    weighedEnsemble(
+      {
+        ...fermentOf(
+          Scenario.parse({
+            schema: 'yuzet.scenario/1',
+            members: 100,
+            base: 'ginger-tea',
+            sugars: { sucrose: 90 },
+            starter: { kind: 'ginger-bug', amountPerLitre: 80, ...starter },
+            stages,
+          }),
+        ),
+        longSteps: true,
+      },
+      stepper,
+    );
   const stage = (hours: number, celsius: number) => ({ hours, celsius, vessel: 'sealed', headspaceMl: 40 });
   const sugarLeft = ({ run }: ReturnType<typeof ask>) => {
     const last = run.hours.length - 1;

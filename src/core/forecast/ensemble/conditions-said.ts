@@ -1,7 +1,7 @@
 import { slots } from '../../ferment/state/state';
 import { stageSpans } from '../../ferment/run/time-table';
 import type { ForecastWarning } from './contradictions';
-import { weightedQuantiles } from '../read-off/quantiles';
+import { weightedQuantiles } from '../read-off/weighted-quantiles';
 import { rowAt, type StoredRun } from '../run/stored-run';
 
 const { DEAD, LACTICS, YEAST, YEAST_READY } = slots;

@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import type { Reading } from '../../ferment/scenario/ferment';
 import { nominalMember } from '../../ferment/state/member';
 import { weighedEnsemble, weighedFamily } from './ensemble';
@@ -5,13 +6,8 @@ import { askedSoda } from '../handmade.test-tool';
 import { memberOf } from './priors';
 import { unknownCount } from './unknowns';
 import { drawPoints, priorProposal } from './proposal';
-import {
-  quantileLevels,
-  seriesOf,
-  valuesOverTime,
-  weightedQuantiles,
-  type FiveNumbers,
-} from '../read-off/quantiles';
+import { seriesOf, valuesOverTime } from '../read-off/quantiles';
+import { quantileLevels, weightedQuantiles, type FiveNumbers } from '../read-off/weighted-quantiles';
 import { seededUniform } from '../run/random';
 import { runMembers } from '../run/run-members';
 import { effectiveMembers, logLikelihoods, normalised } from './weigh';
@@ -27,7 +23,7 @@ const gauge = { kind: 'gaugeBar', value: 1.6, hour: 36 } as const;
 const sum = (values: ArrayLike<number>) => Array.from(values).reduce((all, each) => all + each, 0);
 
 test('one member is the nominal kitchen, and no reading weighs it', () => {
-  const { run, effectiveMembers: worth, posterior } = weighedEnsemble(asked(1, [gauge]));
+  const { run, effectiveMembers: worth, posterior } = weighedEnsemble(asked(1, [gauge]), stepper);
   expect([run.members, [...run.weights], worth]).toEqual([[nominalMember], [1], 1]);
   expect(posterior.vigour).toEqual({ mean: 0, deviation: 0 });
   expect(posterior.offset.mean).toBe(0);
@@ -35,7 +31,7 @@ test('one member is the nominal kitchen, and no reading weighs it', () => {
 
 describe('where nothing was read', () => {
   test('all weigh the same, and tell nothing that was not known', () => {
-    const { run, effectiveMembers: worth, posterior, warnings } = weighedEnsemble(asked(64));
+    const { run, effectiveMembers: worth, posterior, warnings } = weighedEnsemble(asked(64), stepper);
     expect(run.members).toHaveLength(64);
     expect([...run.weights]).toEqual(Array<number>(64).fill(1 / 64));
     expect([worth, run.read ?? false, warnings]).toEqual([64, false, []]);
@@ -53,14 +49,14 @@ describe('where something was read', () => {
   const blind = (readings: readonly Reading[], count = 1000) => {
     const points = drawPoints(priorProposal, count, seededUniform(91));
     const members = Array.from({ length: count }, (_, m) => memberOf(points, m * unknownCount, 0.3));
-    const run = runMembers(asked(count, readings), members);
+    const run = runMembers(asked(count, readings), members, stepper);
     return { ...run, weights: normalised(logLikelihoods(run, readings)) };
   };
 
   test('the search says what thousands drawn blindly say', () => {
     const readings = [gauge];
     const many = blind(readings);
-    const { run, effectiveMembers: worth } = weighedEnsemble(asked(160, readings));
+    const { run, effectiveMembers: worth } = weighedEnsemble(asked(160, readings), stepper);
     expect(effectiveMembers(many.weights)).toBeLessThan(350);
     expect(worth).toBe(160);
     for (const hour of [20, 36, 48, 60]) {
@@ -75,7 +71,7 @@ describe('where something was read', () => {
   });
 
   test('as many are run as were asked for, each as often as it weighs, from the least gassy on', () => {
-    const { run } = weighedEnsemble(asked(100, [gauge]));
+    const { run } = weighedEnsemble(asked(100, [gauge]), stepper);
     expect(run.read).toBe(true);
     expect(run.members.length).toBeLessThanOrEqual(100);
     expect(run.members.length).toBeGreaterThan(80);
@@ -88,15 +84,15 @@ describe('where something was read', () => {
   });
 
   test('what is read tells of the culture, and the same each time', () => {
-    const told = (value: number) => weighedEnsemble(asked(80, [{ ...gauge, value }])).posterior;
+    const told = (value: number) => weighedEnsemble(asked(80, [{ ...gauge, value }]), stepper).posterior;
     expect(told(3).vigour.mean).toBeGreaterThan(0.08);
     expect(told(0.2).vigour.mean).toBeLessThan(-0.08);
     expect(told(3).vigour.deviation).toBeLessThan(0.3);
     expect(told(3)).toEqual(told(3));
-    expect(weighedEnsemble(asked(80, [gauge], 4)).posterior).not.toEqual(
-      weighedEnsemble(asked(80, [gauge])).posterior,
+    expect(weighedEnsemble(asked(80, [gauge], 4), stepper).posterior).not.toEqual(
+      weighedEnsemble(asked(80, [gauge]), stepper).posterior,
     );
-    const warm = weighedEnsemble(asked(80, [{ kind: 'celsius', value: 24, hour: 10 }])).posterior;
+    const warm = weighedEnsemble(asked(80, [{ kind: 'celsius', value: 24, hour: 10 }]), stepper).posterior;
     expect(warm.offset.mean).toBeGreaterThan(0.7);
     expect(warm.offset.mean).toBeLessThan(1.7);
     expect(warm.offset.deviation).toBeLessThan(1);
@@ -111,12 +107,13 @@ describe('where something was read', () => {
           { kind: 'gaugeBar' as const, value: hour % 20 === 0 ? 4 : 0, hour },
         ]),
       ),
+      stepper,
     );
     expect(new Set(warnings.map(({ code }) => code))).toEqual(
       new Set(['reading.unusual.sg', 'reading.unusual.gaugeBar']),
     );
     expect(effectiveMembers(run.weights)).toBeGreaterThan(4);
-    expect(weighedEnsemble(asked(60, [gauge])).warnings).toEqual([]);
+    expect(weighedEnsemble(asked(60, [gauge]), stepper).warnings).toEqual([]);
   });
 
   test('a look at a bottle weighs the jar it came from, and its siblings', () => {
@@ -142,12 +139,15 @@ describe('where something was read', () => {
       ...asked(80),
       stages: [{ ...asked(80).stages[0]!, vessel: 'airlock' as const, hours: 60 }],
     };
-    const read = weighedFamily({
-      root,
-      lots: [],
-      branches: [bottle, { ...bottle, lots: ['b'], readings: [] }],
-    });
-    const unread = weighedFamily({ root, lots: [], branches: [{ ...bottle, readings: [] }] });
+    const read = weighedFamily(
+      {
+        root,
+        lots: [],
+        branches: [bottle, { ...bottle, lots: ['b'], readings: [] }],
+      },
+      stepper,
+    );
+    const unread = weighedFamily({ root, lots: [], branches: [{ ...bottle, readings: [] }] }, stepper);
     expect(read.runs).toHaveLength(3);
     expect(read.runs.map(({ weights }) => [...weights])).toEqual(
       [0, 1, 2].map(() => [...read.runs[0]!.weights]),

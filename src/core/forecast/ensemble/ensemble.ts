@@ -1,3 +1,4 @@
+import type { Stepper } from '../../ferment/run/stepper';
 import { nominalMember, type Member } from '../../ferment/state/member';
 import type { Ferment, Reading, Gaussian } from '../../ferment/scenario/ferment';
 import { conditionsSaid } from './conditions-said';
@@ -46,8 +47,8 @@ const enough = 2;
 const searches = 6;
 
 /** One jar or bottle by itself; one member gives the nominal ferment, unweighed. Deterministic from its seed. */
-export function weighedEnsemble(ferment: Ferment): WeighedRun {
-  const { runs, ...weighing } = weighedFamily(loneFerment(ferment));
+export function weighedEnsemble(ferment: Ferment, stepper: Stepper): WeighedRun {
+  const { runs, ...weighing } = weighedFamily(loneFerment(ferment), stepper);
   return { run: runs[0]!, ...weighing };
 }
 
@@ -61,13 +62,13 @@ export function weighedEnsemble(ferment: Ferment): WeighedRun {
  *   most as many as asked for
  * @source J.-M. Cornuet and others, Scand. J. Statist. 39 (2012) 798–812
  */
-export function weighedFamily(family: Family, care: Care = usualCare): WeighedFamily {
+export function weighedFamily(family: Family, stepper: Stepper, care: Care = usualCare): WeighedFamily {
   const runs: StoredRun[] = [];
-  return { ...readFamily(family, (run) => runs.push(run), care), runs };
+  return { ...readFamily(family, stepper, (run) => runs.push(run), care), runs };
 }
 
 /** The same, each run given to a reader as it is done and then let go. */
-export function readFamily(family: Family, read: Reader, care: Care = usualCare): Weighing {
+export function readFamily(family: Family, stepper: Stepper, read: Reader, care: Care = usualCare): Weighing {
   const { root } = family;
   const said: ForecastWarning[] = [];
   const take = (run: StoredRun, index: number) => {
@@ -77,7 +78,7 @@ export function readFamily(family: Family, read: Reader, care: Care = usualCare)
   const seen = [root.readings, ...family.branches.map(({ readings }) => readings)];
   if (root.members === 1) {
     const warnings: ForecastWarning[] = [];
-    followFamily(family, [nominalMember], (run, index) => {
+    followFamily(family, [nominalMember], stepper, (run, index) => {
       warnings.push(...contradictions(run, seen[index]!));
       take(run, index);
     });
@@ -90,21 +91,28 @@ export function readFamily(family: Family, read: Reader, care: Care = usualCare)
   const uniform = seededUniform(root.seed);
   if (seen.every((readings) => readings.length === 0)) {
     const points = drawPoints(priorProposal, root.members, uniform);
-    followFamily(family, membersAt(points, root.members, root), take);
+    followFamily(family, membersAt(points, root.members, root), stepper, take);
     return {
       effectiveMembers: root.members,
       posterior: posteriorOf(points, new Float64Array(root.members).fill(1 / root.members), root),
       warnings: once(said),
     };
   }
-  const { points, weights, power, warnings, gassy } = likelyPoints(family, seen, uniform, care.draws);
+  const { points, weights, power, warnings, gassy } = likelyPoints(
+    family,
+    stepper,
+    seen,
+    uniform,
+    care.draws,
+  );
   const found = membersAt(points, weights.length, root);
   const picked = care.foresight
-    ? pickedByWhatComes(family, found, weights, gassy, care.foresight)
+    ? pickedByWhatComes(family, stepper, found, weights, gassy, care.foresight)
     : pickedByWeight(weights, gassy, root.members);
   followFamily(
     family,
     picked.indices.map((m) => found[m]!),
+    stepper,
     (run, index) => take({ ...run, weights: picked.weights, read: true }, index),
   );
   return {
@@ -128,6 +136,7 @@ const membersAt = (points: Float64Array, count: number, { vigourSpread, kitchen 
 /** Searches where kitchens are likely, running only what was read. */
 function likelyPoints(
   family: Family,
+  stepper: Stepper,
   seen: readonly (readonly Reading[])[],
   uniform: () => number,
   draws: number,
@@ -152,7 +161,7 @@ function likelyPoints(
       logLikelihoods(run, seen[index]!, counts).forEach((log, m) => (logs[m] = logs[m]! + log));
       if (index === family.branches.length) lastGas = gasADayOn(run);
     };
-    followFamily(looked, membersAt(fresh, size, root), weigh, true);
+    followFamily(looked, membersAt(fresh, size, root), stepper, weigh, true);
     if (search === 1) warnings = unusual;
     // What was drawn before is looked at by the newest proposal alone, what is fresh by all of them.
     const freshDensities = new Float64Array(size);

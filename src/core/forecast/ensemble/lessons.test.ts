@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import type { Gaussian, Reading } from '../../ferment/scenario/ferment';
 import { askedSoda } from '../handmade.test-tool';
 import { weighedEnsemble } from './ensemble';
@@ -123,15 +124,15 @@ test('an ensemble tells what its readings say of room and culture', () => {
       stages: [{ hours: 60, vessel: 'sealed', celsius: 22, headspaceMl: 40 }],
       readings: [...readings],
     });
-  const nothing = weighedEnsemble(ferment([])).posterior;
+  const nothing = weighedEnsemble(ferment([]), stepper).posterior;
   expect(nothing.offset.mean).toBeCloseTo(0, 1);
   expect(nothing.offset.deviation).toBeCloseTo(1.1, 1);
   expect(nothing.vigour.deviation).toBeCloseTo(0.28, 1);
-  const warm = weighedEnsemble(ferment([{ kind: 'celsius', value: 24.5, hour: 10 }])).posterior;
+  const warm = weighedEnsemble(ferment([{ kind: 'celsius', value: 24.5, hour: 10 }]), stepper).posterior;
   expect(warm.offset.mean).toBeGreaterThan(1);
   expect(warm.offset.mean).toBeLessThan(1.4);
   expect(warm.offset.deviation).toBeLessThan(0.9);
-  const quick = weighedEnsemble(ferment([{ kind: 'gaugeBar', value: 2.5, hour: 24 }])).posterior;
+  const quick = weighedEnsemble(ferment([{ kind: 'gaugeBar', value: 2.5, hour: 24 }]), stepper).posterior;
   expect(quick.vigour.mean).toBeGreaterThan(0.05);
   expect(quick.vigour.deviation).toBeLessThan(0.27);
 });

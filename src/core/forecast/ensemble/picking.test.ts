@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { seededUniform } from '../run/random';
 import { loneFerment, runFamily, type Family } from '../run/family';
 import { askedSoda, handmadeRun, warmBottle } from '../handmade.test-tool';
@@ -84,6 +85,7 @@ test('picked by what comes to pass: every fifth of a hundred that weigh the same
     Float64Array.from(valuesOverTime(run!, 'heldVolumes').at(-1)!);
   const { indices, weights } = pickedByWhatComes(
     family,
+    stepper,
     found,
     new Float64Array(100).fill(0.01),
     Float64Array.from(found, (_, m) => (7 * m) % 100),
@@ -98,7 +100,7 @@ test('picked by what comes to pass: every fifth of a hundred that weigh the same
   );
   // As many at a time as are asked for, every third hour up to the hour named.
   expect(asked).toEqual(Array.from({ length: 5 }, () => [20, 48, 3]));
-  const gas = held(runFamily(upTo(family, 48), found));
+  const gas = held(runFamily(upTo(family, 48), found, stepper));
   const inOrder = found.map((_, m) => m).sort((a, b) => gas[a]! - gas[b]!);
   expect(indices).toEqual(inOrder.filter((_, place) => place % 5 === 2));
   expect([...weights]).toEqual(Array.from({ length: 20 }, () => 0.05));

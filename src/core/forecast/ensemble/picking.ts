@@ -1,3 +1,4 @@
+import type { Stepper } from '../../ferment/run/stepper';
 import type { LotStage } from '../../ferment/scenario/ferment';
 import type { Member } from '../../ferment/state/member';
 import { slots } from '../../ferment/state/state';
@@ -62,6 +63,7 @@ export function pickedByWeight(weights: Float64Array, order: Float64Array, count
  */
 export function pickedByWhatComes(
   family: Family,
+  stepper: Stepper,
   found: readonly Member[],
   weights: Float64Array,
   gassy: Float64Array,
@@ -75,7 +77,7 @@ export function pickedByWhatComes(
   // Some at a time: all their rows at once would be many megabytes.
   for (let from = 0; from < orders.length; from += members) {
     const some = likely.indices.slice(from, from + members).map((m) => found[m]!);
-    orders.set(order(runFamily(ahead, some)), from);
+    orders.set(order(runFamily(ahead, some, stepper)), from);
   }
   const { indices, weights: picked } = pickedByWeight(likely.weights, orders, members);
   return { indices: indices.map((i) => likely.indices[i]!), weights: picked };

@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { Scenario } from '../../ferment/scenario/scenario';
 import { familyOfScenario, forecastFamily } from './family-forecast';
 import { familyExample, FamilyScenario, type FamilyScenarioInput } from './family-scenario';
@@ -7,7 +8,7 @@ describe('the published family question', () => {
   const parsed = FamilyScenario.parse({ ...familyExample, members: 48 });
 
   test('answers for the jar and each bottle, and the same bytes each time', () => {
-    const answer = forecastFamily(parsed);
+    const answer = forecastFamily(parsed, stepper);
     expect(answer.schema).toBe('yuzet.family-forecast/1');
     expect(answer.bottles.map(({ name }) => name)).toEqual(['pilot', 'glass, primed']);
     const [pilot, glass] = answer.bottles;
@@ -19,7 +20,7 @@ describe('the published family question', () => {
     expect(primed).toBeGreaterThan(3.7);
     expect(primed).toBeLessThan(4.3);
     expect(glass!.series.gaugeBar[at(glass, 90)]![2]).toBeLessThan(pilot!.series.gaugeBar[at(pilot, 90)]![2]);
-    expect(JSON.stringify(forecastFamily(parsed))).toBe(JSON.stringify(answer));
+    expect(JSON.stringify(forecastFamily(parsed, stepper))).toBe(JSON.stringify(answer));
   });
 
   test('with one bottle and nothing added it agrees with the scenario of one vessel', () => {
@@ -35,6 +36,7 @@ describe('the published family question', () => {
     };
     const one = forecast(
       Scenario.parse({ schema: 'yuzet.scenario/1', ...common, liquidLitres: 0.48, stages }),
+      stepper,
     );
     const family = forecastFamily(
       FamilyScenario.parse({
@@ -43,6 +45,7 @@ describe('the published family question', () => {
         jar: { liquidLitres: 0.48, stages: [stages[0]!] },
         bottles: [{ name: 'b', fromHour: 24, litres: 0.48, stages: [stages[1]!] }],
       }),
+      stepper,
     );
     const [bottle] = family.bottles;
     for (const hour of [30, 50, 84]) {

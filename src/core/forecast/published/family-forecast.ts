@@ -1,3 +1,4 @@
+import type { Stepper } from '../../ferment/run/stepper';
 import { recordOf } from '../../record-of';
 import {
   fermentOf,
@@ -13,7 +14,8 @@ import { weighedFamily } from '../ensemble/ensemble';
 import type { Family } from '../run/family';
 import type { FamilyScenario } from './family-scenario';
 import { publishedSeries } from './forecast';
-import { quantileLevels, seriesOf, type FiveNumbers } from '../read-off/quantiles';
+import { seriesOf } from '../read-off/quantiles';
+import { quantileLevels, type FiveNumbers } from '../read-off/weighted-quantiles';
 import type { StoredRun } from '../run/stored-run';
 
 /** One lot of a family's forecast. */
@@ -144,8 +146,8 @@ function withAdditions({ jar }: FamilyScenario): LotStage[] {
  * @param scenario validated by `FamilyScenario`
  * @returns plain data; the same scenario gives the same bytes
  */
-export function forecastFamily(scenario: FamilyScenario): FamilyForecast {
-  const { runs, effectiveMembers, warnings } = weighedFamily(familyOfScenario(scenario));
+export function forecastFamily(scenario: FamilyScenario, stepper: Stepper): FamilyForecast {
+  const { runs, effectiveMembers, warnings } = weighedFamily(familyOfScenario(scenario), stepper);
   const lot = (name: string, run: StoredRun): LotForecast => ({
     name,
     hours: run.hours,

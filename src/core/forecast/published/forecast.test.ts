@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import fc from 'fast-check';
 import { Scenario, scenarioExample, type ScenarioInput } from '../../ferment/scenario/scenario';
 import { starterKinds } from '../../ferment/scenario/scenario-kinds';
@@ -5,7 +6,7 @@ import { fermentOf } from '../../ferment/scenario/ferment';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { forecast, publishedSeries } from './forecast';
 import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
-import { weightedQuantiles } from '../read-off/quantiles';
+import { weightedQuantiles } from '../read-off/weighted-quantiles';
 import type { Quantity } from '../run/quantities';
 import { normalBelow, seededUniform } from '../run/random';
 import { partOf, standIn } from '../../part-of.test-tool';
@@ -32,7 +33,7 @@ const passing = (
   level: number,
   direction: 'rises' | 'falls' = 'rises',
 ) => {
-  const { run } = weighedEnsemble(fermentOf(scenario));
+  const { run } = weighedEnsemble(fermentOf(scenario), stepper);
   return passageQuantiles(run, firstPassageHours(run, quantity, level, direction), [0.05, 0.5, 0.95]) as [
     number,
     number,
@@ -59,6 +60,7 @@ describe('practice: medians inside the range makers report, bands wide enough to
         starter: { kind: 'water-kefir-grains', amountPerLitre: 50 },
         stages: [stage(72, 'airlock', celsius)],
       }),
+      stepper,
     );
     const at = (hour: number) => series.sweetnessGramsPerLitre[hour]!;
     const middle = at(hours[Math.floor(hours.length / 2) - (hours.length === 2 ? 1 : 0)]!);
@@ -91,6 +93,7 @@ describe('practice: medians inside the range makers report, bands wide enough to
         starter: { kind, amountPerLitre },
         stages: [stage(hours, vessel, 25)],
       }),
+      stepper,
     );
     const [acid, strength] = [series.aceticGramsPerLitre[hours]![2], series.abvPercent[hours]![2]];
     expect([acid >= vinegar[0], acid <= vinegar[1], acid]).toEqual([true, true, acid]);
@@ -158,6 +161,7 @@ describe('practice: medians inside the range makers report, bands wide enough to
         starter: { kind: 'bare' },
         stages: [stage(340, 'airlock', 23)],
       }),
+      stepper,
     );
     expect(series.sweetnessGramsPerLitre[44]![2]).toBeGreaterThan(115);
     expect(series.sweetnessGramsPerLitre[336]![2]).toBeLessThan(30);
@@ -190,6 +194,7 @@ describe('readings', () => {
           stages: [stage(24, 'airlock', 21), { ...stage(40, 'sealed', 21, 20), addSugars: { sucrose: 8 } }],
           readings,
         }),
+        stepper,
       ).series;
     const plain = primed();
     const fizzAfter = (kind: 'sg' | 'gaugeBar', hour: number) =>
@@ -201,10 +206,10 @@ describe('readings', () => {
   });
 
   test('what hardly any kitchen would show is said, not bent to', () => {
-    const { warnings } = forecast(bug({ readings: [{ hour: 80, kind: 'hiss', value: 'none' }] }));
+    const { warnings } = forecast(bug({ readings: [{ hour: 80, kind: 'hiss', value: 'none' }] }), stepper);
     expect(warnings.map(({ code }) => code)).toContain('reading.unusual.hiss');
     expect(warnings[0]!.sentence).toMatch(/No fizz after 80 h/);
-    const heavy = forecast(bug({ readings: [{ hour: 40, kind: 'sg', value: 1.12 }] }));
+    const heavy = forecast(bug({ readings: [{ hour: 40, kind: 'sg', value: 1.12 }] }), stepper);
     expect(heavy.warnings[0]!.code).toBe('reading.unusual.sg');
   });
 
@@ -216,6 +221,7 @@ describe('readings', () => {
           { hour: 36, kind: 'squeeze', value: 'firm' },
         ],
       }),
+      stepper,
     );
     expect(warnings).toEqual([]);
     expect(effectiveMembers).toBeGreaterThan(30);
@@ -246,7 +252,7 @@ describe('laws', () => {
   test('quantiles are finite and in order, and the same seed gives the same bytes', () => {
     fc.assert(
       fc.property(scenarios, (input) => {
-        const answer = forecast(ask(partOf(input)));
+        const answer = forecast(ask(partOf(input)), stepper);
         for (const name of publishedSeries) {
           for (const five of answer.series[name]) {
             for (let i = 0; i < 5; i++) {
@@ -255,7 +261,7 @@ describe('laws', () => {
             }
           }
         }
-        expect(JSON.stringify(forecast(ask(partOf(input))))).toBe(JSON.stringify(answer));
+        expect(JSON.stringify(forecast(ask(partOf(input)), stepper))).toBe(JSON.stringify(answer));
       }),
       { seed: 21, numRuns: 60 },
     );

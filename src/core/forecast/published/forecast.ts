@@ -1,9 +1,11 @@
+import type { Stepper } from '../../ferment/run/stepper';
 import { fermentOf } from '../../ferment/scenario/ferment';
 import type { Scenario } from '../../ferment/scenario/scenario';
 import type { ForecastWarning } from '../ensemble/contradictions';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { recordOf } from '../../record-of';
-import { quantileLevels, seriesOf, type FiveNumbers } from '../read-off/quantiles';
+import { seriesOf } from '../read-off/quantiles';
+import { quantileLevels, type FiveNumbers } from '../read-off/weighted-quantiles';
 import type { Quantity } from '../run/quantities';
 
 /** Series of the published forecast, in the order of the contract. */
@@ -36,8 +38,8 @@ export interface Forecast {
  * @param scenario validated by `Scenario`
  * @returns plain data; the same scenario gives the same bytes
  */
-export function forecast(scenario: Scenario): Forecast {
-  const { run, effectiveMembers, warnings } = weighedEnsemble(fermentOf(scenario));
+export function forecast(scenario: Scenario, stepper: Stepper): Forecast {
+  const { run, effectiveMembers, warnings } = weighedEnsemble(fermentOf(scenario), stepper);
   const series = recordOf(publishedSeries, (name) => seriesOf(run, name));
   return {
     schema: 'yuzet.forecast/1',

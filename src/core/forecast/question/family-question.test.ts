@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { knownCultures } from '../../cultures/registry';
 import { bases } from '../../ferment/scenario/bases';
 import { nominalMember } from '../../ferment/state/member';
@@ -270,7 +271,7 @@ describe('a family that is run', () => {
   const ran = () => {
     const { family } = kitchen.question(brew, 44);
     const cut: Family = { ...family, root: { ...family.root, members: 1 } };
-    return { cut, runs: runFamily(cut, [nominalMember]) };
+    return { cut, runs: runFamily(cut, [nominalMember], stepper) };
   };
 
   test('a run for the jar and one for each branch, sharing the past to the last digit', () => {

@@ -1,3 +1,4 @@
+import { plainStepper } from '../../ferment/run/stepper';
 import type { Ferment, Inflow, LotStage } from '../../ferment/scenario/ferment';
 import { nominalMember } from '../../ferment/state/member';
 import { slots } from '../../ferment/state/state';
@@ -140,7 +141,7 @@ function cutAt(stages: Ferment['stages'], hour: number): Ferment['stages'] {
 function nominalAt(ferment: Ferment, hour: number): Dissolved {
   const stages = cutAt(ferment.stages, hour);
   const lone = loneFerment({ ...ferment, stages, members: 1, readings: [] });
-  const { rows } = runFamily(lone, [nominalMember])[0]!;
+  const { rows } = runFamily(lone, [nominalMember], plainStepper())[0]!;
   const at = (slot: number) => rows[rows.length - ROW_SIZE + slot]!;
   return {
     sucrose: at(SUCROSE),

@@ -7,6 +7,9 @@ import { type Closure } from '../../vessels/vessel-kinds';
 import { hourMs } from '../../duration';
 import { keepsGas } from '../../vessels/vessel';
 
+/** Hours in the fridge before opening: the gas needs about two days to dissolve. */
+export const settleHours = 48;
+
 /** How long a bottle takes to come near another place's temperature, hours: half-litre glass in still air. Practice. */
 export const coolingHours = 3;
 

@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { chanceOverLimit } from './chance';
 import { refinedCare } from '../answer/refine';
 import { weighedEnsemble, weighedFamily } from '../ensemble/ensemble';
@@ -9,13 +10,13 @@ import type { FamilyQuestion } from '../question/family-question';
 
 describe('against five thousand members, counted one by one', () => {
   type Runs = (ferment: ReturnType<typeof manyAsked>) => StoredRun;
-  const usually: Runs = (ferment) => weighedEnsemble(ferment).run;
+  const usually: Runs = (ferment) => weighedEnsemble(ferment, stepper).run;
   /** As the app asks once nothing waits. */
   const refined: Runs = (ferment) => {
     const family = loneFerment(ferment);
     const lots = partOf<FamilyQuestion['lots']>([{ run: 0, limitBar: 2.8, sealedFromHour: 0, nowHour: 36 }]);
     const question = { rootId: 'soda', start: 0, family, lots, drawn: null };
-    return weighedFamily(family, refinedCare(question)).runs[0]!;
+    return weighedFamily(family, stepper, refinedCare(question)).runs[0]!;
   };
   /** Differences over the hours in which it is in doubt, points. */
   const differences = (celsius: number, readings: Setting['readings'] = [], runs: Runs = usually) => {

@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Reading } from '../../ferment/scenario/scenario';
@@ -45,7 +46,7 @@ export const manyAsked = (members: number, celsius: number, readings: Setting['r
 
 /** Shares of five thousand kitchens that passed the limit at those hours, counted one by one. Takes ten seconds. */
 export function count({ celsius, readings }: Setting): number[] {
-  const { run } = weighedEnsemble(manyAsked(5000, celsius, readings));
+  const { run } = weighedEnsemble(manyAsked(5000, celsius, readings), stepper);
   return countedHours.map((hour) =>
     peakGauges(run, hour).reduce((sum, bar, m) => sum + (bar > limitBar ? run.weights[m]! : 0), 0),
   );

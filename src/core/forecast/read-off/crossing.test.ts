@@ -1,5 +1,5 @@
 import { crossingOf, risingCrossing } from './crossing';
-import type { FiveNumbers } from './quantiles';
+import type { FiveNumbers } from './weighted-quantiles';
 
 const falls = (from: number, to: number): FiveNumbers[] => [
   [from, from, from, from, from],

@@ -1,4 +1,4 @@
-import type { FiveNumbers } from './quantiles';
+import type { FiveNumbers } from './weighted-quantiles';
 
 /** When a course falls to a level: in the quickest kitchens of twenty, in the middle, in the slowest. Hours; null beyond the end. */
 export interface Crossing {

@@ -1,4 +1,5 @@
-import { valuesOverTime, weightedQuantiles, type Quantiles } from './quantiles';
+import { valuesOverTime } from './quantiles';
+import { weightedQuantiles, type Quantiles } from './weighted-quantiles';
 import type { Quantity } from '../run/quantities';
 import type { StoredRun } from '../run/stored-run';
 

@@ -1,6 +1,7 @@
 import { TestKitchen, fedBug } from '../kitchen.test-tool';
 import { handmadeRun } from '../handmade.test-tool';
-import { quantileLevels, placesOf, seriesOf, valuesAt, valuesOverTime, weightedQuantiles } from './quantiles';
+import { placesOf, seriesOf, valuesAt, valuesOverTime } from './quantiles';
+import { quantileLevels, weightedQuantiles } from './weighted-quantiles';
 import { quantities, sums, type Quantity } from '../run/quantities';
 import { rowAt } from '../run/stored-run';
 

@@ -1,6 +1,6 @@
 import { failureCourse, type Risk } from './failure';
 import { firstPassageHours, passageQuantiles } from './first-passage';
-import { quantileLevels, type FiveNumbers } from './quantiles';
+import { quantileLevels, type FiveNumbers } from './weighted-quantiles';
 import type { StoredRun } from '../run/stored-run';
 
 /** Shares of a working limit that a pressure watch names. */

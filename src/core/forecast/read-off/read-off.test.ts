@@ -10,7 +10,8 @@ import {
   type Row,
 } from '../handmade.test-tool';
 import { firstPassageHours, passageQuantiles } from './first-passage';
-import { placesOf, seriesOf, valuesAt, weightedQuantiles } from './quantiles';
+import { placesOf, seriesOf, valuesAt } from './quantiles';
+import { weightedQuantiles } from './weighted-quantiles';
 import { quantities } from '../run/quantities';
 import { rowAt } from '../run/stored-run';
 

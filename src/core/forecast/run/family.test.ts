@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { fermentOf } from '../../ferment/scenario/ferment';
 import { nominalMember } from '../../ferment/state/member';
 import { Scenario } from '../../ferment/scenario/scenario';
@@ -47,7 +48,7 @@ const seals = [0.2, 0.96].map((seal) => ({ ...nominalMember, seal }));
 
 describe('a family run', () => {
   test('a bottle has its jar’s stages up to the draw, cut there, and then its own', () => {
-    const [, run] = runFamily(family([branch()]), seals);
+    const [, run] = runFamily(family([branch()]), seals, stepper);
     expect(
       run!.ferment.stages.map(({ hours, celsius, vessel, liquidMl }) => [hours, celsius, vessel, liquidMl]),
     ).toEqual([
@@ -57,7 +58,7 @@ describe('a family run', () => {
     ]);
     expect(run!.ferment.liquidLitres).toBe(0.48);
     // Drawn where a stage ends, nothing of the next one belongs to it.
-    const [, early] = runFamily(family([branch({ fromHour: 10 })]), seals);
+    const [, early] = runFamily(family([branch({ fromHour: 10 })]), seals, stepper);
     expect(early!.ferment.stages.map(({ hours }) => hours)).toEqual([10, 60]);
   });
 
@@ -73,6 +74,7 @@ describe('a family run', () => {
         }),
       ]),
       seals,
+      stepper,
     );
     expect(second!.ferment.stages.map(({ hours, liquidMl }) => [hours, liquidMl])).toEqual([
       [10, 2000],
@@ -93,7 +95,7 @@ describe('a family run', () => {
   });
 
   test('each vessel leaks by its own draw from the member’s seals', () => {
-    const runs = runFamily(family([branch(), branch({ lots: ['b'] })]), seals);
+    const runs = runFamily(family([branch(), branch({ lots: ['b'] })]), seals, stepper);
     expect(runs[1]!.members.map(({ leak }) => leak)).toEqual(seals.map(({ seal }) => leakOfBranch(seal, 0)));
     expect(runs[2]!.members.map(({ leak }) => leak)).toEqual(seals.map(({ seal }) => leakOfBranch(seal, 1)));
     expect([...runs[1]!.weights]).toEqual([0.5, 0.5]);
@@ -101,23 +103,24 @@ describe('a family run', () => {
 
   test('told only what was read: at the reading, an hour before it, at draws and at the end', () => {
     const read = { hour: 30, kind: 'squeeze' as const, value: 'firm' as const };
-    const [jarRun, run] = runFamily(family([branch({ readings: [read] })]), seals, true);
+    const [jarRun, run] = runFamily(family([branch({ readings: [read] })]), seals, stepper, true);
     expect(jarRun!.hours).toEqual([0, 11.5, 12.5, 24, 40]);
     expect(run!.hours).toEqual([0, 11.5, 12.5, 24, 29, 30, 84]);
-    const [, whole] = runFamily(family([branch({ readings: [read] })]), seals);
+    const [, whole] = runFamily(family([branch({ readings: [read] })]), seals, stepper);
     const [few, all] = [run!.hours.indexOf(30), whole!.hours.indexOf(30)];
     expect(seriesOf(run!, 'gaugeBar')[few]![2]).toBeCloseTo(seriesOf(whole!, 'gaugeBar')[all]![2], 1);
     // A reading within the first hour has none before it.
     const early = runFamily(
       { ...family([]), root: { ...root, readings: [{ hour: 0.5, kind: 'ph', value: 5 }] } },
       seals,
+      stepper,
       true,
     );
     expect(early[0]!.hours).toEqual([0, 0.5, 40]);
   });
 
   test('the jar is told at its draws too, between its steps', () => {
-    const [jarRun, run] = runFamily(family([branch({ fromHour: 24.4 })]), seals);
+    const [jarRun, run] = runFamily(family([branch({ fromHour: 24.4 })]), seals, stepper);
     expect(jarRun!.hours.filter((hour) => hour > 23 && hour < 26)).toEqual([24, 24.4, 25]);
     expect(run!.hours.filter((hour) => hour > 23 && hour < 27)).toEqual([24, 24.4, 25, 26]);
   });
@@ -125,7 +128,7 @@ describe('a family run', () => {
   test('what long steps passed over is named, in the past and in the bottle', () => {
     const long = { ...root, longSteps: true };
     const month = branch({ stages: [{ ...bottle, hours: 20 * 24, celsius: 4 }] });
-    const [jarRun, run] = runFamily({ ...family([month]), root: long }, seals);
+    const [jarRun, run] = runFamily({ ...family([month]), root: long }, seals, stepper);
     expect(jarRun!.gaps ?? []).toEqual([]);
     const drawn = run!.hours.indexOf(24);
     expect(run!.gaps!.length).toBeGreaterThan(10);
@@ -140,7 +143,7 @@ describe('a family run', () => {
 });
 
 test('a run has a row a member at each hour, all weighing the same', () => {
-  const run = runMembers(root, seals);
+  const run = runMembers(root, seals, stepper);
   expect(run.hours).toEqual(hoursOf(root));
   expect(run.hours).toHaveLength(41);
   expect(run.rows).toHaveLength(2 * 41 * slots.ROW_SIZE);

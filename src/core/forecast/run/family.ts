@@ -1,3 +1,4 @@
+import type { Stepper } from '../../ferment/run/stepper';
 import { resumeRun } from '../../ferment/run/ferment-run';
 import type { Ferment, LotStage, Reading } from '../../ferment/scenario/ferment';
 import type { Member } from '../../ferment/state/member';
@@ -53,13 +54,14 @@ const drawnAt = (family: Family, parent: number) =>
 export function followFamily(
   family: Family,
   members: readonly Member[],
+  stepper: Stepper,
   visit: (run: StoredRun, index: number) => void,
   readOnly = false,
 ): void {
   const { root, branches } = family;
   const drawn = drawnAt(family, -1);
   const hours = readOnly ? readHours(root.readings, lengthOf(root.stages), drawn) : hoursOf(root, drawn);
-  const held = new Map([[-1, runMembers(root, members, hours)]]);
+  const held = new Map([[-1, runMembers(root, members, stepper, hours)]]);
   visit(held.get(-1)!, 0);
   branches.forEach((branch, index) => {
     const run = runBranch(family, branch, index, held.get(branch.parent)!, readOnly);
@@ -76,9 +78,14 @@ export function followFamily(
  * @returns the jar's run, then one for each branch; a branch's run holds its past in the jar too, so that anything asked of
  *   a run can be asked of it. All share their members; weights are equal
  */
-export function runFamily(family: Family, members: readonly Member[], readOnly = false): StoredRun[] {
+export function runFamily(
+  family: Family,
+  members: readonly Member[],
+  stepper: Stepper,
+  readOnly = false,
+): StoredRun[] {
   const runs: StoredRun[] = [];
-  followFamily(family, members, (run) => runs.push(run), readOnly);
+  followFamily(family, members, stepper, (run) => runs.push(run), readOnly);
   return runs;
 }
 
@@ -106,6 +113,7 @@ function runBranch(
   parent: StoredRun,
   readOnly: boolean,
 ): StoredRun {
+  const { stepper } = parent;
   const ferment: Ferment = {
     ...parent.ferment,
     liquidLitres: branch.liquidLitres,
@@ -133,10 +141,10 @@ function runBranch(
   const into = { rows, celsius, first: rowOf(parent, 0, drawn + 1) };
   const gaps = [
     ...(parent.gaps ?? []).filter(({ end }) => end <= drawn),
-    ...followAll(drawnRuns, stages, relative, into, paceOf(ferment)).map(({ first, end }) => ({
+    ...followAll(drawnRuns, stages, relative, into, paceOf(ferment), stepper).map(({ first, end }) => ({
       first: first + drawn + 1,
       end: end + drawn + 1,
     })),
   ];
-  return { ferment, hours, members, rows, celsius, weights: parent.weights, gaps };
+  return { stepper, ferment, hours, members, rows, celsius, weights: parent.weights, gaps };
 }

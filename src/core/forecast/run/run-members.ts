@@ -2,6 +2,7 @@ import { beginRun } from '../../ferment/run/ferment-run';
 import type { Ferment } from '../../ferment/scenario/ferment';
 import type { Member } from '../../ferment/state/member';
 import { followAll, longestStep } from '../../ferment/run/simulate';
+import type { Stepper } from '../../ferment/run/stepper';
 import type { Pace } from '../../ferment/run/step-plan';
 import { slots } from '../../ferment/state/state';
 import { familyHours, reportHours } from '../../ferment/run/time-table';
@@ -21,14 +22,15 @@ export const paceOf = ({ longSteps }: Ferment): Pace => ({ limit: longestStep, l
 export function runMembers(
   ferment: Ferment,
   members: readonly Member[],
+  stepper: Stepper,
   hours: readonly number[] = hoursOf(ferment),
 ): StoredRun {
   const rows = new Float32Array(members.length * hours.length * ROW_SIZE);
   const celsius = new Float32Array(members.length * hours.length);
   const runs = members.map((member) => beginRun(ferment, member));
-  const gaps = followAll(runs, ferment.stages, hours, { rows, celsius, first: 0 }, paceOf(ferment));
+  const gaps = followAll(runs, ferment.stages, hours, { rows, celsius, first: 0 }, paceOf(ferment), stepper);
   const weights = new Float64Array(members.length).fill(1 / members.length);
-  return { ferment, hours, members, rows, celsius, weights, gaps };
+  return { stepper, ferment, hours, members, rows, celsius, weights, gaps };
 }
 
 /** The hours a ferment is reported at: every `stepHours`, and others asked for, such as those of draws. */

@@ -1,15 +1,14 @@
 import type { Gap } from '../../ferment/run/step-plan';
 import type { Member } from '../../ferment/state/member';
+import type { Stepper } from '../../ferment/run/stepper';
 import type { Ferment } from '../../ferment/scenario/ferment';
 import { slots } from '../../ferment/state/state';
 
 const { ROW_SIZE } = slots;
 
-/**
- * An ensemble as it was run: plain data and typed arrays, so that it passes to and from a worker by transfer and any
- * what-if starts from the past it holds.
- */
+/** An ensemble as it was run: any what-if starts from the past it holds, and makes its steps where they were made. */
 export interface StoredRun {
+  readonly stepper: Stepper;
   readonly ferment: Ferment;
   readonly hours: readonly number[];
   readonly members: readonly Member[];
@@ -35,6 +34,9 @@ export const rowOf = (run: Pick<StoredRun, 'members'>, member: number, hourIndex
 /** Index of the first number of a member's row. */
 export const rowAt = (run: Pick<StoredRun, 'members'>, member: number, hourIndex: number): number =>
   rowOf(run, member, hourIndex) * ROW_SIZE;
+
+/** Families whose runs are held at most, whatever they take. */
+export const familiesHeld = 2;
 
 /** Bytes of rows held at most: a run of a bottle takes some fourteen million, and a batch has a few unlike ones. */
 export const mostBytes = 96e6;

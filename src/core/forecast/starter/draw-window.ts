@@ -1,5 +1,5 @@
 import { hourIndexAt } from '../run/hour-index';
-import { weightedQuantiles } from '../read-off/quantiles';
+import { weightedQuantiles } from '../read-off/weighted-quantiles';
 import { closesFalling } from './ripeness';
 import type { StarterQuestion } from '../question/starter-question';
 import type { StoredRun } from '../run/stored-run';

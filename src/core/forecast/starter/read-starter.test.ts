@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { dawn, fedBug, TestKitchen } from '../kitchen.test-tool';
 import { usualKitchen } from '../ensemble/unknowns';
@@ -259,8 +260,8 @@ test('what a draw took along: the middle and the spread of liveliness at that ho
   const brew = kitchen.brew(-2, 160);
   kitchen.draw(0, bug, brew, 150);
   const drawn = kitchen.question(brew, 10).drawn!;
-  const posterior = livelinessWhenDrawn(drawn);
-  const { run } = weighedEnsemble({ ...drawn.ferment, members: 40 });
+  const posterior = livelinessWhenDrawn(drawn, stepper);
+  const { run } = weighedEnsemble({ ...drawn.ferment, members: 40 }, stepper);
   const at = run.hours.indexOf(96);
   const values = run.members.map((_, m) => livelinessAt(run, m, at, drawn.settledMass));
   const mean = values.reduce((sum, value) => sum + value, 0) / 40;
@@ -272,7 +273,7 @@ test('what a draw took along: the middle and the spread of liveliness at that ho
   expect(posterior.deviation).toBeGreaterThan(0.05);
   // Alive counts the cells alone, of which there are more than are ready.
   expect(
-    livelinessWhenDrawn({ ...drawn, ripe: { by: 'alive', opens: 0.5, closes: 0.3 } }).mean,
+    livelinessWhenDrawn({ ...drawn, ripe: { by: 'alive', opens: 0.5, closes: 0.3 } }, stepper).mean,
   ).not.toBeCloseTo(mean, 3);
   expect([drawn.atHour, dawn - drawn.atHour * hourMs]).toEqual([96, dawn - 96 * hourMs]);
 });

@@ -1,9 +1,10 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { knownCultures } from '../../cultures/registry';
 import { jar as openJar, soda } from '../../ferment/run/run.test-tool';
 import { lotOf } from '../../journal/household';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { dawn, fedBug, TestKitchen } from '../kitchen.test-tool';
-import { weightedQuantiles } from '../read-off/quantiles';
+import { weightedQuantiles } from '../read-off/weighted-quantiles';
 import { gasRateAt } from '../run/quantities';
 import { answerStarter } from './starter-answer';
 import { starterQuestion } from '../question/starter-question';
@@ -50,7 +51,7 @@ function readyHours(kind: string, portions: readonly { what: string }[], celsius
     now: dawn + 0.5 * hourMs,
     aheadHours: 300,
   })!;
-  return answerStarter(question).draw?.earliest ?? Infinity;
+  return answerStarter(question, stepper).draw?.earliest ?? Infinity;
 }
 
 /** The same for a bug fed daily, which its cells must grow for. */
@@ -109,6 +110,7 @@ function gassesAfter(culture: string, amountPerLitre: number, celsius: number, r
       stages: [{ ...openJar, hours, celsius }],
       stepHours: 0.25,
     }),
+    stepper,
   );
   const middle = (i: number) =>
     weightedQuantiles(

@@ -1,7 +1,8 @@
+import type { Stepper } from '../../ferment/run/stepper';
 import type { ForecastWarning } from '../ensemble/contradictions';
 import { weighedEnsemble, type WeighedRun } from '../ensemble/ensemble';
 import type { KitchenPosterior } from '../ensemble/lessons';
-import { quantileLevels, weightedQuantiles, type FiveNumbers } from '../read-off/quantiles';
+import { quantileLevels, weightedQuantiles, type FiveNumbers } from '../read-off/weighted-quantiles';
 import { sugarAt } from '../run/quantities';
 import { drawEdges, each, passing, spreadOf, type DrawEdges } from './draw-window';
 import { closesFalling, livelinessAt, ripenessAt } from './ripeness';
@@ -45,8 +46,8 @@ export const hungryBelow = 2;
 const five = (values: Float64Array, run: StoredRun) => weightedQuantiles(values, run.weights, quantileLevels);
 
 /** The forecast of a kept jar. */
-export const answerStarter = (question: StarterQuestion): StarterAnswer =>
-  readStarter(weighedEnsemble(question.ferment), question);
+export const answerStarter = (question: StarterQuestion, stepper: Stepper): StarterAnswer =>
+  readStarter(weighedEnsemble(question.ferment, stepper), question);
 
 /** What a weighed run says of a kept jar. */
 export function readStarter(
@@ -158,11 +159,17 @@ function feedWindowOf(
 }
 
 /** What a draw took along: liveliness at that hour, as the middle and the spread between kitchens. */
-export function livelinessWhenDrawn(question: DrawnQuestion): {
+export function livelinessWhenDrawn(
+  question: DrawnQuestion,
+  stepper: Stepper,
+): {
   readonly mean: number;
   readonly deviation: number;
 } {
-  const { run } = weighedEnsemble({ ...question.ferment, members: Math.min(40, question.ferment.members) });
+  const { run } = weighedEnsemble(
+    { ...question.ferment, members: Math.min(40, question.ferment.members) },
+    stepper,
+  );
   const index = hourIndexAt(run.hours, question.atHour);
   const values = each(run, (m) =>
     livelinessAt(run, m, index, question.settledMass, question.ripe.by === 'alive'),

@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { cultures, keptKinds, knownCultures, withGuest } from '../../cultures/registry';
 import type { Culture } from '../../cultures/culture';
 import { lotOf } from '../../journal/household';
@@ -273,7 +274,7 @@ test('dried grains take three to five days at 22 °C before a water is sour; fre
       now: dawn + hourMs,
       aheadHours: 240,
     })!;
-    return answerStarter(question).draw!.earliest / 24;
+    return answerStarter(question, stepper).draw!.earliest / 24;
   };
   expect(ready('dried-kefir-grains', 10)).toBeGreaterThan(3);
   expect(ready('dried-kefir-grains', 10)).toBeLessThan(5);

@@ -1,13 +1,9 @@
 import { spanAt, stageSpans } from '../../ferment/run/time-table';
-import {
-  placesOf,
-  quantileLevels,
-  valuesAt,
-  weightedQuantiles,
-  type FiveNumbers,
-} from '../read-off/quantiles';
+import { placesOf, valuesAt } from '../read-off/quantiles';
+import { quantileLevels, weightedQuantiles, type FiveNumbers } from '../read-off/weighted-quantiles';
 import { chanceOverLimit, peakGauges } from '../read-off/chance';
 import { type StoredRun } from '../run/stored-run';
+import { settleHours } from '../question/lot-stages';
 import { chillStages, whatIf } from './what-if';
 
 /** What would be in the glass, as five quantiles each, and the highest pressure on the way there. */
@@ -20,9 +16,6 @@ export interface Pour {
   /** Chance, 0–1, that the working limit is passed before pouring. */
   readonly chanceOverLimit: number;
 }
-
-/** Hours in the fridge before opening: the gas needs about two days to dissolve. */
-export const settleHours = 48;
 
 const members = 48;
 

@@ -1,11 +1,14 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { slots } from '../../ferment/state/state';
 import { peakGauges, chanceOverLimit } from '../read-off/chance';
 import { bottledAt, chilledCourse, chillTable } from '../answer/courses';
 import { askedSoda, handmadeRun, warmBottle } from '../handmade.test-tool';
 import { firstPassageHours } from '../read-off/first-passage';
-import { pourAfterChill, settleHours } from './pour';
+import { pourAfterChill } from './pour';
+import { settleHours } from '../question/lot-stages';
 import { allSeries } from '../answer/family-answer';
-import { placesOf, seriesOf, valuesAt, weightedQuantiles, quantileLevels } from '../read-off/quantiles';
+import { placesOf, seriesOf, valuesAt } from '../read-off/quantiles';
+import { weightedQuantiles, quantileLevels } from '../read-off/weighted-quantiles';
 import { runMembers } from '../run/run-members';
 import { chillStages, diverged, representatives, whatIf } from './what-if';
 import { memberOf } from '../ensemble/priors';
@@ -27,7 +30,7 @@ const kitchens = [-1, 0, 1.5].map((vigour) =>
     0.3,
   ),
 );
-const ran = () => runMembers(ferment(), kitchens);
+const ran = () => runMembers(ferment(), kitchens, stepper);
 
 describe('kitchens that stand for all', () => {
   const run = (weights: readonly number[]) =>
@@ -100,7 +103,7 @@ describe('one thing changed from an hour on', () => {
       { ...plain.stages[1]!, hours: 30, addSugars: { sucrose: 5, glucose: 0, fructose: 0 } },
       { ...plain.stages[1]!, hours: 66, addSugars: { sucrose: 2, glucose: 0, fructose: 0 } },
     ];
-    const run = runMembers({ ...plain, stages }, kitchens);
+    const run = runMembers({ ...plain, stages }, kitchens, stepper);
     const warm = diverged(run, 40, { celsius: 25 }, 6);
     expect(
       warm.ferment.stages.map(({ hours, celsius, addSugars }) => [hours, celsius, addSugars?.sucrose]),
@@ -194,7 +197,11 @@ describe('the lanes of a bottle that is chilled at an hour', () => {
 
 describe('a first ferment that is bottled at an hour', () => {
   test('in half litres with a headspace of four in a hundred, as warm as its jar, for a week at most', () => {
-    const run = runMembers({ ...ferment(), stages: [{ ...ferment().stages[0]!, hours: 60 }] }, kitchens);
+    const run = runMembers(
+      { ...ferment(), stages: [{ ...ferment().stages[0]!, hours: 60 }] },
+      kitchens,
+      stepper,
+    );
     const then = bottledAt(run, 30, 2.5);
     const sealed = {
       ...run.ferment.stages[0]!,

@@ -1,3 +1,4 @@
+import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { askedSoda } from '../handmade.test-tool';
 import { allSeries, lotAnswer } from '../answer/family-answer';
@@ -17,7 +18,7 @@ const ferment = askedSoda({
   ],
   members: 80,
 });
-const { run } = weighedEnsemble(ferment);
+const { run } = weighedEnsemble(ferment, stepper);
 const ask = {
   lotId: 'x',
   run: 0,
@@ -36,7 +37,7 @@ const ask = {
 describe('another future from a stored past', () => {
   test('left as it was, the what-if agrees with the run it came from', () => {
     const same = whatIf(run, { fromHour: 60, stages: [{ ...ferment.stages[1]!, hours: 40 }], members: 80 });
-    const again = runMembers(ferment, same.members);
+    const again = runMembers(ferment, same.members, stepper);
     const [then, now] = [seriesOf(again, 'heldVolumes')[100]!, seriesOf(same, 'heldVolumes')[40]!];
     expect(Math.abs(now[2] / then[2] - 1)).toBeLessThan(0.03);
   });
@@ -66,7 +67,10 @@ describe('another future from a stored past', () => {
   });
 
   test('a first ferment bottled later reaches its fizz sooner, from a drier base', () => {
-    const open = weighedEnsemble({ ...ferment, stages: [{ ...ferment.stages[0]!, hours: 160 }] }).run;
+    const open = weighedEnsemble(
+      { ...ferment, stages: [{ ...ferment.stages[0]!, hours: 160 }] },
+      stepper,
+    ).run;
     const jar = lotAnswer({ ...ask, limitBar: null, sealedFromHour: null }, 0, open);
     const [early, late] = [bottledAt(open, 10, 2.5), bottledAt(open, 60, 2.5)];
     expect(late.sweetnessAtBottling[2]).toBeLessThan(early.sweetnessAtBottling[2]);

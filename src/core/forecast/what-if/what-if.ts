@@ -68,8 +68,9 @@ export function whatIf(
     resumeRun(run.ferment, run.members[m]!, before, began, run.rows, rowAt(run, m, index)),
   );
   const pace = { limit: whatIfStep, long: run.ferment.longSteps };
-  followAll(resumed, stages, hours, { rows, celsius, first: 0 }, pace);
+  followAll(resumed, stages, hours, { rows, celsius, first: 0 }, pace, run.stepper);
   return {
+    stepper: run.stepper,
     ferment: { ...run.ferment, stages: [...stages], stepHours },
     hours,
     members: picked.map((m) => run.members[m]!),

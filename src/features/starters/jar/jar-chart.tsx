@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { each, type FiveNumbers } from '@/core/forecast/read-off/quantiles';
+import { each, type FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { jarHistory, type Step } from '@/core/starter/jar-history';

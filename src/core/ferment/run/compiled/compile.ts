@@ -1,4 +1,4 @@
-import { setStepper, type Stepper } from '../stepper';
+import { plainStepper, type Stepper } from '../stepper';
 import { compiledStepper, type CompiledSteps } from './compiled-stepper';
 import { stepsWasm } from './steps-wasm';
 
@@ -42,8 +42,5 @@ function stopped(): never {
   throw new Error('A compiled step stopped.');
 }
 
-/** From now on steps are made by the compiled code, if there is any. For programs to call once, as they start. */
-export function turnToCompiledSteps(): void {
-  const stepper = compileSteps();
-  if (stepper) setStepper(stepper);
-}
+/** The quickest steps there are: compiled, or as they are written where nothing compiles. For programs to make once. */
+export const quickStepper = (): Stepper => compileSteps() ?? plainStepper();

@@ -11,24 +11,22 @@ import { followAll } from '../simulate';
 import { FermentState } from '../../state/ferment-state';
 import { slots } from '../../state/state';
 import { reportHours } from '../time-table';
-import { currentStepper, setStepper, plainStepper, type Stepper } from '../stepper';
+import { plainStepper, type Stepper } from '../stepper';
 import { compileSteps } from './compile';
 import { compiledStepper, type CompiledSteps } from './compiled-stepper';
 import { handedOver, handOver, Numbers } from './hand-over';
 import { partOf } from '../../../part-of.test-tool';
 
 const compiled = compileSteps()!;
-afterEach(() => setStepper(plainStepper()));
 
 const rowsOn = (stepper: Stepper, of: Ferment, members: readonly Member[], long: boolean) => {
-  setStepper(stepper);
   const total = of.stages.reduce((sum, { hours }) => sum + hours, 0);
   const hours = reportHours(total, 1);
   // Single precision, as the forecast asks: rows of double precision would be made plainly.
   const rows = new Float32Array(hours.length * members.length * slots.ROW_SIZE);
   const celsius = new Float32Array(hours.length * members.length);
   const runs = members.map((each) => beginRun(of, each));
-  const gaps = followAll(runs, of.stages, hours, { rows, celsius, first: 0 }, { limit: 1, long });
+  const gaps = followAll(runs, of.stages, hours, { rows, celsius, first: 0 }, { limit: 1, long }, stepper);
   const last = runs.at(-1)!;
   const after = [last.ph, last.hour, last.celsius, last.made, ...last.y.subarray(0, slots.STATE_SIZE)];
   return { rows, celsius, gaps, after };
@@ -169,7 +167,7 @@ test('where memory has run out steps are made plainly', () => {
   expect(rowsOn(full, of, [new Member()], false)).toEqual(rowsOn(plainStepper(), of, [new Member()], false));
 });
 
-test('where nothing can be compiled the plain steps stay', () => {
+test('where nothing can be compiled there are no compiled steps', () => {
   expect(compileSteps({})).toBeNull();
   const forbidding = {
     Module: class {
@@ -182,9 +180,6 @@ test('where nothing can be compiled the plain steps stay', () => {
     },
   };
   expect(compileSteps({ WebAssembly: forbidding })).toBeNull();
-  const stepper = plainStepper();
-  setStepper(stepper);
-  expect(currentStepper()).toBe(stepper);
   expect(rowsOn(compiled, soda({ stages: [bottle] }), [new Member()], false).rows.some(Number.isNaN)).toBe(
     false,
   );

@@ -1,13 +1,8 @@
-import { betweenHours } from '../forecast/run/hour-index';
-import {
-  placesOf,
-  quantileLevels,
-  valuesAt,
-  weightedQuantiles,
-  type FiveNumbers,
-} from '../forecast/read-off/quantiles';
-import type { Quantity } from '../forecast/run/quantities';
-import type { StoredRun } from '../forecast/run/stored-run';
+import { betweenHours } from '../run/hour-index';
+import { placesOf, valuesAt } from '../read-off/quantiles';
+import { quantileLevels, weightedQuantiles, type FiveNumbers } from '../read-off/weighted-quantiles';
+import type { Quantity } from '../run/quantities';
+import type { StoredRun } from '../run/stored-run';
 
 /** What a jar's liquid is thought to hold at an hour: what the first ferment left. */
 export interface JarNow {

@@ -1,5 +1,5 @@
-import { handmadeRun, warmJar } from '../forecast/handmade.test-tool';
-import { gramsPerVolume } from '../gas/co2-solubility';
+import { handmadeRun, warmJar } from '../handmade.test-tool';
+import { gramsPerVolume } from '../../gas/co2-solubility';
 import { jarNow } from './jar-now';
 
 /** Three kitchens, of which the middle one weighs half: sugar falls by 1, 2 and 4 g/L an hour. */
