@@ -96,6 +96,34 @@ export default [
       ],
     },
   },
+  {
+    files: ['src/{app,features}/**/*.tsx'],
+    ignores: ['**/*.test.tsx', 'src/app/_layout.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            { name: 'react-native-paper', message: 'Controls come from ui/controls.' },
+            {
+              name: 'react-native',
+              allowImportNames: [
+                'View',
+                'StyleSheet',
+                'Image',
+                'useColorScheme',
+                'ViewStyle',
+                'TextStyle',
+                'StyleProp',
+              ],
+              message: 'Controls come from ui/controls; layout is View and StyleSheet.',
+            },
+          ],
+        },
+      ],
+      'react/forbid-elements': ['error', { forbid: ['input', 'button', 'textarea', 'select', 'dialog'] }],
+    },
+  },
   fonts,
   { files: ['**/*.test-tool.js'], languageOptions: { globals: { jest: 'readonly' } } },
   {

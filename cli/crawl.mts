@@ -1,3 +1,4 @@
+import { refusalWords } from '../src/words/refusals.ts';
 // Random but legal makers, sixty days each: they take what is offered and have ideas of their own; nothing may stumble, no
 // figure may be no number, no two views may contradict each other, and what was told one by one must be what is read back.
 import { seededUniform } from '../src/core/forecast/run/random.ts';
@@ -56,7 +57,7 @@ for (let seed = firstSeed; seed < firstSeed + makers; seed++) {
         const at = dice() < 0.1 ? Math.floor(now / hourMs) * hourMs : now;
         const entry = parseEntry({ ...act, id: next.id, at, offset: 60, version: versionOf(act.kind) });
         if (!entry.ok) {
-          fault(`${act.kind} is no entry: ${entry.sentence}`);
+          fault(`${act.kind} is no entry: ${refusalWords(entry)}`);
           continue;
         }
         clock = next.clock;

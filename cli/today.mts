@@ -1,3 +1,4 @@
+import { refusalWords } from '../src/words/refusals.ts';
 import { readFileSync } from 'node:fs';
 import { readBackup } from '../src/core/formats/read-backup.ts';
 import { journalOf } from '../src/core/journal/journal.ts';
@@ -18,7 +19,7 @@ function main(args: readonly string[]): number {
     return refuse(`cannot read ${file}: ${(fault as Error).message}`);
   }
   const read = readBackup(text);
-  if (!read.ok) return refuse(read.sentence);
+  if (!read.ok) return refuse(refusalWords(read));
   const today = todayOf(journalOf(read.value, now).household, now);
   process.stdout.write(args.includes('--json') ? `${JSON.stringify(today)}\n` : lines(today));
   return 0;

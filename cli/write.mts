@@ -1,3 +1,4 @@
+import { refusalWords } from '../src/words/refusals.ts';
 import { readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { readBackup } from '../src/core/formats/read-backup.ts';
 import { writeBackup } from '../src/core/formats/write-backup.ts';
@@ -25,7 +26,7 @@ function main([journal, acts]: readonly string[]): number {
     return refuse([`${acts}: ${(fault as Error).message.split('\n')[0]}`]);
   }
   const before = readBackup(text);
-  if (!before.ok) return refuse([before.sentence]);
+  if (!before.ok) return refuse([refusalWords(before)]);
   const asked: readonly unknown[] = Array.isArray(raw) ? raw : [raw];
   // Whatever was written before is known, however far ahead its clock was.
   const writing = writeActs(journalOf(before.value, latest), asked);

@@ -178,7 +178,7 @@ test('keys: n, / and ? as the list says', async ({ page }) => {
   await expect(sheet(page)).toContainText('a new brew');
   await page.keyboard.press('Escape');
   await page.keyboard.press('/');
-  await sheet(page).getByRole('textbox', { name: 'Name' }).fill('quince');
+  await sheet(page).getByRole('searchbox', { name: 'Name' }).fill('quince');
   await sheet(page).getByRole('link', { name: 'Quince and thyme', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Quince and thyme' })).toBeVisible();
   await page.keyboard.press('n');

@@ -12,7 +12,8 @@ export const nothingYet = { cookies: [], origins: [] };
 /** Sets the page's clock; timers go on running. */
 export const setClock = (page: Page, instant: string | number) => page.clock.setFixedTime(new Date(instant));
 
-export const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
+export const field = (page: Page, name: string) =>
+  page.getByRole('textbox', { name, exact: true }).or(page.getByRole('searchbox', { name, exact: true }));
 export const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
 /** Waits until the forecast of the page is there. */

@@ -68,7 +68,7 @@ export class Maker {
   /** Looks something up and takes it. */
   async pick(typed: string, name: string, within: Page | Locator = this.page) {
     await within.getByRole('button', { name: 'Add something', exact: true }).click();
-    await within.getByRole('textbox', { name: 'Something else', exact: true }).fill(typed);
+    await within.getByRole('searchbox', { name: 'Something else', exact: true }).fill(typed);
     await within
       .getByRole('radiogroup', { name: 'Ingredients' })
       .getByRole('radio', { name, exact: true })

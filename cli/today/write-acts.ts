@@ -1,3 +1,4 @@
+import { refusalWords } from '../../src/words/refusals.ts';
 import { checkEntry } from '../../src/core/journal/check-entry.ts';
 import { versionOf, type Entry } from '../../src/core/journal/entry.ts';
 import { lotOf } from '../../src/core/journal/household.ts';
@@ -42,7 +43,7 @@ export function writeActs(known: Journal, acts: readonly unknown[]): Writing {
   const entries = stamped.flatMap((each, i): Entry[] => {
     const entry = checkEntry(each, known);
     if (entry.ok) return [entry.value];
-    problems.push(`act ${i + 1}: ${entry.sentence}`);
+    problems.push(`act ${i + 1}: ${refusalWords(entry)}`);
     return [];
   });
   if (problems.length > 0) return { ok: false, problems };

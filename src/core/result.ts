@@ -1,17 +1,13 @@
-/** A refusal a maker can cause: a stable code for programs and a sentence for people. */
-export interface Refusal {
-  readonly ok: false;
-  readonly code: string;
-  readonly sentence: string;
-}
+import type { Refusal } from './refusals';
+
+export { refusal, type Refusal } from './refusals';
 
 export interface Success<T> {
   readonly ok: true;
   readonly value: T;
 }
 
+/** A value, or why there is none. */
 export type Result<T> = Success<T> | Refusal;
 
 export const success = <T>(value: T): Success<T> => ({ ok: true, value });
-
-export const refusal = (code: string, sentence: string): Refusal => ({ ok: false, code, sentence });

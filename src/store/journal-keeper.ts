@@ -44,7 +44,7 @@ export interface KeeperParts {
   readonly seed?: (entries: readonly Entry[]) => Promise<{ replace: boolean; entries: Entry[] } | null>;
 }
 
-const unsealedLine = refusal('copy.bent', 'A line of the second copy is bent.');
+const unsealedLine = refusal('copy.damaged');
 
 /** Told in pieces when there are more entries than this. */
 const many = 500;
@@ -171,7 +171,7 @@ export class JournalKeeper {
     };
     const checked = checkEntry(raw, this.journal);
     if (!checked.ok) {
-      this.parts.store.dispatch(refused(checked.sentence));
+      this.parts.store.dispatch(refused(checked));
       return null;
     }
     this.clock = clock;
@@ -203,14 +203,13 @@ export class JournalKeeper {
 
   /**
    * Takes entries from a file.
-   * @returns how many were new, and whether they are on disk; refusal `backup.damaged` when a correction does not fit what is here
+   * @returns how many were new, and whether they are on disk; refusal `backup.correction-damaged` when a correction does not fit what is here
    */
   async takeIn(entries: readonly Entry[]): Promise<Result<{ fresh: number; kept: boolean }>> {
     const fresh = unknown(this.journal, entries);
     if (fresh.length === 0) return success({ fresh: 0, kept: true });
     const fault = firstFault(fresh, this.journal);
-    if (fault)
-      return refusal('backup.damaged', `A correction in it is damaged: ${fault} Nothing was changed.`);
+    if (fault) return refusal('backup.correction-damaged', { because: fault });
     await this.take(fresh);
     return success({ fresh: fresh.length, kept: await this.keep(fresh) });
   }

@@ -1,5 +1,6 @@
 import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import type { Entry } from '../core/journal/entry';
+import type { Refusal } from '../core/refusals';
 import { allValues } from '../core/journal/persistent-map';
 import { admit, append, emptyJournal, type Journal } from '../core/journal/journal';
 import type { Damaged } from './disk/journal-disk';
@@ -24,7 +25,7 @@ export interface JournalState {
   /** What the device's clock said, when it seems to be behind. */
   readonly clockSaid: number | null;
   /** Why the last act on this page was no entry, if it was none. */
-  readonly refused: string | null;
+  readonly refused: Refusal | null;
 }
 
 const initialState: JournalState = {
@@ -61,7 +62,7 @@ export const replaced = createAction<{ journal: Journal; now: number }>('journal
 export const emptied = createAction<number>('journal/emptied');
 export const saved = createAction<readonly string[]>('journal/saved');
 export const saveFailed = createAction<readonly string[]>('journal/saveFailed');
-export const refused = createAction<string>('journal/refused');
+export const refused = createAction<Refusal>('journal/refused');
 export const ticked = createAction<number>('journal/ticked');
 export const noticed = createAction('journal/noticed');
 export const wiped = createAction('journal/wiped');

@@ -1,3 +1,4 @@
+import { refusal } from '@/core/refusals';
 import type { Entry } from '@/core/journal/entry';
 import { nextId } from '@/core/journal/instant-id';
 import { aheadMs, journalOf } from '@/core/journal/journal';
@@ -81,8 +82,8 @@ describe('the journal in memory', () => {
   });
 
   test('what the schema refuses leaves its sentence alone, and all is gone once noticed', () => {
-    const state = journalReducer(journalReducer(start, refused('No.')), emptied(12));
-    expect([state.refused, state.writtenBack, state.revision]).toEqual(['No.', 12, 0]);
+    const state = journalReducer(journalReducer(start, refused(refusal('entry.newer'))), emptied(12));
+    expect([state.refused, state.writtenBack, state.revision]).toEqual([refusal('entry.newer'), 12, 0]);
     expect(journalReducer(state, noticed())).toEqual(start);
   });
 

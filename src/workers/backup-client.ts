@@ -3,7 +3,7 @@ import type { Entry } from '../core/journal/entry';
 import { refusal, type Result } from '../core/result';
 import type { BackupWorker } from './backup-worker';
 
-const cancelled = refusal('backup.cancelled', 'Cancelled. Nothing was changed.');
+const cancelled = refusal('backup.cancelled');
 
 /**
  * Reads a journal file in a worker started for it.

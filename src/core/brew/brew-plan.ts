@@ -48,21 +48,14 @@ export function planBrew(ask: BrewAsk, cultures: CultureTable = knownCultures): 
   const dose = doseOf(ask.life, cultures);
   const rest = contentsOf(ask.portions);
   const waterMl = ask.by === 'water' ? ask.ml : ask.ml - liquidMl(rest) - dose.ml;
-  if (waterMl < -0.5)
-    return refusal(
-      'brew.no-room',
-      'Sugar, fruit and starter already fill it: use less of them or a larger volume.',
-    );
+  if (waterMl < -0.5) return refusal('brew.no-room');
   const portions =
     waterMl >= 0.5
       ? [{ what: 'water', ml: Math.round(waterMl * 10) / 10 }, ...ask.portions]
       : [...ask.portions];
   const account = sugarAccount(portions, dose);
   if (account.totalGramsPerLitre > mostSugar)
-    return refusal(
-      'brew.thick',
-      `That is ${Math.round(account.totalGramsPerLitre)} g/L of sugar: above ${mostSugar} nothing ferments well. Use less sugar or more water.`,
-    );
+    return refusal('brew.thick', { gramsPerLitre: account.totalGramsPerLitre, most: mostSugar });
   const draw = ask.life.kind === 'lot' ? planDraw(ask.life.lot, ask.life.ml, cultures) : null;
   if (draw && !draw.ok) return draw;
   const level = levelMl(contentsOf(portions)) + dose.ml;

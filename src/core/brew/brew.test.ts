@@ -144,7 +144,7 @@ describe('a brew worked out', () => {
       portions: sugar(160),
       life: { kind: 'lot', lot: bug(), ml: 160 },
     });
-    if (!plan.ok) throw new Error(plan.sentence);
+    if (!plan.ok) throw new Error(plan.code);
     expect(plan.value.waterMl).toBeCloseTo(2000 - 160 - 160 * 0.62, 0);
     expect(plan.value.account.batchMl).toBeCloseTo(2000, 0);
     expect(plan.value.account.totalGramsPerLitre).toBeCloseTo((159.84 + 1.92) / 2, 1);

@@ -22,16 +22,9 @@ export const feltWords = Object.keys(felt) as readonly Felt[];
  * @example pitchCheck(24) // { ok: true, value: { warn: undefined } }
  */
 export function pitchCheck(celsius: number, grains = false): Result<{ readonly warn: string | undefined }> {
-  if (grains && celsius > pitchLimits.warm)
-    return refusal(
-      'pitch.too-hot',
-      `${celsius} °C harms grains for good. Wait until it feels cool to the touch, below 30 °C.`,
-    );
+  if (grains && celsius > pitchLimits.warm) return refusal('pitch.too-hot', { celsius, grains: true });
   if (celsius > pitchLimits.deadly) {
-    return refusal(
-      'pitch.too-hot',
-      `${celsius} °C kills a starter. Wait until it is below 30 °C: an ice bath takes minutes.`,
-    );
+    return refusal('pitch.too-hot', { celsius, grains: false });
   }
   if (celsius > pitchLimits.hot)
     return success({

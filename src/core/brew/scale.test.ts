@@ -104,7 +104,7 @@ describe('what is lost on the way', () => {
   test('water to measure is what the jar wants and what boils away', () => {
     const quince = recipe('quince-bay-ginger-beer');
     const plan = planComposition(compositionOf(quince, 3000, false), quince.method, { kind: 'bare' });
-    if (!plan.ok) throw new Error(plan.sentence);
+    if (!plan.ok) throw new Error(plan.code);
     const { brew, waterMl, yields, pot } = plan.value;
     expect(waterMl - brew.waterMl).toBeCloseTo(yields.evaporatedMl, 0);
     // Twelve minutes at the simmer of some three litres: 12 ml · (V/5 L)^⅔ a minute.

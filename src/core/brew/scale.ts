@@ -72,8 +72,7 @@ export function scaleBy(
   const factor = factorOf(composition, by, method, doseIsMl);
   if (!factor.ok) return factor;
   const ml = composition.ml * factor.value;
-  if (!(ml >= sizes.least && ml <= sizes.most))
-    return refusal('scale.size', 'That makes less than 100 ml or more than 50 L.');
+  if (!(ml >= sizes.least && ml <= sizes.most)) return refusal('scale.size');
   const scaled = scaledBy(composition, factor.value);
   if (by.by !== 'ingredient') return success(scaled);
   // What was on hand goes in to the gram, however it was rounded before.
@@ -98,20 +97,16 @@ function factorOf(composition: Composition, by: ScaleBy, method: Method, doseIsM
       return success((by.ml * fullestShare) / jarLevelMl(composition));
     case 'pot': {
       const { levelMl: level } = potLoad(waterOf(composition, doseIsMl), composition.rows, method);
-      return level > 0
-        ? success((by.ml * fullestPot) / level)
-        : refusal('scale.no-pot', 'Nothing of it is heated: scale it by the jar.');
+      return level > 0 ? success((by.ml * fullestPot) / level) : refusal('scale.no-pot');
     }
     case 'starter':
-      return composition.dose > 0
-        ? success(by.amount / composition.dose)
-        : refusal('scale.no-dose', 'It is pitched with nothing that could set its size.');
+      return composition.dose > 0 ? success(by.amount / composition.dose) : refusal('scale.no-dose');
     case 'ingredient': {
       const row = composition.rows[by.at];
       const there = row ? gramsOfPortion(row.portion) : 0;
       return there > 0 && amountIn(row!.portion) > 0
         ? success(by.grams / there)
-        : refusal('scale.none-of-it', 'There is none of it in the list yet.');
+        : refusal('scale.none-of-it');
     }
   }
 }

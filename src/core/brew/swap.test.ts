@@ -59,7 +59,7 @@ test('all, half, or into what is there already; the sugar stays the same', () =>
 test('juice instead of part of the sugar and water', () => {
   // 500 ml of apple juice whose label says 11 g: 55 g of sugar, so 160 − 55 / 0.999 g of white sugar stay.
   const result = juiceInstead(brew, { what: 'apple-juice', ml: 500, sugar: 11 });
-  if (!result.ok) throw new Error(result.sentence);
+  if (!result.ok) throw new Error(result.code);
   expect(result.value.rows.map(({ portion }) => [portion.what, amountIn(portion)])).toEqual([
     ['white-sugar', expect.closeTo(160 - 55 / 0.999, 2)],
     ['lemon-juice', 20],
@@ -70,7 +70,7 @@ test('juice instead of part of the sugar and water', () => {
     return read.ok ? 'taken' : read.code;
   };
   expect(code(brew, 1453)).toBe('taken');
-  expect(code(brew, 1460)).toBe('swap.too-much');
-  expect(code(brew, 2001)).toBe('swap.too-much');
-  expect(code({ ...brew, rows: [brew.rows[1]!] }, 100)).toBe('swap.nothing');
+  expect(code(brew, 1460)).toBe('swap.too-much-sugar');
+  expect(code(brew, 2001)).toBe('swap.too-much-juice');
+  expect(code({ ...brew, rows: [brew.rows[1]!] }, 100)).toBe('swap.no-sweetener');
 });

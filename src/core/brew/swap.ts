@@ -22,7 +22,7 @@ function worth(what: string, equal: Equal): number {
  */
 export function swapped(portion: Portion, what: string, equal: Equal): Result<Portion> {
   const each = worth(what, equal);
-  if (!(each > 0)) return refusal('swap.not-sweet', 'That is not sweet: choose a sweetener.');
+  if (!(each > 0)) return refusal('swap.not-sweet');
   const { liquid } = contentsOf([portion]);
   const wanted = equal === 'sugar' ? fermentableGrams(liquid) : sweetnessOf(liquid);
   const amount = Number((wanted / each).toFixed(1));
@@ -41,7 +41,7 @@ export function swapRow(
   { equal, share = 1 }: { readonly equal: Equal; readonly share?: number },
 ): Result<Composition> {
   const row = composition.rows[at];
-  if (!row) return refusal('swap.nothing', 'There is nothing to swap.');
+  if (!row) return refusal('swap.nothing');
   const amount = amountIn(row.portion);
   const other = swapped(withAmount(row.portion, amount * share), what, equal);
   if (!other.ok) return other;
@@ -66,17 +66,12 @@ export function swapRow(
  */
 export function juiceInstead(composition: Composition, juice: Portion): Result<Composition> {
   const main = mainSweetener(composition.rows);
-  if (main < 0) return refusal('swap.nothing', 'There is no sweetener that the juice could stand for.');
+  if (main < 0) return refusal('swap.no-sweetener');
   const row = composition.rows[main]!;
   const sugar = sugarIn(row.portion);
   const brings = sugarIn(juice);
-  if ((juice.ml ?? 0) > composition.ml)
-    return refusal('swap.too-much', 'That is more juice than the whole batch.');
-  if (brings > sugar)
-    return refusal(
-      'swap.too-much',
-      `It brings ${Math.round(brings)} g of sugar; the sweetener has only ${Math.round(sugar)} g to give. Take less juice.`,
-    );
+  if ((juice.ml ?? 0) > composition.ml) return refusal('swap.too-much-juice');
+  if (brings > sugar) return refusal('swap.too-much-sugar', { brings, has: sugar });
   const less = withAmount(row.portion, amountIn(row.portion) * (1 - brings / sugar));
   const rows = composition.rows.flatMap((each, i): Row[] =>
     i === main ? (amountIn(less) > 0.5 ? [{ ...each, portion: less }] : []) : [each],

@@ -126,7 +126,7 @@ function lived(list: readonly Step[]): { entries: Entry[]; now: number } {
       step.said === 'now' ? now : step.said === 'as-before' ? before : Math.floor(now / hourMs) * hourMs;
     before = at;
     const entry = parseEntry({ ...act, id: next.id, at, offset: 0, version: 2 });
-    if (!entry.ok) throw new Error(entry.sentence);
+    if (!entry.ok) throw new Error(entry.code);
     entries.push(entry.value);
     if (act.kind === 'lot-begun') (act.role === 'starter' ? lots.starters : lots.brews).push(next.id);
     if (act.kind === 'transferred')

@@ -13,14 +13,10 @@ const deepest = 24;
  *
  * @param text file contents
  * @returns all entries, each id once; refusals `backup.too-large`, `backup.not-json`, `backup.foreign`, `backup.newer`,
- *   `backup.damaged`
+ *   `backup.no-entries`, `backup.damaged`, `backup.correction-damaged`
  */
 export function readBackup(text: string): Result<Entry[]> {
-  if (text.length > largestBackup)
-    return refusal(
-      'backup.too-large',
-      'This file is over 20 MB: no journal is that long. Nothing was changed.',
-    );
+  if (text.length > largestBackup) return refusal('backup.too-large');
   if (tooDeep(text)) return notJson;
   let raw: unknown;
   try {
@@ -29,23 +25,15 @@ export function readBackup(text: string): Result<Entry[]> {
     return notJson;
   }
   const schema = (raw as { schema?: unknown } | null)?.schema;
-  if (typeof schema !== 'string' || !schema.startsWith('yuzet.journal/'))
-    return refusal('backup.foreign', 'This is not a Yuzet journal. Nothing was changed.');
+  if (typeof schema !== 'string' || !schema.startsWith('yuzet.journal/')) return refusal('backup.foreign');
   if (schema !== 'yuzet.journal/1' && schema !== 'yuzet.journal/2') return newer;
   const list = (raw as { entries?: unknown }).entries;
-  if (!Array.isArray(list))
-    return refusal('backup.damaged', 'This journal has lost its entries. Nothing was changed.');
+  if (!Array.isArray(list)) return refusal('backup.no-entries');
   return wholeList(list);
 }
 
-const notJson = refusal(
-  'backup.not-json',
-  'This file is damaged or is not a Yuzet journal. Nothing was changed.',
-);
-const newer = refusal(
-  'backup.newer',
-  'This journal comes from a newer Yuzet. Update this one first. Nothing was changed.',
-);
+const notJson = refusal('backup.not-json');
+const newer = refusal('backup.newer');
 
 /** Whether brackets nest deeper than entries do; looks only as far as that needs. */
 function tooDeep(text: string): boolean {
@@ -68,13 +56,9 @@ function tooDeep(text: string): boolean {
 function wholeList(list: readonly unknown[]): Result<Entry[]> {
   const read = allEntries(list);
   if (!read.ok)
-    return read.code === 'entry.newer'
-      ? newer
-      : refusal('backup.damaged', `${read.sentence} Nothing was changed.`);
+    return read.code === 'backup.damaged' && read.params.because.code === 'entry.newer' ? newer : read;
   const byId = new Map<string, Entry>();
   for (const entry of read.value) if (!byId.has(entry.id)) byId.set(entry.id, entry);
-  const bent = firstFault([...byId.values()], emptyJournal);
-  return bent
-    ? refusal('backup.damaged', `A correction in it is damaged: ${bent} Nothing was changed.`)
-    : success([...byId.values()]);
+  const damaged = firstFault([...byId.values()], emptyJournal);
+  return damaged ? refusal('backup.correction-damaged', { because: damaged }) : success([...byId.values()]);
 }

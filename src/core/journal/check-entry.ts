@@ -1,4 +1,4 @@
-import { refusal, type Result } from '../result';
+import { refusal, type Refusal, type Result } from '../result';
 import { parseEntry, type Entry, type EntryOf } from './entry';
 import { valueIn } from './persistent-map';
 import type { Journal } from './journal';
@@ -31,8 +31,7 @@ function checkCorrection(entry: Entry, known: Known, company: Company): Result<E
   if (entry.kind !== 'amended') return { ok: true, value: entry };
   const target = valueIn(known.entries, entry.targetId) ?? company.entries.get(entry.targetId);
   if (!target) return { ok: true, value: entry };
-  if (target.kind === 'amended' || target.kind === 'undone')
-    return refusal('entry.not-correctable', 'A correction cannot be corrected: undo it instead.');
+  if (target.kind === 'amended' || target.kind === 'undone') return refusal('entry.not-correctable');
   const others = [
     ...(known.corrections[entry.targetId] ?? []),
     ...(company.corrections.get(entry.targetId) ?? []),
@@ -47,7 +46,7 @@ function checkCorrection(entry: Entry, known: Known, company: Company): Result<E
  * @param entries parsed entries
  * @returns the first refusal; null when all are good
  */
-export function firstFault(entries: readonly Entry[], known: Known): string | null {
+export function firstFault(entries: readonly Entry[], known: Known): Refusal | null {
   const corrections = new Map<string, EntryOf<'amended'>[]>();
   for (const entry of entries) {
     if (entry.kind !== 'amended') continue;
@@ -59,7 +58,7 @@ export function firstFault(entries: readonly Entry[], known: Known): string | nu
   const company = { entries: new Map(entries.map((entry) => [entry.id, entry])), corrections };
   for (const entry of [...corrections.values()].flat()) {
     const checked = checkCorrection(entry, known, company);
-    if (!checked.ok) return checked.sentence;
+    if (!checked.ok) return checked;
   }
   return null;
 }

@@ -72,12 +72,16 @@ export const versionOf = (kind: unknown): Entry['version'] => (kind === 'kept' ?
 export function parseEntry(raw: unknown): Result<Entry> {
   const { kind, version } = (raw ?? {}) as { readonly kind?: unknown; readonly version?: unknown };
   if (typeof version === 'number' && version > versionOf(kind)) {
-    return refusal('entry.newer', 'It holds entries from a newer Yuzet. Update this one first.');
+    return refusal('entry.newer');
   }
   const parsed = Entry.safeParse(kind === 'kept' && version === 2 ? keptFrom2(raw) : raw);
   if (parsed.success) return success(parsed.data);
-  const fault = parsed.error.issues[0];
-  const place = fault && fault.path.length > 0 ? ` at “${fault.path.join('.')}”` : '';
-  const why = (fault?.message ?? 'unreadable').replace(/\.$/, '');
-  return refusal('entry.invalid', `An entry is damaged${place}: ${why}.`);
+  return damaged(parsed.error.issues[0]);
 }
+
+/** An entry that is no entry: where its first fault is, and what is wrong there. */
+export const damaged = (fault: { readonly path: PropertyKey[]; readonly message: string } | undefined) =>
+  refusal('entry.invalid', {
+    path: fault?.path.join('.') ?? '',
+    why: (fault?.message ?? 'unreadable').replace(/\.$/, ''),
+  });

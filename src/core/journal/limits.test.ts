@@ -2,7 +2,7 @@ import { parseEntry, versionOf } from './entry';
 import { exampleStamp as stamp, exampleSubject as lotId } from './entries/base';
 import { nextId } from './instant-id';
 
-/** An entry with one field at the path set to a value: read, or the sentence that refuses it. */
+/** An entry with one field at the path set to a value: read, or where it is at fault and why. */
 function read(entry: object, path: string, value: unknown): string | true {
   const copy = structuredClone({
     ...stamp,
@@ -15,7 +15,8 @@ function read(entry: object, path: string, value: unknown): string | true {
   if (value === undefined) delete at[keys.at(-1)!];
   else at[keys.at(-1)!] = value;
   const parsed = parseEntry(copy);
-  return parsed.ok ? true : parsed.sentence;
+  if (parsed.ok) return true;
+  return parsed.code === 'entry.invalid' ? `${parsed.params.path}: ${parsed.params.why}` : parsed.code;
 }
 
 const measured = { kind: 'measured', lotId, quantity: 'sg', value: 1.03 };
@@ -198,19 +199,17 @@ test.each([
 ] as const)('%s: what is taken, and what is not', (_, entry, path, taken, refused) => {
   expect(taken.map((value) => read(entry, path, value))).toEqual(taken.map(() => true));
   for (const value of refused)
-    expect([value, read(entry, path, value)]).toEqual([value, expect.stringMatching(/^An entry is damaged/)]);
+    expect([value, read(entry, path, value)]).toEqual([value, expect.stringMatching(/^\w*[.\w]*: ./)]);
 });
 
 test('a refusal names the place and says what would do', () => {
-  expect(read(measured, 'value', 2)).toBe('An entry is damaged at “value”: Between 0.98 and 1.2.');
+  expect(read(measured, 'value', 2)).toBe('value: Between 0.98 and 1.2');
   expect(read(begun, 'portions.0.ml', 2001)).toBe(
-    'An entry is damaged at “portions”: That makes 2001 ml; a 2000 ml vessel does not hold it.',
+    'portions: That makes 2001 ml; a 2000 ml vessel does not hold it',
   );
-  expect(read(begun, 'portions.0.ml', 4)).toBe(
-    'An entry is damaged at “portions”: That is hardly anything: at least 5 ml.',
-  );
-  expect(read(begun, 'name', ' ')).toBe('An entry is damaged at “name”: Give it a name.');
-  expect(read(begun, 'version', 3)).toBe('It holds entries from a newer Yuzet. Update this one first.');
+  expect(read(begun, 'portions.0.ml', 4)).toBe('portions: That is hardly anything: at least 5 ml');
+  expect(read(begun, 'name', ' ')).toBe('name: Give it a name');
+  expect(read(begun, 'version', 3)).toBe('entry.newer');
   expect(read(bottled, 'targets.0.ml', 499)).toContain('Leave at least half a percent empty');
   expect(parseEntry(null)).toMatchObject({ code: 'entry.invalid' });
 });

@@ -13,23 +13,15 @@ import { fullestShare } from '../vessels/vessel';
  * @returns the level afterwards, ml; refusals `add.nothing`, `add.over-rim`, `add.too-much`
  */
 export function canAdd(lot: Lot, portions: readonly Portion[]): Result<number> {
-  if (!portions.some((portion) => gramsOfPortion(portion) > 0))
-    return refusal('add.nothing', 'Write at least one amount.');
+  if (!portions.some((portion) => gramsOfPortion(portion) > 0)) return refusal('add.nothing');
   const before = levelMl(lot.contents);
   const brim = { ...lot, vessel: { ...lot.vessel, ml: Infinity } };
   const after = levelMl(addPortions(brim, portions, { at: 0, entryId: '' }).contents);
   const most = lot.vessel.ml * (lot.role === 'bottle' ? 0.995 : fullestShare);
   if (after > Math.max(most, before + 1))
-    return refusal(
-      'add.over-rim',
-      `That makes ${Math.round(after)} ml; a ${Math.round(lot.vessel.ml)} ml vessel foams over above ${Math.round(most)} ml.`,
-    );
+    return refusal('add.over-rim', { makes: after, vessel: lot.vessel.ml, most });
   const heavy = portions.reduce((sum, portion) => sum + gramsOfPortion(portion), 0);
-  if (heavy > lot.vessel.ml * 1.3)
-    return refusal(
-      'add.too-much',
-      `${Math.round(heavy)} g into a ${Math.round(lot.vessel.ml)} ml vessel: check the unit.`,
-    );
+  if (heavy > lot.vessel.ml * 1.3) return refusal('add.too-much', { grams: heavy, vessel: lot.vessel.ml });
   return success(after);
 }
 
@@ -45,8 +37,8 @@ export const jarThatTakes = (levelMl: number): number =>
 /** Whether that much liquid can be taken from a lot. @returns what is left, ml; refusal `take.too-much` */
 export function canTake(lot: Lot, ml: number): Result<number> {
   const there = liquidMl(lot.contents);
-  if (!(ml > 0)) return refusal('take.nothing', 'Write how much.');
+  if (!(ml > 0)) return refusal('take.nothing');
   return ml > there + 0.5
-    ? refusal('take.too-much', `There are ${Math.round(there)} ml of liquid in ${lot.name}.`)
+    ? refusal('take.too-much', { lot: lot.name, there })
     : success(Math.max(0, there - ml));
 }

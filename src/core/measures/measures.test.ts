@@ -100,7 +100,7 @@ describe('amounts as people write them', () => {
 
   test('ranges are said with their bound', () => {
     expect(within(Number.NaN, 5, 10, 'g')).toMatchObject({ code: 'measure.low' });
-    expect(within(3, 5, 10, 'g')).toMatchObject({ code: 'measure.low', sentence: 'At least 5 g.' });
+    expect(within(3, 5, 10, 'g')).toMatchObject({ code: 'measure.low', params: { low: 5, unit: 'g' } });
     expect(within(30, 5, 10, 'g')).toMatchObject({ code: 'measure.high' });
     expect(within(5, 5, 10, 'g')).toEqual({ ok: true, value: 5 });
   });

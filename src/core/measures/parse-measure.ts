@@ -72,26 +72,19 @@ export function parseNumber(text: string): number {
  */
 export function parseMeasure(text: string, fallbackUnit: MassUnit | VolumeUnit): Result<Measure> {
   const plain = spelled(text);
-  if (plain === '') return refusal('measure.empty', 'Write an amount, such as 30 g or 1 1/2 tbsp.');
+  if (plain === '') return refusal('measure.empty');
   const match = shape.exec(plain);
   const whole = match?.[1] === undefined ? 0 : parseNumber(match[1]);
   if (!match || (match[1] === undefined && match[2] === undefined) || Number.isNaN(whole))
-    return refusal(
-      'measure.unreadable',
-      `“${text.trim().slice(0, 30)}” is not an amount. Try 30 g, ½ cup or 2,5 dl.`,
-    );
+    return refusal('measure.unreadable', { text: text.trim().slice(0, 30) });
   const [, , over, under, word] = match;
-  if (Number(under) === 0) return refusal('measure.fraction', 'A fraction cannot have zero below the line.');
+  if (Number(under) === 0) return refusal('measure.fraction');
   const unit = word === undefined ? fallbackUnit : unitNamed(word);
   if (unit === undefined) {
-    return refusal(
-      'measure.unit',
-      `“${word}” is not a unit Yuzet knows. Use g, kg, oz, ml, cl, dl, L, tsp, tbsp or cup.`,
-    );
+    return refusal('measure.unit', { word: word ?? '' });
   }
   const amount = whole + (over === undefined ? 0 : Number(over) / Number(under));
   const size = isMassUnit(unit) ? amount * gramsPer[unit] : amount * millilitresPer[unit];
-  if (size > 100_000)
-    return refusal('measure.too-much', 'That is more than 100 kg or 100 L: check the unit.');
+  if (size > 100_000) return refusal('measure.too-much');
   return success(isMassUnit(unit) ? { amount, unit, grams: size } : { amount, unit, millilitres: size });
 }

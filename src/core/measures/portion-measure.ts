@@ -33,13 +33,13 @@ export function volumeTyped(text: string, fallback: 'ml' | 'l' = 'ml'): Result<n
   const measure = parseMeasure(text, fallback);
   if (!measure.ok) return measure;
   return measure.value.millilitres === undefined
-    ? refusal('measure.not-volume', 'That is a mass: write a volume, such as 500 ml or 2 L.')
+    ? refusal('measure.not-volume')
     : success(kept(measure.value.millilitres));
 }
 
 /** Checks that an amount lies in a range. @returns the value, or `measure.low` / `measure.high` with the bound in the sentence */
 export function within(value: number, low: number, high: number, unit: string): Result<number> {
-  if (!(value >= low)) return refusal('measure.low', `At least ${low} ${unit}.`);
-  if (value > high) return refusal('measure.high', `At most ${high} ${unit} here: check the unit.`);
+  if (!(value >= low)) return refusal('measure.low', { low, unit });
+  if (value > high) return refusal('measure.high', { high, unit });
   return success(value);
 }

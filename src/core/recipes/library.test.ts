@@ -45,7 +45,7 @@ describe('the library', () => {
       const drawn = knownCultures(recipe.culture)!.unit === 'ml' && boughtAs(recipe.culture) === null;
       const composition = compositionOf(recipe, 1500, false);
       const plan = planComposition({ ...composition, dose: 0 }, recipe.method, { kind: 'bare' });
-      if (!plan.ok) throw new Error(plan.sentence);
+      if (!plan.ok) throw new Error(plan.code);
       const { account, portions } = plan.value.brew;
       // Sodas 45–140 g/L; a long one more, a whey ale less.
       expect(account.totalGramsPerLitre).toBeGreaterThan(40);

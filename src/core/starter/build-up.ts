@@ -66,20 +66,22 @@ export function planBuildUp(
 ): Result<BuildUp> {
   const culture = keptCulture(lot, cultures);
   if (!culture || culture.keeping.feed.everyHours > 24 * 9)
-    return refusal('build.not-kept', `${lot.name} is not built up by feeding: it is made anew.`);
+    return refusal('build.not-kept', { lot: lot.name });
   if (!(wanted.amount >= leastDrawMl))
-    return refusal('build.nothing', `Ask for at least ${leastDrawMl} ${culture.unit}.`);
+    return refusal('build.nothing', { least: leastDrawMl, unit: culture.unit });
   const { keeping } = culture;
   const grains = culture.unit === 'g' && keeping.renews;
   const here = grains ? solidGrams(lot.contents, keeping.begin.body) : levelMl(lot.contents);
   const stays = grains ? 0 : keeping.mustStay * lot.markMl;
   const goal = grains ? wanted.amount + Math.min(here, wanted.amount) * 0.5 : wanted.amount + stays;
-  if (!(here > 0)) return refusal('build.not-kept', `${lot.name} is empty: it is begun anew.`);
+  if (!(here > 0)) return refusal('build.empty', { lot: lot.name });
   if (!grains && goal > lot.vessel.ml * fullest) {
-    return refusal(
-      'build.too-much',
-      `${Math.round(wanted.amount)} ml would need a jar of at least ${Math.ceil(goal / fullest / 50) * 50} ml, since ${Math.round(stays)} ml stay to regrow. Move it first, or ask for ${Math.max(0, Math.floor((lot.vessel.ml * fullest - stays) / 5) * 5)} ml.`,
-    );
+    return refusal('build.too-much', {
+      wanted: wanted.amount,
+      jar: Math.ceil(goal / fullest / 50) * 50,
+      stays,
+      most: Math.max(0, Math.floor((lot.vessel.ml * fullest - stays) / 5) * 5),
+    });
   }
   const growth = grains ? 1 + grainsGrow : mostGrowth;
   const feeds = Math.max(1, Math.ceil(Math.log(goal / here) / Math.log(growth) - 1e-9));

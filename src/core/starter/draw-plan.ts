@@ -36,15 +36,11 @@ export function mostDrawableMl(lot: Lot, cultures: CultureTable = knownCultures)
  */
 export function planDraw(lot: Lot, drawMl: number, cultures: CultureTable = knownCultures): Result<DrawPlan> {
   const most = mostDrawableMl(lot, cultures);
-  if (!(drawMl >= leastDrawMl))
-    return refusal('draw.nothing', `Draw at least ${leastDrawMl} ml, or the batch has nothing to start it.`);
+  if (!(drawMl >= leastDrawMl)) return refusal('draw.nothing', { least: leastDrawMl });
   if (drawMl > most) {
-    return refusal(
-      'draw.too-large',
-      most < leastDrawMl
-        ? `${lot.name} is too low to draw from: top it up to the ${lot.markMl} ml mark and wait a day.`
-        : `At most ${most} ml can be drawn from ${lot.name} now: the rest must stay to regrow.`,
-    );
+    return most < leastDrawMl
+      ? refusal('draw.too-low', { lot: lot.name, mark: lot.markMl })
+      : refusal('draw.too-large', { lot: lot.name, most });
   }
   const leftMl = levelMl(lot.contents) - drawMl;
   return success({ drawMl, leftMl, topUp: usualFeed(lot, leftMl, cultures) });

@@ -45,20 +45,13 @@ export interface CoolingAsk {
  */
 export function coolingHours({ litres, way, from, to, around, reading }: CoolingAsk): Result<number> {
   const air = way === 'ice-bath' ? iceWater : around;
-  if (to <= air + 0.5)
-    return refusal(
-      'cooling.never',
-      `It does not get below ${Math.round(air)} °C there: use an ice bath, or cold water.`,
-    );
+  if (to <= air + 0.5) return refusal('cooling.never', { air });
   if (from <= to) return success(0);
   let constant = coolingConstant(litres, way);
   if (reading) {
     const { hours, celsius } = reading;
     if (!(hours > 0) || !(celsius > air + 0.2 && celsius < from))
-      return refusal(
-        'cooling.reading',
-        `A reading lies between ${Math.round(air)} and ${Math.round(from)} °C, some time later.`,
-      );
+      return refusal('cooling.reading', { air, from });
     constant = hours / Math.log((from - air) / (celsius - air));
   }
   return success(constant * Math.log((from - air) / (to - air)));
@@ -77,6 +70,6 @@ export function mixedCelsius(parts: readonly { readonly ml: number; readonly cel
  * @example coldWaterMl(1000, 90, 10, 30) // { ok: true, value: 3000 }
  */
 export function coldWaterMl(hotMl: number, hot: number, cold: number, wanted: number): Result<number> {
-  if (wanted <= cold) return refusal('mix.never', 'The cold water is warmer than what you want.');
+  if (wanted <= cold) return refusal('mix.never');
   return success(hot <= wanted ? 0 : (hotMl * (hot - wanted)) / (wanted - cold));
 }

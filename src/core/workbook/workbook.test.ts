@@ -14,7 +14,7 @@ import {
 const pot = { litres: 5, way: 'lidded', from: 95, to: 30, around: 21 } as const;
 const hours = (more: object = {}) => {
   const result = coolingHours({ ...pot, ...more });
-  if (!result.ok) throw new Error(result.sentence);
+  if (!result.ok) throw new Error(result.code);
   return result.value;
 };
 

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { freeId } from '@/core/recipes/recipe-versions';
@@ -40,7 +41,7 @@ export function AddMake({ taken, now, onDone }: Props) {
   const ml = volumeTyped(size, 'ml');
   const many = parseNumber(count);
   const sizeFault = !ml.ok
-    ? ml.sentence
+    ? refusalWords(ml)
     : ml.value < 50 || ml.value > 5000
       ? 'Between 50 ml and 5 L.'
       : undefined;

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
@@ -105,7 +106,7 @@ function OneDose({ dose, liquidMl, into, onDose, onLeave }: OneProps) {
           value={typed ?? amountOf(portion)}
           onChange={write}
           hint="g, ml, spoons or cups"
-          error={read?.ok === false ? read.sentence : undefined}
+          error={read?.ok === false ? refusalWords(read) : undefined}
         />
         <Press
           role="button"

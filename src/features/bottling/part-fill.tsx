@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { volumeTyped } from '@/core/measures/portion-measure';
@@ -22,7 +23,7 @@ export function PartFill({ bottle, headspaceMl, onChange }: Props) {
       ? undefined
       : read.ok
         ? `Between 20 and ${Math.round(bottle.ml)} ml.`
-        : read.sentence;
+        : refusalWords(read);
   return (
     <View style={{ gap: gap.small }}>
       <TextBox

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { scaledDose } from '@/core/bottling/charge';
@@ -39,7 +40,11 @@ export function SampleBox({ liquidMl, doses, onDose }: Props) {
   ];
   const ml = volumeTyped(sample, 'ml');
   const portion = portionTyped(what, dose);
-  const sampleFault = !ml.ok ? ml.sentence : ml.value < 10 || ml.value > 1000 ? '10 ml to 1 L.' : undefined;
+  const sampleFault = !ml.ok
+    ? refusalWords(ml)
+    : ml.value < 10 || ml.value > 1000
+      ? '10 ml to 1 L.'
+      : undefined;
   const there = ml.ok && !sampleFault && portion.ok;
   const scaled = there ? scaledDose(portion.value, ml.value, liquidMl) : null;
   const take = () => {
@@ -79,7 +84,7 @@ export function SampleBox({ liquidMl, doses, onDose }: Props) {
           value={dose}
           onChange={setDose}
           hint="1 g, 1/4 tsp"
-          error={portion.ok ? undefined : portion.sentence}
+          error={portion.ok ? undefined : refusalWords(portion)}
         />
       </View>
       {scaled ? (

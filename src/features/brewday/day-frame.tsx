@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Progress } from '@/ui/controls/progress';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -30,19 +31,7 @@ export function DayFrame({ over, at, of, children }: FrameProps) {
             {at < of ? `${at + 1} of ${of}` : 'done'}
           </Text>
         </View>
-        <View style={{ flexDirection: 'row', gap: 3 }} aria-hidden>
-          {Array.from({ length: of }, (_, i) => (
-            <View
-              key={i}
-              style={{
-                flex: 1,
-                height: 7,
-                borderRadius: 3,
-                backgroundColor: i < at ? roles.brew : i === at ? roles.text : roles.hairline,
-              }}
-            />
-          ))}
-        </View>
+        <Progress share={of === 0 ? 0 : Math.min(at, of) / of} />
         {children}
       </View>
     </View>

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { View } from 'react-native';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import type { BrewStep } from '@/core/brew/steps';
@@ -62,7 +63,7 @@ export function StepHand({ step, lot, deeds }: Props) {
         )}
       </View>
       {check?.ok && check.value.warn ? <Note tone="caution">{check.value.warn}</Note> : null}
-      {check && !check.ok ? <Note tone="danger">{check.sentence}</Note> : null}
+      {check && !check.ok ? <Note tone="danger">{refusalWords(check)}</Note> : null}
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { coolingOf, pitchCelsius, type BrewStep } from '@/core/brew/steps';
@@ -110,7 +111,8 @@ function Thermometer({
     if (!cooling || !Number.isFinite(celsius)) return setFault('Write the temperature in °C.');
     const hours = (clockNow() - from) / hourMs;
     const result = coolingHours({ ...cooling, to: pitchCelsius, around, reading: { hours, celsius } });
-    if (!result.ok) return setFault(celsius <= pitchCelsius ? 'It is cool enough: go on.' : result.sentence);
+    if (!result.ok)
+      return setFault(celsius <= pitchCelsius ? 'It is cool enough: go on.' : refusalWords(result));
     keeper.write({ kind: 'measured', lotId: lot.id, quantity: 'celsius', value: celsius });
     onUntil(result.value * 60);
     setFault(null);

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import type { BrewStep } from '@/core/brew/steps';
@@ -76,7 +77,7 @@ export function useStepDeeds(lot: Lot): StepDeeds {
     if (!Number.isFinite(celsius))
       return { key: 'celsius', message: 'Say how warm the base is: tap what it feels like, or write °C.' };
     const check = pitchCheck(celsius);
-    if (!check.ok) return { key: 'celsius', message: check.sentence };
+    if (!check.ok) return { key: 'celsius', message: refusalWords(check) };
     if (step.portions.length > 0) {
       keeper.write({ kind: 'portions-added', lotId: lot.id, portions: [...step.portions], celsius });
       return null;
@@ -85,7 +86,7 @@ export function useStepDeeds(lot: Lot): StepDeeds {
     if (!jar) return { key: 'dose', message: 'The starter is gone: pitch from the brew’s page.' };
     if (step.doseGrams !== undefined) {
       const grams = gramsTyped(typed.dose, jar);
-      if (!grams.ok) return { key: 'dose', message: grams.sentence };
+      if (!grams.ok) return { key: 'dose', message: refusalWords(grams) };
       keeper.write({
         kind: 'transferred',
         from: jar.id,
@@ -97,9 +98,9 @@ export function useStepDeeds(lot: Lot): StepDeeds {
       return null;
     }
     const ml = drawnTyped(typed.dose, jar);
-    if (!ml.ok) return { key: 'dose', message: ml.sentence };
+    if (!ml.ok) return { key: 'dose', message: refusalWords(ml) };
     const plan = planDraw(jar, ml.value);
-    if (!plan.ok) return { key: 'dose', message: plan.sentence };
+    if (!plan.ok) return { key: 'dose', message: refusalWords(plan) };
     keeper.write({
       kind: 'transferred',
       from: jar.id,

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useForm, useWatch } from 'react-hook-form';
 import { useState } from 'react';
 import { pitchCheck } from '@/core/brew/pitch-check';
@@ -109,7 +110,7 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
         hint="Or by a thermometer: below 30 °C before anything alive goes in"
       />
       {check?.ok && check.value.warn ? <Note tone="caution">{check.value.warn}</Note> : null}
-      {check && !check.ok ? <Note tone="danger">{check.sentence}</Note> : null}
+      {check && !check.ok ? <Note tone="danger">{refusalWords(check)}</Note> : null}
       <Field
         control={control}
         name="dose"

@@ -1,11 +1,15 @@
-import { useRef, useState } from 'react';
+import { refusalWords } from '@/words/refusals';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
 import { selectJournal } from '@/store/selectors';
 import { useAppSelector, useAppStore } from '@/store/store';
 import { Card } from '@/ui/controls/card';
+import { Confirm } from '@/ui/controls/confirm';
+import { FileButton } from '@/ui/controls/file-button';
 import { InkButton } from '@/ui/controls/ink-button';
+import { Progress } from '@/ui/controls/progress';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
@@ -26,15 +30,13 @@ export function DataScreen() {
   const { entries } = useAppSelector(selectJournal);
   const count = entries.size;
   const [reading, setReading] = useState<AbortController | null>(null);
-  const chooser = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<Said | null>(null);
   const [sure, setSure] = useState(false);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     const cancel = new AbortController();
     setReading(cancel);
     const taken = await takeJournalFile(keeper, file, cancel.signal).finally(() => setReading(null));
-    if (!taken.ok) return setSaid({ good: false, words: taken.sentence });
+    if (!taken.ok) return setSaid({ good: false, words: refusalWords(taken) });
     const { fresh, held, kept } = taken.value;
     if (!kept) {
       const words = `${plural(fresh, 'new entry is', 'new entries are')} read, but this device has no room to keep ${fresh === 1 ? 'it' : 'them'}: none is saved yet. Make room and try again above.`;
@@ -66,22 +68,17 @@ export function DataScreen() {
         </Text>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
           <InkButton label="Export the journal" onPress={() => saveJournalFile(store.getState().journal)} />
-          <InkButton quiet label="Import a file" onPress={() => chooser.current?.click()} />
+          <FileButton
+            label="Import a file"
+            what="Journal file"
+            accept="application/json,.json"
+            onFile={(file) => void take(file)}
+          />
         </View>
-        <input
-          ref={chooser}
-          type="file"
-          accept="application/json,.json"
-          aria-label="Journal file"
-          style={{ display: 'none' }}
-          onChange={(event) => {
-            void take(event.target.files?.[0]);
-            event.target.value = '';
-          }}
-        />
         {reading ? (
-          <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.small }}>
+          <View style={{ gap: gap.small }}>
             <Text live>Reading the file…</Text>
+            <Progress />
             <InkButton quiet label="Cancel" onPress={() => reading.abort()} />
           </View>
         ) : null}
@@ -96,18 +93,17 @@ export function DataScreen() {
           Away
         </Text>
         <Text>Empties this browser’s journal. Export first: without a file it is gone.</Text>
+        <InkButton quiet danger label="Forget everything" onPress={() => setSure(true)} />
         {sure ? (
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-            <InkButton
-              danger
-              label={`Yes, forget ${plural(count, 'entry', 'entries')}`}
-              onPress={() => void wipe()}
-            />
-            <InkButton quiet label="Keep them" onPress={() => setSure(false)} />
-          </View>
-        ) : (
-          <InkButton quiet danger label="Forget everything" onPress={() => setSure(true)} />
-        )}
+          <Confirm
+            title="Forget everything?"
+            words="Without a file of the journal it is gone, and nothing brings it back."
+            yes={`Yes, forget ${plural(count, 'entry', 'entries')}`}
+            no="Keep them"
+            onYes={() => void wipe()}
+            onNo={() => setSure(false)}
+          />
+        ) : null}
       </Card>
     </Screen>
   );

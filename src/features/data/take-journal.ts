@@ -15,11 +15,7 @@ export async function takeJournalFile(
   file: File,
   signal: AbortSignal,
 ): Promise<Result<Taken>> {
-  if (file.size > largestBackup)
-    return refusal(
-      'backup.too-large',
-      'This file is over 20 MB: no journal is that long. Nothing was changed.',
-    );
+  if (file.size > largestBackup) return refusal('backup.too-large');
   const read = await readBackupAway(await file.text(), signal);
   if (!read.ok) return read;
   const taken = await keeper.takeIn(read.value);

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { BottledThen } from '@/core/forecast/answer/courses';
 import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import { Text } from '@/ui/controls/text';
+import { WrittenText } from '@/ui/controls/written-text';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
 import { useWide } from '@/ui/layout/use-wide';
 import { rewrite } from '@/ui/redraw';
@@ -60,10 +61,10 @@ export function BottlingCard({ runId, wantedVolumes, handle, colour }: Props) {
       <Glass ref={glass} colour={colour} label="The glass as it would be poured then" />
       <View style={{ flex: 1, minWidth: 0, minHeight, gap: 2 }}>
         <Text>
-          If you bottle <Text as="strong" ref={when} />
+          If you bottle <WrittenText as="strong" ref={when} />
         </Text>
-        <Text as="strong" ref={fizz} />
-        <Text live testID="bottling-sentence" ref={taste} />
+        <WrittenText as="strong" ref={fizz} />
+        <WrittenText live testID="bottling-sentence" ref={taste} />
       </View>
     </RidingCard>
   );

@@ -4,7 +4,7 @@ import { drawnFrom } from '@/core/lots/pitch';
 import type { Lot } from '@/core/lots/lot';
 import { Card } from '@/ui/controls/card';
 import { Note } from '@/ui/controls/note';
-import { Text } from '@/ui/controls/text';
+import { Waiting } from '@/ui/controls/waiting';
 import { ForecastView } from './forecast-view';
 import { useRuns } from './use-runs';
 
@@ -46,7 +46,7 @@ export function ForecastSection({ lot, now }: Props) {
           your eyes, and chill early.
         </Note>
       ) : (
-        <Text as="subheading">Reckoning the forecast…</Text>
+        <Waiting>Reckoning the forecast…</Waiting>
       )}
     </Card>
   );

@@ -3,7 +3,7 @@ import type { JarNow } from '@/core/forecast/answer/jar-now';
 import { hourIndexAt } from '@/core/forecast/run/hour-index';
 import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
-import { Text } from '@/ui/controls/text';
+import { Waiting } from '@/ui/controls/waiting';
 import { QueueContext } from './forecasts';
 import { useRuns } from './use-runs';
 import { hourMs } from '@/core/duration';
@@ -31,7 +31,7 @@ export function JarReader({ lot, now, children }: Props) {
       What is left of its sugar could not be worked out just now; it is asked again in a moment.
     </Note>
   ) : (
-    <Text as="subheading">Reckoning what the first ferment left…</Text>
+    <Waiting>Reckoning what the first ferment left…</Waiting>
   );
 }
 

@@ -10,6 +10,7 @@ import { wakingOf } from '@/core/settings/waking-hours';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
+import { WrittenText } from '@/ui/controls/written-text';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
 import { restyle, rewrite } from '@/ui/redraw';
@@ -102,10 +103,10 @@ export function PourCard({ answer, handle, table, now, colour }: Props) {
       <Glass ref={glass} colour={colour} label="The glass as it would be poured" />
       <View style={{ flex: 1, minWidth: 0, minHeight, gap: 2 }}>
         <Text>
-          If you chill <Text as="strong" ref={when} />, then pour <Text ref={served} />
+          If you chill <WrittenText as="strong" ref={when} />, then pour <WrittenText ref={served} />
         </Text>
-        <Text as="strong" ref={taste} />
-        <Text live testID="pour-sentence" ref={pressure} />
+        <WrittenText as="strong" ref={taste} />
+        <WrittenText live testID="pour-sentence" ref={pressure} />
       </View>
     </RidingCard>
   );

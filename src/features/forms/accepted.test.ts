@@ -36,7 +36,7 @@ const stamped = (act: Act, hour: number): Entry =>
 function reloaded(entries: readonly Entry[]) {
   const back = entries.map((entry) => {
     const parsed = parseEntry(JSON.parse(JSON.stringify(entry)));
-    if (!parsed.ok) throw new Error(`${entry.kind} is refused after a reload: ${parsed.sentence}`);
+    if (!parsed.ok) throw new Error(`${entry.kind} is refused after a reload: ${parsed.code}`);
     return parsed.value;
   });
   expect(back).toEqual(JSON.parse(JSON.stringify(entries)));

@@ -23,6 +23,6 @@ test('weighed: 1,098 g in 1,062 ml, so 103.4 g are 100 ml; a starter is 1.03 g/m
   expect(drawnTyped('103.4 g', jar)).toEqual({ ok: true, value: 100 });
   expect(drawnTyped('80', jar)).toEqual({ ok: true, value: 80 });
   expect(drawnTyped('50 g', undefined)).toEqual({ ok: true, value: 50 });
-  expect(drawnTyped('0 ml', jar)).toMatchObject({ ok: false, code: 'draw.nothing' });
+  expect(drawnTyped('0 ml', jar)).toMatchObject({ ok: false, code: 'take.nothing' });
   expect(drawnTyped('a drop', jar).ok).toBe(false);
 });

@@ -23,5 +23,5 @@ export function drawnTyped(text: string, lot: Lot | undefined): Result<number> {
   if (!measure.ok) return measure;
   const { grams, millilitres = 0 } = measure.value;
   const drawn = grams === undefined ? millilitres : grams / densityOf(lot);
-  return drawn > 0 ? success(Math.round(drawn * 10) / 10) : refusal('draw.nothing', 'Write how much.');
+  return drawn > 0 ? success(Math.round(drawn * 10) / 10) : refusal('take.nothing');
 }

@@ -6,7 +6,7 @@ import { ownIngredientsOf } from '@/core/settings/own-ingredient';
 import { findIngredients, namesWith } from '@/core/recipes/ingredient-names';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
-import { TextBox } from '@/ui/controls/text-box';
+import { SearchBox } from '@/ui/controls/search-box';
 import { gap } from '@/ui/theme/shape';
 import { selectHousehold } from '@/store/selectors';
 import { DescribeOwn } from './describe-own';
@@ -37,7 +37,7 @@ export function IngredientPicker({ usual, onPick, label = 'Something else' }: Pr
   if (describing) return <DescribeOwn name={sought} onDone={pick} />;
   return (
     <View style={{ gap: gap.small }}>
-      <TextBox
+      <SearchBox
         label={label}
         value={text}
         onChange={setText}

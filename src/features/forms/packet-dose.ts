@@ -11,10 +11,8 @@ export function gramsTyped(text: string, lot: Lot): Result<number> {
   const measure = parseMeasure(text, 'g');
   if (!measure.ok) return measure;
   const { grams } = measure.value;
-  if (grams === undefined) return refusal('packet.unit', 'A packet is weighed: write grams.');
-  if (!(grams > 0)) return refusal('packet.nothing', 'Write how much.');
+  if (grams === undefined) return refusal('packet.unit');
+  if (!(grams > 0)) return refusal('take.nothing');
   const there = solidGrams(lot.contents);
-  return grams > there + 0.05
-    ? refusal('packet.too-much', `There are ${Number(there.toFixed(1))} g left in ${lot.name}.`)
-    : success(grams);
+  return grams > there + 0.05 ? refusal('packet.too-much', { lot: lot.name, there }) : success(grams);
 }

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import { lotOf, type Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
@@ -42,16 +43,18 @@ export function readPitch(
     return faultAt('celsius', 'Say how warm it is: tap what it feels like, or write °C.');
   const jar = lotOf(household, values.from);
   const check = pitchCheck(celsius, isGrains(jar, planned));
-  if (!check.ok) return faultAt('celsius', check.sentence);
+  if (!check.ok) return faultAt('celsius', refusalWords(check));
   if (!jar) return faultAt('from', 'Choose what to pitch with.');
   if (byGrams(jar, planned)) {
     const grams = gramsTyped(values.dose, jar);
-    return grams.ok ? reads({ from: jar.id, celsius, grams: grams.value }) : faultAt('dose', grams.sentence);
+    return grams.ok
+      ? reads({ from: jar.id, celsius, grams: grams.value })
+      : faultAt('dose', refusalWords(grams));
   }
   const ml = drawnTyped(values.dose, jar);
-  if (!ml.ok) return faultAt('dose', ml.sentence);
+  if (!ml.ok) return faultAt('dose', refusalWords(ml));
   const plan = planDraw(jar, ml.value);
-  return plan.ok ? reads({ from: jar.id, celsius, ml: ml.value }) : faultAt('dose', plan.sentence);
+  return plan.ok ? reads({ from: jar.id, celsius, ml: ml.value }) : faultAt('dose', refusalWords(plan));
 }
 
 /** The dry thing that a packet holds. */

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { gramsOfPortion, type Portion } from '@/core/matter/portion';
@@ -31,7 +32,7 @@ export function readRows(rows: readonly PortionRow[]): {
     if (row.amount.trim() === '') return;
     const read = portionTyped(row.what, row.amount, row.form);
     const path = `portions.${index}.amount`;
-    if (!read.ok) faults[path] = read.sentence;
+    if (!read.ok) faults[path] = refusalWords(read);
     else if (gramsOfPortion(read.value) > 60_000) faults[path] = 'More than 60 kg: check the unit.';
     else if (gramsOfPortion(read.value) > 0) portions.push(read.value);
   });

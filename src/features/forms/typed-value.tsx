@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import type { Result } from '@/core/result';
 import { TextBox } from '@/ui/controls/text-box';
@@ -21,7 +22,7 @@ export function TypedValue({ label, hint, value, format, read, onValue }: Props)
       label={label}
       hint={hint}
       value={typed === null || isOlder ? format(value) : typed}
-      error={result?.ok === false ? result.sentence : undefined}
+      error={result?.ok === false ? refusalWords(result) : undefined}
       onChange={(text) => {
         setTyped(text);
         const next = read(text);

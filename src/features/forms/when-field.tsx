@@ -4,7 +4,7 @@ import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { moment } from '@/words/moment';
-import { MomentField } from './moment-field';
+import { MomentField } from '../../ui/controls/moment-field';
 
 interface Props {
   /** Chosen instant, or null for now. */

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { useState } from 'react';
 import { canAdd } from '@/core/lots/checks';
@@ -80,7 +81,7 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
         bigger === null ? lot : { ...lot, vessel: { ...lot.vessel, ml: bigger } },
         portions,
       );
-      return fits.ok ? reads({ portions }) : faultAt('root', fits.sentence);
+      return fits.ok ? reads({ portions }) : faultAt('root', refusalWords(fits));
     }),
     defaultValues: { portions: firstRows(lot) },
   });
@@ -115,7 +116,7 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
   const fault =
     overRim && bigger !== null
       ? undefined
-      : (form.formState.errors.root?.message ?? (fits && !fits.ok ? fits.sentence : undefined));
+      : (form.formState.errors.root?.message ?? (fits && !fits.ok ? refusalWords(fits) : undefined));
   return (
     <Sheet title={lot.role === 'starter' ? `Feed ${lot.name}` : `Add to ${lot.name}`} onClose={onClose}>
       <FormProvider {...form}>

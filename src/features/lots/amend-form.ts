@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import type { ActOf, Entry } from '@/core/journal/entry';
 import type { Portion } from '@/core/matter/portion';
 import { volumeTyped } from '@/core/measures/portion-measure';
@@ -54,7 +55,7 @@ export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch>
       if (amount.trim() === '') continue;
       const solid = entry.taken === 'solids';
       const read = solid ? parseMeasure(amount, 'g') : volumeTyped(amount, 'ml');
-      if (!read.ok) return { ok: false, faults: { [`targets.${index}.amount`]: read.sentence } };
+      if (!read.ok) return { ok: false, faults: { [`targets.${index}.amount`]: refusalWords(read) } };
       if (solid) target.grams = (read.value as { grams?: number }).grams;
       else target.ml = read.value as number;
     }
@@ -62,7 +63,7 @@ export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch>
   }
   if (entry.kind === 'measured') {
     const read = readMeasured(entry.quantity, values.value);
-    if (!read.ok) return { ok: false, faults: { value: read.sentence } };
+    if (!read.ok) return { ok: false, faults: { value: refusalWords(read) } };
     if (read.value !== entry.value) patch.value = read.value;
   }
   const note = values.note.trim().slice(0, 2000);

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { FormProvider, useForm } from 'react-hook-form';
 import { useState } from 'react';
 import { parseEntry, type Entry } from '@/core/journal/entry';
@@ -38,7 +39,7 @@ export function AmendSheet({ entry, lotId, onClose }: Props) {
     const whole = at !== null && at !== entry.at ? { ...patch, at } : patch;
     if (Object.keys(whole).length === 0) return onClose();
     const checked = parseEntry(amendedBy(entry, [{ id: entry.id, patch: whole }]));
-    if (!checked.ok) return setFault(checked.sentence);
+    if (!checked.ok) return setFault(refusalWords(checked));
     act({ kind: 'amended', targetId: entry.id, patch: whole }, 'Corrected. What hangs on it followed.');
     onClose();
   });

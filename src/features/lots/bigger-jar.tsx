@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { canAdd, jarThatTakes } from '@/core/lots/checks';
@@ -29,7 +30,7 @@ export function BiggerJar({ lot, portions, ml, onMl }: Props) {
       ? undefined
       : read.ok
         ? `It takes at least ${litres(Math.ceil(whole.value / 0.9))}.`
-        : read.sentence;
+        : refusalWords(read);
   return (
     <View style={{ gap: gap.small }} testID="bigger-jar">
       <Choice

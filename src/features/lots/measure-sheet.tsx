@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { useOriginalGravity } from './use-original-gravity';
 import type { Lot, MeasuredQuantity } from '@/core/lots/lot';
@@ -60,7 +61,7 @@ export function MeasureSheet({ lot, onClose }: LotSheetProps) {
             : undefined
         }
         echo={read.ok ? `= ${read.value.toFixed(digits)}${unit ? ` ${unit}` : ''}` : undefined}
-        error={tried && !read.ok ? read.sentence : undefined}
+        error={tried && !read.ok ? refusalWords(read) : undefined}
         errorId="error-measured"
       />
       {quantity === 'sg' && read.ok && lot.role !== 'starter' ? (

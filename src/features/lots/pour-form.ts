@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { leastHeadspaceShare, whyHeadspace } from '@/core/gas/headspace';
 import type { ActOf } from '@/core/journal/entry';
 
@@ -70,7 +71,7 @@ export function readPour(values: PourValues, lot: Lot, numbersTaken: number): Fo
       return readInto(values, lot, amount.value!);
     case 'jar': {
       const jar = volumeTyped(values.jar, 'ml');
-      if (!jar.ok) return faultAt('jar', jar.sentence);
+      if (!jar.ok) return faultAt('jar', refusalWords(jar));
       if (jar.value < 100 || jar.value > 50_000) return faultAt('jar', 'Between 100 ml and 50 L.');
       const unnamed = nameFault(values.name);
       if (unnamed) return faultAt('name', unnamed);
@@ -99,7 +100,7 @@ function readAmount(values: PourValues, lot: Lot): FormReading<{ ml?: number; gr
     if (values.amount.trim() === '')
       return there > 0.5 ? reads({}) : faultAt('amount', 'There are no solids in it.');
     const measure = parseMeasure(values.amount, 'g');
-    if (!measure.ok) return faultAt('amount', measure.sentence);
+    if (!measure.ok) return faultAt('amount', refusalWords(measure));
     if (measure.value.grams === undefined) return faultAt('amount', 'Solids are weighed: write grams.');
     return measure.value.grams > there + 1
       ? faultAt('amount', `There are about ${Math.round(there)} g of solids in it.`)
@@ -109,7 +110,7 @@ function readAmount(values: PourValues, lot: Lot): FormReading<{ ml?: number; gr
   if (values.amount.trim() === '')
     return most > 1 ? reads({ ml: kept(most) }) : faultAt('amount', `${lot.name} is empty.`);
   const ml = drawnTyped(values.amount, lot);
-  if (!ml.ok) return faultAt('amount', ml.sentence);
+  if (!ml.ok) return faultAt('amount', refusalWords(ml));
   if (!(ml.value > 0)) return faultAt('amount', 'Write how much.');
   return ml.value > most + 1
     ? faultAt('amount', `There are ${Math.round(most)} ml in ${lot.name}.`)
@@ -125,7 +126,7 @@ function readInto(
   if (values.lotId === lot.id) return faultAt('lotId', 'Into another vessel than its own.');
   if (lot.role === 'starter' && amount.ml !== undefined && values.taken === 'liquid') {
     const plan = planDraw(lot, amount.ml);
-    if (!plan.ok) return faultAt('amount', plan.sentence);
+    if (!plan.ok) return faultAt('amount', refusalWords(plan));
   }
   if (lot.role !== 'starter' && amount.ml !== undefined && amount.ml < leastDrawMl)
     return faultAt('amount', `At least ${leastDrawMl} ml.`);
@@ -137,7 +138,7 @@ function readInto(
   const check = pitchCheck(celsius);
   return check.ok
     ? reads({ from: lot.id, taken: values.taken, celsius, targets: [target] })
-    : faultAt('celsius', check.sentence);
+    : faultAt('celsius', refusalWords(check));
 }
 
 /** Sizes of the bottles being filled, when they can be read. */
@@ -148,13 +149,13 @@ export function readBottleSizes(
   if (!Number.isInteger(count) || count < 1 || count > 60)
     return faultAt('count', 'A whole number of bottles, 1 to 60.');
   const size = volumeTyped(values.size, 'ml');
-  if (!size.ok) return faultAt('size', size.sentence);
+  if (!size.ok) return faultAt('size', refusalWords(size));
   if (size.value < 50 || size.value > 5000) return faultAt('size', 'Between 50 ml and 5 L a bottle.');
   const headspace =
     values.headspace.trim() === ''
       ? { ok: true as const, value: usualHeadspaceMl(size.value) }
       : volumeTyped(values.headspace, 'ml');
-  if (!headspace.ok) return faultAt('headspace', headspace.sentence);
+  if (!headspace.ok) return faultAt('headspace', refusalWords(headspace));
   if (headspace.value > size.value * 0.4)
     return faultAt('headspace', 'More than two fifths empty: check the headspace.');
   if (headspace.value < size.value * leastHeadspaceShare)
@@ -169,7 +170,7 @@ function readBottles(values: PourValues, lot: Lot, numbersTaken: number): FormRe
   const portions: Portion[] = [];
   if (values.dose.trim() !== '' && !/^0+\D*$/.test(values.dose.trim())) {
     const dose = portionTyped(values.doseOf, values.dose);
-    if (!dose.ok) return faultAt('dose', dose.sentence);
+    if (!dose.ok) return faultAt('dose', refusalWords(dose));
     if ((dose.value.grams ?? dose.value.ml ?? 0) > size * 0.4)
       return faultAt('dose', 'That is much for one bottle: check the unit.');
     portions.push(dose.value);

@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { Fragment } from 'react';
 import { useDispatch } from 'react-redux';
 import { buildName } from '@/store/environment';
 import { lookChosen, rememberLook } from '@/store/look-slice';
@@ -7,6 +8,8 @@ import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { Press } from '@/ui/controls/press';
+import { RowLink } from '@/ui/controls/row-link';
+import { Rule } from '@/ui/controls/rule';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -52,14 +55,14 @@ export function MoreScreen() {
   const look = useAppSelector(selectLook);
   return (
     <Screen title="More">
-      {doors.map((door) => (
-        <Press key={door.href} role="link" aria-label={door.title} onPress={() => router.navigate(door.href)}>
-          <Card>
-            <Text as="subheading">{door.title}</Text>
-            <Text color={roles.softText}>{door.words}</Text>
-          </Card>
-        </Press>
-      ))}
+      <Card style={{ paddingVertical: 4, gap: 0 }}>
+        {doors.map((door, i) => (
+          <Fragment key={door.href}>
+            {i > 0 ? <Rule /> : null}
+            <RowLink title={door.title} words={door.words} onPress={() => router.navigate(door.href)} />
+          </Fragment>
+        ))}
+      </Card>
       <Card>
         <Text as="subheading" level={2}>
           Light

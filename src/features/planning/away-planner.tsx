@@ -20,7 +20,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
 import { awayCareWords } from '@/words/kitchen/planning-words';
-import { MomentField } from '../forms/moment-field';
+import { MomentField } from '../../ui/controls/moment-field';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
 

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -22,7 +23,7 @@ import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { volume } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
-import { MomentField } from '../forms/moment-field';
+import { MomentField } from '../../ui/controls/moment-field';
 import { useAct } from '../acts/act-context';
 import { Nowhere } from '@/ui/layout/nowhere';
 import { PlanCard } from './build-plan-card';
@@ -67,7 +68,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
           value={text}
           onChange={setText}
           echo={typed.ok ? `= ${Math.round(amount)} ${unit}` : undefined}
-          error={typed.ok ? undefined : typed.sentence}
+          error={typed.ok ? undefined : refusalWords(typed)}
         />
         <MomentField
           label="By when"
@@ -81,7 +82,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
         <PlanCard plan={plan.value} wantedAt={at} now={now} unit={unit} />
       ) : (
         <Note tone="caution" testID="build-refused">
-          {plan.sentence}
+          {refusalWords(plan)}
         </Note>
       )}
       {plan.ok ? (
@@ -120,10 +121,5 @@ function amountTyped(text: string, unit: 'ml' | 'g'): Result<number> {
   const measure = parseMeasure(text, unit);
   if (!measure.ok) return measure;
   const value = unit === 'g' ? measure.value.grams : measure.value.millilitres;
-  return value === undefined
-    ? refusal(
-        'build.unit',
-        unit === 'g' ? 'Grains are weighed: write grams.' : 'Write a volume, such as 300 ml.',
-      )
-    : success(value);
+  return value === undefined ? refusal('build.unit', { unit }) : success(value);
 }

@@ -19,7 +19,7 @@ import { gap } from '@/ui/theme/shape';
 import { moment } from '@/words/moment';
 import { placeWords } from '@/words/names';
 import { spellWords } from '@/words/kitchen/planning-words';
-import { MomentField } from '../forms/moment-field';
+import { MomentField } from '../../ui/controls/moment-field';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
 import { capital } from '@/core/capital';

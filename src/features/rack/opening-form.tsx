@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { celsiusAt } from '@/core/kitchen/places';
@@ -58,7 +59,7 @@ function Opening({ lot, name, onOpened }: Omit<Props, 'onClose'> & { readonly on
   const lostMl = lost.trim() === '' ? null : volumeTyped(lost, 'ml');
   const lostFault =
     lostMl && !lostMl.ok
-      ? lostMl.sentence
+      ? refusalWords(lostMl)
       : lostMl?.ok && lostMl.value > lot.vessel.ml
         ? 'More than it holds.'
         : undefined;

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { ownIngredientsOf } from '@/core/settings/own-ingredient';
 import { namesWith } from '@/core/recipes/ingredient-names';
@@ -9,6 +9,7 @@ import type { Recipe } from '@/core/recipes/recipe';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
+import { FileButton } from '@/ui/controls/file-button';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
@@ -24,7 +25,6 @@ const largestFile = 1_000_000;
 
 /** A recipe from a file or a pasted text, in the open JSON-LD: what is not sure is asked line by line, then it is kept. */
 export function ImportRecipe() {
-  const chooser = useRef<HTMLInputElement>(null);
   const [pasted, setPasted] = useState('');
   const [found, setFound] = useState<ImportedRecipe | null>(null);
   const [own, setOwn] = useState<Recipe | null>(null);
@@ -40,8 +40,7 @@ export function ImportRecipe() {
         : 'No recipe in it: a schema.org recipe with its ingredients, as JSON-LD, is what can be read.',
     );
   };
-  const open = async (file: File | undefined) => {
-    if (!file) return;
+  const open = async (file: File) => {
     if (file.size > largestFile) return setFault('That file is too large for a recipe.');
     return take(await file.text());
   };
@@ -49,19 +48,13 @@ export function ImportRecipe() {
     <Card label="Bring a recipe in" testID="import-recipe">
       <Text>A recipe file in the open schema.org form, or its text pasted here.</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton quiet label="Choose a file" onPress={() => chooser.current?.click()} />
+        <FileButton
+          label="Choose a file"
+          what="Recipe file"
+          accept="application/json,application/ld+json,.json,.jsonld"
+          onFile={(file) => void open(file)}
+        />
       </View>
-      <input
-        ref={chooser}
-        type="file"
-        accept="application/json,application/ld+json,.json,.jsonld"
-        aria-label="Recipe file"
-        style={{ display: 'none' }}
-        onChange={(event) => {
-          void open(event.target.files?.[0]);
-          event.target.value = '';
-        }}
-      />
       <TextBox label="Recipe text" value={pasted} onChange={setPasted} multiline hint="JSON-LD" />
       <InkButton quiet label="Read it" disabled={pasted.trim() === ''} onPress={() => take(pasted)} />
       {fault ? <Note tone="danger">{fault}</Note> : null}

@@ -1,13 +1,13 @@
 import { usePathname, useRouter } from 'expo-router';
 import { useDeferredValue, useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Portal } from 'react-native-paper';
 import { clockNow } from '@/store/environment';
 import { ticked } from '@/store/journal-slice';
 import { selectAhead, selectHousehold, selectStatus } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { whenIdle } from '@/store/breathe';
+import { SheetHost } from '@/ui/controls/sheet-host';
 import { PlaceBar, type PlaceItem } from '@/ui/layout/place-bar';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -93,7 +93,7 @@ function Booked({ children }: { readonly children: ReactNode }) {
     <QueueContext value={queue}>
       {household.settings.timer ? <Bell shown={path !== '/brews/day'} /> : null}
       <ForecastsProvider queue={queue} household={household} now={now}>
-        <Portal.Host>{children}</Portal.Host>
+        <SheetHost>{children}</SheetHost>
       </ForecastsProvider>
     </QueueContext>
   );

@@ -4,6 +4,7 @@ import { useKeeper } from '@/store/keeper-context';
 import { mode } from '@/store/environment';
 import { selectAhead, selectDamaged, selectHousehold, selectUnsaved } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
+import { Announcement } from '@/ui/controls/announcement';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
@@ -105,11 +106,8 @@ function NewVersion() {
   const update = useUpdate();
   if (!update) return null;
   return (
-    <View style={{ padding: gap.medium, gap: gap.small }}>
-      <Note tone="plain" testID="new-version">
-        A new version of Yuzet is ready. It takes a moment, and keeps everything.
-      </Note>
-      <InkButton label="Take the new version" onPress={update.take} style={{ alignSelf: 'flex-start' }} />
-    </View>
+    <Announcement testID="new-version" action="Take the new version" onAction={update.take}>
+      A new version of Yuzet is ready. It takes a moment, and keeps everything.
+    </Announcement>
   );
 }

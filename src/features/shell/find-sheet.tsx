@@ -5,10 +5,9 @@ import { recipeVersions } from '@/core/recipes/recipe-versions';
 import { everyLot } from '@/core/journal/household';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { Press } from '@/ui/controls/press';
+import { RowLink } from '@/ui/controls/row-link';
+import { SearchBox } from '@/ui/controls/search-box';
 import { Sheet } from '@/ui/controls/sheet';
-import { Text } from '@/ui/controls/text';
-import { TextBox } from '@/ui/controls/text-box';
 import { lotName } from '@/words/names';
 import { hrefOf } from '@/ui/layout/lot-href';
 
@@ -40,32 +39,26 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
           .slice(0, shown);
   return (
     <Sheet title="Find" onClose={onClose}>
-      <TextBox label="Name" value={text} onChange={setText} hint="A starter, a brew, a bottle, a recipe" />
+      <SearchBox label="Name" value={text} onChange={setText} hint="A starter, a brew, a bottle, a recipe" />
       {recipes.map(({ id, version, name }) => (
-        <Press
+        <RowLink
           key={id}
-          role="link"
-          aria-label={`Recipe: ${name}`}
+          title={`Recipe: ${name}`}
           onPress={() => {
             onClose();
             router.navigate(`/brews/recipe?id=${id}&version=${version}`);
           }}
-        >
-          <Text>{`Recipe: ${name}`}</Text>
-        </Press>
+        />
       ))}
       {found.map(({ lot, name }) => (
-        <Press
+        <RowLink
           key={lot.id}
-          role="link"
-          aria-label={name}
+          title={name}
           onPress={() => {
             onClose();
             router.navigate(hrefOf(lot));
           }}
-        >
-          <Text as="strong">{name}</Text>
-        </Press>
+        />
       ))}
     </Sheet>
   );

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { View } from 'react-native';
 import { useDispatch } from 'react-redux';
 import { noticed } from '@/store/journal-slice';
@@ -28,7 +29,7 @@ export function JournalSaid() {
     clockSaid !== null
       ? `This device’s clock seems to be behind: it says ${moment(clockSaid, now)}, and entries are newer. Yuzet goes by the newest entry until the clock is right.`
       : '',
-    refused ? `That was not kept. ${refused}` : '',
+    refused ? `That was not kept. ${refusalWords(refused)}` : '',
     writtenBack > 0
       ? `The browser had emptied Yuzet’s storage. All ${plural(writtenBack, 'entry', 'entries')} of this page are written back. Save the journal to a file today.`
       : '',

@@ -7,6 +7,7 @@ import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
+import { Waiting } from '@/ui/controls/waiting';
 import { Screen } from '@/ui/layout/screen';
 import { useForecasts } from '../forecasting/forecasts';
 import { Day } from './day';
@@ -32,9 +33,7 @@ export function TodayScreen() {
   return (
     <Screen title="Looking around" over={over} aside={<WarmthControl celsius={celsius} />}>
       <Card>
-        <Text as="subheading" live>
-          Reckoning what comes next…
-        </Text>
+        <Waiting>Reckoning what comes next…</Waiting>
         <Text>A moment, this once: from then on the last answers are there at once.</Text>
       </Card>
     </Screen>

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { idByName } from '@/core/recipes/ingredient-names';
@@ -70,14 +71,14 @@ export function mlAt(
   fallback: 'ml' | 'l' = 'l',
 ): number {
   const read = volumeTyped(typed[key] ?? '', fallback);
-  if (!read.ok) throw new Wrong(key, read.sentence);
+  if (!read.ok) throw new Wrong(key, refusalWords(read));
   if (!(read.value > 0)) throw new Wrong(key, 'More than nothing.');
   return read.value;
 }
 
 /** The value of a result, or its sentence at a box. */
 export function valueAt<T>(result: Result<T>, key: string): T {
-  if (!result.ok) throw new Wrong(key, result.sentence);
+  if (!result.ok) throw new Wrong(key, refusalWords(result));
   return result.value;
 }
 

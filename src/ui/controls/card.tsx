@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { View, type StyleProp, type ViewStyle } from 'react-native';
+import type { StyleProp, ViewStyle } from 'react-native';
+import { Surface } from 'react-native-paper';
 import { corners, gap } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
 
@@ -16,9 +17,11 @@ interface Props {
 export function Card({ children, edge, style, label, testID }: Props) {
   const roles = useRoles();
   return (
-    <View
+    <Surface
       {...(label ? { role: 'group' as const, 'aria-label': label } : {})}
-      testID={testID}
+      {...(testID ? { testID } : {})}
+      mode="flat"
+      elevation={0}
       style={[
         corners.card,
         {
@@ -32,6 +35,6 @@ export function Card({ children, edge, style, label, testID }: Props) {
       ]}
     >
       {children}
-    </View>
+    </Surface>
   );
 }

@@ -1,4 +1,5 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
+import { Surface } from 'react-native-paper';
 import { Icon } from '../icons/icon';
 import { corners } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
@@ -15,8 +16,10 @@ export function Note({ tone, children, testID }: Props) {
   const roles = useRoles();
   const color = tone === 'danger' ? roles.danger : tone === 'caution' ? roles.warning : roles.softText;
   return (
-    <View
-      testID={testID}
+    <Surface
+      mode="flat"
+      elevation={0}
+      {...(testID ? { testID } : {})}
       {...(tone === 'danger' ? { role: 'alert' as const } : {})}
       style={[styles.note, corners.note, { borderColor: tone === 'plain' ? roles.hairline : color }]}
     >
@@ -24,7 +27,7 @@ export function Note({ tone, children, testID }: Props) {
       <Text style={styles.text} color={tone === 'plain' ? roles.softText : roles.text}>
         {children}
       </Text>
-    </View>
+    </Surface>
   );
 }
 

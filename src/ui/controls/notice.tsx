@@ -1,8 +1,9 @@
-import { useEffect } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { useRef } from 'react';
+import { StyleSheet } from 'react-native';
+import { Snackbar } from 'react-native-paper';
 import { corners } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
-import { Press } from './press';
+import { type } from '../theme/type';
 import { Text } from './text';
 
 interface Props {
@@ -18,29 +19,39 @@ const shownMs = 9000;
 /** A line at the foot of the page that says what was done, and takes it back. It stays a while and goes by itself. */
 export function Notice({ words, action, onAction, onGone, raised }: Props) {
   const roles = useRoles();
-  useEffect(() => {
-    const timer = setTimeout(onGone, shownMs);
-    return () => clearTimeout(timer);
-  }, [words, action, onGone]);
+  // Paper dismisses a line whose action was taken: by then another one may stand in its place.
+  const acted = useRef(false);
   return (
-    <View style={[styles.place, { bottom: raised }]}>
-      <View role="status" style={[styles.line, corners.note, { backgroundColor: roles.button }]}>
-        <Text named color={roles.onButton} style={styles.words}>
-          {words}
-        </Text>
-        <Press role="button" aria-label={action} onPress={onAction} style={styles.act}>
-          <Text as="strong" color={roles.onButton}>
-            {action}
-          </Text>
-        </Press>
-      </View>
-    </View>
+    <Snackbar
+      // Another line is shown as long as the one before it.
+      key={`${words} ${action}`}
+      visible
+      duration={shownMs}
+      onDismiss={() => {
+        if (!acted.current) onGone();
+      }}
+      action={{
+        label: action,
+        onPress: () => {
+          acted.current = true;
+          onAction();
+        },
+        labelStyle: type.strong,
+        style: styles.act,
+      }}
+      role="status"
+      wrapperStyle={[styles.place, { bottom: raised }]}
+      style={[styles.line, corners.note, { backgroundColor: roles.button }]}
+    >
+      <Text named color={roles.onButton}>
+        {words}
+      </Text>
+    </Snackbar>
   );
 }
 
 const styles = StyleSheet.create({
-  place: { position: 'absolute', left: 12, right: 12, alignItems: 'center', pointerEvents: 'box-none' },
-  line: { flexDirection: 'row', alignItems: 'center', paddingLeft: 16, maxWidth: 560, width: '100%' },
-  words: { flex: 1, paddingVertical: 8 },
-  act: { paddingHorizontal: 16, alignItems: 'center' },
+  place: { alignItems: 'center' },
+  line: { maxWidth: 560, width: '96%', minHeight: 56 },
+  act: { minHeight: 48, justifyContent: 'center' },
 });

@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, type PressableProps, type StyleProp, type ViewStyle } from 'react-native';
+import { StyleSheet, type StyleProp, type ViewStyle } from 'react-native';
+import { TouchableRipple, type TouchableRippleProps } from 'react-native-paper';
 import { touch } from '../theme/shape';
 
-interface Props extends Omit<PressableProps, 'style' | 'children'> {
+interface Props extends Omit<TouchableRippleProps, 'style' | 'children'> {
   readonly style?: StyleProp<ViewStyle>;
   readonly children: ReactNode;
 }
@@ -10,18 +11,17 @@ interface Props extends Omit<PressableProps, 'style' | 'children'> {
 /** Anything that can be pressed: big enough for a wet finger, with a focus ring for the keyboard (public/index.html). */
 export function Press({ style, children, disabled, ...rest }: Props) {
   return (
-    <Pressable
+    <TouchableRipple
       {...rest}
-      disabled={disabled}
-      style={({ pressed }) => [styles.base, style, pressed && styles.pressed, disabled && styles.disabled]}
+      disabled={disabled ?? false}
+      style={[styles.base, style, disabled && styles.disabled]}
     >
-      {children}
-    </Pressable>
+      <>{children}</>
+    </TouchableRipple>
   );
 }
 
 const styles = StyleSheet.create({
   base: { minHeight: touch, minWidth: touch, justifyContent: 'center' },
-  pressed: { opacity: 0.75 },
   disabled: { opacity: 0.45 },
 });

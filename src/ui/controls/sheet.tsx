@@ -1,11 +1,10 @@
 import { useEffect, useRef, type ReactNode } from 'react';
-import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
-import { Portal } from 'react-native-paper';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Modal, Portal } from 'react-native-paper';
 import { elementOf } from '../redraw';
-import { Icon } from '../icons/icon';
 import { gap } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
-import { Press } from './press';
+import { IconPress } from './icon-press';
 import { Text } from './text';
 import { Guarded } from './guarded';
 import { holdFocus } from './hold-focus';
@@ -38,13 +37,13 @@ function Body({ title, onClose, children }: Props) {
   const scroll = useRef<ScrollView>(null);
   useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [title]);
   return (
-    <View style={styles.outer}>
-      <Pressable
-        aria-hidden
-        tabIndex={-1}
-        onPress={onClose}
-        style={[styles.veil, { backgroundColor: roles.veil }]}
-      />
+    <Modal
+      visible
+      onDismiss={onClose}
+      overlayAccessibilityLabel="Back to the page"
+      style={styles.wrapper}
+      contentContainerStyle={styles.content}
+    >
       <View
         ref={dialog}
         role="dialog"
@@ -57,9 +56,7 @@ function Body({ title, onClose, children }: Props) {
           <Text as="heading" level={2} style={styles.title}>
             {title}
           </Text>
-          <Press role="button" aria-label="Close" onPress={onClose} style={styles.close}>
-            <Icon name="close" color={roles.text} />
-          </Press>
+          <IconPress icon="close" label="Close" onPress={onClose} />
         </View>
         <ScrollView
           ref={scroll}
@@ -70,17 +67,17 @@ function Body({ title, onClose, children }: Props) {
           {children}
         </ScrollView>
       </View>
-    </View>
+    </Modal>
   );
 }
 
 const styles = StyleSheet.create({
-  outer: { position: 'absolute', top: 0, right: 0, bottom: 0, left: 0, justifyContent: 'flex-end' },
-  veil: { position: 'absolute', top: 0, right: 0, bottom: 0, left: 0 },
+  wrapper: { justifyContent: 'flex-end' },
+  content: { maxHeight: '92%' },
   sheet: {
     width: '100%',
     maxWidth: 600,
-    maxHeight: '92%',
+    maxHeight: '100%',
     alignSelf: 'center',
     borderTopLeftRadius: 8,
     borderTopRightRadius: 28,
@@ -89,7 +86,6 @@ const styles = StyleSheet.create({
   },
   head: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
   title: { flex: 1 },
-  close: { alignItems: 'center' },
   scroll: { flexGrow: 0, flexShrink: 1 },
   body: { gap: gap.large, paddingVertical: gap.medium },
 });

@@ -1,6 +1,6 @@
-import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
-import { plain } from '../theme/type';
+import { StyleSheet, View } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+import { plain, type } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
 import { Text } from './text';
 
@@ -43,14 +43,18 @@ export function TextBox(props: Props) {
         contentStyle={{ fontFamily: plain }}
       />
       {below ? (
-        <Text
-          color={error ? roles.danger : roles.softText}
-          live={Boolean(error)}
-          testID={error ? errorId : undefined}
+        <HelperText
+          type={error ? 'error' : 'info'}
+          padding="none"
+          aria-live={error ? 'polite' : 'off'}
+          testID={error ? (errorId ?? 'error') : 'hint'}
+          style={[styles.below, { color: error ? roles.danger : roles.softText }]}
         >
           {below}
-        </Text>
+        </HelperText>
       ) : null}
     </View>
   );
 }
+
+const styles = StyleSheet.create({ below: { ...type.body, paddingVertical: 0 } });

@@ -1,15 +1,16 @@
-import type { ReactNode, Ref } from 'react';
-import { Text as NativeText, type StyleProp, type TextStyle } from 'react-native';
-import { type, type TypeName } from '../theme/type';
+import type { ReactNode } from 'react';
+import type { StyleProp, TextStyle } from 'react-native';
+import { customText } from 'react-native-paper';
+import type { TypeName } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
 
-interface Props {
+const Sized = customText<TypeName>();
+
+export interface TextProps {
   readonly as?: TypeName;
   readonly color?: string;
   readonly style?: StyleProp<TextStyle>;
-  /** None for a text that is written past React. */
-  readonly children?: ReactNode;
-  readonly ref?: Ref<NativeText>;
+  readonly children: ReactNode;
   readonly level?: 1 | 2 | 3;
   readonly lines?: number;
   readonly live?: boolean;
@@ -21,19 +22,19 @@ interface Props {
 const broken = { overflowWrap: 'anywhere', minWidth: 0, maxWidth: '100%' } as object;
 
 /** Text in one of our sizes; a level makes it a heading for screen readers. */
-export function Text({ as = 'body', color, style, children, level, lines, live, named, testID, ref }: Props) {
+export function Text({ as = 'body', color, style, children, level, lines, live, named, testID }: TextProps) {
   const roles = useRoles();
   const heading = level ? ({ role: 'heading', 'aria-level': level } as const) : {};
   return (
-    <NativeText
+    <Sized
+      variant={as}
       {...heading}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
-      ref={ref}
-      numberOfLines={lines}
+      {...(lines === undefined ? {} : { numberOfLines: lines })}
       testID={testID}
-      style={[type[as], { color: color ?? roles.text }, named ? broken : null, style]}
+      style={[{ color: color ?? roles.text }, named ? broken : null, style]}
     >
       {children}
-    </NativeText>
+    </Sized>
   );
 }

@@ -10,6 +10,9 @@ interface WebStyle {
   readonly willChange?: 'transform';
   readonly touchAction?: 'none';
   readonly cursor?: 'ew-resize';
+  readonly whiteSpace?: 'normal';
+  readonly overflow?: 'visible';
+  readonly overflowWrap?: 'anywhere';
 }
 
 /** Styles that only the web knows, for a view: the types of phones lack them. */

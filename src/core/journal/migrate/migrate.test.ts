@@ -16,7 +16,7 @@ const later = Date.UTC(2026, 5, 1);
 
 function taken(file: unknown): { journal: Journal; entries: Entry[] } {
   const read = readBackup(JSON.stringify(file));
-  if (!read.ok) throw new Error(read.sentence);
+  if (!read.ok) throw new Error(read.code);
   return { journal: journalOf(read.value, later), entries: read.value };
 }
 

@@ -1,5 +1,5 @@
 import { refusal, success, type Result } from '../../result';
-import { parseEntry, type Entry } from '../entry';
+import { damaged, parseEntry, type Entry } from '../entry';
 import { fromVersion1 } from './from-1';
 import { EntryV1 } from './version-1';
 
@@ -34,12 +34,6 @@ export function readEntries(raw: readonly unknown[], others: readonly Entry[] = 
   return results as ReadEntry[];
 }
 
-const damaged = (fault: { path: PropertyKey[]; message: string } | undefined) =>
-  refusal(
-    'entry.invalid',
-    `An entry is damaged at “${fault?.path.join('.') ?? ''}”: ${fault?.message ?? 'unreadable'}.`,
-  );
-
 /** Read at a time: a list that is no journal is given up at its first part, however long it is. */
 const atOnce = 500;
 
@@ -54,7 +48,7 @@ export function allEntries(raw: readonly unknown[]): Result<Entry[]> {
     const start = entries.length;
     for (const [index, result] of readEntries(part).entries()) {
       if (!result.ok)
-        return refusal(result.code, `Entry ${start + index + 1} of ${raw.length}: ${result.sentence}`);
+        return refusal('backup.damaged', { number: start + index + 1, of: raw.length, because: result });
       entries.push(result.value);
     }
   }

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import type { Culture, JarCare } from '@/core/cultures/culture';
 import type { WayToBegin } from '@/core/cultures/guides/guide';
 import { waysToBegin } from '@/core/cultures/guides/registry';
@@ -68,7 +69,7 @@ export function readBegin(values: BeginValues): FormReading<BeginOutput> {
   const unnamed = nameFault(values.name);
   if (unnamed) faults.name = unnamed;
   const jar = volumeTyped(packet ? '100 ml' : values.jar, 'ml');
-  if (!jar.ok) faults.jar = jar.sentence;
+  if (!jar.ok) faults.jar = refusalWords(jar);
   else if (jar.value < 100 || jar.value > 20_000) faults.jar = 'Between 100 ml and 20 L.';
   const { portions, faults: rowFaults } = readRows(values.portions);
   Object.assign(faults, rowFaults);

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { WayToBegin } from '@/core/cultures/guides/guide';
@@ -48,7 +49,7 @@ export function BeginPart({ way }: { readonly way: WayToBegin }) {
     );
   const there = batch ? liquidMl(batch.contents) : 0;
   const fault = !typed.ok
-    ? typed.sentence
+    ? refusalWords(typed)
     : typed.value < 20
       ? 'At least 20 ml.'
       : typed.value > there

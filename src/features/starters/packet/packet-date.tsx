@@ -3,7 +3,7 @@ import { Choice } from '@/ui/controls/choice';
 import { Note } from '@/ui/controls/note';
 import { duration, moment } from '@/words/moment';
 import { packetBegunAt, type DateOnPacket } from './packet-begun';
-import { MomentField } from '../../forms/moment-field';
+import { MomentField } from '../../../ui/controls/moment-field';
 import { hourMs } from '@/core/duration';
 
 interface Props {

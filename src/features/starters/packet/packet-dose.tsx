@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import type { Culture } from '@/core/cultures/culture';
 import type { Lot } from '@/core/lots/lot';
@@ -28,7 +29,7 @@ export function PacketDose({ lot, culture }: { readonly lot: Lot; readonly cultu
           label="For a batch of"
           value={batch}
           onChange={setBatch}
-          error={litres.ok ? undefined : litres.sentence}
+          error={litres.ok ? undefined : refusalWords(litres)}
         />
         <Text
           as="subheading"

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { View } from 'react-native';
 import type { WorktopState } from '../state/worktop-state';
 import type { Planned } from '../state/worktop-plan';
@@ -75,7 +76,7 @@ export function Board({ state, worked, shown }: Props) {
           <ComposeRibbon state={state} planned={worked.value} />
         ) : (
           <Text color={roles.danger} live testID="brew-refusal">
-            {worked.sentence}
+            {refusalWords(worked)}
           </Text>
         )}
       </View>

@@ -10,8 +10,8 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Text } from '@/ui/controls/text';
+import { Waiting } from '@/ui/controls/waiting';
 import { Ribbon } from '@/ui/drawings/ribbon';
-import { useRoles } from '@/ui/theme/use-roles';
 import { composedWords } from '@/words/brews/composed-words';
 import { QueueContext, useForecasts } from '../../../forecasting/forecasts';
 import { baseIn, type Planned } from '../state/worktop-plan';
@@ -26,11 +26,10 @@ export function ComposeRibbon({
   readonly state: WorktopState;
   readonly planned: Planned;
 }) {
-  const roles = useRoles();
   const answer = useComposed(state, planned);
   const now = useNow();
   const lot = answer?.lots[0];
-  if (!lot?.taste) return <Text color={roles.softText}>Reckoning the coming ferment…</Text>;
+  if (!lot?.taste) return <Waiting>Reckoning the coming ferment…</Waiting>;
   const { taste } = lot;
   const from = now + taste.earliest * hourMs;
   const until = now + taste.latest * hourMs;

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { mainSweetener, type Composition } from '@/core/brew/composition';
@@ -47,11 +48,11 @@ export function JuiceInstead({ composition, onTake }: Props) {
           label="Juice to put in"
           value={amount}
           onChange={setAmount}
-          error={ml.ok ? undefined : ml.sentence}
+          error={ml.ok ? undefined : refusalWords(ml)}
         />
         <TextBox label="Its sugar, g/100 ml" value={label} onChange={setLabel} hint="Its label, or 12 brix" />
       </View>
-      {result && !result.ok ? <Text color={roles.danger}>{result.sentence}</Text> : null}
+      {result && !result.ok ? <Text color={roles.danger}>{refusalWords(result)}</Text> : null}
       <InkButton quiet label="Take juice instead" disabled={!result?.ok} onPress={take} />
     </View>
   );

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Hold } from '@/core/brew/composition';
@@ -54,7 +55,7 @@ export function DoseTurner({
         label={name}
         value={typed ?? format(dose)}
         hint={doseHint(lot)}
-        error={read?.ok === false ? read.sentence : undefined}
+        error={read?.ok === false ? refusalWords(read) : undefined}
         errorId="error-dose"
         onChange={(text) => {
           setTyped(text);

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { stockOf } from '@/core/settings/stock';
@@ -133,7 +134,7 @@ function VesselBox({
       label={label}
       value={typed}
       hint="To its brim: 4 L"
-      error={wrong ? (read.ok ? 'Between 100 ml and 100 L.' : read.sentence) : undefined}
+      error={wrong ? (read.ok ? 'Between 100 ml and 100 L.' : refusalWords(read)) : undefined}
       onChange={(text) => {
         setTyped(text);
         const next = volumeTyped(text, 'l');

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { amountIn, sugarIn, type Hold, type Row } from '@/core/brew/composition';
@@ -68,7 +69,7 @@ export function RowTurner({ row, sweetened, onTurn, onChange, onSwap, onRemove }
         }}
         hint={isPoured(portion.what) ? 'ml, cups, g' : 'g, spoons or cups'}
         echo={read?.ok === false ? undefined : echo(portion)}
-        error={read?.ok === false ? read.sentence : undefined}
+        error={read?.ok === false ? refusalWords(read) : undefined}
         errorId="error-amount"
       />
       <Choice label="Hold while it turns" options={holds} value={hold} onChange={setHold} />

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useState } from 'react';
 import { mlWithWater } from '@/core/brew/scale';
 import type { Lot } from '@/core/lots/lot';
@@ -29,7 +30,7 @@ export function WaterRow({ state, lots, celsius, waterMl, open, onOpen, onState 
       ? undefined
       : read.ok
         ? 'Between 50 ml and 60 L.'
-        : read.sentence;
+        : refusalWords(read);
   return (
     <AmountRow
       what="water"

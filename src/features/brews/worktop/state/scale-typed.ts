@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { mlWithWater, scaleBy, type ScaleBy } from '@/core/brew/scale';
 import type { Lot } from '@/core/lots/lot';
 import { gramsOfPortion } from '@/core/matter/portion';
@@ -36,7 +37,7 @@ export function scaled(
   const poured = doseIsMl(state, lots);
   if (way === 'water') {
     const water = volumeTyped(typed, 'l');
-    if (!water.ok) return water.sentence;
+    if (!water.ok) return refusalWords(water);
     const ml = mlWithWater(state.composition, state.method, poured, water.value);
     return withMl(state, ml, 'amounts', { lots, celsius });
   }
@@ -51,7 +52,7 @@ export function scaled(
         potMl: way === 'pot' && by.by === 'pot' ? by.ml : state.potMl,
         followed: [...state.composition.rows.keys(), 'ml', 'dose', 'water'],
       }
-    : result.sentence;
+    : refusalWords(result);
 }
 
 function read({ way, typed, size, at }: Asked, { composition }: WorktopState): ScaleBy | string {
@@ -59,7 +60,7 @@ function read({ way, typed, size, at }: Asked, { composition }: WorktopState): S
     const count = parseNumber(typed);
     if (!Number.isInteger(count) || count < 1 || count > 60) return 'A whole number of bottles, 1 to 60.';
     const each = volumeTyped(size, 'ml');
-    if (!each.ok) return each.sentence;
+    if (!each.ok) return refusalWords(each);
     if (each.value < 50 || each.value > 5000) return 'Between 50 ml and 5 L a bottle.';
     return { by: 'bottles', count, sizeMl: each.value };
   }
@@ -67,16 +68,18 @@ function read({ way, typed, size, at }: Asked, { composition }: WorktopState): S
     const row = composition.rows[at];
     if (!row) return 'Put something in first.';
     const portion = portionTyped(row.portion.what, typed, row.portion.form);
-    return portion.ok ? { by: 'ingredient', at, grams: gramsOfPortion(portion.value) } : portion.sentence;
+    return portion.ok
+      ? { by: 'ingredient', at, grams: gramsOfPortion(portion.value) }
+      : refusalWords(portion);
   }
   if (way === 'starter') {
     const amount = parseMeasure(typed, 'ml');
-    if (!amount.ok) return amount.sentence;
+    if (!amount.ok) return refusalWords(amount);
     const there = amount.value.millilitres ?? amount.value.grams ?? 0;
     return there > 0 ? { by: 'starter', amount: there } : 'Write how much there is.';
   }
   const volume = volumeTyped(typed, 'l');
-  if (!volume.ok) return volume.sentence;
+  if (!volume.ok) return refusalWords(volume);
   if (!(volume.value >= 100 && volume.value <= 50_000)) return 'Between 100 ml and 50 L.';
   return way === 'litres'
     ? { by: 'litres', ml: volume.value }

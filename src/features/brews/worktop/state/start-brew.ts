@@ -47,12 +47,7 @@ export function beginningOf(
     ...now.map(({ portion }) => measured(portion)),
   ] as Portion[];
   if (levelMl(contentsOf(portions)) < leastBegunMl)
-    return refusal(
-      'next-to-nothing',
-      later.length > 0
-        ? 'Nothing is in the jar before the last step: let something go in earlier, or write it down as mixed.'
-        : 'That is hardly anything: put something in.',
-    );
+    return refusal('brew.hardly-anything', { later: later.length > 0 });
   const peel = rows.some(({ portion }) => portion.what === 'pineapple-rind');
   const jarMl = Math.max(state.jarMl ?? 0, plan.brew.jarMl, Math.ceil((plan.levelMl * 1.05) / 50) * 50);
   return success({

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/words/refusals';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { Result } from '@/core/result';
@@ -33,5 +34,5 @@ export function useBegin(
     router.replace(how === 'steps' ? `/brews/day?brew=${entry.id}` : `/brews/${entry.id}`);
   };
   const tryable = worked.ok && tried ? beginningOf(state, worked.value, tried) : worked;
-  return { begin, tried, fault: tried && !tryable.ok ? tryable.sentence : null };
+  return { begin, tried, fault: tried && !tryable.ok ? refusalWords(tryable) : null };
 }

@@ -44,25 +44,16 @@ export function lifeOf(state: WorktopState, lots: readonly Lot[]): Result<Life> 
   if (life === 'portion')
     return composition.rows.some(({ portion }) => cultureOfIngredient(portion.what) !== null)
       ? success({ kind: 'portion' })
-      : refusal('life.none', noLife(state.wants));
+      : refusal('life.none', { culture: state.wants });
   const found = lotOfLife(life, lots);
-  if (!found) return refusal('life.none', 'Choose what brings it to life.');
+  if (!found) return refusal('life.none', { culture: null });
   const { lot, grains } = found;
   if (!grains) return success({ kind: 'lot', lot, ml: composition.dose });
   const there = solidGrams(lot.contents);
-  if (composition.dose > there + 0.05)
-    return refusal('draw.too-large', `There are ${Number(there.toFixed(1))} g left in ${lot.name}.`);
+  if (composition.dose > there + 0.05) return refusal('packet.too-much', { lot: lot.name, there });
   return composition.dose > 0
     ? success({ kind: 'packet', lot, grams: composition.dose })
-    : refusal('draw.nothing', 'Write how much of it goes in.');
-}
-
-/** Why nothing lives in it yet. */
-function noLife(wants: string | null): string {
-  const culture = knownCultures(wants);
-  return culture && !culture.packet
-    ? `It is brewed with ${culture.name}, and none lives here yet: begin one, choose another, or add a packet of yeast.`
-    : 'Add the yeast, grains or whey to the list, with its amount.';
+    : refusal('dose.nothing');
 }
 
 /** Whether the dose takes room of the batch: it is poured. */
