@@ -1,4 +1,6 @@
 import { stepper } from './stepper.ts';
+import type { ForecastWarning } from '../src/core/forecast/ensemble/warnings.ts';
+import { forecastWarningWords } from '../src/words/brews/forecast-warnings.ts';
 import { readFileSync } from 'node:fs';
 import { Scenario } from '../src/core/ferment/scenario/scenario.ts';
 import type { z } from 'zod';
@@ -25,12 +27,18 @@ function main(source: string | undefined): number {
   }
   const isFamily = (raw as { schema?: unknown } | null)?.schema === 'yuzet.family/1';
   const answered = isFamily
-    ? answer(FamilyScenario, (asked) => forecastFamily(asked, stepper), raw)
-    : answer(Scenario, (asked) => forecast(asked, stepper), raw);
+    ? answer(FamilyScenario, (asked) => inWords(forecastFamily(asked, stepper)), raw)
+    : answer(Scenario, (asked) => inWords(forecast(asked, stepper)), raw);
   if ('problems' in answered) return refuse(answered.problems);
   process.stdout.write(`${JSON.stringify(answered.value)}\n`);
   return 0;
 }
+
+/** A forecast whose warnings say their sentence too. */
+const inWords = <F extends { readonly warnings: readonly ForecastWarning[] }>(found: F) => ({
+  ...found,
+  warnings: found.warnings.map((warning) => ({ ...warning, sentence: forecastWarningWords(warning) })),
+});
 
 /** Checks a question by its schema and answers it. */
 function answer<S extends z.ZodType>(

@@ -61,7 +61,7 @@ interface Waiting extends Asked {
 /** A question that failed may be asked again after this long, ms. */
 const askAgainMs = 15_000;
 /** Changes when answers are worked out or written otherwise: older ones are not shown again. */
-export const answerVersion = '18-';
+export const answerVersion = '19-';
 /** Nothing is refined before a page has settled. */
 const restMs = 4000;
 

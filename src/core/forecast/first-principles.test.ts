@@ -147,12 +147,7 @@ describe('a family from the command line', () => {
         }),
         stepper,
       ).warnings;
-    expect(filled(4)).toEqual([
-      {
-        code: 'bottles.more-than-jar',
-        sentence: 'The bottles take 4 L and the jar gives 3 L: check the litres.',
-      },
-    ]);
+    expect(filled(4)).toEqual([{ code: 'bottles.more-than-jar', params: { filled: 4, there: 3 } }]);
     expect(filled(3)).toEqual([]);
   });
 

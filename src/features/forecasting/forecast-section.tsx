@@ -5,6 +5,7 @@ import type { Lot } from '@/core/lots/lot';
 import { Card } from '@/ui/controls/card';
 import { Note } from '@/ui/controls/note';
 import { Waiting } from '@/ui/controls/waiting';
+import { forecastWarningWords } from '@/words/brews/forecast-warnings';
 import { ForecastView } from './forecast-view';
 import { useRuns } from './use-runs';
 
@@ -29,9 +30,9 @@ export function ForecastSection({ lot, now }: Props) {
   if (whole && answer && run) {
     return (
       <>
-        {whole.answer.warnings.map((warning) => (
-          <Note key={warning.code} tone="caution">
-            {warning.sentence}
+        {whole.answer.warnings.map(forecastWarningWords).map((words) => (
+          <Note key={words} tone="caution">
+            {words}
           </Note>
         ))}
         <ForecastView key={lot.id} path={path} answer={answer} run={run} now={now} />

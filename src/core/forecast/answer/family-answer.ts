@@ -1,6 +1,6 @@
 import type { Stepper } from '../../ferment/run/stepper';
 import { bottleAdvice, type BottleAdvice } from '../advice/bottle-advice';
-import type { ForecastWarning } from '../ensemble/contradictions';
+import type { ForecastWarning } from '../ensemble/warnings';
 import { readFamily } from '../ensemble/ensemble';
 import { refinedCare } from './refine';
 import type { FamilyQuestion } from '../question/family-question';

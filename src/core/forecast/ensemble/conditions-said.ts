@@ -1,6 +1,6 @@
 import { slots } from '../../ferment/state/state';
 import { stageSpans } from '../../ferment/run/time-table';
-import type { ForecastWarning } from './contradictions';
+import type { ForecastWarning } from './warnings';
 import { weightedQuantiles } from '../read-off/weighted-quantiles';
 import { rowAt, type StoredRun } from '../run/stored-run';
 
@@ -29,22 +29,10 @@ const middle = (run: StoredRun, hourIndex: number, of: (at: number) => number): 
     [0.5],
   )[0]!;
 
-const tenths = (share: number) =>
-  share > 0.985
-    ? 'Nearly all'
-    : share > 0.9
-      ? 'More than nine in ten'
-      : `About ${Math.round(10 * share)} in ten`;
-
 function aged({ ferment }: StoredRun): ForecastWarning[] {
   const { doseAlive } = ferment;
   if (doseAlive >= agedBelow) return [];
-  return [
-    {
-      code: 'dose.old',
-      sentence: `The dose has waited long: ${doseAlive > 0.1 ? `about ${Math.round(10 * doseAlive)} in ten` : 'less than one in ten'} of its cells should be alive, and they wake slowly. Take more of it, or a fresh one.`,
-    },
-  ];
+  return [{ code: 'dose.old', params: { alive: doseAlive } }];
 }
 
 function killed(run: StoredRun): ForecastWarning[] {
@@ -61,14 +49,8 @@ function killed(run: StoredRun): ForecastWarning[] {
   if (hot.length === 0 && starved <= manyDead) return [];
   return [
     hot.length > 0
-      ? {
-          code: 'cells.heat',
-          sentence: `${tenths(worst.dead)} of the cells should have died at ${worst.stage.celsius.toFixed(0)} °C. What is left needs days to grow again: pitch anew below 30 °C, or wait and taste.`,
-        }
-      : {
-          code: 'cells.hunger',
-          sentence: `${tenths(starved)} of the cells should have starved. Feed it and keep it warm: the rest need days to grow again.`,
-        },
+      ? { code: 'cells.heat', params: { dead: worst.dead, celsius: worst.stage.celsius } }
+      : { code: 'cells.hunger', params: { dead: starved } },
   ];
 }
 
@@ -80,11 +62,5 @@ function asleep(run: StoredRun): ForecastWarning[] {
   const index = run.hours.filter((hour) => hour <= span.to + 1e-6).length - 1;
   const ready = middle(run, index, (at) => run.rows[at + YEAST_READY]!);
   if (ready >= asleepBelow) return [];
-  const days = Math.round((span.to - span.from) / 24);
-  return [
-    {
-      code: 'cells.asleep',
-      sentence: `After ${days} days in the cold the cells sleep: back in the warm they first need some hours to a day to wake.`,
-    },
-  ];
+  return [{ code: 'cells.asleep', params: { days: Math.round((span.to - span.from) / 24) } }];
 }

@@ -2,7 +2,8 @@ import type { Stepper } from '../../ferment/run/stepper';
 import { nominalMember, type Member } from '../../ferment/state/member';
 import type { Ferment, Reading, Gaussian } from '../../ferment/scenario/ferment';
 import { conditionsSaid } from './conditions-said';
-import { contradictions, type ForecastWarning } from './contradictions';
+import { contradictions } from './contradictions';
+import type { ForecastWarning } from './warnings';
 import { followFamily, loneFerment, type Family } from '../run/family';
 import type { KitchenPosterior } from './lessons';
 import { memberOf } from './priors';
@@ -121,7 +122,7 @@ export function readFamily(family: Family, stepper: Stepper, read: Reader, care:
     warnings: [
       ...warnings,
       ...once(said),
-      ...(power < 0.5 ? [{ code: 'readings.disagree', sentence: disagree }] : []),
+      ...(power < 0.5 ? [{ code: 'readings.disagree' as const, params: null }] : []),
     ],
   };
 }
@@ -187,9 +188,6 @@ function joined(a: Float64Array, b: Float64Array): Float64Array<ArrayBuffer> {
   both.set(b, a.length);
   return both;
 }
-
-const disagree =
-  'The readings do not fit one ferment: one of them is probably off, so the forecast stays wide.';
 
 /** Mean and spread of what outlasts the batch. */
 function posteriorOf(

@@ -9,7 +9,7 @@ import {
 } from '../../ferment/scenario/ferment';
 import type { Scenario } from '../../ferment/scenario/scenario';
 import { millilitresPerGram } from '../../matter/substances';
-import type { ForecastWarning } from '../ensemble/contradictions';
+import type { ForecastWarning } from '../ensemble/warnings';
 import { weighedFamily } from '../ensemble/ensemble';
 import type { Family } from '../run/family';
 import type { FamilyScenario } from './family-scenario';
@@ -168,11 +168,5 @@ function overdrawn({ jar, bottles }: FamilyScenario): ForecastWarning[] {
   const there = jar.additions.reduce((sum, { litres }) => sum + litres, jar.liquidLitres);
   const filled = bottles.reduce((sum, { litres }) => sum + litres, 0);
   if (filled <= there * 1.005) return [];
-  const one = (litres: number) => Number(litres.toFixed(2));
-  return [
-    {
-      code: 'bottles.more-than-jar',
-      sentence: `The bottles take ${one(filled)} L and the jar gives ${one(there)} L: check the litres.`,
-    },
-  ];
+  return [{ code: 'bottles.more-than-jar', params: { filled, there } }];
 }

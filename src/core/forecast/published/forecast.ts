@@ -1,7 +1,7 @@
 import type { Stepper } from '../../ferment/run/stepper';
 import { fermentOf } from '../../ferment/scenario/ferment';
 import type { Scenario } from '../../ferment/scenario/scenario';
-import type { ForecastWarning } from '../ensemble/contradictions';
+import type { ForecastWarning } from '../ensemble/warnings';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { recordOf } from '../../record-of';
 import { seriesOf } from '../read-off/quantiles';

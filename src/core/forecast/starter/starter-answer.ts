@@ -1,5 +1,5 @@
 import type { Stepper } from '../../ferment/run/stepper';
-import type { ForecastWarning } from '../ensemble/contradictions';
+import type { ForecastWarning } from '../ensemble/warnings';
 import { weighedEnsemble, type WeighedRun } from '../ensemble/ensemble';
 import type { KitchenPosterior } from '../ensemble/lessons';
 import { quantileLevels, weightedQuantiles, type FiveNumbers } from '../read-off/weighted-quantiles';
