@@ -12,7 +12,7 @@ export interface UnusualReading {
 }
 
 /** Everything that a forecast says beside its figures, by code, with what its sentence needs; shares 0–1, temperatures °C. */
-export interface ForecastWarnings {
+interface ForecastWarnings {
   /** Of a dose that has waited, so much is alive. */
   'dose.old': { readonly alive: number };
   /** So many of its cells died of heat, of hunger. */
