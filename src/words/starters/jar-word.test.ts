@@ -35,6 +35,7 @@ describe('what a kept jar is like, in a word', () => {
       word(0.5, 'ripening'),
       word(0.5, 'open'),
       word(0.1, 'cycle'),
+      word(0.95, 'cycle'),
     ]).toEqual([
       'at its liveliest',
       'lively',
@@ -44,6 +45,7 @@ describe('what a kept jar is like, in a word', () => {
       'hungry',
       'ripening',
       'lively',
+      'at work',
       'at work',
     ]);
   });

@@ -41,10 +41,11 @@ function opensAt({ opens, draw }: Vigour, hour: number): StarterAnswer['opens'] 
 }
 
 function warmWord(middle: number, opens: StarterAnswer['opens']): string {
+  // However lively its grains are, a liquid that was just fed is not ready.
+  if (opens === 'cycle') return 'at work';
   if (middle >= 0.85) return 'at its liveliest';
   if (middle >= 0.6) return 'lively';
   if (opens === 'open' && middle >= 0.5) return 'lively';
   if (opens === 'ripening') return 'ripening';
-  if (opens === 'cycle') return 'at work';
   return middle >= 0.35 ? 'tiring' : 'hungry';
 }
