@@ -27,7 +27,7 @@ export interface Turned {
   readonly followed: readonly (number | 'ml' | 'dose' | 'water')[];
 }
 
-/** The amount of a portion as it is measured. */
+/** The amount of a portion as it is measured: g, or ml of what is poured; 0 of neither. */
 export const amountIn = ({ grams, ml }: Portion): number => grams ?? ml ?? 0;
 
 /** A portion with another amount: what was typed no longer stands. */

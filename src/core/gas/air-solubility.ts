@@ -17,7 +17,7 @@ export function nitrogenSolubility(celsius: number): number {
   return henry(6.4e-4, 1300, celsius);
 }
 
-/** Oxygen that water dissolves, as `nitrogenSolubility`. @example oxygenSolubility(25) // ≈ 0.0013 */
+/** Oxygen that water dissolves at `celsius`, in the unit and range of `nitrogenSolubility`. @example oxygenSolubility(25) // ≈ 0.0013 */
 export function oxygenSolubility(celsius: number): number {
   return henry(1.3e-3, 1500, celsius);
 }

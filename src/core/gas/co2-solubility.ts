@@ -6,6 +6,7 @@ export const gramsPerVolume: number = 1.977;
 /** One standard atmosphere in bar. */
 export const atmosphereBar: number = 1.01325;
 
+/** A temperature of °C in kelvin. @example kelvin(25) // 298.15 */
 export function kelvin(celsius: number): number {
   return celsius + 273.15;
 }

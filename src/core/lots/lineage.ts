@@ -69,7 +69,7 @@ export const isLiving = (lot: Lot): boolean =>
   !(isEmpty(lot) && lot.events.length > 0) &&
   !(lot.role === 'brew' && isDrained(lot));
 
-/** When something of a kind last happened to a lot; its beginning if never. */
+/** When something of a kind last happened to a lot, ms; its beginning if never. */
 export function lastAt(lot: Lot, is: (event: LotEvent) => boolean): number {
   for (let i = lot.events.length - 1; i >= 0; i--) {
     const event = lot.events[i]!;

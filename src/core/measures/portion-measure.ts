@@ -37,7 +37,7 @@ export function volumeTyped(text: string, fallback: 'ml' | 'l' = 'ml'): Result<n
     : success(kept(measure.value.millilitres));
 }
 
-/** Checks that an amount lies in a range. @returns the value, or `measure.low` / `measure.high` with the bound in the sentence */
+/** Checks that an amount lies in a range, ends included, all in one unit. @returns the value, or `measure.low` / `measure.high` with the bound */
 export function within(value: number, low: number, high: number, unit: string): Result<number> {
   if (!(value >= low)) return refusal('measure.low', { low, unit });
   if (value > high) return refusal('measure.high', { high, unit });

@@ -39,7 +39,7 @@ const feedAhead = 18;
 export const survivalAfter = (weeks: number, { restsWeeks }: Pick<JarCare, 'restsWeeks'>): number =>
   1 / (1 + Math.exp((weeks / restsWeeks - 2.2) / 0.44));
 
-/** Warm feeds it takes to wake after so many weeks: one to three. */
+/** How many warm feeds it takes to wake after so many weeks at rest: 1 up to a week, 2 up to three, then 3. Practice. */
 export const wakingFeeds = (weeks: number): number => (weeks <= 1 ? 1 : weeks <= 3 ? 2 : 3);
 
 /**

@@ -12,10 +12,10 @@ const ethanolDensity = 0.78924;
 export const abvOfEthanol = (ethanolGramsPerLitre: number): number =>
   ethanolGramsPerLitre / ethanolDensity / 10;
 
-/** First rule of thumb: (OG − FG) · 131.25. @example abvByRule131(1.05, 1.01) // 5.25 */
+/** First rule of thumb for alcohol, % by volume, of gravities before and after: (OG − FG) · 131.25. @example abvByRule131(1.05, 1.01) // 5.25 */
 export const abvByRule131 = (og: number, fg: number): number => (og - fg) * 131.25;
 
-/** Second rule of thumb: gravity points over 7.5. @example abvByRule7_5(1.05, 1.01) // ≈ 5.33 */
+/** Second rule of thumb, % by volume: gravity points over 7.5. @example abvByRule7_5(1.05, 1.01) // ≈ 5.33 */
 export const abvByRule7_5 = (og: number, fg: number): number => ((og - fg) * 1000) / 7.5;
 
 /**

@@ -40,7 +40,7 @@ const spread = 0.9;
 /** A sip liked no better than "fine" says little of where the liking lies; one liked best says most. */
 const weightOf = (liking: number): number => [0, 0.05, 0.15, 0.45, 0.8, 1][liking] ?? 0.45;
 
-/** A level between the steps. */
+/** The level that a step of 1–5 stands for, joined linearly between steps: g/L of sugar, pH or volumes. */
 export function levelOf(kind: PalateKind, step: number): number {
   const levels = stepLevels[kind];
   const at = Math.min(5, Math.max(1, step)) - 1;

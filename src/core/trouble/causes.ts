@@ -65,7 +65,7 @@ const ofPlants = ({ keeping, unit }: Culture & { readonly keeping: JarCare }) =>
   unit === 'ml' && !keeping.renews;
 const between = (low: number, value: number, high: number) => Math.min(high, Math.max(low, value));
 
-/** How late the last feed is against the kind's rhythm at that warmth: 1 is on time. */
+/** Hours since the last feed as a share of the kind's rhythm at that warmth: 1 is on time, 0 just fed. */
 export const lateness = (
   { fedHoursAgo, celsius, coldDays }: JarFacts,
   { feed, restsWeeks }: JarCare,

@@ -18,5 +18,10 @@ export function doseAlive(culture: Culture | null, ageDays: number, keptCelsius:
   return Math.pow(0.5, (ageDays * pace) / culture.halfLifeDays);
 }
 
-/** How much longer an aged dose takes to wake: the survivors are hurt (practice). @example lagOfAged(1) // 1 */
+/**
+ * How many times as long an aged dose takes to wake, since the survivors are hurt: 1 to 2.2. Practice.
+ *
+ * @param alive share of its cells, 0–1
+ * @example lagOfAged(1) // 1
+ */
 export const lagOfAged = (alive: number): number => 1 + 1.2 * (1 - alive);

@@ -28,14 +28,14 @@ function identity(n: number): Float64Array {
   return m;
 }
 
-/** Logarithm of the determinant of a triangular L. */
+/** Natural logarithm of the determinant of a triangular L of n rows, its diagonal above 0. */
 export function logDeterminant(l: Float64Array, n: number): number {
   let sum = 0;
   for (let i = 0; i < n; i++) sum += Math.log(l[i * n + i]!);
   return sum;
 }
 
-/** Squared length of L⁻¹·x, by forward substitution. @param u room for n numbers, written */
+/** Squared length of L⁻¹·x, by forward substitution; L triangular of n rows, row by row. @param u room for n numbers, written */
 export function whitenedSquare(l: Float64Array, x: ArrayLike<number>, n: number, u: Float64Array): number {
   let square = 0;
   for (let i = 0; i < n; i++) {

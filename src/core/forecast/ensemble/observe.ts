@@ -51,7 +51,7 @@ const modelLack = { gaugeBar: 0.06 } as const;
 
 type Rows = Float32Array | Float64Array;
 
-/** What a reading of that kind would show, in the units of its error, if this member were the truth. */
+/** What a reading of that kind would show if this member were the truth: SG, °Brix, pH, bar gauge or °C; of words the measure they are judged by. */
 export function expected(kind: Reading['kind'], rows: Rows, at: number, place: RowContext): number {
   switch (kind) {
     case 'sg':
@@ -114,7 +114,7 @@ export function likelihood(reading: Reading, value: number): number {
   return (1 - blunderShare) * density + blunderShare / (error * 40);
 }
 
-/** Error of a number read once, one standard deviation: the reading's own, its tool's and the model's. */
+/** Error of a number read once, one standard deviation in the reading's unit: its own, its tool's and the model's. */
 export const errorOf = (kind: keyof typeof readingError, value: number): number =>
   kind === 'gaugeBar'
     ? Math.hypot(readingError.gaugeBar, modelLack.gaugeBar * Math.max(0, value))

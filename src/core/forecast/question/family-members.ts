@@ -55,7 +55,7 @@ export function endOf(lot: Lot, start: number, now: number, brewsDays = 0): numb
   return Math.min(longest, Math.max(usual, start + lies * hourMs));
 }
 
-/** A jar that everything left is followed until its last drop went. */
+/** Until when a jar is followed, ms: until an hour after its last drop went, where everything left it. */
 export function jarEnd(lot: Lot, start: number, now: number, brewsDays = 0): number {
   const last = lot.events.at(-1);
   const emptied = isDrained(lot) && last ? Math.max(last.at, start) + hourMs : Infinity;

@@ -89,8 +89,10 @@ export function dissolvedVolumesAt(r: Rows, at: number, { stage, filling, celsiu
 export const gaugeBarAt = (r: Rows, at: number, { stage, filling, celsius }: RowContext): number =>
   stage.vessel === 'sealed' ? closeRow(closed, r, at, filling, celsius).gaugeBar : 0;
 
+/** Alcohol, % by volume at 20 °C, never negative. */
 export const abvAt = (r: Rows, at: number): number => abvOfEthanol(r[at + ETHANOL]!);
 
+/** pH as the row holds it, 2–7. */
 export const phAt = (r: Rows, at: number): number => r[at + PH]!;
 
 /** Yeast and bacteria, g dry/L. */

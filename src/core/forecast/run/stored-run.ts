@@ -41,5 +41,6 @@ export const familiesHeld = 2;
 /** Bytes of rows held at most: a run of a bottle takes some fourteen million, and a batch has a few unlike ones. */
 export const mostBytes = 96e6;
 
+/** Bytes that a run's rows take. */
 export const bytesOf = ({ rows, celsius }: Pick<StoredRun, 'rows' | 'celsius'>): number =>
   rows.byteLength + celsius.byteLength;

@@ -41,6 +41,7 @@ function interpolated(
   return run.hours[i - 1]! + Math.min(1, Math.max(0, share)) * (run.hours[i]! - run.hours[i - 1]!);
 }
 
+/** How far kitchens lie apart in an hour they pass something: the middle half of them, hours, at least 0.5; 24 where it is not passed. */
 export const spreadOf = (run: Pick<StoredRun, 'weights'>, hours: Float64Array): number => {
   const [low, high] = weightedQuantiles(hours, run.weights, [0.25, 0.75]) as [number, number];
   return Number.isFinite(high) && Number.isFinite(low) ? Math.max(0.5, high - low) : 24;

@@ -51,5 +51,5 @@ export function ripenessAt(
 /** Whether a kind is past its best when its measure falls, or when it rises further. */
 export const closesFalling = ({ by }: Ripeness): boolean => by === 'liveliness' || by === 'alive';
 
-/** Vigour of a dose drawn at that liveliness: 1 at the peak, under half when flat. Practice. @example doseVigour(1) // 1 */
+/** Vigour of a dose drawn at a liveliness of 0–1 (beyond counts as the end): 1 at the peak, 0.45 when flat. Practice. @example doseVigour(1) // 1 */
 export const doseVigour = (liveliness: number): number => 0.45 + 0.55 * Math.min(1, Math.max(0, liveliness));
