@@ -5,8 +5,7 @@ import { weighedEnsemble } from '../src/core/forecast/ensemble/ensemble.ts';
 import { answerFamily } from '../src/core/forecast/answer/family-answer.ts';
 import type { FamilyQuestion } from '../src/core/forecast/question/family-question.ts';
 import { fermentOf } from '../src/core/ferment/scenario/ferment.ts';
-import { chilledCourse } from '../src/core/forecast/answer/courses.ts';
-import { pourAfterChill } from '../src/core/forecast/what-if/pour.ts';
+import { chillTable } from '../src/core/forecast/answer/courses.ts';
 import { Scenario } from '../src/core/ferment/scenario/scenario.ts';
 import { buildApp } from '../server/app.ts';
 import { firstWindows } from './bench/first-windows.ts';
@@ -88,17 +87,12 @@ line(
   'Node: whole answer with series and windows, 500 × 14',
   await best(() => answerFamily(ask(500, 14), stepper)),
 );
-const { runs, answer } = answerFamily(ask(160, 10), stepper);
+const { runs } = answerFamily(ask(160, 10), stepper);
 const [run] = runs;
-const [lot] = answer.lots;
 let hour = 30;
 line(
-  'Node: dragged pour (48 members) from a stored run',
-  await best(() => pourAfterChill(run!, (hour += 1), 2.8)),
-);
-line(
-  'Node: dragged lanes (32 members) from a stored run',
-  await best(() => chilledCourse(run!, lot!.series, (hour += 1), 150)),
+  'Node: one hour of a handle, pour (48 members) and lanes (32) from a stored run',
+  await best(() => chillTable(run!, [(hour += 1)], 2.8, 150)),
 );
 scaleBench(line);
 await inChromium();
@@ -127,14 +121,14 @@ async function inChromium() {
       const start = performance.now();
       await new Promise((resolve) => {
         worker.onmessage = resolve;
-        worker.postMessage({ id: 'call-' + i, type: 'APPLY', path: ['familyWithRuns'], argumentList: [{ type: 'RAW', value }] });
+        worker.postMessage({ id: 'call-' + i, type: 'APPLY', path: ['hold'], argumentList: [{ type: 'RAW', value: 'id' }, { type: 'RAW', value }, { type: 'RAW', value: value.rootId }] });
       });
       if (i > 2) least = Math.min(least, performance.now() - start);
     }
     worker.terminate();
     return least;
   })()`);
-  line('Chromium worker: whole answer and transfer, 500 × 14', await answered(ask(500, 14)), 7000);
+  line('Chromium worker: whole answer, runs held there, 500 × 14', await answered(ask(500, 14)), 7000);
   line('Chromium worker: a brew with three readings', await answered(readBrew()));
   line('Chromium: first windows of six lots, from the first page', await firstWindows(browser, address));
   await browser.close();

@@ -1,9 +1,7 @@
-import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { Dialog, Portal } from 'react-native-paper';
-import { elementOf } from '../redraw';
 import { useRoles } from '../theme/use-roles';
-import { holdFocus } from './hold-focus';
+import { useHeldFocus } from './use-held-focus';
 import { InkButton } from './ink-button';
 import { Text } from './text';
 
@@ -26,12 +24,7 @@ export const Confirm = (props: Props) => (
 
 function Asked({ title, words, yes, no, onYes, onNo }: Props) {
   const roles = useRoles();
-  const box = useRef<View>(null);
-  const leave = useRef(onNo);
-  useEffect(() => {
-    leave.current = onNo;
-  });
-  useEffect(() => holdFocus(elementOf(box.current), () => leave.current()), []);
+  const box = useHeldFocus(onNo);
   return (
     <Dialog
       visible

@@ -1,13 +1,12 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Modal, Portal } from 'react-native-paper';
-import { elementOf } from '../redraw';
 import { gap } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
 import { IconPress } from './icon-press';
 import { Text } from './text';
 import { Guarded } from './guarded';
-import { holdFocus } from './hold-focus';
+import { useHeldFocus } from './use-held-focus';
 
 interface Props {
   readonly title: string;
@@ -27,12 +26,7 @@ export const Sheet = (props: Props) => (
 /** The sheet itself: it is there only once the portal has brought it, and then takes the focus. */
 function Body({ title, onClose, children }: Props) {
   const roles = useRoles();
-  const dialog = useRef<View>(null);
-  const close = useRef(onClose);
-  useEffect(() => {
-    close.current = onClose;
-  });
-  useEffect(() => holdFocus(elementOf(dialog.current), () => close.current()), []);
+  const dialog = useHeldFocus(onClose);
   // Another job in the same sheet begins at its top.
   const scroll = useRef<ScrollView>(null);
   useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [title]);

@@ -1,5 +1,9 @@
 import { hourIndexAt } from '../run/hour-index';
+import { recordOf } from '../../record-of';
 import type { LotSeries } from './family-answer';
+
+/** The lanes of a lot's page. */
+export const lanes = ['sweet', 'fizz', 'gauge', 'ph', 'alcohol'] as const satisfies (keyof LotSeries)[];
 
 /** A course over hours of a forecast, for drawing. */
 export interface Course {
@@ -15,15 +19,8 @@ export function continued(
   tail: Course,
 ): Course {
   const index = hourIndexAt(hours, chillHour);
-  const lane = (name: keyof LotSeries) => [...series[name].slice(0, index + 1), ...tail.series[name]];
   return {
     hours: [...hours.slice(0, index + 1), ...tail.hours],
-    series: {
-      sweet: lane('sweet'),
-      fizz: lane('fizz'),
-      gauge: lane('gauge'),
-      ph: lane('ph'),
-      alcohol: lane('alcohol'),
-    },
+    series: recordOf(lanes, (name) => [...series[name].slice(0, index + 1), ...tail.series[name]]),
   };
 }

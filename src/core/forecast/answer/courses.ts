@@ -1,4 +1,5 @@
-import { continued, type Course } from './course';
+import { recordOf } from '../../record-of';
+import { lanes, type Course } from './course';
 import { spanAt, stageSpans } from '../../ferment/run/time-table';
 import type { LotSeries } from './family-answer';
 import { firstPassageHours, passageQuantiles } from '../read-off/first-passage';
@@ -31,31 +32,11 @@ function chilledTail(run: StoredRun, chillHour: number, untilHour: number): Cour
     members: membersShown,
     stepHours: 6,
   });
-  const lane = (name: keyof LotSeries) => seriesOf(after, quantityOf[name]).slice(1);
   return {
     hours: after.hours.slice(1).map((hour) => from + hour),
-    series: {
-      sweet: lane('sweet'),
-      fizz: lane('fizz'),
-      gauge: lane('gauge'),
-      ph: lane('ph'),
-      alcohol: lane('alcohol'),
-    },
+    series: recordOf(lanes, (name) => seriesOf(after, quantityOf[name]).slice(1)),
   };
 }
-
-/**
- * The course of a bottle that goes into the fridge at an hour: the stored run up to then, the cold after it.
- *
- * @param chillHour a whole reported hour of the run
- * @param untilHour how far to follow it
- */
-export const chilledCourse = (
-  run: StoredRun,
-  series: LotSeries,
-  chillHour: number,
-  untilHour: number,
-): Course => continued(run.hours, series, chillHour, chilledTail(run, chillHour, untilHour));
 
 /** What chilling at an hour gives: the glass, and the lanes from then on. */
 export interface ChilledThen {

@@ -1,7 +1,10 @@
+import type { StoredRun } from '../run/stored-run';
+import type { LotSeries } from '../answer/family-answer';
 import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { slots } from '../../ferment/state/state';
 import { peakGauges, chanceOverLimit } from '../read-off/chance';
-import { bottledAt, chilledCourse, chillTable } from '../answer/courses';
+import { continued } from '../answer/course';
+import { bottledAt, chillTable } from '../answer/courses';
 import { askedSoda, handmadeRun, warmBottle } from '../handmade.test-tool';
 import { firstPassageHours } from '../read-off/first-passage';
 import { pourAfterChill } from './pour';
@@ -13,6 +16,10 @@ import { runMembers } from '../run/run-members';
 import { chillStages, diverged, representatives, whatIf } from './what-if';
 import { memberOf } from '../ensemble/priors';
 import { unknownCount } from '../ensemble/unknowns';
+
+/** A bottle's lanes as they are drawn when it is chilled at an hour. */
+const chilledCourse = (run: StoredRun, series: LotSeries, hour: number, until: number) =>
+  continued(run.hours, series, hour, chillTable(run, [hour], 2.8, until)[0]!.tail);
 
 /** Three kitchens, one of them quick, over a jar of a day and a bottle of four. */
 const ferment = () =>

@@ -1,14 +1,21 @@
+import type { StoredRun } from '../run/stored-run';
+import type { LotSeries } from '../answer/family-answer';
 import { stepper } from '../../ferment/run/compiled/stepper.test-tool';
 import { weighedEnsemble } from '../ensemble/ensemble';
 import { askedSoda } from '../handmade.test-tool';
 import { allSeries, lotAnswer } from '../answer/family-answer';
-import { bottleTable, bottledAt, chilledCourse } from '../answer/courses';
+import { continued } from '../answer/course';
+import { bottleTable, bottledAt, chillTable } from '../answer/courses';
 import { pourAfterChill } from './pour';
 import { placesOf, seriesOf, valuesAt } from '../read-off/quantiles';
 import { runMembers } from '../run/run-members';
 import { diverged, representatives, whatIf } from './what-if';
 import { chanceOverLimit } from '../read-off/chance';
 import { chillWindow } from '../advice/windows';
+
+/** A bottle's lanes as they are drawn when it is chilled at an hour. */
+const chilledCourse = (run: StoredRun, series: LotSeries, hour: number, until: number) =>
+  continued(run.hours, series, hour, chillTable(run, [hour], 2.8, until)[0]!.tail);
 
 const ferment = askedSoda({
   liquidLitres: 0.48,

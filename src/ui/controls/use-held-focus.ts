@@ -1,11 +1,14 @@
 import { createFocusTrap } from 'focus-trap';
+import { useEffect, useRef } from 'react';
+import type { View } from 'react-native';
+import { elementOf } from '../redraw';
 
 /**
  * Holds the keyboard inside a dialog until it goes: Tab goes round, Escape leaves, and the focus returns to where it was.
  *
  * @returns what ends it
  */
-export function holdFocus(dialog: HTMLElement | null, leave: () => void): () => void {
+function holdFocus(dialog: HTMLElement | null, leave: () => void): () => void {
   if (!dialog) return () => undefined;
   const trap = createFocusTrap(dialog, {
     // A box to search by is what the sheet is for.
@@ -23,4 +26,15 @@ export function holdFocus(dialog: HTMLElement | null, leave: () => void): () => 
     tabbableOptions: { displayCheck: dialog.offsetParent === null ? 'none' : 'full' },
   }).activate();
   return () => void trap.deactivate();
+}
+
+/** Holds the keyboard in what the ref stands at, from when it is there until it goes. */
+export function useHeldFocus(leave: () => void) {
+  const dialog = useRef<View>(null);
+  const newest = useRef(leave);
+  useEffect(() => {
+    newest.current = leave;
+  });
+  useEffect(() => holdFocus(elementOf(dialog.current), () => newest.current()), []);
+  return dialog;
 }
