@@ -38,3 +38,9 @@ test('grains are late after 1.8 cycles of a day and a half', () => {
   expect(of(2.6, 22, lot)).toBeNull();
   expect(of(2.8, 22, lot)!.state).toBe('late');
 });
+
+test('a jar forgotten for ten years is as dead as one forgotten for one, and followed no longer', () => {
+  expect(of(3650)).toMatchObject({ state: 'doubtful', days: 3650 });
+  expect(of(3650)!.survival).toBe(of(400)!.survival);
+  expect(of(400, 12)!.survival).toBeLessThan(1e-6);
+});

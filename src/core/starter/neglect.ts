@@ -20,6 +20,8 @@ export interface Neglect {
 /** Rhythms without a feed after which it is late, and after which it starves: practice. */
 const lateAfter = 1.8;
 const starvedAfter = 4;
+/** Nothing that was forgotten for so long lives: its warmth is followed no further. */
+const longestDays = 400;
 /** Half-lives of starved cells on the shelf after which one jar in two is dead: practice. */
 const shelfLives = 3.3;
 
@@ -48,7 +50,8 @@ export function neglectOf(
       state: survival < 0.6 ? 'doubtful' : weeks > 1.5 * keeping.restsWeeks ? 'starved' : 'late',
     };
   }
-  const rhythms = (daysLived(lot, warmths, fedAt, now) * 24) / keeping.feed.everyHours;
+  const until = Math.min(now, fedAt + longestDays * dayMs);
+  const rhythms = (daysLived(lot, warmths, fedAt, until) * 24) / keeping.feed.everyHours;
   if (rhythms < lateAfter) return null;
   const hungry = Math.max(0, rhythms - 1) * (keeping.feed.everyHours / 24);
   const survival = 1 / (1 + Math.exp((hungry / keeping.hungryHalfLifeDays - shelfLives) / 0.6));
