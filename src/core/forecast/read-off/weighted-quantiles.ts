@@ -55,14 +55,14 @@ const bucketCount = 128;
 /** Where each bucket's members begin in `inBuckets`, and what they weigh. */
 const firstOf = new Int32Array(bucketCount + 1);
 const weightOf = new Float64Array(bucketCount);
-let pailOf = new Uint8Array(0);
+let bucketOf = new Uint8Array(0);
 let inBuckets = new Int32Array(0);
 
 /** Sorts members with weight into buckets of equal width between the least and the greatest finite value; infinite ones go into the last. Returns their weight. */
 function intoBuckets(values: ArrayLike<number>, weights: ArrayLike<number>): number {
   const count = values.length;
-  if (pailOf.length < count) {
-    pailOf = new Uint8Array(count);
+  if (bucketOf.length < count) {
+    bucketOf = new Uint8Array(count);
     inBuckets = new Int32Array(count);
   }
   let least = Infinity;
@@ -82,14 +82,14 @@ function intoBuckets(values: ArrayLike<number>, weights: ArrayLike<number>): num
     if (!(weights[i]! > 0)) continue;
     const value = values[i]!;
     const bucket = value < Infinity ? ((value - least) * perBucket) | 0 : bucketCount - 1;
-    pailOf[i] = bucket;
+    bucketOf[i] = bucket;
     firstOf[bucket]!++;
     weightOf[bucket]! += weights[i]!;
   }
   // From counts to where each bucket ends; filled from the back, that becomes where it begins.
   for (let bucket = 1; bucket <= bucketCount; bucket++)
     firstOf[bucket] = firstOf[bucket]! + firstOf[bucket - 1]!;
-  for (let i = count - 1; i >= 0; i--) if (weights[i]! > 0) inBuckets[--firstOf[pailOf[i]!]!] = i;
+  for (let i = count - 1; i >= 0; i--) if (weights[i]! > 0) inBuckets[--firstOf[bucketOf[i]!]!] = i;
   return total;
 }
 
@@ -107,7 +107,7 @@ function putInOrder(values: ArrayLike<number>, bucket: number): void {
 
 function greatest(values: ArrayLike<number>): number {
   const last = inBuckets[firstOf[bucketCount]! - 1]!;
-  putInOrder(values, pailOf[last]!);
+  putInOrder(values, bucketOf[last]!);
   return values[inBuckets[firstOf[bucketCount]! - 1]!]!;
 }
 
@@ -116,7 +116,7 @@ function joined(values: ArrayLike<number>, weights: ArrayLike<number>, at: numbe
   const member = inBuckets[at]!;
   const here = values[member]!;
   if (at === 0) return here;
-  if (at === firstOf[pailOf[member]!]) putInOrder(values, pailOf[inBuckets[at - 1]!]!);
+  if (at === firstOf[bucketOf[member]!]) putInOrder(values, bucketOf[inBuckets[at - 1]!]!);
   const previous = inBuckets[at - 1]!;
   const there = values[previous]!;
   if (!Number.isFinite(here) || !Number.isFinite(there)) return here;
