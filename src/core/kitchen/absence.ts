@@ -1,4 +1,6 @@
 import type { WakingHours } from './waking';
+import { isWeekend } from 'date-fns/isWeekend';
+import { minuteOfDay, onClock } from '../calendar';
 import { dayMs } from '../duration';
 
 /** From–to in minutes of the day. */
@@ -24,8 +26,6 @@ const shortest = 3 * 60;
 /** How far back it is looked at. */
 const lookedBack = 60 * dayMs;
 
-const isWeekend = (date: Date): boolean => date.getDay() % 6 === 0;
-
 /**
  * When a household is usually out, learned from when it did things: the longest part of its waking hours in which hardly
  * anything was ever done on a kind of day.
@@ -40,11 +40,10 @@ export function usualAbsence(acts: readonly number[], waking: WakingHours, until
   const seen = { weekdays: new Set<string>(), weekends: new Set<string>() };
   for (const at of acts) {
     if (at > until || at < until - lookedBack) continue;
-    const date = new Date(at);
-    const kind = isWeekend(date) ? 'weekends' : 'weekdays';
-    const day = date.toDateString();
+    const kind = isWeekend(at) ? 'weekends' : 'weekdays';
+    const day = new Date(at).toDateString();
     days[kind].add(day);
-    seen[kind].add(`${Math.floor((date.getHours() * 60 + date.getMinutes()) / binMinutes)} ${day}`);
+    seen[kind].add(`${Math.floor(minuteOfDay(at) / binMinutes)} ${day}`);
   }
   const of = (kind: keyof UsualAbsence): DaySpan | null => {
     if (days[kind].size < enoughDays) return null;
@@ -80,11 +79,8 @@ function longestSilence(isSilent: (bin: number) => boolean, { from, to }: Waking
 
 /** The absence an instant lies in, from–to in ms; null at home. */
 export function absentAt(at: number, absence: UsualAbsence): DaySpan | null {
-  const date = new Date(at);
-  const span = absence[isWeekend(date) ? 'weekends' : 'weekdays'];
+  const span = absence[isWeekend(at) ? 'weekends' : 'weekdays'];
   if (!span) return null;
-  const moment = (minutes: number) =>
-    new Date(date.getFullYear(), date.getMonth(), date.getDate(), 0, minutes).getTime();
-  const [from, to] = [moment(span[0]), moment(span[1])];
+  const [from, to] = [onClock(at, span[0]), onClock(at, span[1])];
   return at > from && at < to ? [from, to] : null;
 }

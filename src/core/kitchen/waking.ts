@@ -1,4 +1,5 @@
-import { dayMs, hourMs, minuteMs } from '../duration';
+import { lastOnClock, minuteOfDay, nextOnClock } from '../calendar';
+import { hourMs } from '../duration';
 
 /** When somebody is up, minutes of the day from midnight; past midnight when the end lies before the beginning. */
 export interface WakingHours {
@@ -8,29 +9,20 @@ export interface WakingHours {
 
 export const usualWaking: WakingHours = { from: 7 * 60, to: 22 * 60 + 30 };
 
-const dayMinutes = 24 * 60;
-
-const minuteOf = (at: number): number => {
-  const date = new Date(at);
-  return date.getHours() * 60 + date.getMinutes();
-};
-
 /** Whether somebody is up at an instant, by the local clock. */
 export function isAwake(at: number, { from, to }: WakingHours): boolean {
-  const minute = minuteOf(at);
+  const minute = minuteOfDay(at);
   return from < to ? minute >= from && minute <= to : minute >= from || minute <= to;
 }
 
 /** The last moment awake not after an instant, ms. */
 export function lastAwake(at: number, waking: WakingHours): number {
-  if (isAwake(at, waking)) return at;
-  return at - (((minuteOf(at) - waking.to + dayMinutes) % dayMinutes) * minuteMs + (at % minuteMs));
+  return isAwake(at, waking) ? at : lastOnClock(at, waking.to);
 }
 
 /** The first moment awake not before an instant, ms. */
 export function nextAwake(at: number, waking: WakingHours): number {
-  if (isAwake(at, waking)) return at;
-  return at + ((waking.from - minuteOf(at) + dayMinutes) % dayMinutes) * minuteMs - (at % minuteMs);
+  return isAwake(at, waking) ? at : nextOnClock(at, waking.from);
 }
 
 /** So long before bed, ms, is met what would open in the night. */
@@ -49,7 +41,5 @@ export function whileAwake(span: { readonly from: number; readonly until: number
 
 /** A latest moment that is days off, at eight in the evening before it: nobody opens a bottle at half past two. */
 export function eveningBefore(instant: number, now: number): number {
-  if (instant - now < 36 * hourMs) return instant;
-  const evening = new Date(instant).setHours(20, 0, 0, 0);
-  return evening <= instant ? evening : evening - dayMs;
+  return instant - now < 36 * hourMs ? instant : lastOnClock(instant, 20 * 60);
 }

@@ -1,4 +1,5 @@
 import type { LookTable } from '../../advice/decision';
+import { minuteOfDay, onClock } from '../../calendar';
 import { absentAt, neverAbsent, type UsualAbsence } from '../../kitchen/absence';
 import { isAwake, lastAwake, nextAwake, type WakingHours } from '../../kitchen/waking';
 import { betweenHours } from '../run/hour-index';
@@ -8,7 +9,7 @@ import { valuesOverTime } from '../read-off/quantiles';
 import type { Quantity } from '../run/quantities';
 import { normalBelow } from '../run/random';
 import type { StoredRun } from '../run/stored-run';
-import { hourMs } from '../../duration';
+import { hourMs, minuteMs } from '../../duration';
 
 /** What a decision is made from: the kitchens of a run that are weighed, the hours that are tried, the chances of a look. */
 
@@ -75,10 +76,9 @@ export function awakeHours({
 
 /** The next multiple of so many hours on the kitchen's clock, at least an hour on. */
 function nextOnClock(at: number, every: number): number {
-  const then = new Date(at + hourMs);
-  const midnight = new Date(then.getFullYear(), then.getMonth(), then.getDate()).getTime();
-  const next = Math.ceil((then.getTime() - midnight) / (every * hourMs)) * every;
-  return new Date(then.getFullYear(), then.getMonth(), then.getDate(), next).getTime();
+  const then = at + hourMs;
+  const minutes = minuteOfDay(then) + (then % minuteMs) / minuteMs;
+  return onClock(then, Math.ceil(minutes / (every * 60)) * every * 60);
 }
 
 /** A quantity of every member at an hour, between reports in proportion. */
