@@ -38,7 +38,6 @@ module.exports = {
         ...alias,
         '^async-storage-connections$':
           '<rootDir>/node_modules/@react-native-async-storage/async-storage/lib/module/web-module/IndexedDBConnectionRegistry.js',
-        '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/paper-icon.tsx',
         '\\.woff2$': '<rootDir>/src/ui/theme/font-file.test-double.js',
       },
     },

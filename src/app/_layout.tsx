@@ -1,8 +1,7 @@
 import { loadAsync } from 'expo-font';
 import { Slot } from 'expo-router';
-import { startTransition, useEffect, useMemo, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { useColorScheme } from 'react-native';
-import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { ActProvider } from '@/features/acts/act-context';
 import { AppShell } from '@/features/shell/app-shell';
@@ -13,8 +12,8 @@ import { KeeperContext } from '@/store/keeper-context';
 import { selectLook } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { fontFiles } from '@/ui/theme/font-files';
-import { paperTheme } from '@/ui/theme/paper-theme';
 import { dayRoles, nightRoles } from '@/ui/theme/roles';
+import { ThemedPaper } from '@/ui/theme/themed-paper';
 import { provideChunks } from '@/ui/lazy/chunks';
 
 provideChunks({ forms: () => import('@/chunks/forms'), charts: () => import('@/chunks/charts') });
@@ -48,14 +47,13 @@ function Themed() {
   const system = useColorScheme();
   const choice = useAppSelector(selectLook);
   const dark = choice === 'system' ? system === 'dark' : choice === 'night';
-  const theme = useMemo(() => paperTheme(dark ? nightRoles : dayRoles), [dark]);
   return (
-    <PaperProvider theme={theme} settings={{ rippleEffectEnabled: false }}>
+    <ThemedPaper roles={dark ? nightRoles : dayRoles}>
       <ActProvider>
         <AppShell>
           <Slot />
         </AppShell>
       </ActProvider>
-    </PaperProvider>
+    </ThemedPaper>
   );
 }

@@ -1,7 +1,6 @@
 import { act, render, screen } from '@testing-library/react';
-import { PaperProvider } from 'react-native-paper';
 import type { BottledThen } from '@/core/forecast/answer/courses';
-import { paperTheme } from '@/ui/theme/paper-theme';
+import { ThemedPaper } from '@/ui/theme/themed-paper';
 import { dayRoles } from '@/ui/theme/roles';
 import type { ForecastQueue } from '@/workers/forecast-queue';
 import { QueueContext } from './forecasts';
@@ -37,11 +36,11 @@ test('what bottling gives rides with the hand: looked up, written without a rend
     return Promise.resolve(table.filter(({ hour }) => hours.includes(hour)));
   };
   render(
-    <PaperProvider theme={paperTheme(dayRoles)}>
+    <ThemedPaper roles={dayRoles}>
       <QueueContext value={{ bottlings } as ForecastQueue}>
         <BottlingCard runId="plum/0" wantedVolumes={2.5} handle={handle} colour="#aa3355" />
       </QueueContext>
-    </PaperProvider>,
+    </ThemedPaper>,
   );
   const card = () => screen.getByTestId('bottling-card').textContent;
   expect(card()).toBe('If you bottle at 5:00Working it out…');

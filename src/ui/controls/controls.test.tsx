@@ -1,11 +1,10 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { createRef, useState } from 'react';
-import { PaperProvider } from 'react-native-paper';
 import { TimeHandle, type TimeHandleRef } from '../charts/time-handle';
 import { HeadroomBar } from '../drawings/headroom-bar';
 import { Bottle } from '../drawings/bottle';
 import { PlaceBar } from '../layout/place-bar';
-import { paperTheme } from '../theme/paper-theme';
+import { ThemedPaper } from '../theme/themed-paper';
 import { nightRoles } from '../theme/roles';
 import { touch } from '../theme/shape';
 import { type } from '../theme/type';
@@ -14,8 +13,7 @@ import { InkButton } from './ink-button';
 import { Note } from './note';
 import { Sheet } from './sheet';
 
-const themed = (node: React.ReactNode) =>
-  render(<PaperProvider theme={paperTheme(nightRoles)}>{node}</PaperProvider>);
+const themed = (node: React.ReactNode) => render(<ThemedPaper roles={nightRoles}>{node}</ThemedPaper>);
 
 describe('controls', () => {
   test('a choice is a radio group that says what is chosen', () => {

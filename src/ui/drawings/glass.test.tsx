@@ -1,7 +1,6 @@
 import { render } from '@testing-library/react';
 import { createRef } from 'react';
-import { PaperProvider } from 'react-native-paper';
-import { paperTheme } from '../theme/paper-theme';
+import { ThemedPaper } from '../theme/themed-paper';
 import { nightRoles } from '../theme/roles';
 import { Glass, type GlassHandle } from './glass';
 
@@ -9,9 +8,9 @@ import { Glass, type GlassHandle } from './glass';
 function poured(sweetness: number, volumes: number, abv: number) {
   const glass = createRef<GlassHandle>();
   const { container } = render(
-    <PaperProvider theme={paperTheme(nightRoles)}>
+    <ThemedPaper roles={nightRoles}>
       <Glass ref={glass} colour="#aa3355" label="The glass" />
-    </PaperProvider>,
+    </ThemedPaper>,
   );
   glass.current!.pour({ sweetness, volumes, abv });
   const [liquid, head] = Array.from(container.querySelectorAll('g rect'));

@@ -1,6 +1,5 @@
 import { render } from '@testing-library/react';
-import { PaperProvider } from 'react-native-paper';
-import { paperTheme } from '../theme/paper-theme';
+import { ThemedPaper } from '../theme/themed-paper';
 import { dayRoles, nightRoles } from '../theme/roles';
 import { Jar } from './jar';
 import { Ribbon } from './ribbon';
@@ -8,8 +7,7 @@ import { ribbonClock, ribbonTicks } from './ribbon-ticks';
 import { hourMs } from '@/core/duration';
 
 const now = new Date(2026, 4, 4, 18, 20).getTime();
-const themed = (node: React.ReactNode) =>
-  render(<PaperProvider theme={paperTheme(dayRoles)}>{node}</PaperProvider>);
+const themed = (node: React.ReactNode) => render(<ThemedPaper roles={dayRoles}>{node}</ThemedPaper>);
 
 describe('the ribbon', () => {
   test('says its window in words', () => {
