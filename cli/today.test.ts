@@ -158,7 +158,7 @@ describe('a household from the command line', () => {
     expect(today('2026-06-08T08:00').text).toBe(text);
     const look = said.tasks.find(({ verb }) => verb === 'look')!;
     expect([...look.lots].sort()).toEqual(bottles);
-    expect(look.headline).toMatch(/^Sloe and bay: squeeze bottle 3 /);
+    expect(look.headline).toBe('Squeeze bottle 3 of Sloe and bay');
     expect(look.caution).toContain('Glasses on');
     expect(new Set(look.rule.map(({ sense }) => sense))).toEqual(new Set([`squeeze ${bottles[2]}`]));
     expect(look.rule.map(({ result }) => result)).toEqual(['soft', 'gives', 'firm', 'rock']);
@@ -203,7 +203,7 @@ describe('a household from the command line', () => {
     });
     const cards = today('2026-06-12T07:30').said.tasks.filter(({ lots }) => lots[0] === grains);
     const taste = cards.find(({ verb }) => verb === 'look')!;
-    expect(taste.headline).toMatch(/^Taste Beads /);
+    expect(taste.headline).toBe('Taste Beads');
     expect(new Set(taste.rule.map(({ sense }) => sense))).toEqual(new Set([`sweet ${grains}`]));
     const verbs = taste.rule.map(({ verb }) => verb);
     expect(verbs[0]).toBe('strain');

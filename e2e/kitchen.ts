@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 /** The instant the demo is laid around in tests. */
 export const demoNow = '2026-05-04T18:20';
@@ -34,6 +34,15 @@ export async function beginBug(page: Page, name: string) {
 
 /** The sheet on top. */
 export const sheet = (page: Page) => page.getByRole('dialog').last();
+
+/** All that a card of Today knows, read from the sheet behind its "Why?". */
+export async function detailsOf(page: Page, card: Locator): Promise<string> {
+  await card.getByRole('button', { name: /^Why\?/ }).click();
+  const text = await page.getByTestId('task-details').innerText();
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('task-details')).toHaveCount(0);
+  return text;
+}
 
 /** An act from a lot's row: opens its sheet. */
 export const act = (page: Page, name: string) =>

@@ -56,7 +56,7 @@ test('a two-week holiday: fed and rested before, woken after', async ({ page }) 
   await expect(page.getByText('resting in the fridge')).toBeVisible();
   await setClock(page, Date.parse('2026-07-29T11:00:00Z'));
   await page.goto('/');
-  await expect(page.getByText(/^Wake Ada: onto the counter/)).toBeVisible();
+  await expect(page.getByText(/^Wake Ada on the counter/)).toBeVisible();
   await button(page, 'Awake and fed').click();
   await expect(page.getByText(/^Wake Ada/)).toHaveCount(0);
   await page.goto('/starters');
@@ -163,8 +163,8 @@ test('two jars that are due together are one round, within the hours somebody is
   await expect(page.getByTestId('place-warm-shelf')).toContainText('in the mean; now day');
   await setClock(page, days(1));
   await page.goto('/');
-  await expect(page.getByText('Feed Ada, Bea').or(page.getByText('Feed Bea, Ada'))).toBeVisible();
-  await expect(page.getByText(/before 20:00|before \d+:\d\d/).first()).toBeVisible();
+  await expect(page.getByText(/^Feed (Ada and Bea|Bea and Ada)$/)).toBeVisible();
+  await expect(page.getByText(/^(By \d+:\d\d|Before bed)$/).first()).toBeVisible();
   await button(page, 'All 2 fed').click();
   await expect(page.getByRole('heading', { name: 'Nothing needs hands yet' })).toBeVisible();
   // What a move would change is said before it.

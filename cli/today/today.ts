@@ -13,7 +13,7 @@ import { liquidMl } from '../../src/core/matter/contents.ts';
 import { agenda } from '../../src/core/tasks/agenda.ts';
 import type { Task } from '../../src/core/tasks/task.ts';
 
-import { shortWords } from '../../src/words/tasks/short-words.ts';
+import { cardWords } from '../../src/words/tasks/card-words.ts';
 import { answersOf, type Answers } from './answers.ts';
 import { hourMs } from '../../src/core/duration.ts';
 import { keepsGas } from '../../src/core/vessels/vessel.ts';
@@ -100,6 +100,7 @@ export function todayOf(household: Household, now: number): Today {
 function taskOf(task: Task, household: Household, answers: Answers, now: number): TodayTask {
   const advice = answers.lots.get(task.lots[0]!.id)?.advice;
   const { rule } = task;
+  const said = cardWords(task, household, answers.lots.get(task.lots[0]!.id) ?? null, now);
   return {
     id: task.id,
     verb: rule ? 'look' : task.verb === 'tend' ? tendVerb(task) : task.verb,
@@ -107,7 +108,9 @@ function taskOf(task: Task, household: Household, answers: Answers, now: number)
     from: iso(rule ? rule.at : task.from),
     until: Number.isFinite(task.until) ? iso(task.until) : null,
     lateHours: short(Math.max(0, (now - task.until) / hourMs)),
-    ...shortWords(task, household, now),
+    headline: said.title,
+    reason: said.why,
+    caution: said.caution,
     amounts: task.portions.map(({ what, grams, ml }) => ({
       what,
       ...(grams === undefined ? {} : { grams }),

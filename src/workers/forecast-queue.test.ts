@@ -109,6 +109,20 @@ describe('the forecast queue', () => {
     expect(asked).toEqual(['family warm1', 'starter bug', 'family cold1']);
   });
 
+  test('is idle once all that was asked is answered', async () => {
+    const { queue: d } = queue();
+    expect(d.isIdle()).toBe(true);
+    d.ask(question('a', 1), 0);
+    expect(d.isIdle()).toBe(false);
+    const idle: boolean[] = [];
+    d.subscribe(() => idle.push(d.isIdle()));
+    d.ask(starter('bug'), 10);
+    await d.start();
+    await settled();
+    // The first notice is of what the cache brought.
+    expect(idle).toEqual([false, false, true]);
+  });
+
   test('shows what was answered before at once, and asks only what changed', async () => {
     const same = question('a', 1);
     const kept = new Map<string, KeptAnswer>([

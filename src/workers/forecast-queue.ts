@@ -217,6 +217,15 @@ export class ForecastQueue {
     return this.waiting.has(subject) || (working && !this.failures.has(subject));
   }
 
+  /** Whether all that was asked is answered, but for what is refined. */
+  isIdle(): boolean {
+    const { current } = this;
+    return (
+      this.waiting.size === 0 &&
+      (current === null || this.answers.get(current.question.subject)?.key === current.key)
+    );
+  }
+
   /** Whether the last question of a subject could not be computed. */
   hasFailed(subject: string): boolean {
     return this.failures.has(subject);

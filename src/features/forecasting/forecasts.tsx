@@ -5,7 +5,6 @@ import {
   useEffect,
   useMemo,
   useRef,
-  useState,
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
@@ -17,16 +16,10 @@ import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import type { ForecastQueue } from '@/workers/forecast-queue';
+import { useFirstAnswers } from './use-first-answers';
 import { useStale } from './use-stale';
 import { askLessons, learnedBy, lessonsOf, type Finished } from './finished';
-import {
-  atFirst,
-  finishedJars,
-  finishedRoots,
-  questionsOf,
-  urgentSubjects,
-  type PitchedFrom,
-} from './questions';
+import { atFirst, finishedJars, finishedRoots, questionsOf, type PitchedFrom } from './questions';
 import { dayMs } from '@/core/duration';
 
 /** Everything the app knows ahead: the newest answers, by lot. */
@@ -42,6 +35,8 @@ export interface Forecasts {
   readonly stale: (lotId: string) => boolean;
   /** Whether nothing was answered yet at this start: what hangs on forecasts is shown once all of it is there. */
   readonly fresh: boolean;
+  /** Whether these are the first answers of this start, which are being worked out closer: what they order may still move. */
+  readonly first: boolean;
 }
 
 const ForecastsContext = createContext<Forecasts | null>(null);
@@ -77,7 +72,8 @@ export function ForecastsProvider({
     [lots, household],
   );
   const today = Math.floor(now / dayMs) * dayMs;
-  const firstLook = useFresh(queue, household, living);
+  const { state, onAsked } = useFirstAnswers(queue, household, living);
+  const firstLook = state === 'fresh';
   const fresh = useDeferredValue(firstLook);
   const forecasts = useMemo(
     () => ({ ...readForecasts(queue, household, living, finished, today, version), fresh }),
@@ -91,31 +87,12 @@ export function ForecastsProvider({
     // Who waits for the first windows does not wait for the page to be idle.
     if (firstLook) void queue.start();
     askLessons(queue, household, finished, asked.current);
+    onAsked();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- onAsked belongs to each drawing: it asks nothing
   }, [queue, household, living, finished, halfHour, forecasts, firstLook]);
-  const whole = useMemo(() => ({ ...forecasts, stale }), [forecasts, stale]);
+  const first = state === 'first';
+  const whole = useMemo(() => ({ ...forecasts, stale, first }), [forecasts, stale, first]);
   return <ForecastsContext value={whole}>{children}</ForecastsContext>;
-}
-
-/** A kitchen of which nothing is answered yet is waited for no longer than this, ms. */
-const freshAtMostMs = 15_000;
-
-/** Fresh from the first look at what lives, if none of it is answered, until all of it is. */
-function useFresh(queue: ForecastQueue, household: Household, living: readonly Lot[]): boolean {
-  const [standing, setStanding] = useState<'unseen' | 'fresh' | 'settled'>('unseen');
-  const subjects = useMemo(() => urgentSubjects(household, living), [household, living]);
-  const answered = subjects.filter(
-    (id) => queue.familyAnswer(id) ?? queue.starterAnswer(id) ?? queue.hasFailed(id),
-  ).length;
-  let next = standing;
-  if (next === 'unseen' && subjects.length > 0) next = answered > 0 ? 'settled' : 'fresh';
-  if (next === 'fresh' && answered === subjects.length) next = 'settled';
-  if (next !== standing) setStanding(next);
-  useEffect(() => {
-    if (next !== 'fresh') return undefined;
-    const timer = setTimeout(() => setStanding('settled'), freshAtMostMs);
-    return () => clearTimeout(timer);
-  }, [next]);
-  return next === 'fresh';
 }
 
 function readForecasts(
@@ -125,7 +102,7 @@ function readForecasts(
   finished: Finished,
   now: number,
   _version: number,
-): Omit<Forecasts, 'fresh' | 'stale'> {
+): Omit<Forecasts, 'fresh' | 'first' | 'stale'> {
   const find = (id: string) => lotOf(household, id);
   const learnedFor = learnedBy(lessonsOf(queue, finished, find), now);
   return {

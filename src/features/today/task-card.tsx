@@ -3,17 +3,19 @@ import type { Task } from '@/core/tasks/task';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
+import { Caution } from '@/ui/controls/caution';
 import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { cardWords } from '@/words/tasks/card-words';
 import { taskWords } from '@/words/tasks/task-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { Why } from '../why/why';
 import { TaskButtons } from './task-buttons';
+import { TaskDetails } from './task-details';
 import { TaskPicture } from './task-picture';
-import { WatchLines } from './watch-lines';
 
 interface Props {
   readonly task: Task;
@@ -34,15 +36,19 @@ const topics = {
   discard: 'level',
 } as const;
 
+/** While the answers of a start are worked out closer. */
+const firstEstimate = 'A first estimate: it may still move.';
 const workingOut = 'Noted. This is being worked out again.';
 
-/** One thing to do: verb and amount, when, why, and the button that says it is done. */
-export function TaskCard({ task, now, look }: Props) {
+/** One thing to do in three lines: what with its amount, when, and the rule or why. All else is in the sheet behind "Why?". */
+export function TaskCard({ task, now, look = null }: Props) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const lot = task.lots[0]!;
   const forecasts = useForecasts();
-  const words = taskWords(task, household, forecasts.lotAnswer(lot.id), now);
+  const answer = forecasts.lotAnswer(lot.id);
+  const said = cardWords(task, household, answer, now);
+  const { span } = taskWords(task, household, answer, now);
   // What was just done is not in these figures yet: they give no orders until it is.
   const stale = task.lots.some(({ id }) => forecasts.stale(id));
   const urgent =
@@ -56,38 +62,41 @@ export function TaskCard({ task, now, look }: Props) {
         ? roles.warning
         : roles.brew;
   return (
-    <Card edge={urgent ? roles.warning : undefined} label={words.title} testID={`action-${task.verb}`}>
+    <Card edge={urgent ? roles.warning : undefined} label={said.title} testID={`action-${task.verb}`}>
       <View style={styles.top}>
         <TaskPicture task={task} now={now} />
         <View style={styles.words}>
           <View style={styles.over}>
             <Text as="strong" named color={accent} lines={2} style={styles.overWords}>
-              {words.over}
+              {said.over}
             </Text>
-            <Why topic={topics[task.verb]} lot={lot} now={now} />
+            <Why
+              topic={topics[task.verb]}
+              lot={lot}
+              now={now}
+              whole={stale ? null : <TaskDetails task={task} now={now} look={look} />}
+            />
           </View>
-          <Text as="heading" level={2} color={stale ? roles.softText : undefined}>
-            {words.title}
+          <Text as="heading" level={2} color={stale ? roles.softText : undefined} style={styles.order}>
+            {said.title}
           </Text>
-          {stale ? null : words.lines?.map((line) => <Text key={line}>{line}</Text>)}
+          {stale || !said.amount ? null : <Text>{said.amount}</Text>}
+          {stale ? null : <Text as="strong">{said.when}</Text>}
           <Text color={roles.softText} live={stale}>
-            {stale ? workingOut : words.because}
+            {stale ? workingOut : forecasts.first ? firstEstimate : said.why}
           </Text>
         </View>
       </View>
-      {stale ? null : <WatchLines task={task} now={now} />}
-      {look && !stale ? (
-        <Text as="strong" color={roles.brew} testID="asked-look">
-          {look}
-        </Text>
-      ) : null}
-      <Ribbon span={task} now={now} {...ribbonClock(now)} summary={words.span} />
+      <Ribbon span={task} now={now} {...ribbonClock(now)} summary={span} />
+      {said.caution && !stale ? <Caution>{said.caution}</Caution> : null}
       <TaskButtons task={task} now={now} />
     </Card>
   );
 }
 
 const styles = StyleSheet.create({
+  /** Told at arm's length. */
+  order: { fontSize: 28, lineHeight: 32 },
   top: { flexDirection: 'row', gap: gap.medium, alignItems: 'flex-start' },
   words: { flex: 1, gap: 3, minWidth: 0 },
   over: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', marginTop: -12 },

@@ -16,8 +16,7 @@ export function WatchLines({ task, now }: { readonly task: Task; readonly now: n
   const forecasts = useForecasts();
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
-  // Where a look decides, the rule is what is said; odds and shares are on the bottle's sheet.
-  if ((task.verb !== 'chill' && task.verb !== 'open') || task.rule) return null;
+  if (task.verb !== 'chill' && task.verb !== 'open') return null;
   const nearest = task.lots.reduce<{ watch: Watch; lot: Lot } | null>((top, lot) => {
     const answer = forecasts.lotAnswer(lot.id);
     const watch = answer && watchOf(answer, now);

@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { groundsOf, type GroundInput, type Topic } from '@/core/forecast/answer/grounds';
 import { lotOf } from '@/core/journal/household';
@@ -21,6 +22,7 @@ interface Props {
   readonly topic: Topic;
   readonly lot: Lot;
   readonly now: number;
+  readonly whole?: ReactNode;
   readonly onClose: () => void;
 }
 
@@ -28,7 +30,7 @@ interface Props {
 const shownAtMost = 14;
 
 /** What an answer rests on: the relation, its inputs with their entries, its source, and what would change it most. */
-export function WhySheet({ topic, lot, now, onClose }: Props) {
+export function WhySheet({ topic, lot, now, whole, onClose }: Props) {
   const roles = useRoles();
   const router = useRouter();
   const journal = useAppSelector(selectJournal);
@@ -51,6 +53,12 @@ export function WhySheet({ topic, lot, now, onClose }: Props) {
   };
   return (
     <Sheet title={`Why? ${topicTitles[topic]}`} onClose={onClose}>
+      {whole}
+      {whole ? (
+        <Text as="subheading" level={3}>
+          How it is worked out
+        </Text>
+      ) : null}
       <Text>{relation}</Text>
       <Text as="subheading" level={3}>
         What it rests on

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import type { Topic } from '@/core/forecast/answer/grounds';
 import type { Lot } from '@/core/lots/lot';
 import { Press } from '@/ui/controls/press';
@@ -12,10 +12,12 @@ interface Props {
   readonly topic: Topic;
   readonly lot: Lot;
   readonly now: number;
+  /** All that is known of what the answer says in short: the sheet begins with it. */
+  readonly whole?: ReactNode;
 }
 
 /** "Why?" beside an answer: it opens what the answer rests on. */
-export function Why({ topic, lot, now }: Props) {
+export function Why({ topic, lot, now, whole }: Props) {
   const roles = useRoles();
   const [open, setOpen] = useState(false);
   return (
@@ -32,7 +34,7 @@ export function Why({ topic, lot, now }: Props) {
       </Press>
       {open ? (
         <Suspense fallback={null}>
-          <WhySheet topic={topic} lot={lot} now={now} onClose={() => setOpen(false)} />
+          <WhySheet topic={topic} lot={lot} now={now} whole={whole} onClose={() => setOpen(false)} />
         </Suspense>
       ) : null}
     </>

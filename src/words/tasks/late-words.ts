@@ -21,22 +21,37 @@ const vinegar = 'likely vinegar by now. Smell it: dress a salad with it, or pour
 const letsAirIn = ({ role, closure }: Pick<Lot, 'role' | 'closure'>): boolean =>
   role === 'brew' && (closure === 'cloth' || closure === 'loose-lid');
 
+const isVinegar = (verb: Task['verb'], lot: LateLot, lateMs: number): boolean =>
+  verb === 'bottle' && lot.place !== 'fridge' && letsAirIn(lot) && lateMs > vinegarAfterDays * dayMs;
+
+type LateLot = Pick<Lot, 'role' | 'closure' | 'place'>;
+
 /**
  * What is late, said as late: by how much, what became of it, and what to do.
  *
  * @param until when its window closed, ms
  * @returns null while it is not late by an hour
  */
-export function lateWords(
-  verb: Task['verb'],
-  lot: Pick<Lot, 'role' | 'closure' | 'place'>,
-  until: number,
-  now: number,
-): string | null {
+export function lateWords(verb: Task['verb'], lot: LateLot, until: number, now: number): string | null {
   const late = lateBy(until, now);
   const what = became[verb];
   if (!late || !what) return null;
-  const soured =
-    verb === 'bottle' && lot.place !== 'fridge' && letsAirIn(lot) && now - until > vinegarAfterDays * dayMs;
-  return `${capital(late)}: ${soured ? vinegar : what}`;
+  return `${capital(late)}: ${isVinegar(verb, lot, now - until) ? vinegar : what}`;
+}
+
+/** What became of what is late, in one breath. */
+const becameShort: typeof became = {
+  feed: 'Its yeast starves; one to three feeds bring it back.',
+  bottle: 'Drier, sourer and stronger by now: taste it first.',
+  open: 'Drier and livelier by now.',
+  tend: 'Look at its top first: fuzz or colour, discard it all.',
+  rest: 'Feed and chill it as soon as you can.',
+  wake: 'Feed it now, and again tomorrow.',
+};
+
+/** Likewise in at most twelve words, without how late it is. */
+export function lateShort(verb: Task['verb'], lot: LateLot, until: number, now: number): string | null {
+  const what = becameShort[verb];
+  if (!lateBy(until, now) || !what) return null;
+  return isVinegar(verb, lot, now - until) ? 'Likely vinegar by now: it makes no soda.' : what;
 }

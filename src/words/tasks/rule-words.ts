@@ -15,7 +15,7 @@ const again = { squeeze: 'look', hiss: 'listen', gaugeBar: 'look', sweet: 'taste
 const deeds = { chill: 'chill', bottle: 'bottle it', strain: 'strain and feed it' } as const;
 
 /** A result as it is said: the word of the sign, or the bars of a gauge. */
-const resultWords = ({ kind }: Pick<TaskRule, 'kind'>, result: string): string =>
+export const resultWords = ({ kind }: Pick<TaskRule, 'kind'>, result: string): string =>
   kind === 'gaugeBar'
     ? `${result} bar`
     : kind === 'sweet'

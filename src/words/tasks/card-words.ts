@@ -1,0 +1,291 @@
+import { capital } from '@/core/capital';
+import { knownCultures } from '@/core/cultures/registry';
+import { rootOf } from '@/core/forecast/question/family-members';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
+import { lotOf, type Household } from '@/core/journal/household';
+import type { Lot } from '@/core/lots/lot';
+import { wakingOf } from '@/core/settings/waking-hours';
+import { renewalOf } from '@/core/starter/renewal';
+import type { Task, TaskReason, TaskRule, Verb } from '@/core/tasks/task';
+import { inARow, portionsWords, volume } from '../amounts';
+import { lateBy, quarter } from '../moment';
+import { atWords, betweenWords, deadlineWords } from '../when';
+import { lateShort } from './late-words';
+import { resultWords } from './rule-words';
+
+/** A task in one breath: three lines, and a caution that guards the hand by itself. */
+export interface CardWords {
+  /** What it is about, in a word or two. */
+  readonly over: string;
+  /** What to do, at most twelve words. */
+  readonly title: string;
+  /** What it takes, where amounts were worked out. */
+  readonly amount: string | null;
+  readonly when: string;
+  /** The rule, or why, at most twelve words. */
+  readonly why: string;
+  readonly caution: string | null;
+}
+
+/** What a verb says; when is said alike for all, where it does not say it itself. */
+type Said = Pick<CardWords, 'title' | 'why'> & Partial<CardWords>;
+
+interface Due {
+  readonly task: Task;
+  readonly lot: Lot;
+  /** The brew a bottle is of. */
+  readonly root: Lot;
+  readonly now: number;
+}
+
+/** Longer names are cut: a title is read from a metre away. */
+const mostWords = 12;
+const cut = (text: string): string => {
+  const words = text.split(' ');
+  return words.length <= mostWords ? text : `${words.slice(0, mostWords - 1).join(' ')} …`;
+};
+
+/**
+ * What a card says of a task.
+ *
+ * @param answer the forecast of its first lot, where there is one
+ * @param now ms
+ */
+export function cardWords(
+  task: Task,
+  household: Household,
+  answer: LotAnswer | null,
+  now: number,
+): CardWords {
+  const lot = task.lots[0]!;
+  const root = rootOf(lot, (id) => lotOf(household, id));
+  const due = { task, lot, root, now };
+  const said = task.rule ? look(task.rule, due) : byVerb[task.verb](due, answer);
+  const late = lateShort(task.verb, lot, task.until, now);
+  const when = task.rule
+    ? atWords(task.rule.at, now)
+    : late && task.reason !== 'starved'
+      ? lateBy(task.until, now)!
+      : (said.when ?? spanWords(task, household, now));
+  return {
+    over: overWords(task, lot),
+    title: cut(said.title),
+    amount: said.amount ?? null,
+    when: capital(when),
+    why: cut(late && !task.rule && task.reason !== 'starved' ? late : said.why),
+    caution: said.caution ?? null,
+  };
+}
+
+function overWords({ verb, reason, parts }: Task, { role, culture }: Lot): string {
+  if (verb === 'feed' && !parts) return capital(knownCultures(culture)?.name ?? 'starter');
+  if (verb === 'tend')
+    return reason === 'infusion' ? 'It steeps' : role === 'starter' ? 'Every day' : overs.bottle;
+  return overs[verb];
+}
+
+const overs: Readonly<Record<Verb, string>> = {
+  chill: 'Pressure watch',
+  feed: 'One round',
+  rest: 'Before you leave',
+  wake: 'Home again',
+  pitch: 'Not yet alive',
+  bottle: 'First ferment',
+  open: 'In the fridge',
+  tend: 'Every day',
+  discard: 'Spoilt',
+};
+
+function spanWords({ from, until }: Task, household: Household, now: number): string {
+  if (from > now) return betweenWords(from, until, now);
+  return quarter(until) <= now ? 'now' : deadlineWords(until, now, wakingOf(household));
+}
+
+const looks = {
+  squeeze: {
+    order: 'Squeeze bottle',
+    noun: 'squeeze',
+    caution: 'Glasses on; squeeze only the soft bottle, never glass.',
+  },
+  hiss: { order: 'Ease the cap of bottle', noun: 'hiss', caution: 'Slowly, over a bowl, glasses on.' },
+  gaugeBar: { order: 'Read the gauge of bottle', noun: 'gauge', caution: null },
+  sweet: { order: 'Taste', noun: 'taste', caution: null },
+} as const;
+const deeds = { chill: 'chill', bottle: 'bottle it', strain: 'strain and feed' } as const;
+
+/** A look that decides: what is felt leads to what is done. */
+function look(rule: TaskRule, { root }: Due): Said {
+  const { order, noun, caution } = looks[rule.kind];
+  const title = `${order} ${rule.lot.name}`;
+  return {
+    title: rule.kind === 'sweet' ? title : `${title} of ${root.name}`,
+    why: ruleShort(rule, noun),
+    caution: rule.then === 'bottle' ? bottlesBear : caution,
+  };
+}
+
+/** "Firm, rock hard: chill at once. Else leave it." */
+function ruleShort(rule: TaskRule, noun: string): string {
+  const acts = rule.branches.filter(({ next, at }) => next === 'act' && quarter(at) <= quarter(rule.at));
+  if (acts.length === 0)
+    return `Leave it then; the ${noun} sets ${rule.branches.some(({ next }) => next === 'act') ? `when to ${deeds[rule.then]}` : 'the next look'}.`;
+  const rest = rule.branches.filter((branch) => !acts.includes(branch));
+  const results = (branches: TaskRule['branches']) =>
+    capital(
+      branches
+        .map(({ result }) => resultWords(rule, result))
+        .join(', ')
+        .toLowerCase(),
+    );
+  if (rest.length === 0) return `Then ${deeds[rule.then]} at once.`;
+  return rest.length < acts.length
+    ? `${results(rest)}: leave it. Else ${deeds[rule.then]} at once.`
+    : `${results(acts)}: ${deeds[rule.then]} at once. Else leave it.`;
+}
+
+const bottlesBear = 'Pressure-rated bottles only; leave headspace.';
+const coldAndSlow = 'Open it cold, slowly, over a bowl.';
+
+const bottlesOf = ({ lots }: Task): string =>
+  lots.length === 1 ? `bottle ${lots[0]!.name}` : `${lots.length} bottles`;
+
+const chillWhy: Readonly<Partial<Record<TaskReason, string>>> = {
+  strength: 'Waiting longer risks more glass than it gains fizz.',
+  limit: 'Later it may pass what the bottle bears.',
+  'limit-before-fizz': 'The bottle bears no more; it stays gentle.',
+  fizz: 'Later it is livelier and drier than you want.',
+  alcohol: 'Later it is stronger than you want.',
+  'beyond-forecast': 'It stays within what the bottle bears.',
+};
+
+function chill({ task, root }: Due, answer: LotAnswer | null): Said {
+  if (task.reason === 'do-not-handle')
+    return {
+      title: `${root.name}: do not handle ${bottlesOf(task)}`,
+      why: 'The glass may give way.',
+      caution: 'Do not touch, open or carry it: cool it where it stands.',
+    };
+  return {
+    title: `Chill ${bottlesOf(task)} of ${root.name}`,
+    why: chillWhy[answer?.chill?.closes ?? task.reason] ?? 'Cold keeps the fizz it has.',
+    caution: 'Glasses on if it feels hard; carry it wrapped.',
+  };
+}
+
+const feedWhy: Readonly<Partial<Record<TaskReason, string>>> = {
+  resting: 'Even at rest in the fridge it starves.',
+  'build-up': 'It is being built up for a brew.',
+  away: 'It stands that long on one feed.',
+  round: 'All of them are due then.',
+};
+
+function feed({ task, lot }: Due): Said {
+  if (task.reason === 'starved')
+    return { title: `Bring ${lot.name} back`, when: 'now', why: 'It starved: look and smell first.' };
+  return {
+    title: `${renewalOf(lot) ? 'Strain and feed' : 'Feed'} ${inARow(task.lots.map(({ name }) => name))}`,
+    amount: task.parts || task.portions.length === 0 ? null : portionsWords(task.portions),
+    why: feedWhy[task.parts ? 'round' : task.reason] ?? 'By then it has eaten its last feed.',
+  };
+}
+
+function rest({ task, lot }: Due): Said {
+  return {
+    title: `${renewalOf(lot) ? 'Strain and feed' : 'Feed'} ${lot.name}, then into the fridge`,
+    amount: portionsWords(task.portions) || null,
+    why: 'Cold and fed, it rests for weeks.',
+  };
+}
+
+function wake({ task, lot }: Due): Said {
+  return {
+    title: `Wake ${lot.name} on the counter, and feed it`,
+    amount: portionsWords(task.portions) || null,
+    why: 'It is lively again in one to three days.',
+  };
+}
+
+function pitch({ lot }: Due): Said {
+  const ml = lot.recipe?.planned?.ml;
+  return {
+    title: `Pitch ${lot.name}`,
+    amount: ml ? `${volume(Math.round(ml))} of starter` : null,
+    when: 'once it is below 30 °C',
+    why: 'Left without a starter, wild guests find the sugar.',
+  };
+}
+
+function bottle({ task, lot, now }: Due): Said {
+  const due = task.from <= now;
+  return {
+    title: due ? `Taste ${lot.name}; bottle it if you like it` : `Taste ${lot.name}`,
+    why: 'The sugar that is left makes the fizz.',
+    caution: bottlesBear,
+  };
+}
+
+function open({ task, root, now }: Due): Said {
+  switch (task.reason) {
+    case 'cold-do-not-handle':
+      return {
+        title: `${root.name}: leave it cold, do not handle`,
+        when: 'now',
+        why: 'The glass may give way.',
+        caution: 'Do not touch, open or carry it: keep it covered.',
+      };
+    case 'cold-limit':
+      return {
+        title: `Open ${root.name}`,
+        why: 'Even cold it goes on; the bottle bears no more.',
+        caution: coldAndSlow,
+      };
+    case 'cold-fizz':
+      return {
+        title: `Open ${root.name}`,
+        why: 'Even cold it goes on, and would gush.',
+        caution: coldAndSlow,
+      };
+    default:
+      return {
+        title: task.from <= now ? `Open ${root.name}` : `Leave ${root.name} to settle`,
+        why: 'Two cold days let the gas dissolve.',
+        caution: coldAndSlow,
+      };
+  }
+}
+
+function tend({ task, lot }: Due): Said {
+  const names = inARow(task.lots.map(({ name }) => name));
+  const several = task.lots.length > 1;
+  if (task.reason === 'infusion')
+    return { title: `Taste ${lot.name}; strain out what steeps`, why: 'Too long overwhelms.' };
+  if (task.reason === 'vent')
+    return {
+      title: `Lift the ${several ? 'lids' : 'lid'} of ${names}`,
+      why: 'The gas must find its way out.',
+    };
+  return {
+    title: task.reason === 'shake' ? `Shake ${names}, and open the lid` : `Stir ${names}`,
+    why: 'What lies dry on top grows fuzz.',
+  };
+}
+
+const discard = ({ lot }: Due): Said => ({
+  title: `Discard all of ${lot.name}`,
+  when: 'now',
+  why: 'Fuzz, odd colour or a foul smell.',
+  caution: 'Never skim and drink.',
+});
+
+/** One a verb. */
+const byVerb: Readonly<Record<Verb, (due: Due, answer: LotAnswer | null) => Said>> = {
+  chill,
+  feed,
+  rest,
+  wake,
+  pitch,
+  bottle,
+  open,
+  tend,
+  discard,
+};
