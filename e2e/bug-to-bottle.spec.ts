@@ -93,7 +93,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await field(page, 'Temperature of the base, °C').fill('24,5');
   await button(page, 'Pitched').click();
   await forecastReady(page);
-  await expect(page.getByTestId('bottling-card')).toContainText('to 2.5 volumes');
+  await expect(page.getByTestId('bottling-card')).toContainText('until lively');
 
   await at(6.3);
   await page.reload();

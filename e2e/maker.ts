@@ -161,7 +161,7 @@ export class Maker {
     await this.radio(kind, card).click();
     await field(page, 'Size').fill(size);
     await field(page, 'How many').fill(String(count));
-    await button(page, 'They are mine').click();
+    await button(page, 'Mine now').click();
   }
 
   /** Text of something on the page, joined. */

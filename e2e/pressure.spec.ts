@@ -25,7 +25,7 @@ test('a bottle left warm for eight days: watched, chill now, do not handle', asy
   await expect(card).toContainText('Forgotten quince: do not handle');
   await expect(card).toContainText('Do not touch, open or carry it');
   expect(await detailsOf(page, card)).toContain('Do not touch it.');
-  await expect(card.getByRole('button', { name: 'It was cooled in place' })).toBeVisible();
+  await expect(card.getByRole('button', { name: 'Cooled in place' })).toBeVisible();
   await expect(card.getByRole('button', { name: 'Squeezed: firm' })).toHaveCount(0);
 
   // On the rack it says so in words, and offers neither squeeze nor burp.
@@ -62,7 +62,7 @@ test('the power was out, and one was found behind the flour', async ({ page }) =
     .getByRole('radiogroup', { name: 'How warm it got' })
     .getByRole('radio', { name: '22 °C' })
     .click();
-  await button(page, 'Reckon with it').click();
+  await button(page, 'Plan for it').click();
   await expect(page.getByTestId('after-cut').first()).toContainText(
     /Cold pear, bottle 1: (at ease|watched|chill now)/,
   );
@@ -75,7 +75,7 @@ test('the power was out, and one was found behind the flour', async ({ page }) =
   await expect(page.getByTestId('found-stage')).toContainText('Treat it as past its limit.');
   await page.getByRole('radio', { name: 'Cold pear, bottle 2' }).click();
   await chip(page, 'Since when', 'Since it was filled');
-  await button(page, 'Reckon with it').click();
+  await button(page, 'Plan for it').click();
   await expect(page.getByTestId('found-stage')).toContainText(/(Watched|Chill now|Do not handle)\./, {
     timeout: 30_000,
   });

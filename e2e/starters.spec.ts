@@ -73,9 +73,9 @@ test('a hot week entered ahead shortens the feeds, warns, and can be taken out',
   await spell.getByRole('textbox', { name: 'Degrees, °C' }).fill('35');
   await expect(spell).toContainText(/Ada at 35 °C: a feed every 9 hours instead of 26 hours/);
   await expect(spell).toContainText('above 35 °C grains die');
-  await button(page, 'Reckon with it').click();
+  await button(page, 'Plan for it').click();
   await expect(spell.getByText(/^Counter 35 °C/)).toBeVisible();
-  // Within it, Today reckons with 35 °C.
+  // Within it, Today counts on 35 °C.
   await setClock(page, days(11));
   await page.goto('/');
   await expect(page.getByText('35.0', { exact: false }).first()).toBeVisible();

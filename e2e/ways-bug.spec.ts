@@ -233,7 +233,7 @@ test('whey, salt and citrus in one closed jar: lid pressed, burped, drunk from t
   // 42 g and lime’s little in a litre: lean, as whey ginger ales are.
   expect(await maker.boardSugar()).toBeGreaterThanOrEqual(42);
   expect(await maker.boardSugar()).toBeLessThanOrEqual(45);
-  await button(page, 'Choose the schools').click();
+  await button(page, 'Choose the ways').click();
   await maker.radio('Closed, lid pressed').click();
   const brew = await maker.mix('Lime and salt');
   await maker.pitch('Mixed cold: as the room');

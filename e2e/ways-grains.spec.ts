@@ -217,7 +217,7 @@ test('half the sugar and fresh juice with the grains, tasted day by day, capped,
   await expect(button(page, /Quartz’s kefir, bottle 1: about \d+ percent/)).toBeVisible();
   await button(page, /Quartz’s kefir, bottle 1:/).click();
   await sheet(page)
-    .getByRole('button', { name: /^(Chilled|It was cooled in place)$/ })
+    .getByRole('button', { name: /^(Chilled|Cooled in place)$/ })
     .click();
   await maker.at(90, '/rack');
   await button(page, /Quartz’s kefir, bottle 1:/).click();

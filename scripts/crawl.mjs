@@ -44,7 +44,7 @@ const names = async (page, pattern) => {
 };
 const nameOf = async (each) => (await each.getAttribute('aria-label')) ?? (await each.innerText());
 const offered =
-  /^(Fed|Strained|Awake|Shaken|Stirred|Lifted|Chilled|Pitch |Discarded|Fed and resting|.*: (foams|flat|plump)|It was cooled)/;
+  /^(Fed|Strained|Awake|Shaken|Stirred|Lifted|Chilled|Pitch |Discarded|Fed and resting|.*: (foams|flat|plump)|Cooled in place)/;
 
 /** What a page says, without what changes with the second. */
 const said = async (page) => (await page.locator('main, body').last().innerText()).replace(/\s+/g, ' ');

@@ -14,7 +14,7 @@ const demo = (path) => `${path}${path.includes('?') ? '&' : '?'}demo=1&now=2026-
 const plum = (page) => page.getByRole('link', { name: /Plum and bay/ }).click();
 const nib = async (page) => {
   await page.getByRole('link', { name: /Nib/ }).first().click();
-  await page.getByText(/^Reckoning how lively/).waitFor({ state: 'hidden', timeout: 60_000 });
+  await page.getByText(/^Working out how lively/).waitFor({ state: 'hidden', timeout: 60_000 });
   await page.waitForTimeout(1000);
 };
 const ready = (page) => page.getByText(/An estimate from/).waitFor();

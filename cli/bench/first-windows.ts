@@ -21,7 +21,7 @@ function sixLots(now: number): Diary {
   return diary;
 }
 
-/** In the page: notes when Today names what needs hands, which it does once everything is reckoned. */
+/** In the page: notes when Today names what needs hands, which it does once everything is worked out. */
 const watchForTasks = `(function look() {
   const words = document.body?.textContent ?? '';
   if (/(thing|things) (before bed|this morning|this afternoon|tonight)|Nothing needs hands yet/.test(words))
@@ -30,7 +30,7 @@ const watchForTasks = `(function look() {
 })()`;
 
 /**
- * From the first page to the windows of a household whose forecasts were never reckoned.
+ * From the first page to the windows of a household whose forecasts were never worked out.
  * Best of five, ms.
  */
 export async function firstWindows(browser: Browser, address: string): Promise<number> {
@@ -46,7 +46,7 @@ export async function firstWindows(browser: Browser, address: string): Promise<n
   await page.waitForTimeout(2000);
   let least = Infinity;
   for (let round = 0; round < 5; round++) {
-    // Where no app is running its answers are thrown away: the next start reckons all of them.
+    // Where no app is running its answers are thrown away: the next start works out all of them.
     await page.goto(`${address}/icon-192.png`);
     await page.evaluate(`indexedDB.databases().then((all) => Promise.all(all
       .filter(({ name }) => name.endsWith('-answers'))

@@ -11,7 +11,7 @@ test.each<readonly [Refusal, string]>([
   [refusal('measured.range', { quantity: 'sg', low: 0.98, high: 1.2 }), 'Between 0.98 and 1.2.'],
   [
     refusal('add.over-rim', { makes: 901.6, vessel: 1000, most: 900 }),
-    'That makes 902 ml; a 1000 ml vessel foams over above 900 ml.',
+    'That makes 902 ml; this vessel foams over above 900 ml.',
   ],
   [refusal('add.too-much', { grams: 131, vessel: 100 }), '131 g into a 100 ml vessel: check the unit.'],
   [refusal('take.too-much', { lot: 'Juno', there: 499.7 }), 'There are 500 ml of liquid in Juno.'],
@@ -26,17 +26,17 @@ test.each<readonly [Refusal, string]>([
   ],
   [
     refusal('build.too-much', { wanted: 600, jar: 900, stays: 172.8, most: 500 }),
-    '600 ml would need a jar of at least 900 ml, since 173 ml stay to regrow. Move it first, or ask for 500 ml.',
+    '600 ml would need a jar of at least 900 ml: a part of 173 ml stays to regrow. Move it first, or ask for 500 ml.',
   ],
   [refusal('build.nothing', { least: 5, unit: 'g' }), 'Ask for at least 5 g.'],
   [
     refusal('life.none', { culture: 'ginger-bug' }),
-    'It is brewed with ginger bug, and none lives here yet: begin one, choose another, or add a packet of yeast.',
+    'No ginger bug lives here yet: begin one, choose another, or add a packet of yeast.',
   ],
   [refusal('life.none', { culture: null }), 'Add the yeast, grains or whey to the list, with its amount.'],
   [
     refusal('swap.too-much-sugar', { brings: 80.2, has: 60 }),
-    'It brings 80 g of sugar; the sweetener has only 60 g to give. Take less juice.',
+    'The juice brings 80 g of sugar; the sweetener has only 60 g to give. Take less juice.',
   ],
   [damaged, 'An entry is damaged at “value”: Between 0 and 1.'],
   [refusal('entry.invalid', { path: '', why: 'unreadable' }), 'An entry is damaged: unreadable.'],

@@ -25,8 +25,8 @@ const sentences: { readonly [C in RefusalCode]: (params: Refusals[C]) => string 
   'measured.range': ({ quantity, low, high }) =>
     `Between ${low} and ${high}${unitAfter(quantityWords[quantity].unit)}.`,
   'add.nothing': () => 'Write at least one amount.',
-  'add.over-rim': ({ makes, vessel, most }) =>
-    `That makes ${round(makes)} ml; a ${round(vessel)} ml vessel foams over above ${round(most)} ml.`,
+  'add.over-rim': ({ makes, most }) =>
+    `That makes ${round(makes)} ml; this vessel foams over above ${round(most)} ml.`,
   'add.too-much': ({ grams: heavy, vessel }) =>
     `${round(heavy)} g into a ${round(vessel)} ml vessel: check the unit.`,
   'take.nothing': () => 'Write how much.',
@@ -43,7 +43,7 @@ const sentences: { readonly [C in RefusalCode]: (params: Refusals[C]) => string 
     grains
       ? `${celsius} °C harms grains for good. Wait until it feels cool to the touch, below 30 °C.`
       : `${celsius} °C kills a starter. Wait until it is below 30 °C: an ice bath takes minutes.`,
-  'brew.no-room': () => 'Sugar, fruit and starter already fill it: use less of them or a larger volume.',
+  'brew.no-room': () => 'Sugar, fruit and starter already fill it: use less of them, or make more of it.',
   'brew.thick': ({ gramsPerLitre, most }) =>
     `That is ${round(gramsPerLitre)} g/L of sugar: above ${most} nothing ferments well. Use less sugar or more water.`,
   'brew.hardly-anything': ({ later }) =>
@@ -53,19 +53,19 @@ const sentences: { readonly [C in RefusalCode]: (params: Refusals[C]) => string 
   'life.none': ({ culture }) => noLife(culture),
   'scale.size': () => 'That makes less than 100 ml or more than 50 L.',
   'scale.no-pot': () => 'Nothing of it is heated: scale it by the jar.',
-  'scale.no-dose': () => 'It is pitched with nothing that could set its size.',
+  'scale.no-dose': () => 'Nothing it is pitched with could set its size.',
   'scale.none-of-it': () => 'There is none of it in the list yet.',
   'swap.not-sweet': () => 'That is not sweet: choose a sweetener.',
   'swap.nothing': () => 'There is nothing to swap.',
   'swap.no-sweetener': () => 'There is no sweetener that the juice could stand for.',
   'swap.too-much-juice': () => 'That is more juice than the whole batch.',
   'swap.too-much-sugar': ({ brings, has }) =>
-    `It brings ${round(brings)} g of sugar; the sweetener has only ${round(has)} g to give. Take less juice.`,
+    `The juice brings ${round(brings)} g of sugar; the sweetener has only ${round(has)} g to give. Take less juice.`,
   'build.not-kept': ({ lot }) => `${lot} is not built up by feeding: it is made anew.`,
   'build.empty': ({ lot }) => `${lot} is empty: it is begun anew.`,
   'build.nothing': ({ least, unit }) => `Ask for at least ${least} ${unit}.`,
   'build.too-much': ({ wanted, jar, stays, most }) =>
-    `${round(wanted)} ml would need a jar of at least ${jar} ml, since ${round(stays)} ml stay to regrow. Move it first, or ask for ${most} ml.`,
+    `${round(wanted)} ml would need a jar of at least ${jar} ml: a part of ${round(stays)} ml stays to regrow. Move it first, or ask for ${most} ml.`,
   'build.unit': ({ unit }) =>
     unit === 'g' ? 'Grains are weighed: write grams.' : 'Write a volume, such as 300 ml.',
   'cooling.never': ({ air }) =>
@@ -93,7 +93,7 @@ const sentences: { readonly [C in RefusalCode]: (params: Refusals[C]) => string 
 function noLife(wants: string | null): string {
   const culture = knownCultures(wants);
   return culture && !culture.packet
-    ? `It is brewed with ${culture.name}, and none lives here yet: begin one, choose another, or add a packet of yeast.`
+    ? `No ${culture.name} lives here yet: begin one, choose another, or add a packet of yeast.`
     : 'Add the yeast, grains or whey to the list, with its amount.';
 }
 

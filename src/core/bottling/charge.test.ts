@@ -67,7 +67,7 @@ test('juice dilutes what was left and brings its own', () => {
   expect(dosedGramsPerLitre).toBeLessThan(19);
 });
 
-test('a brim-full bottle is reckoned with a hundredth of room; a forgotten one beyond any glass', () => {
+test('a brim-full bottle is worked out with a hundredth of room; a forgotten one beyond any glass', () => {
   expect(chargeOf({ ...half, fillMl: 500 }).headspaceMl).toBe(5);
   expect(chargeOf({ ...half, leftGramsPerLitre: 90 }).potentialBar).toBeGreaterThan(20);
 });

@@ -56,7 +56,7 @@ const stepOf = (ml: number): number => (ml > 6000 ? 5 : 1);
 const smallest = 100;
 /** So much more over is as good: then fewer bottles, or stronger ones. */
 const asMuchMl = 15;
-/** Bottles that are reckoned with at most, of each make. */
+/** Bottles that are worked out with at most, of each make. */
 const most = 40;
 
 /**

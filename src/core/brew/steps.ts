@@ -228,7 +228,7 @@ function pitchSteps(lot: Lot, from: Lot | undefined): BrewStep[] {
   ];
 }
 
-/** What brings the jar back after the draw: reckoned ahead of it, and from what is left once it is drawn. */
+/** What brings the jar back after the draw: worked out ahead of it, and from what is left once it is drawn. */
 function topUpOf(lot: Lot, from: Lot): readonly Portion[] {
   const planned = lot.recipe?.planned;
   if (lot.events.some((event) => event.kind === 'came' && event.from === from.id))

@@ -11,7 +11,7 @@ export const gasConstant: number = 0.0831446;
 const litresPerMole: number = 0.0323;
 /** How much more a litre swells a degree for each g/L of sugar than water does (from the density of 10–15 % sucrose). */
 const sugarSwells: number = 4e-7;
-/** Share of the liquid below which the room left is not reckoned smaller: a vessel that full has burst before. */
+/** Share of the liquid below which the room left is not worked out smaller: a vessel that full has burst before. */
 const leastRoom: number = 1e-4;
 
 /** Second virial coefficient of CO2 over R·T, 1/bar (Weiss 1974, after Sengers and others). */

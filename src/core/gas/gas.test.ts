@@ -26,8 +26,8 @@ describe('solubility of CO2', () => {
     [25, 0.759],
     [30, 0.665],
   ])('at %d °C within 2 %% of the handbook', (celsius, volumes) => {
-    const reckoned = volumesOfMoles(co2SolubilityInWater(celsius));
-    expect(Math.abs(reckoned / volumes - 1)).toBeLessThan(0.02);
+    const solved = volumesOfMoles(co2SolubilityInWater(celsius));
+    expect(Math.abs(solved / volumes - 1)).toBeLessThan(0.02);
   });
 
   test('100 g/L of sugar takes about a twelfth', () => {

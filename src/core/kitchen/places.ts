@@ -30,7 +30,7 @@ export type Warmths = Readonly<Partial<Record<PlaceId, readonly WarmthStep[]>>>;
 /** Kitchen temperature before anybody said one, °C. */
 const assumedCelsius = 21;
 
-/** Fridge temperature the advice reckons with until it is measured, °C. */
+/** Fridge temperature the advice counts on until it is measured, °C. */
 export const fridgeCelsius = 4;
 
 /** How much warmer a place usually is than the counter, °C: practice. */

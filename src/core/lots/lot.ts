@@ -67,7 +67,7 @@ export type LotEvent = Happened &
         readonly kind: 'read';
         readonly readings: readonly LotReading[];
         readonly by?: string | undefined;
-        /** Liquid that a measured level showed to be there beyond what was reckoned, ml; below 0 when there was less. */
+        /** Liquid that a measured level showed to be there beyond what was worked out, ml; below 0 when there was less. */
         readonly foundMl?: number;
       }
     | { readonly kind: 'opened'; readonly how: OpeningKind }

@@ -234,7 +234,7 @@ describe('a measured level or weight', () => {
     grams('white-sugar', 50),
   ]);
 
-  test('the liquid is more or less than reckoned, as it is; solids stay', () => {
+  test('the liquid is more or less than worked out, as it is; solids stay', () => {
     const lower = asMeasured(fruit, 'ml', 600);
     expect(levelMl(lower)).toBeCloseTo(600, 9);
     expect(lower.solids).toBe(fruit.contents.solids);

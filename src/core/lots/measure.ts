@@ -12,7 +12,7 @@ function freshOf(id: string): string {
 
 /**
  * What a lot holds once its level or its grains were measured. A level says how much there is, not what is in it: the liquid
- * is more or less than reckoned, as it is. A weight of grains makes the grains more or fewer. Nothing else is corrected.
+ * is more or less than worked out, as it is. A weight of grains makes the grains more or fewer. Nothing else is corrected.
  *
  * @param value ml up to the rim, or g
  */

@@ -58,7 +58,7 @@ const nothingYet = (event: Extract<LotEvent, { kind: 'read' }>): boolean =>
  * A jar's first days on the clock: its steps at the pace of the temperatures it lived, moved by what was really seen. A look
  * that shows a later step brings the run there; one that shows nothing holds it before the first step that shows life.
  *
- * @param now ms; the days ahead are reckoned at the present temperature
+ * @param now ms; the days ahead are worked out at the present temperature
  * @returns null for kinds without a guided beginning
  */
 export function beginningOf(

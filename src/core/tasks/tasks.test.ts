@@ -7,7 +7,7 @@ import type { Task } from './task';
 import { hourMs } from '../duration';
 
 /** What Today says of a kitchen at an hour, with every forecast at hand. */
-function today(kitchen: TestKitchen, hour: number, reckoned = true): Task[] {
+function today(kitchen: TestKitchen, hour: number, answered = true): Task[] {
   const { household } = kitchen;
   const now = dawn + hour * hourMs;
   const families = new Map<string, ReturnType<TestKitchen['family']>>();
@@ -20,8 +20,8 @@ function today(kitchen: TestKitchen, hour: number, reckoned = true): Task[] {
     household,
     living: everyLot(household).filter(isLiving),
     now,
-    lotAnswer: (id) => (reckoned ? familyOf(id).of(id) : null),
-    starterAnswer: (id) => (reckoned ? kitchen.starter(id, hour) : null),
+    lotAnswer: (id) => (answered ? familyOf(id).of(id) : null),
+    starterAnswer: (id) => (answered ? kitchen.starter(id, hour) : null),
   });
 }
 

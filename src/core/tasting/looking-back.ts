@@ -117,7 +117,7 @@ export interface MishapFacts {
   readonly headspaceCm: number;
   /** Where it stood when it was opened. */
   readonly openedCold: boolean;
-  /** Fizz and sugar that were forecast when it was opened, middles; null when nobody reckoned. */
+  /** Fizz and sugar that were forecast when it was opened, middles; null when nothing was worked out. */
   readonly volumes: number | null;
   readonly sugar: number | null;
   readonly wantedVolumes: number;

@@ -126,7 +126,7 @@ test('was it right? In words, by how many looks there were', () => {
   expect(of(0, 0)).toMatch(/^Nothing to check yet/);
   expect(of(3, 3)).toMatch(/Too few to tell: the true share may be anything from \d+ % to 100 %\.$/);
   expect(of(9, 10)).toMatch(/That agrees \(\d+–\d+\u00a0%\)\.$/);
-  expect(of(12, 20)).toMatch(/the bands are too narrow/);
+  expect(of(12, 20)).toMatch(/The bands are too narrow/);
   expect(of(60, 60)).toMatch(/wider here than they need be/);
 });
 
@@ -134,6 +134,6 @@ test('a palate in the measures of the forecast', () => {
   expect(palateLines(palateOf('Ida', [], dawn))).toEqual([
     'Sweet: about 43 g/L (25–66; nothing scored, the usual)',
     'Sour: about 3.6 pH (3.2–3.9; nothing scored, the usual)',
-    'Fizz: about 2.3 volumes (1.6–3.0; nothing scored, the usual)',
+    'Fizz: about 2.3 vol (1.6–3.0; nothing scored, the usual)',
   ]);
 });

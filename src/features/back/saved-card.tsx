@@ -32,7 +32,7 @@ export function SavedCard({ batches }: { readonly batches: readonly Batch[] }) {
       </Text>
       <Text>
         {priced.length === 0
-          ? 'No ingredient has a price yet: say some in a brew’s amounts, and what a batch costs is reckoned.'
+          ? 'No ingredient has a price yet: say some in a brew’s amounts, and a batch’s cost is worked out.'
           : `${number(litres)} L for ${cost.toFixed(2)} by your prices, ${(cost / Math.max(0.01, litres)).toFixed(2)} a litre; what has no price is not counted.`}
       </Text>
       {priced.length > 0 && shop !== undefined ? (

@@ -95,7 +95,7 @@ export function AddMake({ taken, now, onDone }: Props) {
         />
       </View>
       <Choice label="How old" options={ages} value={age} onChange={setAge} />
-      <InkButton label="They are mine" onPress={save} />
+      <InkButton label="Mine now" onPress={save} />
     </View>
   );
 }

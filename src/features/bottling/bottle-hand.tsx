@@ -50,7 +50,7 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
         {`Bottle ${bottle.name}`}
       </Text>
       <Text>
-        {`${vesselKind(bottle.kind).name}, ${Math.round(bottle.ml)} ml: ${Math.round(fillMl)} ml from the jar${portions.length > 0 ? `, ${portionsWords(portions)}` : ''}, to ${row.headspaceCm.toFixed(1)} cm under the rim (${Math.round(row.headspaceMl)} ml empty).`}
+        {`${vesselKind(bottle.kind).name}, ${Math.round(bottle.ml)} ml. ${Math.round(fillMl)} ml from the jar${portions.length > 0 ? `, ${portionsWords(portions)}` : ''}. Fill to ${row.headspaceCm.toFixed(1)} cm under the rim (${Math.round(row.headspaceMl)} ml empty).`}
       </Text>
       <Text as="strong" testID="potential">
         {potentialWords(charged, limit)}

@@ -61,7 +61,7 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
       <Text testID="left-line">{leftWords(jar)}</Text>
       <Choice
         titled
-        label="Fizz wanted, volumes"
+        label="Fizz wanted, vol"
         options={fizzes}
         value={nearest}
         onChange={(wantedVolumes) => onState({ wantedVolumes })}
@@ -138,7 +138,7 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
             : `${state.headspaceCm} cm under the rim.`}
         </Text>
         <Text color={roles.softText}>
-          Two to five by school: too little gushes, a lot wastes fizz and lets the air sour it.
+          Makers leave two to five: too little gushes, a lot wastes fizz and lets the air sour it.
         </Text>
       </View>
     </Card>

@@ -32,8 +32,8 @@ export function StockScreen() {
             Say once what stands in the cupboard
           </Text>
           <Text>
-            Kind, size, how many, how old: then every batch finds its bottles, and each bottle is watched for
-            what its glass is thought to bear.
+            Kind, size, how many, how old: then every batch finds its bottles. Yuzet watches each for what its
+            glass is thought to bear.
           </Text>
         </Card>
       ) : null}

@@ -12,7 +12,7 @@ import { hourMs } from '@/core/duration';
 
 /** Alcohol by what was read, which goes before any forecast. */
 const measuredWords = (abv: number, og: number, fg: number, measured: boolean): string =>
-  `${abv.toFixed(1)} % by volume by your hydrometer: SG ${og.toFixed(3)}${measured ? '' : ', worked out,'} to ${fg.toFixed(3)}. Priming adds to it.`;
+  `${abv.toFixed(1)} % alcohol by your hydrometer. It fell from SG ${og.toFixed(3)}${measured ? '' : ', worked out,'} to ${fg.toFixed(3)}. Priming adds to it.`;
 
 interface Props {
   readonly lot: Lot;
@@ -44,11 +44,11 @@ export function AlcoholNote({ lot, answer, now }: Props) {
       {latest ? (
         <Text as="strong">{measuredWords(abvByMassBalance(og, latest.sg), og, latest.sg, fromReading)}</Text>
       ) : (
-        <Text>{`Stopped as planned, ${alcoholRange(planned)} by volume; left for ${duration(end)}, ${alcoholRange(forgotten)}. An estimate, not a measurement.`}</Text>
+        <Text>{`Stopped as planned: ${alcoholRange(planned)}. Left for ${duration(end)}: ${alcoholRange(forgotten)}. An estimate, not a measurement.`}</Text>
       )}
       <Text>{alcoholPlain}</Text>
       {ph[4] > safePh && !measured ? (
-        <Note tone="caution">{`${phCaution} Reckoned now: ${ph[0].toFixed(1)}–${ph[4].toFixed(1)}.`}</Note>
+        <Note tone="caution">{`${phCaution} Worked out now: ${ph[0].toFixed(1)}–${ph[4].toFixed(1)}.`}</Note>
       ) : null}
     </Card>
   );

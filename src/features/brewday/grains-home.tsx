@@ -51,7 +51,7 @@ export function GrainsHome({ lot }: { readonly lot: Lot }) {
       <Text as="subheading" level={2}>
         Its grains
       </Text>
-      <Text>{`${grams(Math.round(back.grams))} of grains lie in it. When it tastes right, strain them out in plastic and put them the same minute into ${portionsWords(back.portions)}, in ${home ? `${name}’s jar` : 'a jar of their own'}.`}</Text>
+      <Text>{`${grams(Math.round(back.grams))} of grains lie in it. When it tastes right, strain them out in plastic. Put them the same minute into ${portionsWords(back.portions)}, in ${home ? `${name}’s jar` : 'a jar of their own'}.`}</Text>
       <InkButton
         quiet
         label="Grains are home"

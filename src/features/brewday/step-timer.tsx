@@ -111,8 +111,7 @@ function Thermometer({
     if (!cooling || !Number.isFinite(celsius)) return setFault('Write the temperature in °C.');
     const hours = (clockNow() - from) / hourMs;
     const result = coolingHours({ ...cooling, to: pitchCelsius, around, reading: { hours, celsius } });
-    if (!result.ok)
-      return setFault(celsius <= pitchCelsius ? 'It is cool enough: go on.' : refusalWords(result));
+    if (!result.ok) return setFault(celsius <= pitchCelsius ? 'Cool enough: go on.' : refusalWords(result));
     keeper.write({ kind: 'measured', lotId: lot.id, quantity: 'celsius', value: celsius });
     onUntil(result.value * 60);
     setFault(null);

@@ -92,14 +92,14 @@ function nextWords(
     if (late) return `${late}: taste it`;
     return answer?.taste
       ? `taste from ${moment(quarter(nextAwake(answer.start + answer.taste.earliest * hourMs, waking)), now)}`
-      : 'reckoning…';
+      : 'being worked out…';
   }
   const warm = bottles.filter(({ place }) => place !== 'fridge');
   if (warm.length === 0) return 'cold, ready to open';
   const first = errandsOf({ ...forecasts, living: warm, household, now })
     .values()
     .next().value;
-  if (!first) return 'reckoning…';
+  if (!first) return 'being worked out…';
   const look = first.rule ? `${ruleOrder(first.rule, now)}, or ` : '';
   return `${look}chill ${closesWords(first.until, now, waking)}`;
 }

@@ -84,7 +84,7 @@ function Beside({ root, offered, laid }: Props) {
         />
       ) : null}
       {laid.length < 2 ? (
-        <Text>It has no sibling to be laid beside.</Text>
+        <Text>No sibling to lay it beside.</Text>
       ) : (
         <>
           <CompareColumns lots={laid} bottles={bottles} />
@@ -132,8 +132,8 @@ function Differences({ laid }: { readonly laid: readonly Lot[] }) {
         lines.map(({ key, words }) => <Text key={key}>{words}</Text>)
       )}
       <Text>
-        The same person scores the same drink some 0.8 steps apart from one day to another: a few sips say a
-        little, many say more.
+        The same person scores the same drink some 0.8 steps apart from day to day. A few sips say a little,
+        many say more.
       </Text>
     </Card>
   );

@@ -52,11 +52,11 @@ test('what bottling gives rides with the hand: looked up, written without a rend
     ['plum/0', [5, 6, 7], 2.5],
   ]);
   expect(card()).toBe(
-    'If you bottle at 5:0036 h to 2.5 volumes (24 h–2 days)75 g/L sweet going in (65–85), 45 then (35–55), 0.7 % alcohol (0.3–1.1).',
+    'If you bottle at 5:0036 h until lively (24 h–2 days)75 g/L sweet going in (65–85), 45 then (35–55). 0.7 % alcohol (0.3–1.1).',
   );
   hand.hold(7);
   jest.advanceTimersByTime(100);
   expect(card()).toBe(
-    'If you bottle at 7:00Over a week to 2.5 volumes (4 days or more)73 g/L sweet going in (63–83), 43 then (33–53), 0.7 % alcohol (0.3–1.1).',
+    'If you bottle at 7:00Over a week until lively (4 days or more)73 g/L sweet going in (63–83), 43 then (33–53). 0.7 % alcohol (0.3–1.1).',
   );
 });

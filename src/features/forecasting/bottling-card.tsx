@@ -9,6 +9,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { rewrite } from '@/ui/redraw';
 import { useRoles } from '@/ui/theme/use-roles';
 import { duration } from '@/words/moment';
+import { fizzWord } from '@/words/fizz';
 import { useRidingInTurn } from './drag-controller';
 import { RidingCard } from './riding-card';
 import { useBottlings, workingOut } from './use-by-hour';
@@ -78,8 +79,8 @@ function fizzWords({ hoursToFizz: [early, middle, late] }: BottledThen, wantedVo
   const spread = Number.isFinite(late)
     ? `${duration(early)}–${duration(late)}`
     : `${Number.isFinite(early) ? duration(early) : 'a week'} or more`;
-  return `${days} to ${wantedVolumes} volumes (${spread})`;
+  return `${days} until ${fizzWord(wantedVolumes)} (${spread})`;
 }
 
 const tasteWords = ({ sweetnessAtBottling: before, sweetnessThen: then, abvThen: abv }: BottledThen) =>
-  `${before[2].toFixed(0)} g/L sweet going in (${range(before, 0)}), ${then[2].toFixed(0)} then (${range(then, 0)}), ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)}).`;
+  `${before[2].toFixed(0)} g/L sweet going in (${range(before, 0)}), ${then[2].toFixed(0)} then (${range(then, 0)}). ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)}).`;

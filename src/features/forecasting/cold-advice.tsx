@@ -18,7 +18,7 @@ export function ColdAdvice({ lot, answer, now }: Props) {
   const again = counterWords(answer);
   if (!words)
     return (
-      <Text>Cold and slow: what is sweet keeps gaining a little pressure over weeks. Being reckoned…</Text>
+      <Text>Cold and slow: what is sweet keeps gaining a little pressure over weeks. Being worked out…</Text>
     );
   return (
     <View style={{ gap: 8 }} testID="advice">

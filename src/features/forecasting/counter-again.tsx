@@ -14,7 +14,7 @@ export function CounterAgain({ lot, answer }: Props) {
   const words = answer && counterWords(answer);
   if (!words)
     return (
-      <Note tone="plain">Warm again it ferments on, and its pressure nearly doubles. Being reckoned…</Note>
+      <Note tone="plain">Warm again it ferments on, and its pressure nearly doubles. Being worked out…</Note>
     );
   return <Note tone={words.danger ? 'danger' : 'plain'}>{`${words.text} An estimate.`}</Note>;
 }

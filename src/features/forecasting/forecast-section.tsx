@@ -47,7 +47,7 @@ export function ForecastSection({ lot, now }: Props) {
           your eyes, and chill early.
         </Note>
       ) : (
-        <Waiting>Reckoning the forecast…</Waiting>
+        <Waiting>Working out the forecast…</Waiting>
       )}
     </Card>
   );

@@ -31,7 +31,7 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
   const [supposed, setSupposed] = useState<Supposed>('as-is');
   const view = useView(actual, now);
   const itself = useMemo(() => ({ run: actualRun, answer: actual }), [actualRun, actual]);
-  const { shown, reckoning } = useSupposed(itself, root.id, supposed, view.nowHour);
+  const { shown, working } = useSupposed(itself, root.id, supposed, view.nowHour);
   const { run, answer } = shown;
   const sealed = answer.limitBar !== null;
   const over = lot.opened !== null || lot.ended !== null;
@@ -56,8 +56,8 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
               onChange={setSupposed}
             />
             <Text color={roles.softText} live>
-              {reckoning
-                ? 'Reckoning…'
+              {working
+                ? 'Working it out…'
                 : `The lanes show it ${supposedOptions.find(({ value }) => value === supposed)!.said}.`}
             </Text>
           </>

@@ -31,7 +31,7 @@ export function JarReader({ lot, now, children }: Props) {
       What is left of its sugar could not be worked out just now; it is asked again in a moment.
     </Note>
   ) : (
-    <Waiting>Reckoning what the first ferment left…</Waiting>
+    <Waiting>Working out what the first ferment left…</Waiting>
   );
 }
 

@@ -39,5 +39,5 @@ export function useSupposed(actual: SupposedAnswer, rootId: string, supposed: Su
     return () => void (wanted = false);
   }, [queue, rootId, lotId, supposed, hour, id, key]);
   const there = supposed === 'as-is' || (other?.key === key && other.of === id);
-  return { shown: supposed === 'as-is' || !other ? actual : other, reckoning: !there };
+  return { shown: supposed === 'as-is' || !other ? actual : other, working: !there };
 }

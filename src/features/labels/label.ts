@@ -81,7 +81,7 @@ function alcoholLine(answer: LotAnswer | null): string {
   const index = hourIndexAt(answer.hours, answer.chill?.latest ?? answer.hours.at(-1)!);
   const five = answer.series.alcohol[index];
   return five
-    ? `Alcohol about ${five[0].toFixed(1)}–${five[4].toFixed(1)} % by volume when chilled in time; an estimate, more if it is left.`
+    ? `Alcohol about ${five[0].toFixed(1)}–${five[4].toFixed(1)} % when chilled in time. An estimate: more if it is left.`
     : 'Some alcohol.';
 }
 

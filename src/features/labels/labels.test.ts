@@ -138,7 +138,7 @@ test('what a label says: what is in it, when to chill it in waking hours, the ca
     bottle: 'Bottle b, a knot',
     other: 'dry',
     contents: 'Made with water, white sugar, honey, fresh ginger; live yeasts and bacteria.',
-    alcohol: 'Alcohol about 0.1–0.5 % by volume when chilled in time; an estimate, more if it is left.',
+    alcohol: 'Alcohol about 0.1–0.5 % when chilled in time. An estimate: more if it is left.',
     link: `http://localhost:9/bottles/${id}-1?demo=1`,
   });
   expect(said.chill).toMatch(/^Chill between Tue 3 Mar 1\d:00 and 22:30$/);

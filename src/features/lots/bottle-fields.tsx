@@ -98,6 +98,6 @@ function fillLine(typed: PourValues, lot: Lot, sugarGramsPerLitre: number): stri
   const potential = Math.round(potentialVolumes(sugarGramsPerLitre, 0));
   const fits = `${(there / 1000).toFixed(2)} L fills ${plan.bottles} of these${left > 20 ? `, ${number(left)} ml over` : ''}.`;
   return holdsFizz(typed.vessel)
-    ? `${fits} All the sugar left in it could make ${potential} volumes: only time, cold or dryness stops a bottle.`
+    ? `${fits} All the sugar left in it would burst any bottle (${potential} vol): only time, cold or dryness stops it.`
     : fits;
 }

@@ -66,7 +66,7 @@ export function MeasureSheet({ lot, onClose }: LotSheetProps) {
       />
       {quantity === 'sg' && read.ok && lot.role !== 'starter' ? (
         <Text color={roles.softText}>
-          {`About ${Math.max(0, abvByMassBalance(og, read.value)).toFixed(1)} % alcohol by mass balance; the two rules of thumb say ${Math.max(0, abvByRule131(og, read.value)).toFixed(1)} and ${Math.max(0, abvByRule7_5(og, read.value)).toFixed(1)} %.`}
+          {`About ${Math.max(0, abvByMassBalance(og, read.value)).toFixed(1)} % alcohol by mass balance. The two rules of thumb say ${Math.max(0, abvByRule131(og, read.value)).toFixed(1)} and ${Math.max(0, abvByRule7_5(og, read.value)).toFixed(1)} %.`}
         </Text>
       ) : null}
       <WhenField value={at} onChange={setAt} />

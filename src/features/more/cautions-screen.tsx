@@ -5,7 +5,7 @@ import { Screen } from '@/ui/layout/screen';
 const cautions = [
   [
     'Glass under pressure',
-    'It can explode and blind. Pressure-rated bottles only, a soft plastic pilot beside the glass, a covered box, glasses on when in doubt. Past its limit a bottle is not moved by bare hand: chill it in place if that can be done.',
+    'Glass can explode and blind. Pressure-rated bottles only, a soft plastic pilot beside the glass, a covered box, glasses on. Past its limit a bottle is not moved by bare hand: chill it in place if you can.',
   ],
   [
     'Estimates',

@@ -34,8 +34,8 @@ export function HoursCard() {
         <TimeBox label="To" minutes={waking.to} onChange={(to) => set({ to })} />
       </View>
       <Text>
-        Feeds that would fall in the night are asked for before bed; several that fall near each other come as
-        one round. Pressure is never put off.
+        Feeds that would fall in the night come before bed. Several that fall near each other come as one
+        round. Pressure is never put off.
       </Text>
       {out ? <Text testID="absence">{out}</Text> : null}
     </Card>

@@ -102,7 +102,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
         />
       ) : null}
       <Note tone="plain">
-        Reckoned from the usual: a lively jar doubles with each feed. Foam and hiss come first; a dull jar
+        Worked out from the usual: a lively jar doubles with each feed. Foam and hiss come first; a dull jar
         gets one feed more.
       </Note>
     </Screen>

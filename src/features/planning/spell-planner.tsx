@@ -60,7 +60,7 @@ export function SpellPlanner() {
       </Text>
       {coming.map((each) => (
         <View key={`${each.place}-${each.from}`} style={{ gap: 4 }}>
-          <Text as="strong">{`${capital(placeWords[each.place])} ${each.celsius} °C, ${moment(each.from, now)} to ${moment(each.to, now)}`}</Text>
+          <Text as="strong">{`${capital(placeWords[each.place])} at ${each.celsius} °C · ${moment(each.from, now)} to ${moment(each.to, now)}`}</Text>
           <InkButton
             quiet
             label="Take it out"
@@ -96,12 +96,12 @@ export function SpellPlanner() {
       {fault ? null : kept.map((each) => <Text key={each.name}>{spellWords(each, celsius)}</Text>)}
       {!fault && celsius + Math.max(0, ...kept.map(({ tender }) => tender)) > 34 ? (
         <Note tone="caution">
-          So warm, cultures suffer, and above 35 °C grains die: an insulated box with an ice brick, or the
-          fridge for the hottest days.
+          So warm, cultures suffer, and above 35 °C grains die. An insulated box with an ice brick helps, or
+          the fridge for the hottest days.
         </Note>
       ) : null}
       <InkButton
-        label="Reckon with it"
+        label="Plan for it"
         disabled={fault !== null}
         onPress={() => {
           const whole = { ...spell, celsius };

@@ -49,7 +49,7 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
   return (
     <Sheet title="Found one" onClose={onClose}>
       <Note tone="danger">
-        Do not lift it yet. A bottle that was forgotten in the warm may be past what its glass bears: glasses
+        Do not lift it yet. A bottle that was forgotten in the warm may be past what its glass bears. Glasses
         on, a thick towel over it, nobody near.
       </Note>
       {said && lot ? (
@@ -57,7 +57,7 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
           <Text as="strong" testID="found-stage">
             {watch
               ? `${stageWords[watch.stage]}. ${doNow(watch.stage, lot.place === 'fridge')}`
-              : 'Being reckoned… leave it where it is.'}
+              : 'Being worked out… leave it where it is.'}
           </Text>
           {watch ? <Text>{watchLines(watch, now, lot.place === 'fridge').join(' ')}</Text> : null}
           <InkButton label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}`)} />
@@ -91,7 +91,7 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
                 value={days ?? 0}
                 onChange={(value) => setDays(value === 0 ? null : value)}
               />
-              <InkButton label="Reckon with it" onPress={save} />
+              <InkButton label="Plan for it" onPress={save} />
             </>
           ) : null}
         </>
@@ -118,8 +118,8 @@ function Unknown({ celsius }: { readonly celsius: number }) {
       </Text>
       <Text>{`Filled half sweet: ${potentialWords(charged, 2.8)}`}</Text>
       <Text>
-        Weeks of cold ease it a little; only then, wrapped and over a bowl, is it vented in steps. If in
-        doubt, ask somebody who handles pressure glass, or your local waste service, before moving it.
+        Weeks of cold ease it a little; only then, wrapped and over a bowl, vent it in steps. If in doubt, ask
+        somebody who handles pressure glass, or your local waste service, before moving it.
       </Text>
     </>
   );

@@ -7,7 +7,7 @@ import { headspaceCm } from '@/core/vessels/bottle-shape';
 import { watchOf } from '@/core/tasks/pressure-watch';
 import { hourMs } from '@/core/duration';
 
-/** How a bottle of the rack is opened now, from its forecast, its place and what floats in it; null while it is reckoned. */
+/** How a bottle of the rack is opened now, from its forecast, its place and what floats in it; null while it is worked out. */
 export function guideOf(
   lot: Lot,
   answer: LotAnswer | null,

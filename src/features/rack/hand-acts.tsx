@@ -56,7 +56,7 @@ export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone 
                 ? 'Move it all the same'
                 : 'Back to the counter'
               : grave
-                ? 'It was cooled in place'
+                ? 'Cooled in place'
                 : 'Chilled'
           }
           onPress={cold && !leaving && lots.length === 1 ? onLeaving : move}

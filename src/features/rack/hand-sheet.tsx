@@ -18,6 +18,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { lotName, placeWords } from '@/words/names';
 import { keepingWords } from '@/words/bottles/keeping-words';
+import { fizzWords } from '@/words/fizz';
 import { plural } from '@/words/moment';
 import { doNow } from '@/words/tasks/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
@@ -66,10 +67,10 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
       {one ? (
         <Text>
           {pressure
-            ? `About ${pressure.median.toFixed(1)} bar over the air outside, perhaps ${pressure.edge.toFixed(1)}; this bottle is good for ${limitOf(lot.vessel, household)}. Some ${pressure.volumes.toFixed(1)} volumes of fizz. An estimate.`
+            ? `About ${pressure.median.toFixed(1)} bar over the air outside, perhaps ${pressure.edge.toFixed(1)}; this bottle is good for ${limitOf(lot.vessel, household)}. Fizz: ${fizzWords(pressure.volumes)}. An estimate.`
             : lot.closure === 'sealed'
-              ? 'Being reckoned…'
-              : 'It is not sealed: no pressure builds.'}
+              ? 'Being worked out…'
+              : 'Not sealed: no pressure builds.'}
         </Text>
       ) : null}
       {grave ? <Note tone="danger">{doNow('do-not-handle', cold)}</Note> : null}

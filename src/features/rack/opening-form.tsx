@@ -85,7 +85,7 @@ function Opening({ lot, name, onOpened }: Omit<Props, 'onClose'> & { readonly on
           {`${wayTitles[guide.way]}. ${wayWords[guide.way]} ${openingReason(guide)}`}
         </Note>
       ) : lot.place === 'fridge' ? null : (
-        <Note tone="danger">It is warm: chill it first if you can. A warm bottle gushes.</Note>
+        <Note tone="danger">This one is warm: chill it first if you can. A warm bottle gushes.</Note>
       )}
       <Note tone="caution">
         It holds some alcohol: mind children, pregnancy and driving. Eyes and a squeeze come before any

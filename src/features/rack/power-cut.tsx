@@ -18,7 +18,7 @@ import { hourMs } from '@/core/duration';
 const lengths = [4, 8, 12, 24, 48].map((value) => ({ value, label: `${value} h` }));
 const warmths = [10, 14, 18, 22, 26].map((value) => ({ value, label: `${value} °C` }));
 const since = [
-  { value: 0, label: 'It is back now' },
+  { value: 0, label: 'Back now' },
   { value: 6, label: 'Six hours ago' },
   { value: 12, label: 'Twelve hours ago' },
   { value: 24, label: 'A day ago' },
@@ -52,7 +52,7 @@ export function PowerCut({ now, onClose }: { readonly now: number; readonly onCl
     <Sheet title="The power was out" onClose={onClose}>
       {said ? (
         <>
-          <Text>What that means for what stands in the fridge, as it is reckoned anew:</Text>
+          <Text>What that means for what stands in the fridge, as it is worked out again:</Text>
           {cold.map((lot) => {
             const answer = forecasts.lotAnswer(lot.id);
             const stage = answer ? watchOf(answer, now)?.stage : null;
@@ -83,11 +83,11 @@ export function PowerCut({ now, onClose }: { readonly now: number; readonly onCl
             onChange={setCelsius}
           />
           <Choice titled label="Until when" options={since} value={ago} onChange={setAgo} />
-          <Text>{`It is ${celsiusAt(household.warmths, 'fridge', now).toFixed(0)} °C there otherwise.`}</Text>
+          <Text>{`Otherwise the fridge has ${celsiusAt(household.warmths, 'fridge', now).toFixed(0)} °C.`}</Text>
           <Note tone="caution">
             Keep it shut until it is cold again: bottles that warmed are handled cold.
           </Note>
-          <InkButton label="Reckon with it" onPress={save} />
+          <InkButton label="Plan for it" onPress={save} />
         </>
       )}
     </Sheet>

@@ -43,7 +43,7 @@ const ids = (order: 'limit' | 'closing') =>
     order,
   );
 
-test('nearest the limit first, by the edge of what is likely; what nobody reckoned last', () => {
+test('nearest the limit first, by the edge of what is likely; what nothing was worked out last', () => {
   expect(ids('limit').map(({ lot }) => lot.id)).toEqual(['b', 'a', 'c', 'd']);
   expect(ids('limit')[0]!.watch!.edge).toBeCloseTo(0.9, 9);
 });

@@ -99,7 +99,7 @@ function Booked({ children }: { readonly children: ReactNode }) {
   );
 }
 
-/** Kept answers are there at once; new ones are reckoned when the page is idle, and old records bound into pages after that. */
+/** Kept answers are there at once; new ones are worked out when the page is idle, and old records bound into pages after that. */
 function useDeskStart(ready: boolean) {
   useEffect(() => {
     if (!ready) return;

@@ -91,7 +91,7 @@ function Ahead() {
       </Note>
       <View style={{ flexDirection: 'row', gap: gap.small }}>
         <InkButton
-          label="It was just now"
+          label="Happened just now"
           onPress={() =>
             act({ kind: 'amended', targetId: entry.id, patch: { at: now } }, 'Its time is mended.')
           }

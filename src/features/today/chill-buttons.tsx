@@ -20,11 +20,7 @@ export function ChillButtons({ task }: Props) {
   const { lots, rule } = task;
   const ids = lots.map(({ id }) => id);
   const grave = task.reason === 'do-not-handle';
-  const chilled = grave
-    ? 'It was cooled in place'
-    : ids.length === 1
-      ? 'Chilled'
-      : `Chilled all ${ids.length}`;
+  const chilled = grave ? 'Cooled in place' : ids.length === 1 ? 'Chilled' : `Chilled all ${ids.length}`;
   const looked =
     rule && rule.kind !== 'gaugeBar' && rule.kind !== 'sweet'
       ? { kind: rule.kind, lot: rule.lot }

@@ -11,7 +11,6 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { inWords } from '@/words/moment';
 import { useForecasts } from '../forecasting/forecasts';
-import { askedOf } from './asked';
 import { QuietDay } from './quiet-day';
 import { TaskCard } from './task-card';
 import { WarmthControl } from './warmth-control';
@@ -37,13 +36,12 @@ export function Day({ now, over, celsius }: Props) {
   const wide = useWide();
   const whole = useMomentLater();
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
-  const asked = askedOf(tasks, lotAnswer, household, now);
   const open = tasks.filter(({ from }) => from <= now + 2 * hourMs);
   const actions = (
     <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {tasks.length === 0 ? <QuietDay /> : null}
       {(whole ? tasks : tasks.slice(0, firstCards)).map((task) => (
-        <TaskCard key={task.id} task={task} now={now} look={asked?.task === task ? asked.words : null} />
+        <TaskCard key={task.id} task={task} now={now} />
       ))}
       <Suspense fallback={null}>{whole ? <DoneToday now={now} /> : null}</Suspense>
     </View>

@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Task } from '@/core/tasks/task';
 import { selectHousehold } from '@/store/selectors';
@@ -10,18 +11,17 @@ import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { cardWords } from '@/words/tasks/card-words';
-import { taskWords } from '@/words/tasks/task-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { Why } from '../why/why';
 import { TaskButtons } from './task-buttons';
-import { TaskDetails } from './task-details';
 import { TaskPicture } from './task-picture';
+
+/** Read one tap down: loaded with the sheet. */
+const Details = lazy(async () => ({ default: (await import('./task-details')).TaskDetails }));
 
 interface Props {
   readonly task: Task;
   readonly now: number;
-  /** The one look asked for today, when it is about this. */
-  readonly look?: string | null;
 }
 
 const topics = {
@@ -41,14 +41,13 @@ const firstEstimate = 'A first estimate: it may still move.';
 const workingOut = 'Noted. This is being worked out again.';
 
 /** One thing to do in three lines: what with its amount, when, and the rule or why. All else is in the sheet behind "Why?". */
-export function TaskCard({ task, now, look = null }: Props) {
+export function TaskCard({ task, now }: Props) {
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const lot = task.lots[0]!;
   const forecasts = useForecasts();
   const answer = forecasts.lotAnswer(lot.id);
   const said = cardWords(task, household, answer, now);
-  const { span } = taskWords(task, household, answer, now);
   // What was just done is not in these figures yet: they give no orders until it is.
   const stale = task.lots.some(({ id }) => forecasts.stale(id));
   const urgent =
@@ -74,7 +73,7 @@ export function TaskCard({ task, now, look = null }: Props) {
               topic={topics[task.verb]}
               lot={lot}
               now={now}
-              whole={stale ? null : <TaskDetails task={task} now={now} look={look} />}
+              whole={stale ? null : <Details task={task} now={now} />}
             />
           </View>
           <Text as="heading" level={2} color={stale ? roles.softText : undefined} style={styles.order}>
@@ -82,12 +81,12 @@ export function TaskCard({ task, now, look = null }: Props) {
           </Text>
           {stale || !said.amount ? null : <Text>{said.amount}</Text>}
           {stale ? null : <Text as="strong">{said.when}</Text>}
-          <Text color={roles.softText} live={stale}>
+          <Text color={roles.softText} live={stale} style={styles.why}>
             {stale ? workingOut : forecasts.first ? firstEstimate : said.why}
           </Text>
         </View>
       </View>
-      <Ribbon span={task} now={now} {...ribbonClock(now)} summary={span} />
+      <Ribbon span={task} now={now} {...ribbonClock(now)} summary={said.span} />
       {said.caution && !stale ? <Caution>{said.caution}</Caution> : null}
       <TaskButtons task={task} now={now} />
     </Card>
@@ -95,6 +94,8 @@ export function TaskCard({ task, now, look = null }: Props) {
 }
 
 const styles = StyleSheet.create({
+  /** Two lines, whatever it says: a first estimate gives way to the reason, and nothing below moves. */
+  why: { minHeight: 44 },
   /** Told at arm's length. */
   order: { fontSize: 28, lineHeight: 32 },
   top: { flexDirection: 'row', gap: gap.medium, alignItems: 'flex-start' },

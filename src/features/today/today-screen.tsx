@@ -33,7 +33,7 @@ export function TodayScreen() {
   return (
     <Screen title="Looking around" over={over} aside={<WarmthControl celsius={celsius} />}>
       <Card>
-        <Waiting>Reckoning what comes next…</Waiting>
+        <Waiting>Working out what comes next…</Waiting>
         <Text>A moment, this once: from then on the last answers are there at once.</Text>
       </Card>
     </Screen>

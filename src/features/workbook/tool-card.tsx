@@ -14,7 +14,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { ask, isFault, type Tool } from './tool';
 
-/** One tool: its boxes, its answer as they are typed, and how it is reckoned. */
+/** One tool: its boxes, its answer as they are typed, and how it is worked out. */
 export function ToolCard({ tool }: { readonly tool: Tool }) {
   const roles = useRoles();
   const router = useRouter();

@@ -68,7 +68,8 @@ const percent: Tool = {
     return {
       lines: [
         `${fixed(sweetener, 1)} % of the water’s weight.`,
-        `15 % would be ${grams(Math.round(0.15 * ml))}, 20 % ${grams(Math.round(0.2 * ml))}.`,
+        `15 % would be ${grams(Math.round(0.15 * ml))}.`,
+        `20 % would be ${grams(Math.round(0.2 * ml))}.`,
       ],
       send: { what: 'white-sugar', amount: `${fixed(gramsOfPortion(sugar), 1)} g` },
     };
@@ -129,7 +130,7 @@ const mixing: Tool = {
 const gravity: Tool = {
   id: 'gravity',
   title: 'Gravity and alcohol',
-  how: 'A hydrometer is corrected by how much water swells. Alcohol: the fall times 131.25; points over 7.5; and the sugar that must have gone so that what is left weighs what was read.',
+  how: 'A hydrometer is corrected by how much water swells. Alcohol three ways: the fall times 131.25; points over 7.5. And by the sugar that must have gone so that the rest weighs what was read.',
   fields: [
     { key: 'og', label: 'First gravity', start: '1.045' },
     { key: 'fg', label: 'Gravity now', start: '1.012' },
@@ -152,7 +153,7 @@ const gravity: Tool = {
 const cooling: Tool = {
   id: 'cooling',
   title: 'Cooling time',
-  how: 'Newton’s law: what is between the pot and its surroundings falls by the same share in each hour; the share from the pot’s size and lid, or from one reading.',
+  how: 'Newton’s law: the pot’s excess over the room falls by the same share in each hour. The share comes from the pot’s size and lid, or from one reading.',
   choice: {
     label: 'The pot stands',
     options: [
@@ -199,7 +200,7 @@ const waters: Tool = {
   how: 'Heat adds: each water by its volume times its temperature, over both volumes.',
   fields: [
     { key: 'hot', label: 'Hot', start: '1.5 l' },
-    { key: 'from', label: 'It is, °C', start: '90' },
+    { key: 'from', label: 'Its warmth, °C', start: '90' },
     { key: 'cold', label: 'Cold water, °C', start: '10' },
     { key: 'to', label: 'Wanted, °C', start: '28' },
   ],
@@ -221,9 +222,9 @@ const waters: Tool = {
 const primingTool: Tool = {
   id: 'priming',
   title: 'Priming',
-  how: 'The fizz wanted less what a still base holds at its temperature (Henry’s law), over 0.26 volumes for each gram of sugar a litre. Sugar left from the first ferment comes on top: it is not in here.',
+  how: 'The fizz wanted, less what a still base holds at its temperature (Henry’s law). Each gram of sugar a litre makes 0.26 vol. Sugar left from the first ferment comes on top: it is not in here.',
   fields: [
-    { key: 'wanted', label: 'Fizz wanted, volumes', start: '2.5' },
+    { key: 'wanted', label: 'Fizz wanted, vol', start: '2.5' },
     { key: 'celsius', label: 'Base, °C', start: '21' },
     { key: 'bottle', label: 'Bottle', start: '500 ml' },
   ],
@@ -237,7 +238,7 @@ const primingTool: Tool = {
     return {
       lines: [
         `${fixed(gramsPerLitre, 1)} g a litre; ${fixed(gramsPerBottle, 1)} g (${kitchenMeasure({ what: 'white-sugar', grams: gramsPerBottle }) ?? 'none'}) a bottle.`,
-        `It holds ${fixed(heldWhenStill(celsius), 2)} volumes already. For a dry base only: sugar that is left makes more, and bottles burst.`,
+        `The base holds ${fixed(heldWhenStill(celsius), 2)} vol already. For a dry base only: sugar that is left makes more, and bottles burst.`,
       ],
     };
   },

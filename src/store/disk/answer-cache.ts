@@ -7,7 +7,7 @@ import type { Connection } from './connection';
 
 const prefix = 'answer:';
 
-/** Answers on disk, so that a start shows them before anything is reckoned. Losing them costs only time. */
+/** Answers on disk, so that a start shows them before anything is worked out. Losing them costs only time. */
 export function answerCache(connection: Connection): AnswerCache {
   let dirty = new Map<string, string>();
   const flush = () => {

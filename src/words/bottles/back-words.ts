@@ -9,12 +9,12 @@ export const pendingCalibration = 'What was forecast of these bottles is being w
 /** Whether nine tenths held nine times in ten here. */
 export function calibrationWords({ held, of, low, high }: Calibration): string {
   if (of === 0)
-    return 'Nothing to check yet: open and taste bottles, and what was forecast of them before is laid beside what you found.';
+    return 'Nothing to check yet: open and taste bottles. What was forecast is then laid beside what you found.';
   const found = `Of ${plural(of, 'look')}, ${held} fell within what was forecast before anybody looked; nine in ten should.`;
   if (of < 8)
     return `${found} Too few to tell: the true share may be anything from ${percent(low)} to ${percent(high)}.`;
   if (high < 0.9)
-    return `${found} That is too few (${Math.round(low * 100)}–${percent(high).replace(' ', '\u00a0')}): in this kitchen the bands are too narrow, so leave more room than they say.`;
+    return `${found} That is too few (${Math.round(low * 100)}–${percent(high).replace(' ', '\u00a0')}). The bands are too narrow in this kitchen: leave more room than they say.`;
   if (low > 0.9)
     return `${found} That is more than enough (${Math.round(low * 100)}–${percent(high).replace(' ', '\u00a0')}): the bands are wider here than they need be.`;
   return `${found} That agrees (${Math.round(low * 100)}–${percent(high).replace(' ', '\u00a0')}).`;
@@ -27,5 +27,5 @@ const likingWords = ({ level, range, n }: Liking, digits: number, unit: string):
 export const palateLines = ({ likes }: Palate): string[] => [
   `Sweet: about ${likingWords(likes.sweet, 0, 'g/L')}`,
   `Sour: about ${likingWords(likes.sour, 1, 'pH')}`,
-  `Fizz: about ${likingWords(likes.fizz, 1, 'volumes')}`,
+  `Fizz: about ${likingWords(likes.fizz, 1, 'vol')}`,
 ];

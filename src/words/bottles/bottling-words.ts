@@ -5,9 +5,11 @@ import type { JarNow } from '@/core/forecast/answer/jar-now';
 import type { Wish } from '@/core/bottling/carries';
 import type { Caution } from '@/core/settings/caution';
 
+import { capital } from '@/core/capital';
 import type { Strength } from '@/core/vessels/strength';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 import { millilitres } from '../amounts';
+import { fizzWord, fizzWords } from '../fizz';
 import { plural } from '../moment';
 import { type Mark } from '@/core/lots/records/new-lot';
 
@@ -30,7 +32,7 @@ export const refusedWords = (kind: VesselId): string =>
 /** What the first ferment left, as a range, and what it could make. */
 export function leftWords({ sugarGramsPerLitre: sugar, co2Volumes }: JarNow): string {
   const [low, , middle, , high] = sugar;
-  return `The first ferment has left about ${middle.toFixed(0)} g/L of sugar (${low.toFixed(0)}–${high.toFixed(0)}) and ${one(co2Volumes[2])} volumes of gas: an estimate; a hydrometer knows better.`;
+  return `The first ferment has left about ${middle.toFixed(0)} g/L of sugar (${low.toFixed(0)}–${high.toFixed(0)}); its fizz is ${fizzWords(co2Volumes[2])}. An estimate: a hydrometer knows better.`;
 }
 
 /** Sugar that a fizz takes of a jar as it is now, and what of it is wanting, g/L. */
@@ -43,22 +45,22 @@ export const neededGrams = (wantedVolumes: number, jar: JarNow): number =>
 
 export function needWords(wantedVolumes: number, jar: JarNow): string {
   const { takes, wanting: needed } = forFizz(wantedVolumes, jar);
-  if (takes <= 0) return `It holds ${one(wantedVolumes)} volumes already: dose nothing.`;
+  if (takes <= 0) return `The jar is ${fizzWords(wantedVolumes)} already: dose nothing.`;
   return needed > 0.05
-    ? `${one(wantedVolumes)} volumes take ${one(takes)} g/L; ${one(needed)} g/L are wanting. Dosed so, it ends dry.`
-    : `${one(wantedVolumes)} volumes take ${one(takes)} g/L of what is left: dose nothing for fizz, and chill in time.`;
+    ? `${capital(fizzWord(wantedVolumes))} takes ${one(takes)} g/L; ${one(needed)} g/L are wanting. Dosed so, it ends dry.`
+    : `${capital(fizzWord(wantedVolumes))} takes ${one(takes)} g/L of what is left: dose nothing for fizz, and chill in time.`;
 }
 
 /** What all of it could do, beside what its bottle is good for. */
 export function potentialWords(charged: Charged, limitBar: number): string {
   const volumes = charged.potentialVolumes;
-  const all = `If all ${charged.sugarGramsPerLitre.toFixed(0)} g/L in it were to ferment: about ${volumes < 10 ? one(volumes) : volumes.toFixed(0)} volumes, some ${charged.potentialBar < 10 ? one(charged.potentialBar) : charged.potentialBar.toFixed(0)} bar.`;
+  const all = `All ${charged.sugarGramsPerLitre.toFixed(0)} g/L in it would make some ${charged.potentialBar < 10 ? one(charged.potentialBar) : charged.potentialBar.toFixed(0)} bar (${volumes < 10 ? one(volumes) : volumes.toFixed(0)} vol).`;
   if (limitBar < 1) return `${all} Its lid stays loose: none of it builds up.`;
   if (charged.potentialBar <= limitBar * 0.9)
     return `${all} That is under the ${one(limitBar)} bar it is good for, as far as the estimate goes.`;
   if (charged.potentialBar <= limitBar * 1.5)
     return `${all} That is more than the ${one(limitBar)} bar it is good for: chill it in time.`;
-  return `${all} No bottle is made for that, and this one is good for ${one(limitBar)}: only the cold, in time, stops it.`;
+  return `${all} No bottle is made for that. Yours is good for ${one(limitBar)} bar: only cold, in time, stops it.`;
 }
 
 /** How far the batch goes. */
@@ -103,8 +105,10 @@ export function strengthWords(
   usedAt: readonly [usual: number, most: number] | null = null,
 ): string {
   const weak = medianBar * Math.exp(-2.326 * logSpread);
-  const practice = usedAt ? ` Makers fill such bottles to ${usedAt[0]}–${usedAt[1]} volumes.` : '';
-  return `Good for ${one(limitBar)} bar by careful practice.${practice} As old as these, one in a hundred is thought to burst by ${one(weak)} bar, half by ${one(medianBar)}.`;
+  const practice = usedAt
+    ? ` Makers fill such bottles to ${usedAt[0]}–${usedAt[1]} vol, ${fizzWord(usedAt[0])}.`
+    : '';
+  return `Good for ${one(limitBar)} bar by careful practice.${practice} At their age half are thought to burst by ${one(medianBar)} bar. The weakest of a hundred goes at ${one(weak)}.`;
 }
 
 /** What stands between the bottles and the fizz that is wanted; nothing where they carry it. The shares are the trial's (docs/trial.md). */
@@ -120,7 +124,7 @@ export function wishWords(wish: Wish): string | null {
         others.length > 0 ? `Take ${others.join(' or ')}, or want less fizz.` : 'Want less fizz.';
       return wish.most === 0
         ? `Out of reach: ${name} is not made for fizz. ${instead}`
-        : `Out of reach: a ${name} carries ${one(wish.most)} volumes. ${instead}`;
+        : `Out of reach: a ${name} goes no further than ${fizzWords(wish.most)}. ${instead}`;
     }
   }
 }

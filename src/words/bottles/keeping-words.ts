@@ -1,5 +1,6 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { eveningBefore } from '@/core/kitchen/waking';
+import { fizzWords } from '../fizz';
 import { moment, plural, quarter } from '../moment';
 import { hourMs } from '@/core/duration';
 
@@ -18,12 +19,12 @@ export function keepingWords(
     case 'limit':
       return {
         title: at <= now ? 'Open it soon, cold and slowly' : `Open by ${by}`,
-        because: `even cold it goes on: ${at <= now ? 'by now' : 'by then'} one in twenty like it is past the ${one(limitBar)} bar it is good for.`,
+        because: `even cold it goes on: ${at <= now ? 'by now' : 'by then'} one in twenty like it is past ${one(limitBar)} bar, its limit.`,
       };
     case 'fizz':
       return {
         title: at <= now ? 'Open it soon, cold and slowly' : `Open by ${by}`,
-        because: `even cold it goes on: ${at <= now ? 'by now' : 'by then'} it likely holds ${one(wantedVolumes * 1.5)} volumes, half as much again as you want, and would gush.`,
+        because: `even cold it goes on: ${at <= now ? 'by now' : 'by then'} it is likely ${fizzWords(wantedVolumes * 1.5)}, and would gush.`,
       };
     case 'beyond-forecast':
       return {
@@ -44,7 +45,7 @@ export function counterWords({
   if (!keeping || limitBar === null) return null;
   const { celsius, gaugeAfterDay, limitHours } = keeping.counter;
   const [low, , middle, , high] = gaugeAfterDay;
-  const reach = `Back at ${one(celsius)} °C it would come to about ${one(middle)} bar within a day, perhaps ${one(low)}, perhaps ${one(high)}.`;
+  const reach = `Back at ${one(celsius)} °C it would come to about ${one(middle)} bar (${one(low)}–${one(high)}) within a day.`;
   const [soon, half] = limitHours;
   if (!Number.isFinite(soon))
     return { text: `${reach} It stays under ${one(limitBar)} bar for four days there.`, danger: false };

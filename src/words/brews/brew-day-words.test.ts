@@ -45,7 +45,7 @@ test('a pot that is too small, with the ways that work', () => {
   expect(potWords({ fits: true }, 5000)).toBeNull();
   const small = { fits: false, needsMl: 5650, holdBackMl: 500, rounds: { count: 2, waterMl: 2000 } } as const;
   expect(potWords(small, 5000)).toBe(
-    'A 5 L pot is too small with room to boil: it would take one of 5.65 L. What works: boil it strong with 500 ml of the water held back, and pour that in cold; or cook it in 2 rounds of 2 L water each.',
+    'A 5 L pot boils over: take one of 5.65 L. What works: boil it strong with 500 ml of the water held back, and pour that in cold; or cook it in 2 rounds of 2 L water each.',
   );
   expect(potWords({ ...small, holdBackMl: null, rounds: null }, 5000)).toContain('Make less of it.');
 });
@@ -53,10 +53,10 @@ test('a pot that is too small, with the ways that work', () => {
 test('what a starter is short of: ml of a jar, grams of grains', () => {
   const short = { byGrams: false, gives: 255, wants: 450, enoughForMl: 3400, leftMl: 2600, restAt: now + 24 * hourMs, thinly: { share: 0.0425, usual: false } }; // prettier-ignore
   expect(shortWords(short, 'Nib', now)).toBe(
-    'Nib gives 255 ml (1 cup) now, of 450 ml (2 cups) wanted: enough for 3.4 L. The other 2.6 L can start tomorrow 18:15, once it is topped up and fed.',
+    'Nib gives 255 ml (1 cup) now; 450 ml (2 cups) are wanted. That is enough for 3.4 L. The other 2.6 L can start tomorrow 18:15, once it is topped up and fed.',
   );
   expect(shortWords({ ...short, restAt: null, thinly: { share: 0.06, usual: true } }, 'Nib', now)).toBe(
-    'Nib gives 255 ml (1 cup) now, of 450 ml (2 cups) wanted: enough for 3.4 L. The other 2.6 L need another starter. Or pitch all of it with 255 ml (1 cup): 6 %, thin but usual, a slower start.',
+    'Nib gives 255 ml (1 cup) now; 450 ml (2 cups) are wanted. That is enough for 3.4 L. The other 2.6 L need another starter. Or pitch all of it with 255 ml (1 cup): 6 %, thin but usual, a slower start.',
   );
   expect(
     shortWords(
@@ -65,7 +65,7 @@ test('what a starter is short of: ml of a jar, grams of grains', () => {
       now,
     ),
   ).toBe(
-    'Pearls gives 60 g of grains now, of 77 g of grains wanted: enough for 3.4 L. By tomorrow 18:15 they may have grown to as many. Or pitch all of it with 60 g of grains: 42.9 g a litre, thin but usual, a slower start.',
+    'Pearls gives 60 g of grains now; 77 g of grains are wanted. That is enough for 3.4 L. By tomorrow 18:15 they may have grown to as many. Or pitch all of it with 60 g of grains: 42.9 g a litre, thin but usual, a slower start.',
   );
 });
 
@@ -120,7 +120,7 @@ test('what changed in a recipe, each kind in words', () => {
   expect(changeWords({ kind: 'culture', from: 'ginger-bug', to: 'whey' })).toBe(
     'With whey instead of ginger bug',
   );
-  expect(changeWords({ kind: 'fizz', from: 2.5, to: 2.2 })).toBe('Fizz 2.5 → 2.2 volumes');
+  expect(changeWords({ kind: 'fizz', from: 2.5, to: 2.2 })).toBe('Fizz: lively (2.5 vol) → lively (2.2 vol)');
   expect(changeWords({ kind: 'method', key: 'strain', from: 'coarse', to: 'cloth' })).toBe(
     'Strain through: coarse → cloth',
   );

@@ -3,6 +3,7 @@ import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { isPoured } from '@/core/matter/portion';
 import type { Change } from '@/core/recipes/changes';
 import { grams, millilitres, number } from '../amounts';
+import { fizzWords } from '../fizz';
 import { methodLabel, methodOptions, methodTitles } from './method-words';
 
 const amount = (what: string, perLitre: number) =>
@@ -23,7 +24,7 @@ export function changeWords(change: Change): string {
     case 'culture':
       return `With ${knownCultures(change.to)?.name ?? change.to} instead of ${knownCultures(change.from)?.name ?? change.from}`;
     case 'fizz':
-      return `Fizz ${number(change.from)} → ${number(change.to)} volumes`;
+      return `Fizz: ${fizzWords(change.from)} → ${fizzWords(change.to)}`;
     case 'bottling': {
       const [title, unit] = bottlingTitles[change.key];
       const said = (value: string) => (value === '' ? 'nothing' : `${value}${unit}`);

@@ -21,7 +21,7 @@ test.each<readonly [ForecastWarning, string | RegExp]>([
   [{ code: 'cells.hunger', params: { dead: 0.5 } }, /^About 5 in ten of the cells should have starved/],
   [
     { code: 'cells.asleep', params: { days: 10 } },
-    'After 10 days in the cold the cells sleep: back in the warm they first need some hours to a day to wake.',
+    'After 10 days in the cold the cells sleep. In the warm they wake within a day.',
   ],
   [{ code: 'readings.disagree', params: null }, /^The readings do not fit one ferment/],
   [
@@ -44,7 +44,7 @@ test.each<readonly [ForecastWarning, string | RegExp]>([
     /^So much pressure after 20 h, .* Treat it as dangerous\.$/,
   ],
   [unusual({ kind: 'squeeze', hour: 20, value: 'soft' }, { below: true }), /^No fizz after 20 h/],
-  [unusual({ kind: 'hiss', hour: 20, value: 'none' }, { below: true }), /^No fizz .* leaky seal/],
+  [unusual({ kind: 'hiss', hour: 20, value: 'none' }, { below: true }), /^No fizz .* The seal leaks/],
   [unusual({ kind: 'squeeze', hour: 20, value: 'gives' }, { below: true }), /^So little fizz/],
   [
     unusual({ kind: 'foam', hour: 20, value: 'riding' }),

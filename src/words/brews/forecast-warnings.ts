@@ -21,7 +21,7 @@ export function forecastWarningWords(warning: ForecastWarning): string {
     case 'cells.hunger':
       return `${tenths(warning.params.dead)} of the cells should have starved. Feed it and keep it warm: the rest need days to grow again.`;
     case 'cells.asleep':
-      return `After ${warning.params.days} days in the cold the cells sleep: back in the warm they first need some hours to a day to wake.`;
+      return `After ${warning.params.days} days in the cold the cells sleep. In the warm they wake within a day.`;
     case 'reading.unusual':
       return unusual(warning.params);
     case 'readings.disagree':
@@ -47,7 +47,7 @@ function unusual({ reading, celsius, expected, below }: UnusualReading): string 
     case 'hiss':
     case 'lid':
       return below
-        ? `${reading.value === 'none' || reading.value === 'soft' ? 'No fizz' : 'So little fizz'} ${where} is unusual: a leaky seal, a tired or overheated starter, or a colder spot than the thermometer says.`
+        ? `${reading.value === 'none' || reading.value === 'soft' ? 'No fizz' : 'So little fizz'} ${where} is unusual. The seal leaks, the starter is tired or overheated, or its place is colder than written.`
         : `So much pressure ${where} is unusual: more sugar, a livelier starter or a warmer spot than written. Treat it as dangerous.`;
     case 'foam':
     case 'bubbles':

@@ -51,7 +51,7 @@ export function potWords(check: PotCheck, potMl: number): string | null {
       : `cook it in ${check.rounds.count} rounds of ${litres(check.rounds.waterMl)} water each`,
   ].filter((way) => way !== null);
   const split = ways.length === 0 ? 'Make less of it.' : `What works: ${ways.join('; or ')}.`;
-  return `A ${litres(potMl)} pot is too small with room to boil: it would take one of ${litres(check.needsMl)}. ${split}`;
+  return `A ${litres(potMl)} pot boils over: take one of ${litres(check.needsMl)}. ${split}`;
 }
 
 /** What is on hand is not enough to start all of it. */
@@ -72,7 +72,7 @@ export function shortWords(short: ShortOfStarter, name: string, now: number): st
   const thin = short.thinly.usual
     ? ` Or pitch all of it with ${amount(gives)}: ${thinly}, thin but usual, a slower start.`
     : '';
-  return `${name} gives ${amount(gives)} now, of ${amount(wants)} wanted: enough for ${litres(short.enoughForMl)}. ${rest}.${thin}`;
+  return `${name} gives ${amount(gives)} now; ${amount(wants)} are wanted. That is enough for ${litres(short.enoughForMl)}. ${rest}.${thin}`;
 }
 
 /** What is lost on the way to the bottles. */
@@ -97,13 +97,13 @@ export function costWords({ perLitre, unpriced }: Cost, bought: number): string 
 /** How sweet it is, and what would come of it if all of it fermented. */
 export function accountWords({ sweetness, abvIfDry, fermentableShare }: SugarAccount): string {
   const share = fermentableShare < 0.985 ? ` ${Math.round(fermentableShare * 100)} % of it ferments.` : '';
-  return `As sweet as ${Math.round(sweetness)} g/L of white sugar; about ${abvIfDry.toFixed(1)} % alcohol if all of it fermented.${share}`;
+  return `As sweet as ${Math.round(sweetness)} g/L of white sugar. If all of it fermented: about ${abvIfDry.toFixed(1)} % alcohol.${share}`;
 }
 
 /** The starter's own statement about alcohol, where the amounts are chosen. */
 export const alcoholPlain =
-  'Some alcohol is always in it. Not for those who avoid alcohol, for children, in pregnancy or before driving; law on making and selling it is local. With weakened immunity, ask a clinician before live cultures.';
+  'Some alcohol is always in it. Not for those who avoid alcohol, for children, in pregnancy or before driving. Law on making and selling it is local. With weakened immunity, ask a clinician before live cultures.';
 
 /** How low acid a base may be, where its pH must be looked at. */
 export const phCaution =
-  'Little acid in it: check that its pH falls below 4.6 within two days, and aim under 4.2 before long keeping. Lemon early is safer.';
+  'Little acid in it: check that its pH falls below 4.6 within two days. Aim under 4.2 before long keeping. Lemon early is safer.';

@@ -11,34 +11,34 @@ import { capital } from '@/core/capital';
 export const relations: Readonly<Record<Topic, { readonly relation: string; readonly source: string }>> = {
   chill: {
     relation:
-      'Some hundred plausible kitchens are fermented on in the same bottle, weighed by what you saw. For each hour it is worked out what each of them would pour after three cold days, against the fizz and sweetness wanted, less what may burst until then. Between the window’s ends that is hardly worse than at its best; a look is asked for where its results would lead to other hours.',
+      'Some hundred plausible kitchens ferment on in the same bottle, weighed by what you saw. Yuzet works out what each would pour after three cold days, for every hour of chilling. Fizz and sweetness near what you want count for an hour, bursts against it. The window holds the hours that are hardly worse than the best. A look is asked for where its results lead to other hours.',
     source:
       'Gas: Henry’s law with Weiss 1974, trapped air, water vapour. Growth: Monod and Baranyi forms, temperature after Rosso 1993; constants reproduce household practice. Limits: careful practice.',
   },
   taste: {
     relation:
-      'The same kitchens, in the jar: from a little above the sweetness at which the fizz still to come leaves it two thirds as sweet as it began, until a quarter below.',
+      'The same kitchens, in the jar. The fizz still to come eats some sugar too. The window lies about the sweetness that leaves it two thirds as sweet as it began.',
     source: 'Sugar eaten by yeast and bacteria, Monod forms; sweetness of sugars from sensory handbooks.',
   },
   draw: {
     relation:
-      'The jar’s cells are followed through its feeds, draws and the temperatures it lived: how many live there against a well-kept jar, how ready they are, and whether they have something to eat. It opens where the middle kitchen is lively, and closes where it tires; grains go by the sugar eaten, a third to four fifths, a tea mother by its acid, what is kept cold by what is alive.',
+      'Yuzet follows the jar’s cells through its feeds, draws and warmth. It asks how many live there, how ready they are, and whether they have something to eat. The window opens where the middle kitchen is lively, and closes where it tires. Grains go by the sugar eaten, a tea mother by its acid, what is kept cold by what is alive.',
     source:
       'Baranyi and Roberts 1994 for readiness, Rosso 1993 for temperature; figures of well-kept jars are practice.',
   },
   feed: {
     relation:
-      'The sugar of the last feeds, eaten at the pace of the temperatures it lived, and no later than the kind’s usual rhythm at that temperature.',
+      'The sugar of the last feeds is eaten at the pace of the warmth it lived. The kind’s usual rhythm at that warmth is the latest.',
     source: 'The same ensemble; the rhythm is practice.',
   },
   liveliness: {
     relation:
-      'How much lives in the jar against a well-kept one, times how ready the cells are, less when there is nothing to eat. Looks weigh it: good foam takes the dull kitchens out.',
+      'How much lives in the jar against a well-kept one, times how ready the cells are. Hunger takes from it. Looks weigh it: good foam takes the dull kitchens out.',
     source: 'The same ensemble. An estimate: foam and hiss come first.',
   },
   pressure: {
     relation:
-      'CO2 made so far shares itself between liquid and headspace; the air shut in at filling and water vapour add to it.',
+      'The CO2 made so far shares itself between liquid and headspace. Air shut in at filling and water vapour add to it.',
     source: 'Henry’s law (Weiss 1974), ideal gas. Working limits are careful practice, never a promise.',
   },
   pour: {
@@ -48,7 +48,7 @@ export const relations: Readonly<Record<Topic, { readonly relation: string; read
   },
   sugar: {
     relation:
-      'Sugar of everything that went in, by composition tables, over the volume they make together: 100 g in a litre of water is 94 g/L, since sugar takes up room.',
+      'Sugar of everything that went in, by composition tables, over the litres they make together. 100 g in a litre of water is 94 g/L, since sugar takes up room.',
     source: 'Food composition tables; densities after ICUMSA.',
   },
   level: {

@@ -51,7 +51,7 @@ const words: { readonly [T in Thing]: Words<T> } = {
     (what) => `${priced(what)} has no price`,
   ],
   recipe: [({ name, version }) => `Recipe ${name}, version ${version}`, () => 'A recipe was taken out'],
-  school: [() => 'How it is kept was changed', () => 'It is kept as usual again'],
+  school: [() => 'How it is kept was changed', () => 'Kept as usual again'],
   spell: [
     ({ place, celsius, from, to }) =>
       `${capital(placeWords[place])} ${number(celsius)} °C from ${day(from)} to ${day(to)}`,

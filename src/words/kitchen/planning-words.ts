@@ -41,7 +41,7 @@ export function awayCareWords(
       ? 'It comes through.'
       : `It lives with a chance of about ${Math.round(care.survival * 100)} %.`;
   const neighbour = care.neighbourBy
-    ? `That is longer than it lasts: somebody should feed it by ${at(care.neighbourBy)}, or dry or give a spare part of it.`
+    ? `That is longer than it lasts. Ask somebody to feed it by ${at(care.neighbourBy)}, or dry a spare part of it.`
     : null;
   return { before, after, survival, neighbour };
 }

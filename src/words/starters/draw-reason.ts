@@ -27,7 +27,7 @@ export function drawReason(
     case 'ripening': {
       const [early, , late] = culture.keeping.ripensDays;
       const pace = paceAt(celsius);
-      return `a new ${culture.name} takes ${early} to ${late} days at 22 °C; at ${at} about ${Math.round(early / pace)} to ${Math.round(late / pace)} in all, fed as it should be.`;
+      return `a new ${culture.name}, fed as it should be, takes ${Math.round(early / pace)}–${Math.round(late / pace)} days at ${at}.`;
     }
     case 'resting':
       return 'it was drawn from: topped up and fed, it regrows for a day before the next draw.';

@@ -17,7 +17,7 @@ test('a draw window: now, ahead, and past', () => {
 test('a dose drawn now, against one at its peak: 0.45 and 0.55 of the liveliness', () => {
   const answer = partOf<StarterAnswer>({ now: [0, 0.2, 0.6, 0.9, 1] });
   // 0.45 + 0.55 · 0.6 = 0.78.
-  expect(doseNowWords(answer)).toContain('works like 78 % of one at its peak (45–100 %)');
+  expect(doseNowWords(answer)).toContain('does about 78 % of what a lively jar’s does (45–100 %)');
 });
 
 test('a jar at rest, over its weeks: the chances of a bug kept for four', () => {

@@ -29,7 +29,7 @@ const percent = (share: number) => Math.round(100 * share);
 /** What a brew's forecast takes from the jar, were it drawn now. */
 export function doseNowWords({ now }: StarterAnswer): string {
   const [low, , middle, , high] = now.map(doseVigour) as [number, number, number, number, number];
-  return `A brew pitched with it now is forecast with a dose that works like ${percent(middle)} % of one at its peak (${percent(low)}–${percent(high)} %).`;
+  return `A dose of it now does about ${percent(middle)} % of what a lively jar’s does (${percent(low)}–${percent(high)} %).`;
 }
 
 /** That another brew wants the same jar, what is left, and when this one could have its part. */

@@ -14,14 +14,14 @@ test('nothing finished: nothing said', () => {
 
 test('a brisk starter: how brisk, how sure, and that the next one is sooner', () => {
   expect(lessonWords({ ...nothing, vigour: 1.25, spread: 0.17, batches: 3 }, 22)).toEqual([
-    'Learned from 3 finished batches: about 125 % of the usual vigour, give or take 17 %.',
+    'Learned from 3 finished batches: about 125 % (± 17 %) of the usual vigour.',
     'The next one is therefore expected about 20 % sooner than if nothing were known.',
   ]);
 });
 
 test('one batch that says the usual: no word of sooner or later', () => {
   expect(lessonWords({ ...nothing, vigour: 1.01, spread: 0.24, batches: 1 }, 22)).toEqual([
-    'Learned from 1 finished batch: about 101 % of the usual vigour, give or take 24 %.',
+    'Learned from 1 finished batch: about 101 % (± 24 %) of the usual vigour.',
   ]);
 });
 
@@ -30,7 +30,7 @@ test('a cool room slows the next one by what its degrees cost, and is doubted le
   const words = lessonWords({ ...nothing, kitchen: kitchen(-1.5) }, 20);
   expect(words[0]).toBe('The room seems 1.5 °C cooler than written, give or take 0.8 °C.');
   expect(words[1]).toMatch(/^The next one is therefore expected about 1[5-9] % later than/);
-  expect(words[2]).toBe('Its temperature is doubted 27 % less.');
+  expect(words[2]).toBe('Its temperature is known 27 % closer.');
 });
 
 test('a fridge, warm and cold', () => {

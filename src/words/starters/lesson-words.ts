@@ -24,7 +24,7 @@ export function lessonWords(learned: Learned, celsius: number): string[] {
   const out: string[] = [];
   if (learned.batches > 0)
     out.push(
-      `Learned from ${plural(learned.batches, 'finished batch', 'finished batches')}: about ${Math.round(learned.vigour * 100)} % of the usual vigour, give or take ${percent(learned.spread)}.`,
+      `Learned from ${plural(learned.batches, 'finished batch', 'finished batches')}: about ${Math.round(learned.vigour * 100)} % (± ${percent(learned.spread)}) of the usual vigour.`,
     );
   if (Math.abs(offset.mean) >= worthSaying.degrees)
     out.push(
@@ -40,6 +40,6 @@ export function lessonWords(learned: Learned, celsius: number): string[] {
       `The next one is therefore expected about ${percent(1 - 1 / pace)} ${pace > 1 ? 'sooner' : 'later'} than if nothing were known.`,
     );
   const narrower = 1 - offset.deviation / usualKitchen.offset.deviation;
-  if (out.length > 0 && narrower >= 0.1) out.push(`Its temperature is doubted ${percent(narrower)} less.`);
+  if (out.length > 0 && narrower >= 0.1) out.push(`Its temperature is known ${percent(narrower)} closer.`);
   return out;
 }

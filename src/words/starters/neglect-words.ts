@@ -22,7 +22,7 @@ export function rescueSteps({ state }: Neglect, { ripe, renews }: JarCare): read
   if (renews)
     return [
       begin,
-      'Fresh, plain sugar water with a pinch of bicarbonate, in the warm; throw that water away after a day or two.',
+      'Fresh, plain sugar water with a pinch of bicarbonate, in the warm. Throw that water away after a day or two.',
       'The same once more. Plump grains and bubbles say that they live; none by the fourth water, and they are dead.',
     ];
   return [

@@ -17,7 +17,7 @@ export const schoolWords: Readonly<
     ways: {
       dry: [
         'Dry: plant and sugar only',
-        'The jar keeps its volume and grows stronger; water only replaces what is drawn.',
+        'The jar keeps its level and grows stronger; water only replaces what is drawn.',
       ],
       water: [
         'Water with each feed',

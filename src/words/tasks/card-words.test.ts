@@ -64,6 +64,7 @@ test('a feed says its name, its amounts, by when and why', () => {
     when: 'By 21:15',
     why: 'By then it has eaten its last feed.',
     caution: null,
+    span: 'Good from 17:15 until 21:15.',
   });
   expect(of('feed', { reason: 'resting' }).why).toBe('Even at rest in the fridge it starves.');
   expect(of('feed', { reason: 'starved' })).toMatchObject({ title: 'Bring Nib back', when: 'Now' });
@@ -115,6 +116,7 @@ test('a look that decides: the look, when, and what its results lead to in one l
     when: 'At 20:15',
     why: 'Soft: leave it. Else chill at once.',
     caution: 'Glasses on; squeeze only the soft bottle, never glass.',
+    span: 'Good from 17:15 until tomorrow 3:15.',
   });
   expect(why(branch('soft', 'look', 14), branch('gives', 'act', 9), branch('rock', 'act', 2))).toBe(
     'Rock hard: chill at once. Else leave it.',

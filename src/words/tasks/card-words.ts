@@ -8,7 +8,7 @@ import { wakingOf } from '@/core/settings/waking-hours';
 import { renewalOf } from '@/core/starter/renewal';
 import type { Task, TaskReason, TaskRule, Verb } from '@/core/tasks/task';
 import { inARow, portionsWords, volume } from '../amounts';
-import { lateBy, quarter } from '../moment';
+import { lateBy, moment, quarter } from '../moment';
 import { atWords, betweenWords, deadlineWords } from '../when';
 import { lateShort } from './late-words';
 import { resultWords } from './rule-words';
@@ -25,6 +25,8 @@ export interface CardWords {
   /** The rule, or why, at most twelve words. */
   readonly why: string;
   readonly caution: string | null;
+  /** The ribbon in words. */
+  readonly span: string;
 }
 
 /** What a verb says; when is said alike for all, where it does not say it itself. */
@@ -74,6 +76,7 @@ export function cardWords(
     when: capital(when),
     why: cut(late && !task.rule && task.reason !== 'starved' ? late : said.why),
     caution: said.caution ?? null,
+    span: late ? `${capital(lateBy(task.until, now)!)}.` : goodWords(task, now),
   };
 }
 
@@ -95,6 +98,9 @@ const overs: Readonly<Record<Verb, string>> = {
   tend: 'Every day',
   discard: 'Spoilt',
 };
+
+const goodWords = ({ from, until }: Task, now: number): string =>
+  `Good from ${moment(quarter(from), now)} until ${moment(quarter(until), now)}.`;
 
 function spanWords({ from, until }: Task, household: Household, now: number): string {
   if (from > now) return betweenWords(from, until, now);
@@ -174,8 +180,8 @@ function chill({ task, root }: Due, answer: LotAnswer | null): Said {
 
 const feedWhy: Readonly<Partial<Record<TaskReason, string>>> = {
   resting: 'Even at rest in the fridge it starves.',
-  'build-up': 'It is being built up for a brew.',
-  away: 'It stands that long on one feed.',
+  'build-up': 'Its brew needs more of it by then.',
+  away: 'One feed lasts it that long.',
   round: 'All of them are due then.',
 };
 
@@ -201,7 +207,7 @@ function wake({ task, lot }: Due): Said {
   return {
     title: `Wake ${lot.name} on the counter, and feed it`,
     amount: portionsWords(task.portions) || null,
-    why: 'It is lively again in one to three days.',
+    why: 'One to three days bring it back to life.',
   };
 }
 

@@ -1,5 +1,6 @@
 import type { LikeThen } from '@/core/tasks/kitchen-clock';
 import type { Task } from '@/core/tasks/task';
+import { fizzWords } from '../fizz';
 
 /**
  * What a lot is like then, in a clause: middles of the forecast.
@@ -14,7 +15,7 @@ export function likeWords(
 ): string {
   const parts = [
     ...(limitShare === null ? [] : [`${Math.round(limitShare * 100)} % of its limit`]),
-    ...(volumes === null ? [] : [`${volumes.toFixed(1)} volumes`]),
+    ...(volumes === null ? [] : [fizzWords(volumes)]),
     ...(sweetness === null ? [] : [`${sweetness.toFixed(0)} g/L sweet`]),
     ...(jar === null ? [] : [jar]),
   ];

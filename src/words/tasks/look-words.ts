@@ -60,8 +60,7 @@ export function jarLookWords(answer: StarterAnswer, name: string, now: number): 
   const said = moment(quarter(at(look.hour)), now);
   const when = at(look.hour) <= now + hourMs / 2 ? 'now' : /^\d+:/.test(said) ? `at ${said}` : said;
   const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
-  const share = `${Math.round(100 * look.gain)} %`;
-  return `${asks[look.kind]} ${name} ${when}: it would take ${share} of the doubt away when it ${answer.looksTell === 'opens' ? 'is ready' : 'tires'}, between ${earlier} and ${later}.`;
+  return `${asks[look.kind]} ${name} ${when}: nothing tells better when it ${answer.looksTell === 'opens' ? 'is ready' : 'tires'}. Between ${earlier} and ${later}, as far as is known.`;
 }
 
 /**

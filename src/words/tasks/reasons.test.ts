@@ -13,9 +13,11 @@ import { partOf } from '@/core/part-of.test-tool';
 describe('why', () => {
   test('a chill window closes by what its maker accepts, and says which it was', () => {
     expect(chillReason(answer('strength'), 'swing-top', 24)).toBe(
-      'at 24.0 °C the chance that one of the batch bursts reaches 1 in 200 then, what you accept of glass this old.',
+      'at 24.0 °C the batch loses a bottle in one case of 200 then, all that you accept.',
     );
-    expect(chillReason(answer('strength'), 'swing-top', 24, false)).toMatch(/reaches 1 in 50 then/);
+    expect(chillReason(answer('strength'), 'swing-top', 24, false)).toMatch(
+      /loses a bottle in one case of 50 then/,
+    );
     expect(chillReason(answer('limit'), 'swing-top', 24)).toMatch(
       /^at 24\.0 °C one batch in twenty passes 2\.8 bar/,
     );
@@ -26,10 +28,10 @@ describe('why', () => {
 
   test('a chill window closes for one of three reasons', () => {
     expect(chillReason(answer('limit', false), 'swing-top', 24)).toBe(
-      'at 24.0 °C one in twenty is past 2.8 bar then, though it likely holds only 1.6 of the 2.4 volumes wanted: chilled in time and on the flat side, or look again before.',
+      'at 24.0 °C one in twenty is past 2.8 bar then. Its fizz is likely only gentle (1.6 vol): chill it on the flat side, or look before.',
     );
     expect(chillReason(answer('fizz'), 'swing-top', 24)).toBe(
-      'at 24.0 °C it passes 3.0 volumes then, a quarter more than you want.',
+      'at 24.0 °C it is sharp (3.0 vol) from then on, a quarter more than you want.',
     );
     expect(chillReason(answer('beyond-forecast'), 'swing-top', 24)).toBe(
       'at 24.0 °C it stays under the limit as far as the forecast looks.',
@@ -59,15 +61,13 @@ describe('why', () => {
     // 18:15 and 200 hours is a quarter past two at night: the evening before.
     expect(keepingWords(cold('limit', 200), now)).toEqual({
       title: `Open by ${moment(new Date(now + 176 * hourMs).setHours(20, 0, 0, 0), now)}`,
-      because: 'even cold it goes on: by then one in twenty like it is past the 2.8 bar it is good for.',
+      because: 'even cold it goes on: by then one in twenty like it is past 2.8 bar, its limit.',
     });
     expect(keepingWords(cold('limit', -3), now)).toEqual({
       title: 'Open it soon, cold and slowly',
-      because: 'even cold it goes on: by now one in twenty like it is past the 2.8 bar it is good for.',
+      because: 'even cold it goes on: by now one in twenty like it is past 2.8 bar, its limit.',
     });
-    expect(keepingWords(cold('fizz', 20), now)!.because).toMatch(
-      /it likely holds 3\.8 volumes, half as much again/,
-    );
+    expect(keepingWords(cold('fizz', 20), now)!.because).toMatch(/it is likely sharp \(3\.8 vol\)/);
     expect(keepingWords(cold('beyond-forecast', 20), now)!.because).toBe(
       'it goes on slowly; the chance that it passes 2.8 bar by then is about 3 %.',
     );
@@ -76,7 +76,7 @@ describe('why', () => {
 
   test('back on the counter: what it comes to and when it is past its limit, before it is moved', () => {
     expect(counterWords(cold('fizz', 20))).toEqual({
-      text: 'Back at 22.5 °C it would come to about 3.6 bar within a day, perhaps 2.1, perhaps 4.9. One in twenty like it is past the 2.8 bar it is good for after 5 hours, half of them after 3 days.',
+      text: 'Back at 22.5 °C it would come to about 3.6 bar (2.1–4.9) within a day. One in twenty like it is past the 2.8 bar it is good for after 5 hours, half of them after 3 days.',
       danger: true,
     });
     expect(counterWords(cold('fizz', 20, { limitHours: [0, Infinity] }))!.text).toMatch(
@@ -134,10 +134,10 @@ describe('why', () => {
 
   test('a new jar takes its days, more of them in the cold', () => {
     expect(drawReason(starter('ripening', 0), firstKind, 22)).toBe(
-      'a new ginger bug takes 3 to 7 days at 22 °C; at 22.0 °C about 3 to 7 in all, fed as it should be.',
+      'a new ginger bug, fed as it should be, takes 3–7 days at 22.0 °C.',
     );
     // At 18 °C a bug lives at (18−42)·16²/(32·(32·(−16)+8·0)) = 0.375 of its best, at 22 °C at 0.558: 1.49 times the days.
-    expect(drawReason(starter('ripening', 0), firstKind, 18)).toContain('about 4 to 10 in all');
+    expect(drawReason(starter('ripening', 0), firstKind, 18)).toContain('takes 4–10 days at 18.0 °C');
     expect(drawReason(starter('resting', 0), firstKind, 22)).toContain('regrows for a day');
     expect(drawReason(starter('waking', 0), firstKind, 22)).toContain(
       'wakes with a feed and warmth; at 22.0 °C',

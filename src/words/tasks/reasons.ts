@@ -1,5 +1,6 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { betweenHours } from '@/core/forecast/run/hour-index';
+import { fizzWord, fizzWords } from '../fizz';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 
 const one = (value: number) => value.toFixed(1);
@@ -19,18 +20,18 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
   switch (chill.closes) {
     case 'strength':
       if (answer.advice)
-        return `${warm} what may burst outweighs the fizz still to come; it then likely holds ${one(fizzAt(answer, chill.latest))} of ${one(wantedVolumes)} volumes.`;
-      return `${warm} the chance that one of the batch bursts reaches ${careful ? '1 in 200' : '1 in 50'} then, what you accept of glass this old.`;
+        return `${warm} what may burst outweighs the fizz still to come. Its fizz is then likely ${fizzWords(fizzAt(answer, chill.latest))}; ${fizzWord(wantedVolumes)} is wanted.`;
+      return `${warm} the batch loses a bottle in ${careful ? 'one case of 200' : 'one case of 50'} then, all that you accept.`;
     case 'limit':
       return chill.reached
         ? `${warm} ${careful ? 'one batch in twenty passes' : 'half of such batches pass'} ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`
-        : `${warm} ${careful ? 'one in twenty' : 'half of them'} is past ${one(limitBar)} bar then, though it likely holds only ${one(fizzAt(answer, chill.latest))} of the ${one(wantedVolumes)} volumes wanted: chilled in time and on the flat side, or look again before.`;
+        : `${warm} ${careful ? 'one in twenty' : 'half of them'} is past ${one(limitBar)} bar then. Its fizz is likely only ${fizzWords(fizzAt(answer, chill.latest))}: chill it on the flat side, or look before.`;
     case 'alcohol':
-      return `${warm} its alcohol passes what you want no drink to pass from then on, in one kitchen of four or more.`;
+      return `${warm} its alcohol passes your ceiling from then on, at one chance in four or more.`;
     case 'fizz':
       if (answer.advice)
-        return `${warm} it then likely holds ${one(fizzAt(answer, chill.latest))} of ${one(wantedVolumes)} volumes; later it is livelier and drier than you want.`;
-      return `${warm} it passes ${one(wantedVolumes * 1.25)} volumes then, a quarter more than you want.`;
+        return `${warm} its fizz is then likely ${fizzWords(fizzAt(answer, chill.latest))}; later it is livelier and drier than you want.`;
+      return `${warm} it is ${fizzWords(wantedVolumes * 1.25)} from then on, a quarter more than you want.`;
     case 'beyond-forecast':
       return `${warm} it stays under the limit as far as the forecast looks.`;
   }

@@ -219,7 +219,7 @@ function open({ task, root, from, until, span, due }: Due): TaskWords {
           : `${root.name} settles until ${from}`,
     because:
       task.reason === 'cold-limit'
-        ? `by ${until}: even cold it goes on, and from then one in twenty is past what its bottle is good for.`
+        ? `by ${until}: even cold it goes on. From then one in twenty is past what its bottle bears.`
         : task.reason === 'cold-fizz'
           ? `by ${until}: even cold it goes on, and would gush.`
           : `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,

@@ -1,5 +1,5 @@
 import type { Watch } from '@/core/tasks/pressure-watch';
-import { chanceWords, doNow, markedWords, watchLines } from './watch-words';
+import { doNow, markedWords, watchLines } from './watch-words';
 import { hourMs } from '@/core/duration';
 
 const now = new Date(2026, 4, 4, 12).getTime();
@@ -24,33 +24,24 @@ const watch = (more: Partial<Watch> = {}): Watch => ({
   ...more,
 });
 
-test('chances in words', () => {
-  expect([0, 0.0004, 0.004, 0.02, 0.31, 0.9, 0.97].map(chanceWords)).toEqual([
-    'less than 1 in 1,000',
-    'less than 1 in 1,000',
-    '4 in 1,000',
-    '2 in 100',
-    '3 in 10',
-    '9 in 10',
-    'over 9 in 10',
-  ]);
-});
-
 test('where it stands, where it goes, and what the glass may do', () => {
   expect(watchLines(watch(), now, false)).toEqual([
-    'About 62 % of its limit now, perhaps 84 %.',
-    'It passes 70 % about 19:00 (9 in 10 within a day), 90 %: 3 in 10 within a day.',
-    'One of the batch bursts within a day if left warm: 4 in 1,000.',
+    'Now about two thirds of what the bottle bears, perhaps nine tenths.',
+    'Seven tenths at 19:00 or so, about nine in ten within a day.',
+    'Nine tenths: about one in three within a day.',
+    'One of the batch bursts within a day if left warm: about one in two hundred.',
   ]);
   const over = watch({ failureWithinDay: 0, passes: [{ ...watch().passes[0]!, middle: now - hourMs }] });
-  expect(watchLines(over, now, true)).toEqual(['About 62 % of its limit now, perhaps 84 %.']);
+  expect(watchLines(over, now, true)).toEqual([
+    'Now about two thirds of what the bottle bears, perhaps nine tenths.',
+  ]);
 });
 
 test('what to do now gets graver; past the limit nobody touches it', () => {
   expect(doNow('watch', false)).toMatch(/^Ease one cap/);
   expect(doNow('watch', false, '4')).toMatch(/^Squeeze bottle 4/);
   expect(doNow('chill-now', false)).toMatch(/^Into the fridge now/);
-  expect(doNow('do-not-handle', false)).toMatch(/^Do not touch it.*bring the cold to it.*do not carry it\.$/);
+  expect(doNow('do-not-handle', false)).toMatch(/^Do not touch it.*Bring the cold to it.*do not carry it\.$/);
   expect(doNow('do-not-handle', true)).toMatch(/^Leave it closed and cold/);
 });
 
@@ -70,8 +61,8 @@ test('why a bottle is marked', () => {
     '',
     'nears its limit within a day',
     'may be at its limit',
-    'past 90 % of its limit',
-    'perhaps at 84 % of its limit',
+    'past nine tenths of what it bears',
+    'perhaps at nine tenths of what it bears',
     'more than you accept of its glass',
     'fizzier than wanted from now on',
     'likely past its limit',

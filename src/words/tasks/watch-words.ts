@@ -1,5 +1,7 @@
 import type { Passing, Watch, WatchStage } from '@/core/tasks/pressure-watch';
-import { moment, quarter } from '../moment';
+import { capital } from '@/core/capital';
+import { chanceWords, shareWords } from '../chance';
+import { atWords } from '../when';
 
 export const stageWords: Readonly<Record<WatchStage, string>> = {
   'at-ease': 'At ease',
@@ -8,25 +10,15 @@ export const stageWords: Readonly<Record<WatchStage, string>> = {
   'do-not-handle': 'Do not handle',
 };
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
-
-/** A chance in words that nobody takes for a measurement. @example chanceWords(0.31) // '3 in 10' */
-export function chanceWords(chance: number): string {
-  if (chance < 0.001) return 'less than 1 in 1,000';
-  if (chance < 0.0085) return `${Math.round(chance * 1000)} in 1,000`;
-  if (chance < 0.085) return `${Math.round(chance * 100)} in 100`;
-  return chance > 0.945 ? 'over 9 in 10' : `${Math.round(chance * 10)} in 10`;
-}
-
 function passingWords({ share, middle, withinDay }: Passing, now: number): string | null {
-  const of = share === 1 ? 'the limit' : percent(share);
   if (middle <= now) return null;
+  const of = capital(shareWords(share));
   const chance = `${chanceWords(withinDay)} within a day`;
-  if (!Number.isFinite(middle)) return withinDay > 0.01 ? `${of}: ${chance}` : null;
-  return `${of} about ${moment(quarter(middle), now)} (${chance})`;
+  if (!Number.isFinite(middle)) return withinDay > 0.01 ? `${of}: ${chance}.` : null;
+  return `${of} ${atWords(middle, now)} or so, ${chance}.`;
 }
 
-/** Where a bottle stands to its limit, and where it goes: shares of the limit, when, at what chance. */
+/** Where a bottle stands to its limit, and where it goes: shares of what it bears, when, at what chance. */
 export function watchLines(watch: Watch, now: number, cold: boolean): string[] {
   // The next two are enough: what comes after them is far off, or the same story.
   const passes = watch.passes.flatMap((passing) => passingWords(passing, now) ?? []).slice(0, 2);
@@ -37,8 +29,8 @@ export function watchLines(watch: Watch, now: number, cold: boolean): string[] {
         ]
       : [];
   return [
-    `About ${percent(watch.share)} of its limit now, perhaps ${percent(watch.edge)}.`,
-    ...(passes.length > 0 ? [`It passes ${passes.join(', ')}.`] : []),
+    `Now about ${shareWords(watch.share)} of what the bottle bears, perhaps ${shareWords(watch.edge)}.`,
+    ...passes,
     ...glass,
   ];
 }
@@ -62,8 +54,8 @@ export function doNow(stage: WatchStage, cold: boolean, squeezed: string | null 
         : 'Into the fridge now. Glasses on if it feels hard; carry it wrapped in a towel.';
     case 'do-not-handle':
       return cold
-        ? 'Leave it closed and cold, covered. Glasses and gloves before anybody reaches near it; vent it only after days of cold, in steps, wrapped, over a bowl.'
-        : 'Do not touch it. Keep everybody away; glasses and gloves on, cover it with a thick towel and a box, and bring the cold to it: ice packs about it, a window open in winter. Do not open it, do not carry it.';
+        ? 'Leave it closed and cold, covered. Glasses and gloves before anybody reaches near it. Vent it only after days of cold, in steps, wrapped, over a bowl.'
+        : 'Do not touch it. Keep everybody away. Glasses and gloves on, cover it with a thick towel and a box. Bring the cold to it: ice packs about it, a window open in winter. Do not open it, do not carry it.';
   }
 }
 
@@ -83,8 +75,8 @@ export function markedWords(watch: Watch): string {
 
 function chillNowWords({ share, edge, closedBy }: Watch): string {
   if (edge >= 1) return 'may be at its limit';
-  if (share >= 0.9) return 'past 90 % of its limit';
+  if (share >= 0.9) return 'past nine tenths of what it bears';
   if (closedBy === 'fizz') return 'fizzier than wanted from now on';
   if (closedBy === 'strength') return 'more than you accept of its glass';
-  return `perhaps at ${percent(edge)} of its limit`;
+  return `perhaps at ${shareWords(edge)} of what it bears`;
 }

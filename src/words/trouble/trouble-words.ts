@@ -31,8 +31,8 @@ export const troubleSignWords: Readonly<
 /** A cause by name, and the next step. */
 export const causeWords: Readonly<Record<CauseId, { readonly title: string; readonly next: string }>> = {
   'too-young': {
-    title: 'It is only young',
-    next: 'Go on feeding and stirring. If nothing moves by the last day of its usual time, begin again with other fruit or root and other water.',
+    title: 'Only young',
+    next: 'Go on feeding and stirring. If nothing moves by the last day of its usual time, begin again. Take other fruit or root, and other water.',
   },
   'too-cold': {
     title: 'Too cold',
@@ -72,7 +72,7 @@ export const causeWords: Readonly<Record<CauseId, { readonly title: string; read
   },
   'too-few-minerals': {
     title: 'Too few minerals',
-    next: 'Feed unrefined sugar or a few drops of molasses, a pinch of bicarbonate, or a dried fig for a cycle or two. White sugar alone starves grains.',
+    next: 'Feed it unrefined sugar, or a few drops of molasses, for a cycle or two. A pinch of bicarbonate or a dried fig helps too. White sugar alone starves grains.',
   },
   overcrowded: {
     title: 'Too many grains for their sugar',

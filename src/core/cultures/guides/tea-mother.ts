@@ -15,7 +15,7 @@ export const guide: Guide = {
       ],
       place: 'counter',
       before:
-        'Steep the tea, dissolve the sugar, let it cool below 30 °C; then a seventh of ripe, sour ferment with its skin.',
+        'Steep the tea, dissolve the sugar, let it cool below 30 °C. Then add a seventh of ripe, sour ferment with its skin.',
     },
   ],
   beginning: {

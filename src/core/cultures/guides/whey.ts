@@ -20,7 +20,7 @@ export const guide: Guide = {
       parts: [{ what: 'whey', grams: 205 }],
       place: 'fridge',
       before:
-        'Live plain yoghurt into a cloth in a sieve over a bowl, 6–12 hours in the fridge: 500 g give about 200 ml of clear, yellow-green whey. Measure what came.',
+        'Live plain yoghurt into a cloth in a sieve over a bowl, 6–12 hours in the fridge. 500 g give about 200 ml of clear, yellow-green whey. Measure what came.',
     },
   ],
 };

@@ -94,7 +94,7 @@ test('a dose is needed but by what lives on the base itself; the work is bounded
   expect([of('bare'), of('none')]).toEqual([true, true]);
   expect(tooMuchWork(5000, 800)).toBeNull();
   expect(tooMuchWork(5000, 1000)).toBe(
-    '5000 kitchens over 1000 h are more than can be reckoned at once: at most 4000 for so long a time',
+    '5000 kitchens over 1000 h are more than can be worked out at once: at most 4000 for so long a time',
   );
 });
 

@@ -82,7 +82,7 @@ const Starter = z.strictObject({
   vigourSpread: z.number().min(0).max(1).optional(),
 });
 
-/** Kitchens times hours that are reckoned for one question: some seconds of work. */
+/** Kitchens times hours that are worked out for one question: some seconds of work. */
 const mostMemberHours = 4e6;
 
 /** Says what is wrong with a dose, if anything. */
@@ -103,7 +103,7 @@ export function doseFault({
 /** Says that so many kitchens over so long a time are too much, if they are. */
 export const tooMuchWork = (members: number, hours: number): string | null =>
   members * hours > mostMemberHours
-    ? `${members} kitchens over ${Math.round(hours)} h are more than can be reckoned at once: at most ${Math.floor(mostMemberHours / hours)} for so long a time`
+    ? `${members} kitchens over ${Math.round(hours)} h are more than can be worked out at once: at most ${Math.floor(mostMemberHours / hours)} for so long a time`
     : null;
 
 /** Says that a vessel is shut too full to tell its pressure, if it is. */

@@ -7,7 +7,7 @@ import { hourMs } from '../../duration';
 /** How far ahead the forecast looks, hours. */
 const lookAheadHours = { warm: 24 * 8, cold: 24 * 28 } as const;
 
-/** No forecast reaches further from its start: what was forgotten for a year is not reckoned hour by hour. */
+/** No forecast reaches further from its start: what was forgotten for a year is not worked out hour by hour. */
 const longestHours = 24 * 400;
 
 /** The brew whose jar a lot's liquid was first alive in. */

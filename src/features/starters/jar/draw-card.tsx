@@ -61,11 +61,11 @@ export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardP
       ) : null}
       {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
       {!asleep && !answer ? (
-        <Text>{stale ? 'Noted. This is being worked out again.' : 'Reckoning how lively it is…'}</Text>
+        <Text>{stale ? 'Noted. This is being worked out again.' : 'Working out how lively it is…'}</Text>
       ) : null}
       {answer && !asleep ? (
         <Text color={roles.softText} testID="liveliness">
-          {`${keptCold ? 'Alive' : 'Liveliness'} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
+          {`${keptCold ? 'Alive' : 'Liveliness'} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}. Feed: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
         </Text>
       ) : null}
       {answer && !asleep ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}

@@ -27,7 +27,7 @@ export function GrainsNote({ lot }: { readonly lot: Lot }) {
       <Text testID="grains">{grainsWords(count)}</Text>
       {count.splitGrams === null ? null : (
         <Note tone="caution" testID="split">
-          {`They crowd each other and starve: take ${spooned(count.splitGrams)} of grains off, for a second jar, a gift, to dry or to eat.`}
+          {`Grains crowd each other and starve: take ${spooned(count.splitGrams)} of them off. Start a second jar, give, dry or eat them.`}
         </Note>
       )}
       {count.driedGrams > 0 ? null : (

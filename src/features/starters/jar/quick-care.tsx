@@ -54,7 +54,7 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
         />
       </View>
       {feed.length > 0 ? (
-        <Text testID="usual-feed">{`As usual: ${strainMl > 0 ? `strain ${volume(strainMl)} ${discard ? 'and throw it away' : 'off'}, then ` : ''}${portionsWords(feed)}.${percent}`}</Text>
+        <Text testID="usual-feed">{`${strainMl > 0 ? `Strain ${volume(strainMl)} ${discard ? 'and throw it away' : 'off'} first. ` : ''}As usual: ${portionsWords(feed)}.${percent}`}</Text>
       ) : null}
       <Choice
         titled

@@ -13,7 +13,7 @@ interface Props {
   readonly culture: Culture;
 }
 
-/** The date on a packet: what its yeast has lived through is reckoned from it. */
+/** The date on a packet: what its yeast has lived through is worked out from it. */
 export function PacketDate({ value, onChange, now, culture }: Props) {
   const begun = packetBegunAt(value, culture);
   return (
@@ -39,7 +39,7 @@ export function PacketDate({ value, onChange, now, culture }: Props) {
         }
       />
       {begun > now ? (
-        <Note tone="caution">{`That is ahead: it is taken as packed today, ${moment(now, now)}.`}</Note>
+        <Note tone="caution">{`That is ahead: Yuzet takes it as packed today, ${moment(now, now)}.`}</Note>
       ) : null}
     </>
   );

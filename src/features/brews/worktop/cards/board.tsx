@@ -18,7 +18,7 @@ import { webStyle } from '@/ui/theme/web-style';
 interface Props {
   readonly state: WorktopState;
   readonly worked: Result<Planned>;
-  /** What can be reckoned in any case. */
+  /** What can be worked out in any case. */
   readonly shown: Planned | null;
 }
 

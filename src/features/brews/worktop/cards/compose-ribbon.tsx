@@ -29,7 +29,7 @@ export function ComposeRibbon({
   const answer = useComposed(state, planned);
   const now = useNow();
   const lot = answer?.lots[0];
-  if (!lot?.taste) return <Waiting>Reckoning the coming ferment…</Waiting>;
+  if (!lot?.taste) return <Waiting>Working out the coming ferment…</Waiting>;
   const { taste } = lot;
   const from = now + taste.earliest * hourMs;
   const until = now + taste.latest * hourMs;

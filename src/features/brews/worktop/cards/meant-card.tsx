@@ -33,8 +33,8 @@ export function MeantCard({
           label="Fizz wanted"
           value={volumes}
           numeric
-          hint="Volumes: 2 soft, 2.5 lively, 3 sharp"
-          error={read >= 0.5 && read <= 5 ? undefined : 'Between 0.5 and 5 volumes.'}
+          hint="vol: 2 gentle, 2.5 lively, 3 sharp"
+          error={read >= 0.5 && read <= 5 ? undefined : 'Between 0.5 and 5 vol.'}
           errorId="error-volumes"
           onChange={(text) => {
             setVolumes(text);

@@ -30,11 +30,7 @@ export function MethodCard({ method, infuses, onMethod }: Props) {
     <View style={{ gap: gap.small }}>
       <Text as="strong">How it goes</Text>
       <Text color={roles.softText}>{line}</Text>
-      <InkButton
-        quiet
-        label={open ? 'Close the schools' : 'Choose the schools'}
-        onPress={() => setOpen(!open)}
-      />
+      <InkButton quiet label={open ? 'Close the ways' : 'Choose the ways'} onPress={() => setOpen(!open)} />
       {open ? (
         <>
           {asked.map((key) => (

@@ -111,7 +111,7 @@ function Account({ state, planned }: { readonly state: WorktopState; readonly pl
       ) : null}
       {tooSmall ? (
         <Note tone="caution" testID="jar-small">
-          {`It stands at ${litres(plan.levelMl)} with its solids in: a jar of at least ${litres(plan.brew.jarMl)} leaves room to foam.`}
+          {`With its solids it fills ${litres(plan.levelMl)}. Take a jar of at least ${litres(plan.brew.jarMl)}, for the foam.`}
         </Note>
       ) : null}
       {cautionsOf({ portions, cultureId: lot?.culture ?? null, closure: state.method.closure }).map(

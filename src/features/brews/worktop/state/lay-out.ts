@@ -95,7 +95,7 @@ export function laidOut(recipe: Recipe, ml: number, lots: readonly Lot[], celsiu
   };
 }
 
-/** With what the workbook sent along; what is no ingredient of the table is left out, and water, which is reckoned. */
+/** With what the workbook sent along; what is no ingredient of the table is left out, and water, which is worked out. */
 export function withSent(state: WorktopState, add: string | undefined): WorktopState {
   const [what = '', amount = ''] = (add ?? '').split('~');
   if (!isIngredient(what) || what === 'water') return state;

@@ -40,7 +40,7 @@ export function beginningOf(
       : life.kind === 'packet'
         ? { lotId: life.lot.id, grams: life.grams }
         : undefined;
-  // As it is reckoned: coarser, and the jar would hold another sugar a litre than was shown.
+  // As it is worked out: coarser, and the jar would hold another sugar a litre than was shown.
   const water = Math.round(plan.brew.waterMl);
   const portions = [
     ...(water > 0 ? [{ what: 'water', ml: water }] : []),

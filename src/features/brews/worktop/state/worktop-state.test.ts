@@ -58,7 +58,7 @@ const sentence = (state: WorktopState) => {
   return read.ok ? 'planned' : refusalWords(read);
 };
 
-test('an empty worktop holds two litres at 80 g/L with the usual dose, and reckons', () => {
+test('an empty worktop holds two litres at 80 g/L with the usual dose, and works out', () => {
   const read = planned(empty, lots);
   if (!read.ok) throw new Error(read.code);
   const { account } = read.value.plan.brew;
@@ -105,14 +105,14 @@ test('what is typed at a row stays word for word while it stands', () => {
   });
 });
 
-test('a recipe whose starter is not here is reckoned all the same, and says what it wants', () => {
+test('a recipe whose starter is not here is worked out all the same, and says what it wants', () => {
   const plum = laidOut(
     library.find(({ id }) => id === 'plum-fig-leaf')!,
     3000,
     [],
     22,
   );
-  expect(sentence(plum)).toMatch(/^It is brewed with ginger bug, and none lives here yet/);
+  expect(sentence(plum)).toMatch(/^No ginger bug lives here yet/);
   // 46 g of sugar, 433 g of plums (9.8 %, of which 0.7 go over), lemon: 75.9 g/L without the bug’s own.
   expect(unpitched(plum)!.plan.brew.account.totalGramsPerLitre).toBeCloseTo(
     46 * 0.999 + 433 * 0.0686 + 0.15,

@@ -1,0 +1,15 @@
+/** How fizzy a drink is, by the CO2 it holds, volumes: each word holds up to its figure. Practice. */
+const words: readonly (readonly [below: number, word: string])[] = [
+  [0.9, 'flat'],
+  [1.5, 'faint'],
+  [2.2, 'gentle'],
+  [3, 'lively'],
+  [Infinity, 'sharp'],
+];
+
+/** @param volumes CO2 held, volumes, 0 or more */
+export const fizzWord = (volumes: number): string => words.find(([below]) => volumes < below)![1];
+
+/** The word with its number small beside it. @example fizzWords(2.5) // 'lively (2.5 vol)' */
+export const fizzWords = (volumes: number): string =>
+  `${fizzWord(volumes)} (${volumes < 10 ? volumes.toFixed(1) : volumes.toFixed(0)} vol)`;
