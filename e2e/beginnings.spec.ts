@@ -78,7 +78,7 @@ test('dried grains: waters thrown away, the third cycle, weighed, and a split', 
   }
   await weigh('64');
   await expect(page.getByTestId('grains')).toContainText('They grow by about 37 % a cycle');
-  await expect(page.getByTestId('split')).toContainText('of grains off, for a second jar');
+  await expect(page.getByTestId('split')).toContainText('of them off. Start a second jar');
   await page.goto('/brews');
   await expect(page.getByText(/The pearls’ kefir/)).toHaveCount(2);
   await page.goto(jar);

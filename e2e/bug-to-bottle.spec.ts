@@ -12,7 +12,9 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   // 1: an empty kitchen leads to the first bug.
   await page.goto('/');
   await expect(page.getByRole('heading', { name: /empty kitchen/i })).toBeVisible();
-  await button(page, 'Begin a ginger bug').click();
+  await page.getByRole('link', { name: 'Nothing yet' }).click();
+  await expect(page.getByRole('heading', { name: /^First glass about / })).toBeVisible();
+  await button(page, 'Begin it now').click();
   await field(page, 'Name').fill('Marigold');
   await field(page, 'Jar').fill('1 l');
   await field(page, 'Water').fill('5 dl');
@@ -67,7 +69,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await put(page, 'White sugar', '160 g');
   await put(page, 'Starter to draw', '900 ml');
   await expect(page.getByTestId('brew-refusal')).toContainText(/At most \d+ ml can be drawn from Marigold/);
-  await expect(page.getByTestId('short-of-starter')).toContainText(/Marigold gives \d+ ml .* of 900 ml/);
+  await expect(page.getByTestId('short-of-starter')).toContainText(/Marigold gives \d+ ml .*; 900 ml/);
   const refusal = (await page.getByTestId('brew-refusal').textContent()) ?? '';
   await put(page, 'Starter to draw', `${/At most (\d+) ml/.exec(refusal)![1]} ml`);
   await expect(page.getByTestId('brew-preview')).toContainText('stay in Marigold');

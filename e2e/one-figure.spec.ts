@@ -57,7 +57,7 @@ test('every view of the household says the same of a lot: litres, sugar, livelin
     same(/\n([\d,]+)\s+ml \(/.exec(text)?.[1], ml, `${name}, ml on its page`);
     // What grains give is said by what they are fed after it.
     const strained = /^Strain ([\d,]+) ml/.exec(gives);
-    if (strained) same(/strain ([\d,]+) ml/.exec(text)?.[1], strained[1], `${name}, strained on its page`);
+    if (strained) same(/Strain ([\d,]+) ml/.exec(text)?.[1], strained[1], `${name}, strained on its page`);
     else expect(text, name).toContain(gives);
     expect(text, name).toContain(word.replace('resting in the fridge', 'Resting at about 4 °C'));
   }

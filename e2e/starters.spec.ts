@@ -34,7 +34,7 @@ test('a bug drawn too low is refused, and built up for a date', async ({ page })
   await button(page, 'Build it up').click();
   await setClock(page, Date.parse('2026-07-15T06:00:00Z'));
   await page.goto('/');
-  await expect(page.getByText('it is being built up for a brew', { exact: false }).first()).toBeVisible();
+  await expect(page.getByText('Its brew needs more of it by then.', { exact: false }).first()).toBeVisible();
 });
 
 test('a two-week holiday: fed and rested before, woken after', async ({ page }) => {
@@ -74,7 +74,7 @@ test('a hot week entered ahead shortens the feeds, warns, and can be taken out',
   await expect(spell).toContainText(/Ada at 35 °C: a feed every 9 hours instead of 26 hours/);
   await expect(spell).toContainText('above 35 °C grains die');
   await button(page, 'Plan for it').click();
-  await expect(spell.getByText(/^Counter 35 °C/)).toBeVisible();
+  await expect(spell.getByText(/^Counter at 35 °C/)).toBeVisible();
   // Within it, Today counts on 35 °C.
   await setClock(page, days(11));
   await page.goto('/');

@@ -7,6 +7,7 @@ export * as bottling from '@/features/bottling/forms-chunk';
 export * as brewday from '@/features/brewday/forms-chunk';
 export * as brews from '@/features/brews/forms-chunk';
 export * as compare from '@/features/compare/forms-chunk';
+export * as first from '@/features/first/forms-chunk';
 export * as labels from '@/features/labels/forms-chunk';
 export * as lots from '@/features/lots/forms-chunk';
 export * as places from '@/features/places/forms-chunk';

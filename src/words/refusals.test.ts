@@ -31,7 +31,7 @@ test.each<readonly [Refusal, string]>([
   [refusal('build.nothing', { least: 5, unit: 'g' }), 'Ask for at least 5 g.'],
   [
     refusal('life.none', { culture: 'ginger-bug' }),
-    'No ginger bug lives here yet: begin one, choose another, or add a packet of yeast.',
+    'Brewed with ginger bug, and none lives here yet: begin one, choose another, or add a packet of yeast.',
   ],
   [refusal('life.none', { culture: null }), 'Add the yeast, grains or whey to the list, with its amount.'],
   [

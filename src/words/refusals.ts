@@ -93,7 +93,7 @@ const sentences: { readonly [C in RefusalCode]: (params: Refusals[C]) => string 
 function noLife(wants: string | null): string {
   const culture = knownCultures(wants);
   return culture && !culture.packet
-    ? `No ${culture.name} lives here yet: begin one, choose another, or add a packet of yeast.`
+    ? `Brewed with ${culture.name}, and none lives here yet: begin one, choose another, or add a packet of yeast.`
     : 'Add the yeast, grains or whey to the list, with its amount.';
 }
 

@@ -44,6 +44,8 @@ export interface Culture {
   readonly standsAbv?: number;
   /** What its strained liquid counts as, when that is another kind. */
   readonly liquidKind?: string;
+  /** The liquid of a lively jar of it, as an ingredient: what a jar is begun with, or a base pitched with, when somebody has one. */
+  readonly ripe?: string;
   /** Its dried form: what it swells to, the days at 22 °C until all of it is awake, and the lag work of its cells. */
   readonly dried?: {
     readonly ingredient: string;

@@ -1,14 +1,32 @@
 import type { Culture } from '../cultures/culture';
 import type { Warmths } from '../kitchen/places';
-import { solidGrams, type Contents } from '../matter/contents';
+import { liquidMl, solidGrams, type Contents } from '../matter/contents';
+import { ingredientOf } from '../matter/ingredients/registry';
+import { gramsOfPortion } from '../matter/portion';
 import { daysLived } from './days-lived';
-import type { Lot } from './lot';
+import { movedBy, type Lot, type LotEvent } from './lot';
 
 /** Whether a lot was begun with the dried form of its culture. */
 export const begunDried = (lot: Lot, { dried }: Culture): boolean =>
   dried !== undefined &&
   lot.events[0]?.kind === 'added' &&
   lot.events[0].portions.some(({ what }) => what === dried.ingredient);
+
+/** Millilitres of a lively jar's liquid that were added as an ingredient. */
+export function ripeMl({ ripe }: Culture, event: LotEvent): number {
+  if (ripe === undefined || event.kind !== 'added') return 0;
+  return event.portions
+    .filter(({ what }) => what === ripe)
+    .reduce((sum, portion) => sum + (portion.ml ?? gramsOfPortion(portion) / ingredientOf(ripe).density), 0);
+}
+
+/** Whether a lot was begun with the liquid of a lively jar: at least a tenth of it. */
+export function begunRipe(lot: Lot, culture: Culture): boolean {
+  const [first] = lot.events;
+  if (first?.kind !== 'added') return false;
+  const ml = ripeMl(culture, first);
+  return ml > 0 && ml >= liquidMl(movedBy(first)) / 10;
+}
 
 /** How much of dried things is awake after so many days at 22 °C: next to nothing at first, all of it by the end. @returns 0–1 */
 const awakened = (days: number, { days: all }: NonNullable<Culture['dried']>): number =>

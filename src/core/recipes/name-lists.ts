@@ -96,6 +96,7 @@ eggshell: eggshell, egg shell
 kefir-grains: water kefir grains, kefir grains, sugar water grains
 dried-kefir-grains: dried water kefir grains, dried kefir grains
 pellicle: pellicle, tea mother
+lively-bug: lively bug, bug liquid
 ripe-tea: ripe tea ferment
 sediment: sediment, lees
 wine-yeast: wine yeast, sparkling wine yeast

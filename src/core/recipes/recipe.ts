@@ -27,7 +27,9 @@ export const portionOfLine = (
 /** The packet, grains or whey that goes in as an ingredient when no jar of the kitchen gives it; null for what is only drawn. */
 export const boughtAs = (cultureId: string): string | null => {
   const culture = knownCultures(cultureId);
-  return culture?.packet || !culture?.keeping?.renews ? (culture?.ingredients[0] ?? null) : null;
+  const [bought = null] = culture?.ingredients ?? [];
+  // What a jar gives is drawn, not bought.
+  return bought !== culture?.ripe && (culture?.packet || !culture?.keeping?.renews) ? bought : null;
 };
 
 /**

@@ -2,7 +2,7 @@ import type { Beginning, BeginningStep } from '../cultures/guides/guide';
 import { knownGuides, type GuideTable } from '../cultures/guides/registry';
 import { knownCultures, type CultureTable } from '../cultures/registry';
 import { celsiusAt, type Warmths } from '../kitchen/places';
-import { begunDried } from '../lots/grains';
+import { begunDried, begunRipe } from '../lots/grains';
 import { daysLived } from '../lots/days-lived';
 import type { Lot, LotEvent } from '../lots/lot';
 import { hoursAt } from '../kitchen/pace';
@@ -30,10 +30,11 @@ export interface BeginningRun {
   readonly why: string;
 }
 
-/** The guide of a lot's beginning: dried things have one of their own; a brew has one when it lives on its base alone. */
+/** The guide of a lot's beginning: what was lively already needs none, dried things have one of their own; a brew has one when it lives on its base alone. */
 function beginningFor(lot: Lot, cultures: CultureTable, guides: GuideTable): Beginning | undefined {
   const culture = cultures(lot.culture);
   if (!culture || (lot.role !== 'starter' && (!culture.bare || lot.recipe?.planned))) return undefined;
+  if (begunRipe(lot, culture)) return undefined;
   const guide = guides(culture.id);
   return begunDried(lot, culture) ? guide?.driedBeginning : guide?.beginning;
 }

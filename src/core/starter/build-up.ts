@@ -2,6 +2,7 @@ import { knownCultures, type CultureTable } from '../cultures/registry';
 import { hoursAt } from '../kitchen/pace';
 import { lastAwake, type WakingHours } from '../kitchen/waking';
 import { feedRiseMlPerGram } from '../lots/add';
+import { begunRipe } from '../lots/grains';
 import type { Lot } from '../lots/lot';
 import { levelMl, solidGrams } from '../matter/contents';
 import type { Portion } from '../matter/portion';
@@ -88,7 +89,8 @@ export function planBuildUp(
   const rhythm = hoursAt(keeping.feed.everyHours, wanted.celsius) * hourMs;
   const peak = peaksAfter * rhythm;
   const asleep = lot.place === 'fridge' ? rhythm : 0;
-  const ripe = lot.begunAt + hoursAt(24 * keeping.ripensDays[1], wanted.celsius) * hourMs;
+  const ripensHours = begunRipe(lot, culture) ? 0 : 24 * keeping.ripensDays[1];
+  const ripe = lot.begunAt + hoursAt(ripensHours, wanted.celsius) * hourMs;
   const needs = asleep + (feeds - 1) * rhythm + peak;
   const soonest = Math.max(wanted.now + needs, ripe);
   const readyAt = Math.max(wanted.at, soonest);

@@ -1,4 +1,4 @@
-import { lazy } from 'react';
+import { lazy, Suspense } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Task } from '@/core/tasks/task';
 import { selectHousehold } from '@/store/selectors';
@@ -73,7 +73,13 @@ export function TaskCard({ task, now }: Props) {
               topic={topics[task.verb]}
               lot={lot}
               now={now}
-              whole={stale ? null : <Details task={task} now={now} />}
+              whole={
+                stale ? null : (
+                  <Suspense fallback={null}>
+                    <Details task={task} now={now} />
+                  </Suspense>
+                )
+              }
             />
           </View>
           <Text as="heading" level={2} color={stale ? roles.softText : undefined} style={styles.order}>

@@ -1,6 +1,4 @@
 import { format } from 'date-fns/format';
-import { useRouter } from 'expo-router';
-import { firstKind } from '@/core/cultures/registry';
 import { celsiusAt } from '@/core/kitchen/places';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -9,22 +7,21 @@ import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { Waiting } from '@/ui/controls/waiting';
 import { Screen } from '@/ui/layout/screen';
+import { FrontDoor } from '../first/lazy';
 import { useForecasts } from '../forecasting/forecasts';
 import { Day } from './day';
-import { FirstBug } from './first-bug';
 import { WarmthControl } from './warmth-control';
 
 /** What needs hands, in the order of its closing time, pressure first. */
 export function TodayScreen() {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
-  const router = useRouter();
   const { fresh } = useForecasts();
   const over = format(now, 'EEEE, H:mm');
   if (household.lots.size === 0) {
     return (
       <Screen title="An empty kitchen, full of promise" over={over}>
-        <FirstBug kind={firstKind.name} onBegin={() => router.navigate('/starters/new')} />
+        <FrontDoor />
       </Screen>
     );
   }

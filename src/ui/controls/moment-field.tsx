@@ -6,7 +6,8 @@ import { useRoles } from '@/ui/theme/use-roles';
 
 interface Props {
   readonly label: string;
-  readonly value: number;
+  /** Null while none is chosen. */
+  readonly value: number | null;
   readonly onChange: (at: number | null) => void;
   readonly min?: number;
   readonly max?: number;
@@ -31,7 +32,7 @@ export function MomentField({ label, value, onChange, min, max, said, dayOnly = 
         aria-label={label}
         {...(min === undefined ? {} : { min: typed(min) })}
         {...(max === undefined ? {} : { max: typed(max) })}
-        value={typed(value)}
+        value={value === null ? '' : typed(value)}
         onChange={(event) => {
           const at = new Date(dayOnly ? `${event.target.value}T12:00` : event.target.value).getTime();
           onChange(Number.isFinite(at) ? at : null);

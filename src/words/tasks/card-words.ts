@@ -271,7 +271,10 @@ function tend({ task, lot }: Due): Said {
       why: 'The gas must find its way out.',
     };
   return {
-    title: task.reason === 'shake' ? `Shake ${names}, and open the lid` : `Stir ${names}`,
+    title:
+      task.reason === 'shake'
+        ? `Shake ${names}, and open ${several ? 'their lids' : 'its lid'}`
+        : `Stir ${names}`,
     why: 'What lies dry on top grows fuzz.',
   };
 }

@@ -50,6 +50,7 @@ export const peel: Guide = {
   ways: [
     {
       id: 'peel',
+      have: 'Pineapple peel',
       group: 'Peel: tepache',
       name: 'pineapple rind and core',
       makes: 'brew',

@@ -4,6 +4,7 @@ export const guide: Guide = {
   ways: [
     {
       id: 'ginger-bug',
+      have: 'Nothing yet',
       group: 'Ginger bug',
       name: 'ginger and sugar',
       makes: 'jar',
@@ -13,6 +14,18 @@ export const guide: Guide = {
         { what: 'white-sugar', share: 0.05 },
       ],
       place: 'counter',
+    },
+    {
+      id: 'lively-bug',
+      have: 'A ginger bug that lives',
+      group: 'Ginger bug',
+      name: 'a bug that lives',
+      makes: 'jar',
+      water: 0,
+      parts: [{ what: 'lively-bug', grams: 404 }],
+      place: 'counter',
+      before:
+        'Your own, or some from a friend: it foams when you stir it. Write how much there is, with its ginger; add water and sugar if you fill it up.',
     },
   ],
   beginning: {

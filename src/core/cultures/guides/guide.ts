@@ -1,6 +1,8 @@
 /** One way to begin: what it becomes, and amounts to scale to the jar. */
 export interface WayToBegin {
   readonly id: string;
+  /** As somebody says who has it: what an empty kitchen is asked. Left out where another way of its kind is asked for. */
+  readonly have?: string;
   /** Under which name it is offered, with the others of that name. */
   readonly group: string;
   readonly name: string;

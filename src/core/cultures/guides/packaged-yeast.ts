@@ -1,9 +1,10 @@
 import type { Guide } from './guide';
 
-const packet = (what: string, name: string, grams: number): Guide => ({
+const packet = (what: string, name: string, grams: number, have?: string): Guide => ({
   ways: [
     {
       id: what,
+      ...(have ? { have } : {}),
       group: 'Packaged yeast',
       name,
       makes: 'packet',
@@ -15,6 +16,6 @@ const packet = (what: string, name: string, grams: number): Guide => ({
   ],
 });
 
-export const wineYeast = packet('wine-yeast', 'wine yeast', 5);
+export const wineYeast = packet('wine-yeast', 'wine yeast', 5, 'A packet of yeast');
 export const aleYeast = packet('ale-yeast', 'ale yeast', 11);
 export const breadYeast = packet('bread-yeast', 'bread yeast', 7);

@@ -4,6 +4,7 @@ export const guide: Guide = {
   ways: [
     {
       id: 'tea-mother',
+      have: 'A ripe tea ferment',
       group: 'Tea mother',
       name: 'from a ripe tea ferment',
       makes: 'jar',

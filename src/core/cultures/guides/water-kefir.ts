@@ -4,6 +4,7 @@ export const guide: Guide = {
   ways: [
     {
       id: 'fresh-kefir-grains',
+      have: 'Water kefir grains, fresh',
       group: 'Water kefir grains',
       name: 'fresh grains',
       makes: 'jar',
@@ -16,6 +17,7 @@ export const guide: Guide = {
     },
     {
       id: 'dried-kefir-grains',
+      have: 'Water kefir grains, dried',
       group: 'Water kefir grains',
       name: 'dried grains',
       makes: 'jar',

@@ -4,6 +4,7 @@ export const guide: Guide = {
   ways: [
     {
       id: 'whey',
+      have: 'Whey',
       group: 'Whey',
       name: 'whey at hand',
       makes: 'jar',
@@ -13,6 +14,7 @@ export const guide: Guide = {
     },
     {
       id: 'strained-whey',
+      have: 'Live plain yoghurt',
       group: 'Whey',
       name: 'strained from yoghurt',
       makes: 'jar',

@@ -4,6 +4,7 @@ export const guide: Guide = {
   ways: [
     {
       id: 'wild-flowers',
+      have: 'Flowers or herbs',
       group: 'Fruit or flower starter',
       name: 'flowers or herbs',
       makes: 'jar',
@@ -18,6 +19,7 @@ export const guide: Guide = {
     },
     {
       id: 'wild-fruit',
+      have: 'Unwashed fruit',
       group: 'Fruit or flower starter',
       name: 'fruit',
       makes: 'jar',

@@ -8,7 +8,7 @@ import type { BaseKind } from '../../matter/base-kinds';
 import type { UsualAbsence } from '../../kitchen/absence';
 import type { Warmths } from '../../kitchen/places';
 import type { WakingHours } from '../../kitchen/waking';
-import { awakeGrains, begunDried } from '../../lots/grains';
+import { awakeGrains, begunDried, ripeMl } from '../../lots/grains';
 import { movedBy, type Lot, type LotEvent } from '../../lots/lot';
 import { fermentableGrams } from '../../matter/substances';
 import type { Learned } from '../ensemble/lessons';
@@ -217,7 +217,8 @@ function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liqu
   const grains = culture.unit === 'g' ? awakeGrains(lot, culture, warmths, begun.at) : 0;
   const dosed =
     grains > 0 ? inoculum(culture, (grains / liquid) * 1000, bases[keeping.base as BaseKind]) : null;
-  const fromOther = begun.kind === 'came' ? liquidChange(begun) / liquid : 0;
+  const ripe = ripeMl(culture, begun) / liquid;
+  const fromOther = begun.kind === 'came' ? liquidChange(begun) / liquid : ripe;
   const share = (value: number) => value * fromOther;
   const fresh =
     dosed ??
@@ -237,7 +238,7 @@ function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liqu
     yeastCapacity: yeast * (keeping.renews || keeping.feed.everyHours > 48 ? 1.06 : fullOf),
     lacticCapacity: lactics * 1.1,
     settled:
-      first === 0 && keeping.ripensDays[1] > 0
+      first === 0 && keeping.ripensDays[1] > 0 && ripe < 0.5
         ? null
         : {
             yeast: keeping.settledYeast,
@@ -272,6 +273,14 @@ function keptInflow(
       yeast: keeping.settledYeast,
       lactics: keeping.settledLactics,
       acetics: keeping.settledAcetics,
+    };
+  const ripe = ripeMl(culture, event) / Math.max(1, ml);
+  if (ripe > 0)
+    return {
+      ...solute,
+      yeast: ripe * keeping.settledYeast,
+      lactics: ripe * keeping.settledLactics,
+      acetics: ripe * keeping.settledAcetics,
     };
   if (!keeping.renews || culture.unit !== 'g') return solute;
   const grains = awakeGrains(lot, culture, warmths, event.at);

@@ -99,6 +99,7 @@ eggshell | mineral | 2 | chopped 0.6 | minerals 5, inert 95 | 0.05 | 0 | 0.5–3
 kefir-grains | culture | 1.05 | whole 0.9 | water 86, inert 14 | 0 | 0.3 | 40–90
 dried-kefir-grains | culture | 1.3 | dried 0.6 | water 8, inert 92 | 0 | 3 | 4–12
 pellicle | culture | 1.02 | whole 0.9 | water 95, inert 5 | 0 | 0.2 | 20–120
+lively-bug | culture | 1.01 | liquid 1.01 | water 97.4, glucose 0.5, fructose 0.7, lactic 0.4, minerals 0.1, inert 0.9 | 1 | 0 | 50–120
 ripe-tea | culture | 1.01 | liquid 1.01 | water 96, glucose 1.4, fructose 1.6, lactic 0.2, acetic 0.6, minerals 0.1, inert 0.1 | 1 | 0 | 100–150
 sediment | culture | 1.05 | liquid 1.05 | water 85, inert 15 | 0 | 0.3 | 2–30
 wine-yeast | culture | 1.2 | dried 0.7 | water 6, inert 94 | 0 | 0.3 | 0.3–1

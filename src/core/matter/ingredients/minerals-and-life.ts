@@ -83,6 +83,15 @@ export const livings = ingredientFamily(
       soaks: 0,
       typical: [100, 150],
     },
+    'lively-bug': {
+      name: 'Lively ginger bug',
+      percent: { water: 97.4, glucose: 0.5, fructose: 0.7, lactic: 0.4, minerals: 0.1 },
+      density: 1.01,
+      spooned: { liquid: 1.01 },
+      gives: 1,
+      soaks: 0,
+      typical: [50, 120],
+    },
     sediment: {
       name: 'Sediment',
       percent: { water: 85 },

@@ -1,9 +1,12 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { firstKind } from '@/core/cultures/registry';
+import { everyLot } from '@/core/journal/household';
 import type { Mend } from '@/core/starter/percentages';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Field } from '@/ui/controls/field';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -28,6 +31,7 @@ import {
 } from './begin-form';
 import { beginAct, beginSaid } from './begin-act';
 import { BeginNotes } from './begin-notes';
+import { proposedName } from './proposed-name';
 import { BeginPart } from './begin-part';
 import { packetBegunAt, type DateOnPacket } from '../packet/packet-begun';
 import { PacketDate } from '../packet/packet-date';
@@ -39,7 +43,8 @@ import { dayMs } from '@/core/duration';
 /** Beginning something living, in any way there is: amounts for the jar at hand, and what the spoons really make. */
 export function BeginScreen() {
   const wide = useWide();
-  const [way, setWay] = useState(firstKind.id);
+  const asked = useLocalSearchParams<{ way?: string }>().way;
+  const [way, setWay] = useState(asked ?? firstKind.id);
   const { way: chosen } = chosenWay(way);
   return (
     <Screen title={`Begin: ${chosen.group.toLowerCase()}`} over="Starters" pane={wide}>
@@ -54,13 +59,15 @@ function BeginForm({ way: id }: { readonly way: string }) {
   const act = useAct();
   const router = useRouter();
   const now = useNow();
+  const household = useAppSelector(selectHousehold);
+  const taken = everyLot(household).map(({ name }) => name);
   const [at, setAt] = useState<number | null>(null);
   const [date, setDate] = useState<DateOnPacket>({ says: 'best-before', at: now + 400 * dayMs });
   const form = useForm<BeginValues, unknown, BeginOutput>({
     resolver: resolverOf((values) => readBegin({ ...values, way: id })),
     defaultValues: {
       way: id,
-      name: chosenWay(id).way.makes === 'packet' ? 'Yeast' : '',
+      name: proposedName(chosenWay(id).way, taken),
       jar: usualJar(chosenWay(id).way),
       meant: '',
       from: '',

@@ -1,5 +1,6 @@
 import type { Lot } from '@/core/lots/lot';
 import { keptCulture } from '@/core/starter/feed-plan';
+import { begunRipe } from '@/core/lots/grains';
 import { dayMs } from '@/core/duration';
 
 /** Days beyond its slowest ripening in which a jar may still be guided: longer when nothing was ever drawn from it. */
@@ -14,7 +15,9 @@ export function isYoung(lot: Lot, now: number): boolean {
 
 /** Whether a jar is so new that nothing is said yet of what it gives: its page says when, by its guide. */
 export function inFirstDays(lot: Lot, now: number): boolean {
-  const keeping = keptCulture(lot)?.keeping;
+  const culture = keptCulture(lot);
+  const keeping = culture?.keeping;
+  if (culture && begunRipe(lot, culture)) return false;
   const usual = keeping && !keeping.renews ? keeping.ripensDays[1] : 0;
   const drawn = lot.events.some(({ kind }) => kind === 'went');
   const foams = lot.events.some(

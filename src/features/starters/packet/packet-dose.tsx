@@ -67,7 +67,7 @@ function Waking({
       <Text as="subheading" level={2}>
         Wake it first
       </Text>
-      <Text>{`1. ${volume(waterMl)} of clean water, hand-warm: 30–${mostCelsius} °C, never above. A pinch of sugar.`}</Text>
+      <Text>{`1. ${volume(waterMl)} of clean water, hand-warm: 30 °C, never above ${mostCelsius}. A pinch of sugar.`}</Text>
       <Text>2. Sprinkle the yeast on it and leave it 15 minutes; then stir.</Text>
       <Text>{`3. Within ${foamsInMinutes} minutes it foams. If not, it is dead: take another packet.`}</Text>
       <Text>4. Bring it near the base’s temperature with a little of the base, then pitch.</Text>

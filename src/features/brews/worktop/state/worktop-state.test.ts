@@ -112,7 +112,7 @@ test('a recipe whose starter is not here is worked out all the same, and says wh
     [],
     22,
   );
-  expect(sentence(plum)).toMatch(/^No ginger bug lives here yet/);
+  expect(sentence(plum)).toMatch(/^Brewed with ginger bug, and none lives here yet/);
   // 46 g of sugar, 433 g of plums (9.8 %, of which 0.7 go over), lemon: 75.9 g/L without the bug’s own.
   expect(unpitched(plum)!.plan.brew.account.totalGramsPerLitre).toBeCloseTo(
     46 * 0.999 + 433 * 0.0686 + 0.15,

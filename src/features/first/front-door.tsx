@@ -1,14 +1,21 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { InkButton } from '@/ui/controls/ink-button';
+import { waysToBegin } from '@/core/cultures/guides/registry';
 import { Card } from '@/ui/controls/card';
+import { InkButton } from '@/ui/controls/ink-button';
+import { RowLink } from '@/ui/controls/row-link';
+import { Rule } from '@/ui/controls/rule';
 import { Text } from '@/ui/controls/text';
 import { Jar } from '@/ui/drawings/jar';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 
-/** The first start: nothing here yet, and the one thing to do about it. */
-export function FirstBug({ kind, onBegin }: { readonly kind: string; readonly onBegin: () => void }) {
+const haves = waysToBegin.flatMap(({ way: { id, have } }) => (have ? [{ id, have }] : []));
+
+/** The first start: what is there decides the way to a first glass. */
+export function FrontDoor() {
   const roles = useRoles();
+  const router = useRouter();
   return (
     <>
       <Card>
@@ -19,19 +26,23 @@ export function FirstBug({ kind, onBegin }: { readonly kind: string; readonly on
             markMl={430}
             liveliness={0.7}
             label="A jar of water, ginger and sugar"
-            litreHeight={140}
+            litreHeight={110}
           />
           <View style={{ flex: 1, gap: gap.small }}>
-            <Text as="heading" level={2}>
-              {`Begin a ${kind}`}
+            <Text as="heading" level={2} style={{ fontSize: 28, lineHeight: 32 }}>
+              What have you got?
             </Text>
-            <Text>
-              A jar, water without chlorine, unpeeled ginger, sugar. In three to seven days it foams, and
-              everything else starts from it.
-            </Text>
+            <Text>Yuzet lays out the way from there to a first glass.</Text>
           </View>
         </View>
-        <InkButton label={`Begin a ${kind}`} onPress={onBegin} />
+        <View>
+          {haves.map(({ id, have }, i) => (
+            <View key={id}>
+              {i > 0 ? <Rule /> : null}
+              <RowLink title={have} onPress={() => router.navigate(`/first?got=${id}`)} />
+            </View>
+          ))}
+        </View>
         <InkButton
           quiet
           label="Look around an invented kitchen first"

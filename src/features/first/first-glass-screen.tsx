@@ -1,0 +1,89 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { knownGuides, waysToBegin } from '@/core/cultures/guides/registry';
+import { dayMs } from '@/core/duration';
+import { celsiusAt } from '@/core/kitchen/places';
+import { library } from '@/core/recipes/library/registry';
+import { portionOfLine } from '@/core/recipes/recipe';
+import { firstGlass, firstShopping } from '@/core/starter/first-glass';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { Card } from '@/ui/controls/card';
+import { Choice } from '@/ui/controls/choice';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { Screen } from '@/ui/layout/screen';
+import { gap } from '@/ui/theme/shape';
+import { portionWords } from '@/words/amounts';
+import { glassWords, houseWords, wayWords } from '@/words/starters/first-glass-words';
+import { ByWhen } from './by-when';
+import { Stages } from './stages';
+
+/** Litres of a first brew, and what a first jar holds, ml. */
+const first = { litres: 1.5, jarMl: 700 } as const;
+
+/** From what somebody has to a first glass: the days, what to buy, what to have, and what will be seen. */
+export function FirstGlassScreen() {
+  const { got } = useLocalSearchParams<{ got?: string }>();
+  const router = useRouter();
+  const now = useNow();
+  const { warmths } = useAppSelector(selectHousehold);
+  const { way, culture } = waysToBegin.find((each) => each.way.id === got) ?? waysToBegin[0]!;
+  const recipes = library.filter((recipe) => recipe.culture === culture.id);
+  const [drink, setDrink] = useState<string | null>(recipes[0]?.id ?? null);
+  const recipe = recipes.find(({ id }) => id === drink) ?? recipes[0];
+  const guide = knownGuides(culture.id);
+  const celsius = celsiusAt(warmths, 'counter', now);
+  const stages = firstGlass(way, culture, guide, recipe?.method.days ?? null, celsius, now);
+  const { title, range } = glassWords(stages, now);
+  const ripens = (stages[1]!.usual - now) / dayMs;
+  const lines = way.makes === 'brew' ? [] : (recipe?.lines ?? []);
+  const brew = lines.map((line) => portionOfLine(line, first.litres));
+  const toBuy = firstShopping(way, culture, brew, first.jarMl, ripens);
+  return (
+    <Screen title={title} over={way.have ?? way.group}>
+      <Text testID="glass-range">{range}</Text>
+      {recipes.length > 1 ? (
+        <Choice
+          titled
+          label="What would you like to drink?"
+          options={recipes.map(({ id, name }) => ({ value: id, label: name }))}
+          value={recipe?.id ?? null}
+          onChange={setDrink}
+        />
+      ) : null}
+      <ByWhen glass={stages.at(-1)!} celsius={celsius} now={now} />
+      <Card label="The way there" testID="way">
+        <Stages stages={wayWords(stages, { way, keeping: culture.keeping, guide }, now)} />
+      </Card>
+      <Card label="What it takes">
+        <Text as="subheading" level={2}>
+          To buy
+        </Text>
+        <View testID="to-buy" style={{ gap: 4 }}>
+          {toBuy.map((portion) => (
+            <Text key={portion.what}>{portionWords(portion)}</Text>
+          ))}
+        </View>
+        <Text as="subheading" level={2}>
+          In the house
+        </Text>
+        <View style={{ gap: 4 }}>
+          {houseWords.map((words) => (
+            <Text key={words}>{words}</Text>
+          ))}
+        </View>
+      </Card>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <InkButton
+          label="Begin it now"
+          onPress={() => router.navigate(`/starters/new?way=${way.id}`)}
+          style={{ flexGrow: 1 }}
+        />
+        <InkButton quiet label="I have something else" onPress={() => router.back()} />
+      </View>
+    </Screen>
+  );
+}

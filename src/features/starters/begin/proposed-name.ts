@@ -1,0 +1,14 @@
+import type { WayToBegin } from '@/core/cultures/guides/guide';
+
+/** Names for jars, in the order they are proposed. */
+const names = ['Pip', 'Tansy', 'Moss', 'Wren', 'Juno', 'Clover', 'Otis', 'Fern', 'Bo', 'Marlo'];
+
+/** A name that nothing has yet, so that nobody must type one. @param taken names of what is there */
+export function proposedName({ makes, group }: WayToBegin, taken: readonly string[]): string {
+  const plain = makes === 'packet' ? 'Yeast' : makes === 'brew' ? group.split(/[,:]/)[0]! : null;
+  const free = (plain ? [plain] : names).find((name) => !taken.includes(name));
+  if (free) return free;
+  let count = 2;
+  while (taken.includes(`${plain ?? names[0]} ${count}`)) count += 1;
+  return `${plain ?? names[0]} ${count}`;
+}

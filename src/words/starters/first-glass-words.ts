@@ -1,0 +1,113 @@
+import { format } from 'date-fns/format';
+import { isSameDay } from 'date-fns/isSameDay';
+import type { JarCare } from '@/core/cultures/culture';
+import type { Guide, WayToBegin } from '@/core/cultures/guides/guide';
+import { dayMs } from '@/core/duration';
+import type { StageTime } from '@/core/starter/first-glass';
+
+/** A day to come: "today", "tomorrow", "Monday 7 December". */
+export function dayWords(at: number, now: number): string {
+  if (isSameDay(at, now)) return 'today';
+  return isSameDay(at, now + dayMs) ? 'tomorrow' : format(at, 'EEEE d MMMM');
+}
+
+/** When the first glass comes: usually, and between which days. */
+export function glassWords(
+  stages: readonly StageTime[],
+  now: number,
+): { readonly title: string; readonly range: string } {
+  const glass = stages.at(-1)!;
+  return {
+    title: `First glass about ${dayWords(glass.usual, now)}`,
+    range: `Nine times in ten between ${format(glass.early, 'd MMMM')} and ${format(glass.late, 'd MMMM')}. Warmth brings it sooner.`,
+  };
+}
+
+/** One stage of the way: when, what to do, and what will be seen on the way there. */
+export interface StageWords {
+  readonly when: string;
+  readonly act: string;
+  readonly see: string;
+}
+
+/** The way stage by stage, for who never went it. */
+export function wayWords(
+  stages: readonly StageTime[],
+  {
+    way,
+    keeping,
+    guide,
+  }: { readonly way: WayToBegin; readonly keeping: JarCare | null; readonly guide: Guide | undefined },
+  now: number,
+): StageWords[] {
+  const steps = guide?.beginning?.steps ?? [];
+  return stages.flatMap(({ stage, usual }, i): StageWords[] => {
+    const when = i === 0 ? 'Today' : `About ${dayWords(usual, now)}`;
+    switch (stage) {
+      case 'begin': {
+        const till = stages[1]!;
+        const waits = till.usual - now > dayMs / 2;
+        const daily =
+          way.makes === 'jar' && keeping !== null && !keeping.renews && keeping.feed.sugarShare > 0;
+        const begun = { when, act: beginAct(way), see: steps[0]?.see ?? '' };
+        return waits && daily
+          ? [
+              begun,
+              {
+                when: `Every day till ${dayWords(till.usual, now)}`,
+                act: 'Stir it and feed it. Yuzet says how much.',
+                see: steps.at(-1)?.see ?? '',
+              },
+            ]
+          : [begun];
+      }
+      case 'brew':
+        return [
+          { when, act: 'Brew: a sweet base, cooled, and the starter in.', see: 'Still and sweet at first.' },
+        ];
+      case 'bottle':
+        return [
+          {
+            when,
+            act: 'Taste it. Bottle it while it is a little too sweet.',
+            see: 'Small bubbles, less sweet than before.',
+          },
+        ];
+      case 'chill':
+        return [
+          {
+            when,
+            act: 'Squeeze the soft bottle. Firm: chill them all.',
+            see: 'The soft bottle gets firm, day by day.',
+          },
+        ];
+      case 'glass':
+        return [
+          { when, act: 'Open it cold, slowly, over the sink.', see: 'It hisses and pours with a head.' },
+        ];
+    }
+  });
+}
+
+const beginAct = ({ makes, name }: WayToBegin): string =>
+  makes === 'packet'
+    ? 'Put the packet on the shelf, and its date into Yuzet.'
+    : makes === 'brew'
+      ? `Begin the brew from ${name}. It needs no starter.`
+      : `Begin the jar from ${name}. It takes ten minutes.`;
+
+/** What must be in the house, whatever is brewed. */
+export const houseWords: readonly string[] = [
+  'A glass jar, a clean cloth and a band',
+  'Water without chlorine: filtered, or boiled and cooled',
+  'Swing-top bottles made for pressure, half a litre each',
+  'One small plastic soda bottle, to feel the pressure by',
+  'A sieve, a funnel and room in the fridge',
+];
+
+/** Whether it comes in time for a day. */
+export function inTimeWords({ early, usual, late }: StageTime, by: number): string {
+  if (late <= by) return 'That gives time enough.';
+  if (usual <= by) return 'Likely in time. Keep it warm, and begin today.';
+  return early <= by ? 'Only if all goes fast.' : 'Not by then.';
+}
