@@ -212,6 +212,13 @@ function keptFerment(
   };
 }
 
+/** Cells of a well-kept jar, or of a share of its liquid, g/L. */
+const settledCells = ({ settledYeast, settledLactics, settledAcetics }: JarCare, share = 1) => ({
+  yeast: share * settledYeast,
+  lactics: share * settledLactics,
+  acetics: share * settledAcetics,
+});
+
 function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liquid: number): Kept {
   const begun = lot.events[first]!;
   const grains = culture.unit === 'g' ? awakeGrains(lot, culture, warmths, begun.at) : 0;
@@ -219,16 +226,7 @@ function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liqu
     grains > 0 ? inoculum(culture, (grains / liquid) * 1000, bases[keeping.base as BaseKind]) : null;
   const ripe = ripeMl(culture, begun) / liquid;
   const fromOther = begun.kind === 'came' ? liquidChange(begun) / liquid : ripe;
-  const share = (value: number) => value * fromOther;
-  const fresh =
-    dosed ??
-    (fromOther > 0.01
-      ? {
-          yeast: share(keeping.settledYeast),
-          lactics: share(keeping.settledLactics),
-          acetics: share(keeping.settledAcetics),
-        }
-      : keeping.fresh);
+  const fresh = dosed ?? (fromOther > 0.01 ? settledCells(keeping, fromOther) : keeping.fresh);
   const yeast = Math.max(keeping.settledYeast, fresh.yeast);
   const lactics = Math.max(keeping.settledLactics, fresh.lactics);
   return {
@@ -240,14 +238,7 @@ function keptLife({ lot, warmths, culture, keeping }: Scene, first: number, liqu
     settled:
       first === 0 && keeping.ripensDays[1] > 0 && ripe < 0.5
         ? null
-        : {
-            yeast: keeping.settledYeast,
-            lactics: keeping.settledLactics,
-            acetics: keeping.settledAcetics,
-            ready: 1.5,
-            ethanol: 8,
-            lactic: 2,
-          },
+        : { ...settledCells(keeping), ready: 1.5, ethanol: 8, lactic: 2 },
     lagWork:
       first === 0 && begunDried(lot, culture)
         ? culture.dried!.lagWork
@@ -267,21 +258,9 @@ function keptInflow(
 ): Omit<Inflow, 'share'> | null {
   if (event.kind !== 'added' && event.kind !== 'came') return null;
   const solute = soluteOf((event.kind === 'came' ? came(event) : movedBy(event)).liquid, ml);
-  if (event.kind === 'came')
-    return {
-      ...solute,
-      yeast: keeping.settledYeast,
-      lactics: keeping.settledLactics,
-      acetics: keeping.settledAcetics,
-    };
+  if (event.kind === 'came') return { ...solute, ...settledCells(keeping) };
   const ripe = ripeMl(culture, event) / Math.max(1, ml);
-  if (ripe > 0)
-    return {
-      ...solute,
-      yeast: ripe * keeping.settledYeast,
-      lactics: ripe * keeping.settledLactics,
-      acetics: ripe * keeping.settledAcetics,
-    };
+  if (ripe > 0) return { ...solute, ...settledCells(keeping, ripe) };
   if (!keeping.renews || culture.unit !== 'g') return solute;
   const grains = awakeGrains(lot, culture, warmths, event.at);
   const { yeast, lactics, acetics } = inoculum(
