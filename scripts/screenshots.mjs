@@ -23,6 +23,8 @@ const settle = async (page) => {
   // Bottles of which nothing was answered yet.
   for (const bottle of await page.getByText('…', { exact: true }).all())
     await bottle.waitFor({ state: 'detached', timeout: 60_000 });
+  // The answers of a start are worked out closer.
+  await page.getByText('A first estimate').first().waitFor({ state: 'detached', timeout: 90_000 });
 };
 const trouble = async (page) => {
   await page
@@ -108,7 +110,7 @@ const views = [
   ['bottling', demo('/brews'), phone, 'light', bottling],
   ['rack-wide', demo('/rack'), wide, 'light', settle],
   ['back', demo('/back'), phone, 'light', workedOutBack],
-  ['first-start', '/?demo=0', phone, 'light', (page) => page.waitForTimeout(1500)],
+  ['first-start', '/?demo=0', phone, 'light', (page) => page.getByText('Pineapple peel').waitFor()],
   ['today-wide-night', demo('/'), wide, 'dark', settle],
 ];
 
