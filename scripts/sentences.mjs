@@ -29,7 +29,7 @@ const forbidden = [
   [/\bschools?\b/i, 'way of keeping'],
   [/\bdoubted\b|of the doubt/i, 'how well it is known'],
   [/(\d|fizz[^.]*) volumes\b/i, 'faint, gentle, lively, sharp'],
-  [/\bplant %/i, 'share of solids'],
+  [/\bplant %|% plant\b/i, 'ginger, flowers, by name'],
   [/\bof one at its peak\b/i, 'lively, tired'],
   [/\ball of it of\b/i, 'all of it'],
   [/\bStock '/, 'the name of the make'],
@@ -89,7 +89,11 @@ function textOf(node) {
 
 /** Whether a text is one for the maker: no path, id, style or message to who programs. */
 function isSaid(node, text) {
-  if (!/[A-Za-z’]{2,} [A-Za-z’0-9]+/.test(text) || /^[.@/]|^\d+px|rgba|\bpx\b|^M(\d|it )/.test(text))
+  if (
+    !/[A-Za-z’]{3,}/.test(text) ||
+    !/\S\s+\S/.test(text) ||
+    /^[.@/]|^\d+px|rgba|\bpx\b|^M(\d|it )/.test(text)
+  )
     return false;
   for (let up = node.parent; up; up = up.parent) {
     if (ts.isImportDeclaration(up) || ts.isThrowStatement(up) || ts.isTypeNode(up)) return false;

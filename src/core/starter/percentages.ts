@@ -9,7 +9,7 @@ export interface Percentages {
   /** Grams of what the kind is begun with (plant, grains, tea leaf) for a hundred grams of water; dried grains as they swell. */
   readonly body: number;
   /** What that is, in a word. */
-  readonly bodyWord: 'plant' | 'grains' | 'tea' | 'whey';
+  readonly bodyWord: 'ginger' | 'flowers or fruit' | 'grains' | 'tea' | 'whey' | 'solids';
   /** Grams of sweetener for a hundred grams of water. */
   readonly sweetener: number;
   /** Sentences where the amounts contradict the usual share. */
@@ -23,6 +23,8 @@ const words: Readonly<Partial<Record<IngredientFamily, Percentages['bodyWord']>>
   culture: 'grains',
   tea: 'tea',
   dairy: 'whey',
+  ginger: 'ginger',
+  flower: 'flowers or fruit',
 };
 const wildFamilies: readonly IngredientFamily[] = ['fruit', 'flower', 'herb'];
 
@@ -51,7 +53,7 @@ export function percentagesOf(portions: readonly Portion[], keeping?: JarCare): 
   const sum = (is: (what: string) => boolean) =>
     portions.reduce((grams, portion) => grams + (is(portion.what) ? gramsOfPortion(portion) : 0), 0);
   const water = sum(isWet);
-  const bodyWord = keeping ? (words[ingredientOf(keeping.begin.body).family] ?? 'plant') : 'plant';
+  const bodyWord = keeping ? (words[ingredientOf(keeping.begin.body).family] ?? 'solids') : 'solids';
   if (!(water > 0)) return { body: 0, bodyWord, sweetener: 0, notes: ['There is no water in it yet.'] };
   const sweetener = (sum(isSweet) / water) * 100;
   const isBody = bodyOf(keeping);

@@ -83,7 +83,7 @@ export function SampleBox({ liquidMl, doses, onDose }: Props) {
           label="Dosed with"
           value={dose}
           onChange={setDose}
-          hint="1 g, 1/4 tsp"
+          hint="1 g or ¼ tsp"
           error={portion.ok ? undefined : refusalWords(portion)}
         />
       </View>

@@ -50,7 +50,7 @@ export function lanesOf(path: readonly Lot[], answer: LotAnswer, course: Course,
       : [
           {
             name: 'Fizz',
-            unit: 'volumes',
+            unit: 'vol',
             color: roles.bottle,
             series: series.fizz,
             digits: 1,

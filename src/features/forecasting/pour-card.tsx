@@ -15,6 +15,8 @@ import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
 import { restyle, rewrite } from '@/ui/redraw';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
+import { capital } from '@/core/capital';
+import { fizzWord } from '@/words/fizz';
 import { moment, quarter } from '@/words/moment';
 import { useRidingInTurn } from './drag-controller';
 import { useHeldSize } from './use-held-size';
@@ -44,7 +46,7 @@ const inGlass = ({ sweetnessGramsPerLitre, volumes, abvPercent }: Pour) => ({
 });
 
 const tasteWords = ({ sweetnessGramsPerLitre: sweet, volumes, abvPercent: abv }: Pour) =>
-  `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}), ${volumes[2].toFixed(1)} volumes (${range(volumes, 1)}), ${abv[2].toFixed(1)} % (${range(abv, 1)})`;
+  `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}). ${capital(fizzWord(volumes[2]))}, ${volumes[2].toFixed(1)} vol (${range(volumes, 1)}). ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)}).`;
 
 function pressureWords(
   { peakGaugeBar: peak, chanceOverLimit }: Pour,

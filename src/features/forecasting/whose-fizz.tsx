@@ -7,6 +7,7 @@ import { tastingsOf } from '@/core/tasting/tastings';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
+import { fizzWords } from '@/words/fizz';
 import { moment, quarter } from '@/words/moment';
 import { hourMs } from '@/core/duration';
 
@@ -19,7 +20,7 @@ export function WhoseFizz({ answer, now }: { readonly answer: LotAnswer; readonl
   const { closes, latest } = { closes: answer.chill?.closes, latest: answer.chill?.latest ?? Infinity };
   const lines = palates.map(({ person, likes }) => {
     const { middle } = risingCrossing(answer.hours, answer.series.fizz, likes.fizz.level);
-    const liked = `${likes.fizz.level.toFixed(1)} volumes`;
+    const liked = fizzWords(likes.fizz.level);
     if (middle === null) return `${person}’s fizz (${liked}): not within the forecast.`;
     const at = answer.start + middle * hourMs;
     const late = middle > latest && closes !== 'beyond-forecast' ? ', after the window closes' : '';

@@ -53,7 +53,7 @@ describe('entries the demo does not have', () => {
       ),
     ).toBe('120 ml (8 tbsp) drawn from Nib, with 4 g (1 tsp) white sugar');
     expect(words(poured({ taken: 'solids', targets: [{ lotId: 'brew', grams: 30 }, {}] }))).toBe(
-      '30 g of solids moved to Plum and bay; all of it of solids thrown out',
+      '30 g of solids moved to Plum and bay; all the solids thrown out',
     );
     expect(words(poured({ taken: 'sediment' }))).toBe('120 ml (8 tbsp) of sediment to Plum and bay');
     expect(words(poured({ targets: [{ ml: 90 }] }))).toBe('90 ml (6 tbsp) poured away');

@@ -87,11 +87,16 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
     const { ml, grams: g } = entry.targets[index]!;
     return g !== undefined ? grams(g) : ml !== undefined ? volume(ml) : 'all of it';
   };
+  const taken = (index: number) => {
+    const said = amount(index);
+    if (entry.taken !== 'solids') return `${said} ${takenWords[entry.taken]}`;
+    return said === 'all of it' ? 'all the solids' : `${said} of solids`;
+  };
   const mine = seenFrom === undefined ? -1 : ids.indexOf(seenFrom);
   if (mine >= 0) {
     const extra = entry.targets[mine]!.portions ?? [];
     const warm = entry.celsius === undefined ? '' : ` at ${number(entry.celsius)} °C`;
-    return `${amount(mine)} ${takenWords[entry.taken]} from ${nameOfLot(entry.from, household)}${warm}${extra.length > 0 ? `, with ${portionsWords(extra)}` : ''}`;
+    return `${taken(mine)}${entry.taken === 'solids' ? ' moved' : ''} from ${nameOfLot(entry.from, household)}${warm}${extra.length > 0 ? `, with ${portionsWords(extra)}` : ''}`;
   }
   const bottles = entry.targets.filter(({ begin }) => begin?.role === 'bottle');
   if (bottles.length === entry.targets.length) {
@@ -110,8 +115,10 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
       const to = ids[index] ?? null;
       const { gone } = entry.targets[index]!;
       return to === null
-        ? `${amount(index)} ${entry.taken === 'solids' ? `of solids ${gone ? endingWords[gone].toLowerCase() : 'thrown out'}` : 'poured away'}`
-        : `${amount(index)} ${takenWords[entry.taken]} to ${nameOfLot(to, household)}`;
+        ? entry.taken === 'solids'
+          ? `${taken(index)} ${gone ? endingWords[gone].toLowerCase() : 'thrown out'}`
+          : `${amount(index)} poured away`
+        : `${taken(index)}${entry.taken === 'solids' ? ' moved' : ''} to ${nameOfLot(to, household)}`;
     })
     .join('; ');
 }
@@ -119,7 +126,6 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
 const takenWords = {
   liquid: 'drawn',
   everything: 'ladled',
-  solids: 'of solids moved',
   sediment: 'of sediment',
 } as const;
 

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import type { JarCare } from '@/core/cultures/culture';
+import { knownCultures } from '@/core/cultures/registry';
 import { contentsOf } from '@/core/lots/begin';
 import { levelMl } from '@/core/matter/contents';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
@@ -36,7 +37,10 @@ export function StarterPreview({
   const typedJar = volumeTyped(jar, 'ml');
   const jarMl = typedJar.ok ? Math.max(100, typedJar.value) : Math.max(700, level);
   const [low, high] = keeping?.begin.sugarShare ?? [0, 0];
-  const dry = keeping !== null && high === 0;
+  const ripe = knownCultures(culture)?.ripe;
+  const has = (sought: string | undefined) => portions.some(({ what }) => what === sought);
+  // Whey, or a jar that lives already: there are no shares of water to speak of.
+  const dry = keeping !== null && (high === 0 || (has(ripe) && !has('water')));
   return (
     <Card label="What this makes" testID="starter-preview">
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>

@@ -78,7 +78,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
             value={String(level)}
             unit={`ml${cups ? ` (${cups})` : ''} in a ${Math.round(lot.vessel.ml)} ml jar`}
           />
-          {share ? (
+          {share && share.body + share.sweetener > 0 ? (
             <Text>{`Begun at ${share.body > 0 ? `${share.body.toFixed(1)} % ${share.bodyWord} and ` : ''}${share.sweetener.toFixed(1)} % sweetener`}</Text>
           ) : null}
           <Text as="strong" color={roles.starter}>

@@ -33,7 +33,7 @@ export function MeantCard({
           label="Fizz wanted"
           value={volumes}
           numeric
-          hint="vol: 2 gentle, 2.5 lively, 3 sharp"
+          hint="2 is gentle, 3 sharp (vol)"
           error={read >= 0.5 && read <= 5 ? undefined : 'Between 0.5 and 5 vol.'}
           errorId="error-volumes"
           onChange={(text) => {

@@ -21,7 +21,7 @@ interface Props {
 const boxes: Readonly<
   Record<ScaleWay, { readonly label: string; readonly hint: string; readonly start: string }>
 > = {
-  litres: { label: 'Volume', hint: '2 L, 18 dl, 6 cups', start: '' },
+  litres: { label: 'Volume', hint: '2 L or 6 cups', start: '' },
   bottles: { label: 'Bottles', hint: 'How many to fill', start: '4' },
   jar: { label: 'Jar to fill', hint: 'To its brim: 4 L', start: '' },
   pot: { label: 'Pot', hint: 'To its brim: 5 L', start: '' },

@@ -69,7 +69,7 @@ export function LitresRow({ state, lots, celsius, needsMl, open, onOpen, onState
         />
         <TypedValue
           label="Litres"
-          hint="3 l, 800 ml, 2 quarts"
+          hint="3 l or 2 quarts"
           value={ml}
           format={litres}
           read={(text) => {
