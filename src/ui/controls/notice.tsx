@@ -15,6 +15,7 @@ interface Props {
 }
 
 const shownMs = 9000;
+const atOnce = { animation: { scale: 0 } };
 
 /** A line at the foot of the page that says what was done, and takes it back. It stays a while and goes by itself. */
 export function Notice({ words, action, onAction, onGone, raised }: Props) {
@@ -39,6 +40,8 @@ export function Notice({ words, action, onAction, onGone, raised }: Props) {
         labelStyle: type.strong,
         style: styles.act,
       }}
+      // It stands there at once: an animation that never ends, where the clock is held, keeps the page from being drawn.
+      theme={atOnce}
       role="status"
       wrapperStyle={[styles.place, { bottom: raised }]}
       style={[styles.line, corners.note, { backgroundColor: roles.button }]}
