@@ -23,7 +23,11 @@ function lastGiven(lot: Lot, is: (family: string) => boolean, fallback: Portion)
   for (let i = lot.events.length - 1; i >= 0; i--) {
     const event = lot.events[i]!;
     if (event.kind !== 'added') continue;
-    const portion = event.portions.find(({ what }) => is(ingredientOf(what).family));
+    // What lives is drawn and begun with, never fed.
+    const portion = event.portions.find(({ what }) => {
+      const { family } = ingredientOf(what);
+      return family !== 'culture' && is(family);
+    });
     if (portion) return portion;
   }
   return fallback;

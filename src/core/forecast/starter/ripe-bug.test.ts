@@ -4,6 +4,7 @@ import { lotOf } from '../../journal/household';
 import { begunRipe } from '../../lots/grains';
 import { gingerBug } from '../../cultures/kinds/ginger-bug';
 import { hourMs } from '../../duration';
+import { usualFeed } from '../../starter/feed-plan';
 
 /** A jar begun with a bug that lives already, and one begun from ginger and sugar. */
 function kitchen() {
@@ -35,6 +36,8 @@ test('a bug that lives is lively at once, hungry within a day, and has no first 
   const { household } = k;
   const lot = lotOf(household, ripe)!;
   expect(begunRipe(lot, gingerBug)).toBe(true);
+  // It is fed ginger, not itself.
+  expect(usualFeed(lot).map(({ what }) => what)).toEqual(['ginger', 'white-sugar']);
   expect(beginningOf(lot, household.warmths, dawn + hourMs)).toBeNull();
   expect(beginningOf(lotOf(household, fresh)!, household.warmths, dawn + hourMs)).not.toBeNull();
 });
