@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { act, beginBug, button, field, put, setClock, sheet } from './kitchen';
+import { act, beginBug, button, field, liveOn, put, setClock, sheet } from './kitchen';
 import { hourMs } from '../src/core/duration.ts';
 
 const start = Date.parse('2026-07-06T09:00:00Z');
@@ -116,7 +116,7 @@ test('a packet of yeast: its date, its dose, a trial in warm water, and a batch 
   await page.goto('/brews/new');
   await field(page, 'Name').fill('Pale ginger');
   await put(page, 'White sugar', '150 g');
-  await page.getByRole('radio', { name: 'Sparkler' }).click();
+  await liveOn(page, 'Sparkler');
   await put(page, 'Yeast', '9 g');
   await expect(page.getByTestId('error-dose')).toContainText('There are 5 g left in Sparkler.');
   await put(page, 'Yeast', '1 g');

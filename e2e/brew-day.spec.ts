@@ -1,6 +1,18 @@
 import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { act, beginBug, button, field, forecastReady, put, setClock, sheet } from './kitchen';
+import {
+  act,
+  beginBug,
+  button,
+  field,
+  forecastReady,
+  liveOn,
+  put,
+  putIn,
+  setClock,
+  sheet,
+  unfold,
+} from './kitchen';
 import { hourMs, minuteMs } from '../src/core/duration.ts';
 
 const start = Date.parse('2026-08-20T08:00:00Z');
@@ -19,17 +31,19 @@ test('a plum soda by 1.3 kg of fruit: steps with the clock moved, closed and reo
   await page.getByRole('link', { name: 'Plum and fig leaf soda' }).click();
   await expect(page.getByText('433 g', { exact: false }).first()).toBeVisible();
   await button(page, 'Lay it out on the worktop').click();
+  await unfold(page, 'Water and jar');
   await page.getByRole('radio', { name: 'What I have', exact: true }).click();
   await page.getByRole('radiogroup', { name: 'Which' }).getByRole('radio', { name: 'Plum' }).click();
   await field(page, 'How much of it').fill('1.3 kg');
   await button(page, 'Scale it').click();
   await expect(button(page, 'In the jar: 3 L')).toBeVisible();
-  await expect(button(page, 'Plum: 1,300 g')).toBeVisible();
-  await expect(button(page, /^Starter to draw: 225 ml/)).toBeVisible();
+  await expect(button(page, /^Flavour: 1,300 g plum/)).toBeVisible();
+  await expect(button(page, /^Starter: 225 ml of Ada/)).toBeVisible();
   await expect(page.getByTestId('board-sugar')).toContainText('76');
-  await expect(page.getByTestId('compose-words')).toContainText(/taste .* to .* g\/L sweet/);
+  await expect(page.getByTestId('compose-words')).toContainText(/^Taste .* g\/L sweet/);
+  await unfold(page, 'Account');
   await expect(page.getByTestId('yield')).toContainText(/About 2\.7\d L to bottle/);
-  await expect(page.getByTestId('brew-preview')).toContainText('unsprayed');
+  await expect(page.getByTestId('brew-cautions')).toContainText('unsprayed');
 
   // Twice the fruit is more than the starter on hand can begin: what it is enough for, and when the rest could start.
   await field(page, 'How much of it').fill('2.6 kg');
@@ -119,6 +133,7 @@ test('sugar is swapped for honey at equal sugar: the account stays, the price fo
   await page.getByRole('button', { name: 'Swap, ripeness, price…' }).click();
   await field(page, 'Price of a kilogram').fill('1.50');
   await field(page, 'Price of a kilogram').blur();
+  await unfold(page, 'Account');
   await expect(page.getByTestId('cost')).toContainText(/^0\.11 a litre \(without/);
   const swap = page.getByTestId('swap');
   await swap.getByRole('radio', { name: 'Honey' }).click();
@@ -128,11 +143,12 @@ test('sugar is swapped for honey at equal sugar: the account stays, the price fo
   await swap.getByRole('button', { name: /^Swap for 191 ml .* honey/ }).click();
   await expect(button(page, 'Honey: 191 ml')).toBeVisible();
   await expect(sugar).toContainText('80');
-  await expect(page.getByTestId('brew-preview')).toContainText('not for children under one year');
+  await expect(page.getByTestId('brew-cautions')).toContainText('not for children under one year');
 
   // An amount turned by keys while the proportions are held: everything follows, and says so.
+  await unfold(page, 'Flavour');
   await button(page, /^Quince: /).click();
-  await page.getByRole('radio', { name: 'Proportions' }).click();
+  await page.getByRole('radio', { name: 'Proportions' }).last().click();
   const ruler = page.getByRole('slider', { name: 'Turn Quince' });
   const before = Number(await ruler.getAttribute('aria-valuenow'));
   await ruler.press('ArrowRight');
@@ -209,12 +225,12 @@ test('a simmered brew on a packet: two clocks at once, the pot’s corrected by 
 }) => {
   await setClock(page, start);
   await page.goto('/brews/new?recipe=pear-juice-last-batch');
-  await page.getByRole('radio', { name: 'A packet, grains or whey' }).click();
+  await liveOn(page, 'A packet, grains or whey');
   await expect(page.getByTestId('brew-refusal')).toContainText('none lives here yet');
-  await button(page, 'Add something').click();
-  await page.getByRole('radio', { name: 'Wine yeast, dry' }).click();
+  await putIn(page, 'wine yeast', 'Wine yeast, dry');
   await put(page, 'Wine yeast, dry', '1 g');
-  await button(page, 'Choose the ways').click();
+  await unfold(page, 'Steps');
+  await button(page, 'Put it together').click();
   await page.getByRole('radiogroup', { name: 'The base' }).getByRole('radio', { name: 'Simmered' }).click();
   await field(page, 'Simmers, minutes').fill('10');
   await field(page, 'Steeps, hours').fill('0');
@@ -279,7 +295,8 @@ test('the worktop answers every turn: warmth, a pot that is too small, juice ins
   await setClock(page, start);
   await page.goto('/brews/new?recipe=galangal-pepper-ale');
   const words = page.getByTestId('compose-words');
-  await expect(words).toContainText('Pitched now: taste');
+  await expect(words).toContainText(/^Taste /);
+  await unfold(page, 'Starter');
   const cool = await words.textContent();
   await button(page, /^Warmth: 21.0/).click();
   const warmth = page.getByRole('slider', { name: 'Turn the warmth' });
@@ -287,7 +304,8 @@ test('the worktop answers every turn: warmth, a pot that is too small, juice ins
   await expect(button(page, 'Warmth: 27.0 °C')).toContainText('supposed: it is 21.0 now');
   await expect(words).not.toHaveText(cool!);
   // Dragged by a finger, an amount turns too.
-  await button(page, /^Brown sugar: 234 g/).click();
+  await unfold(page, 'Sweet');
+  await expect(button(page, /^Brown sugar: 234 g/)).toBeVisible();
   const ruler = page.getByRole('slider', { name: 'Turn Brown sugar' });
   await ruler.scrollIntoViewIfNeeded();
   const box = (await ruler.boundingBox())!;
@@ -297,6 +315,7 @@ test('the worktop answers every turn: warmth, a pot that is too small, juice ins
   await page.mouse.up();
   await expect(button(page, /^Brown sugar: 255 g/)).toBeVisible();
 
+  await unfold(page, 'Water and jar');
   await button(page, /^In the jar: 3 L/).click();
   await field(page, 'My pot').fill('3 L');
   await expect(page.getByTestId('pot-small')).toContainText(
@@ -314,10 +333,12 @@ test('the worktop answers every turn: warmth, a pot that is too small, juice ins
   await button(page, 'Take juice instead').click();
   // 55 g of sugar from the juice: 255 − 55 / 0.969 g of brown sugar stay.
   await expect(button(page, /^Brown sugar: 198.2 g/)).toContainText('followed');
+  await unfold(page, 'Flavour');
   await button(page, /^Apple juice: 500 ml/).click();
-  await button(page, 'Swap, ripeness, price…').click();
+  await button(page, 'Swap, ripeness, price…').last().click();
   await page.getByRole('radio', { name: 'Names a preservative' }).click();
   await expect(page.getByTestId('warning-preserved')).toContainText('Apple juice names a preservative');
+  await unfold(page, 'Account');
   await field(page, 'Sweetener meant, %').fill('14');
   await expect(page.getByTestId('warning-percent')).toContainText(
     /You meant 14 %, the spoons make 8.7 % of the water: 122 g more brown sugar/,

@@ -1,6 +1,17 @@
 import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { act, button, field, forecastReady, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
+import {
+  act,
+  button,
+  field,
+  forecastReady,
+  leaveOut,
+  put,
+  scaleBy,
+  setClock,
+  sheet,
+  unfold,
+} from './kitchen';
 import { dayMs } from '../src/core/duration.ts';
 
 const start = Date.parse('2026-06-01T09:00:00Z');
@@ -72,11 +83,14 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await expect(page.getByTestId('short-of-starter')).toContainText(/Marigold gives \d+ ml .*; 900 ml/);
   const refusal = (await page.getByTestId('brew-refusal').textContent()) ?? '';
   await put(page, 'Starter to draw', `${/At most (\d+) ml/.exec(refusal)![1]} ml`);
+  await unfold(page, 'Account');
   await expect(page.getByTestId('brew-preview')).toContainText('stay in Marigold');
   await put(page, 'Starter to draw', '160 ml');
   // 80 g/L of sugar; 160 ml of a bug that is fed and hardly begun bring some 5 g more a litre.
   await expect(page.getByTestId('board-sugar')).toContainText('85');
-  await expect(board.getByTestId('compose-words')).toContainText(/^Pitched now: taste .* alcohol/);
+  await expect(board.getByTestId('compose-words')).toContainText(/^Taste .* g\/L sweet/);
+  await unfold(page, 'Account');
+  await expect(page.getByTestId('brew-preview')).toContainText(/^Pitched now: taste .* alcohol/);
   await expect(page.getByTestId('brew-preview')).toContainText('8.0 % of the batch');
   await expect(page.getByTestId('brew-preview')).toContainText(
     /ml \(.*?\) stay in Marigold's jar. Top up with \d+ g \(.*?\) fresh ginger/,

@@ -329,7 +329,7 @@ test('no row of the worktop moves when the forecast of what is on it comes', asy
     await route.continue();
   });
   await page.goto('/brews/new');
-  const row = button(page, /^White sugar: /);
+  const row = button(page, /^Sweet: /);
   await expect(page.getByTestId('board')).toContainText('the coming ferment…');
   const before = await row.boundingBox();
   letGo();

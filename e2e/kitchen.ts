@@ -48,21 +48,54 @@ export async function detailsOf(page: Page, card: Locator): Promise<string> {
 export const act = (page: Page, name: string) =>
   page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();
 
-/** An amount on the worktop: one tap opens it, then it is typed. */
-export async function put(page: Page, name: string, amount: string) {
+/** The lines of the worktop that hold amounts, as they stand on it. */
+const amountLines = ['Sweet', 'Starter', 'Flavour', 'Water and jar'] as const;
+
+/** Opens a line of the worktop, unless it is open. */
+export async function unfold(page: Page, title: (typeof amountLines)[number] | 'Steps' | 'Account') {
+  const line = button(page, new RegExp(`^${title}: `));
+  if ((await line.getAttribute('aria-expanded')) === 'false') await line.click();
+}
+
+/** Brings an amount of the worktop into hand: its line and its row are opened. */
+async function take(page: Page, name: string) {
   const box = field(page, name);
-  if (!(await box.isVisible())) await button(page, new RegExp(`^${name}: `)).click();
-  await box.fill(amount);
+  const row = button(page, new RegExp(`^${name}: `));
+  for (const title of amountLines) if (!(await box.or(row).first().isVisible())) await unfold(page, title);
+  if (!(await box.isVisible())) await row.click();
+}
+
+/** An amount on the worktop: it is brought into hand, then typed. */
+export async function put(page: Page, name: string, amount: string) {
+  await take(page, name);
+  await field(page, name).fill(amount);
 }
 
 /** Takes something off the worktop. */
 export async function leaveOut(page: Page, name: string) {
-  if (!(await field(page, name).isVisible())) await button(page, new RegExp(`^${name}: `)).click();
+  await take(page, name);
   await button(page, `Leave out ${name}`).click();
+}
+
+/** Puts something more on the worktop, looked up by what is typed. */
+export async function putIn(page: Page, typed: string, name: string) {
+  await unfold(page, 'Flavour');
+  await field(page, 'What goes in').fill(typed);
+  await page
+    .getByRole('radiogroup', { name: 'Ingredients' })
+    .getByRole('radio', { name, exact: true })
+    .click();
+}
+
+/** Chooses what brings the brew of the worktop to life. */
+export async function liveOn(page: Page, name: string) {
+  await unfold(page, 'Starter');
+  await page.getByRole('radio', { name, exact: true }).click();
 }
 
 /** Sets the size of a batch by one of the ways to do it. */
 export async function scaleBy(page: Page, way: string, box: string, amount: string) {
+  await unfold(page, 'Water and jar');
   await page.getByRole('radio', { name: way, exact: true }).click();
   await field(page, box).fill(amount);
   await button(page, 'Scale it').click();

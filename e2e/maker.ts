@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { button, field, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
+import { button, field, leaveOut, liveOn, put, putIn, scaleBy, setClock, sheet } from './kitchen';
 import { hourMs } from '../src/core/duration.ts';
 
 /** A Monday evening in an empty kitchen. */
@@ -81,16 +81,10 @@ export class Maker {
     await page.goto('/brews/new');
     await field(page, 'Name').fill(name);
     for (const row of without) await leaveOut(page, row);
-    for (const [typed, picked] of Object.entries(add)) {
-      await this.pick(typed, picked);
-      // A row of its own stands open: it is closed again.
-      await button(page, new RegExp(`^${picked}: `))
-        .last()
-        .click();
-    }
+    for (const [typed, picked] of Object.entries(add)) await putIn(page, typed, picked);
     if (litres) await scaleBy(page, 'Litres of soda', 'Volume', litres);
     for (const [label, amount] of Object.entries(amounts)) await put(page, label, amount);
-    if (life) await this.radio(life).click();
+    if (life) await liveOn(page, life);
     if (dose) await put(page, dose[0], dose[1]);
     if (water) await put(page, 'Water', water);
   }

@@ -1,5 +1,17 @@
 import { expect, test } from '@playwright/test';
-import { act, button, field, leaveOut, put, scaleBy, setClock, sheet } from './kitchen';
+import {
+  act,
+  button,
+  field,
+  leaveOut,
+  liveOn,
+  put,
+  putIn,
+  scaleBy,
+  setClock,
+  sheet,
+  unfold,
+} from './kitchen';
 import { hourMs } from '../src/core/duration.ts';
 
 const start = Date.parse('2026-07-06T09:00:00Z');
@@ -18,11 +30,10 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await field(page, 'Name').fill('Plum, first run');
   await put(page, 'White sugar', '150 g');
   await leaveOut(page, 'Fresh ginger');
-  await button(page, 'Add something').click();
-  await page.getByRole('radio', { name: 'Plum', exact: true }).click();
+  await putIn(page, 'plum', 'Plum');
   await put(page, 'Plum', '2 1/2 cups');
   await expect(page.getByText(/^= 414 g, about 2½ cups/)).toBeVisible();
-  await page.getByRole('radio', { name: 'Nothing: it lives on the base' }).click();
+  await liveOn(page, 'Nothing: it lives on the base');
   await scaleBy(page, 'Water I have', 'Water', '1,500 ml');
   await button(page, /^Mixed/).click();
   await expect(page.getByRole('heading', { name: 'Plum, first run' })).toBeVisible();
@@ -63,8 +74,9 @@ test('second run and sediment: one jar’s fruit runs twice, a cup of it starts 
   await field(page, 'Name').fill('From a cup');
   await scaleBy(page, 'Litres of soda', 'Volume', '1 L');
   await put(page, 'White sugar', '80 g');
-  await page.getByRole('radio', { name: 'A cup of Plum, first run' }).click();
+  await liveOn(page, 'A cup of Plum, first run');
   await put(page, 'Starter to draw', '1 cup');
+  await unfold(page, 'Account');
   await expect(page.getByTestId('brew-preview')).toContainText('stay in Plum, first run');
   await button(page, /^Mixed/).click();
   await button(page, 'Pitch the starter').click();

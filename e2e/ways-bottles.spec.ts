@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, chipIn, field, sheet } from './kitchen';
+import { button, chipIn, field, sheet, unfold } from './kitchen';
 import { Maker } from './maker';
 
 test('a ratio scaled to twelve crown-capped bottles, packaged yeast, steeped overnight', async ({ page }) => {
@@ -12,6 +12,7 @@ test('a ratio scaled to twelve crown-capped bottles, packaged yeast, steeped ove
     amounts: { 'White sugar': '140 g', 'Anise hyssop': '18 g', 'Wine yeast, dry': '1 g' },
     life: 'A packet, grains or whey',
   });
+  await unfold(page, 'Water and jar');
   await maker.radio('Bottles', page.getByRole('main')).click();
   await field(page, 'Bottles').fill('12');
   await field(page, 'Size of each').fill('330 ml');

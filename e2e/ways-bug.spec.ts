@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, chipIn, field, sheet } from './kitchen';
+import { button, chipIn, field, sheet, unfold } from './kitchen';
 import { Maker } from './maker';
 
 /** A bug of 500 ml, fed 14 g and 14 g a day until it foams on the fifth. */
@@ -233,7 +233,8 @@ test('whey, salt and citrus in one closed jar: lid pressed, burped, drunk from t
   // 42 g and lime’s little in a litre: lean, as whey ginger ales are.
   expect(await maker.boardSugar()).toBeGreaterThanOrEqual(42);
   expect(await maker.boardSugar()).toBeLessThanOrEqual(45);
-  await button(page, 'Choose the ways').click();
+  await unfold(page, 'Steps');
+  await button(page, 'Cover it').click();
   await maker.radio('Closed, lid pressed').click();
   const brew = await maker.mix('Lime and salt');
   await maker.pitch('Mixed cold: as the room');

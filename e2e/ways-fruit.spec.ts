@@ -15,7 +15,7 @@ test('whole fruit under a weight in sugar water, and a second run on it', async 
   });
   // All of it in the pot: nothing would live in it, and that is asked before it is mixed.
   await expect(page.getByText(/Boiling kills the yeast on skins/)).toBeVisible();
-  await button(page, 'Swap, ripeness, price…').click();
+  await button(page, 'Swap, ripeness, price…').last().click();
   await page
     .getByRole('radiogroup', { name: 'Goes in' })
     .getByRole('radio', { name: 'Cold, in the jar' })

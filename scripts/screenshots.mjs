@@ -66,7 +66,7 @@ const inHand = async (page) => {
 };
 const turning = async (page) => {
   await settle(page);
-  await page.getByRole('button', { name: /^White sugar:/ }).click();
+  await page.getByRole('button', { name: /^Sweet:/ }).click();
   await page.waitForTimeout(800);
 };
 const counter = async (page) => {

@@ -1,6 +1,6 @@
 import { lineQuestion } from '@/words/brews/recipe-words';
 import { readLine } from '@/core/recipes/ingredient-line';
-import { readList } from './paste-list';
+import { readList } from '@/core/recipes/read-list';
 import { readRows, rowOf } from './portion-form';
 
 test('a pasted list becomes rows that the form reads back the same; the rest is asked about', () => {
@@ -18,14 +18,6 @@ test('a pasted list becomes rows that the form reads back the same; the rest is 
   const { portions, faults } = readRows(rows);
   expect(faults).toEqual({});
   expect(portions.map(({ grams, ml }) => grams ?? ml)).toEqual([301.6, 500, 90, 2000]);
-  expect(readList(Array.from({ length: 90 }, () => '1 g salt').join('\n')).portions).toHaveLength(60);
-});
-
-test('a recipe in JSON-LD is read by its ingredients', () => {
-  const json = JSON.stringify({ '@type': 'Recipe', recipeIngredient: ['90 g sugar', '1 firkin plums'] });
-  const { portions, asked } = readList(json);
-  expect(portions).toEqual([{ what: 'white-sugar', grams: 90 }]);
-  expect(asked.map(({ line }) => line)).toEqual(['1 firkin plums']);
 });
 
 test('each question has its sentence', () => {

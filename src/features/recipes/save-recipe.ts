@@ -1,8 +1,6 @@
-import { stepsOf } from '@/core/brew/steps';
+import { stepsAhead } from '@/core/brew/steps-ahead';
 import { compositionOf, type Recipe } from '@/core/recipes/recipe';
 import { jsonOfRecipe } from '@/core/recipes/recipe-json';
-import { addPortions } from '@/core/lots/add';
-import { emptyLot } from '@/core/lots/begin';
 import { stepWords } from '@/words/brews/step-words';
 import { waterOf } from '@/core/brew/scale';
 import { knownCultures } from '@/core/cultures/registry';
@@ -17,12 +15,10 @@ export function instructionsOf(recipe: Recipe, litres: number): string[] {
   const waterMl = Math.max(0, waterOf(composition, knownCultures(recipe.culture)?.unit === 'ml'));
   const now = composition.rows.filter(({ when }) => when === 'pot' || when === 'cold');
   const later = composition.rows.filter((row) => !now.includes(row));
-  const lot = addPortions(
-    emptyLot('recipe', 0, {
-      role: 'brew',
+  const steps = stepsAhead(
+    {
       name: recipe.name,
-      vessel: { kind: 'jar', ml: litres * 1300 },
-      closure: recipe.method.closure,
+      jarMl: litres * 1300,
       place: 'counter',
       recipe: {
         base: recipe.base,
@@ -31,11 +27,12 @@ export function instructionsOf(recipe: Recipe, litres: number): string[] {
         later,
         waterMl,
       },
-    }),
-    [{ what: 'water', ml: waterMl }, ...now.map(({ portion }) => portion)],
-    { at: 0, entryId: 'recipe' },
+      portions: now.map(({ portion }) => portion),
+    },
+    undefined,
+    21,
   );
-  return stepsOf({ lot, from: undefined, around: 21 }).map((step) => {
+  return steps.map((step) => {
     const { title, lines } = stepWords(step, null);
     return `${title}. ${lines.join(' ')}`;
   });

@@ -16,12 +16,17 @@ interface Props {
   readonly errorId?: string;
   readonly numeric?: boolean | undefined;
   readonly multiline?: boolean | undefined;
+  /** What stands in it while nothing is written. */
+  readonly placeholder?: string | undefined;
+  /** Enter was pressed. */
+  readonly onEnter?: (() => void) | undefined;
   readonly inputRef?: (box: unknown) => void;
 }
 
 /** A box to write in: its name above it, below it what was understood or what is wrong. */
 export function TextBox(props: Props) {
   const { label, value, onChange, onLeave, hint, echo, error, errorId, numeric, multiline, inputRef } = props;
+  const { placeholder, onEnter } = props;
   const roles = useRoles();
   const below = error ?? echo ?? hint;
   return (
@@ -36,6 +41,8 @@ export function TextBox(props: Props) {
         error={Boolean(error)}
         aria-label={label}
         multiline={multiline}
+        {...(placeholder === undefined ? {} : { placeholder, placeholderTextColor: roles.softText })}
+        {...(onEnter ? { onKeyPress: entering(onEnter) } : {})}
         inputMode={numeric ? 'decimal' : 'text'}
         autoCapitalize="none"
         autoComplete="off"
@@ -56,5 +63,13 @@ export function TextBox(props: Props) {
     </View>
   );
 }
+
+/** Enter alone does it, in a box of several lines too; with Shift it breaks the line. */
+const entering = (onEnter: () => void) => (event: { nativeEvent: object; preventDefault: () => void }) => {
+  const { key, shiftKey } = event.nativeEvent as { key?: string; shiftKey?: boolean };
+  if (key !== 'Enter' || shiftKey) return;
+  event.preventDefault();
+  onEnter();
+};
 
 const styles = StyleSheet.create({ below: { ...type.body, paddingVertical: 0 } });

@@ -15,7 +15,7 @@ const width = 72;
 /** Noons, midnights and now, each standing on its moment. */
 export function ClockTicks({ start, end, now, x, top = 0 }: Props) {
   const roles = useRoles();
-  return ribbonTicks(start, end, now).map(({ at, label }) => (
+  return ribbonTicks(start, end, now, x(end) - x(start)).map(({ at, label }) => (
     <Text
       key={at}
       as="label"

@@ -1,5 +1,6 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
+import { betweenWords } from '../when';
 import { duration, moment, quarter } from '../moment';
 import { hourMs } from '@/core/duration';
 
@@ -21,6 +22,16 @@ export const alcoholRange = (five: FiveNumbers): string => `${five[0].toFixed(1)
 
 /** A window wider than this is tasted through day by day, hours. */
 export const wideHours = 72;
+
+/** When it would be tasted, pitched now, and how sweet it would be: one line. */
+export function tasteWords(answer: LotAnswer, now: number): string {
+  const taste = answer.taste!;
+  const end = answer.hours.at(-1)!;
+  if (taste.earliest >= end - 1) return `Still sweet after ${duration(end)}`;
+  const at = (hour: number) => now + hour * hourMs;
+  const sweet = rowAtHour(answer, answer.series.sweet, taste.best);
+  return `Taste ${betweenWords(at(taste.earliest), at(taste.latest), now)}, about ${Math.round(sweet[2])} g/L sweet`;
+}
 
 /** What would come of what is on the worktop, if it were pitched now. */
 export function composedWords(answer: LotAnswer, now: number): string {

@@ -5,28 +5,33 @@ import type { Lot } from '@/core/lots/lot';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
+import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
-import { nameFault } from '../../forms/name-fault';
-import { BeginRow } from './rows/begin-row';
-import { Board } from './cards/board';
-import { BackAgain, useDraft } from './state/draft';
-import { KeepRecipe } from './cards/keep-recipe';
-import { LifeCard } from './cards/life-card';
-import { LitresRow } from './rows/litres-row';
-import { MeantCard } from './cards/meant-card';
-import { MethodCard } from './cards/method-card';
-import { Remarks } from './cards/remarks';
-import { RowsCard } from './rows/rows-card';
-import { ScaleCard } from './cards/scale-card';
-import { useBegin } from './state/use-begin';
-import { useSugarLeft } from '../../lots/use-sugar-left';
-import { WarmthRow } from './rows/warmth-row';
-import { planned, unpitched } from './state/worktop-plan';
-import type { WorktopState } from './state/worktop-state';
+import { useRoles } from '@/ui/theme/use-roles';
 import { webStyle } from '@/ui/theme/web-style';
+import { alcoholPlain } from '@/words/brews/worktop-words';
+import { nameFault } from '../../forms/name-fault';
+import { useSugarLeft } from '../../lots/use-sugar-left';
+import { Board } from './cards/board';
+import { Cautions } from './cards/cautions';
+import { KeepRecipe } from './cards/keep-recipe';
+import { SizeChips } from './cards/size-chips';
+import { AccountLine } from './lines/account-line';
+import { FlavourLine } from './lines/flavour-line';
+import { SizeLine } from './lines/size-line';
+import { StarterLine } from './lines/starter-line';
+import { StepsLine } from './lines/steps-line';
+import { SweetLine } from './lines/sweet-line';
+import { BeginRow } from './rows/begin-row';
+import { BackAgain, useDraft } from './state/draft';
+import { useBegin } from './state/use-begin';
+import { useComposed } from './state/use-composed';
+import { planned, unpitched } from './state/worktop-plan';
+import { nameOf, type WorktopState } from './state/worktop-state';
+import { withMl } from './state/worktop-turns';
 
 const stuck = webStyle({ position: 'sticky', top: 12 });
 
@@ -40,84 +45,52 @@ interface Props {
   readonly onAfresh?: () => void;
 }
 
-/** A brew is composed: the jar fills, the account and the coming ferment move with every turn of an amount. */
+/** A brew is composed: the jar, and three lines that open where they stand; what comes of it moves with every turn. */
 export function Worktop({ lots, begun, draft, onAfresh }: Props) {
   const wide = useWide();
+  const roles = useRoles();
   const now = useNow();
   const household = useAppSelector(selectHousehold);
   const celsius = celsiusAt(household.warmths, 'counter', now);
   const [state, setState] = useState(begun);
   const dropIt = useDraft(draft, state, begun);
-  const [open, setOpen] = useState<number | 'ml' | 'dose' | 'warmth' | 'water' | null>(null);
   const worked = planned(state, lots, useSugarLeft());
-  const unnamed = nameFault(state.name);
-  const set = (change: Partial<WorktopState>) => setState({ ...state, ...change });
+  const answer = useComposed(state, worked.ok ? worked.value : null);
   const { begin, tried, fault } = useBegin(state, worked, dropIt);
   const shown = worked.ok ? worked.value : unpitched(state);
-  const board = <Board state={state} worked={worked} shown={shown} />;
+  const line = { state, lots, celsius, onState: setState };
+  const board = <Board state={state} worked={worked} shown={shown} answer={answer} />;
   const hand = (
-    <View style={{ gap: gap.medium, flex: wide ? 1 : undefined, minWidth: 0 }}>
+    <View style={{ gap: gap.small, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {onAfresh ? <BackAgain onAfresh={onAfresh} /> : null}
+      <SizeChips
+        ml={state.composition.ml}
+        onMl={(ml) => setState(withMl(state, ml, 'proportions', { lots, celsius }))}
+      />
+      <SweetLine state={state} onState={setState} />
+      <StarterLine {...line} />
+      <FlavourLine state={state} lots={lots} onState={setState} />
       <TextBox
         label="Name"
         value={state.name}
-        onChange={(name) => set({ name })}
-        hint="What it will be called"
-        error={tried ? unnamed : undefined}
+        placeholder={nameOf(state)}
+        onChange={(name) => setState({ ...state, name })}
+        error={tried ? nameFault(nameOf(state)) : undefined}
         errorId="error-name"
       />
-      <LitresRow
-        state={state}
-        lots={lots}
-        celsius={celsius}
-        needsMl={shown?.plan.brew.jarMl ?? null}
-        open={open === 'ml'}
-        onOpen={() => setOpen(open === 'ml' ? null : 'ml')}
-        onState={setState}
-      />
-      <RowsCard
-        state={state}
-        lots={lots}
-        open={open}
-        onOpen={setOpen}
-        onState={setState}
-        waterMl={shown?.plan.waterMl ?? null}
-        celsius={celsius}
-      />
-      <LifeCard
-        state={state}
-        lots={lots}
-        celsius={celsius}
-        open={open === 'dose'}
-        onOpen={() => setOpen(open === 'dose' ? null : 'dose')}
-        onState={setState}
-      />
-      <WarmthRow
-        state={state}
-        open={open === 'warmth'}
-        onOpen={() => setOpen(open === 'warmth' ? null : 'warmth')}
-        onState={setState}
-      />
-      <ScaleCard state={state} lots={lots} celsius={celsius} onState={setState} />
-      <Remarks state={state} planned={shown} lots={lots} celsius={celsius} />
-      <MethodCard
-        method={state.method}
-        infuses={state.composition.rows.some(({ when }) => when === 'infusion')}
-        onMethod={(method) => set({ method })}
-      />
-      <MeantCard state={state} onState={setState} />
-      <BeginRow fault={fault} onBegin={begin}>
-        <KeepRecipe state={state} onKept={(from) => set({ from })} />
-      </BeginRow>
+      <Cautions state={state} planned={shown} lots={lots} celsius={celsius} />
+      <BeginRow fault={fault} onBegin={begin} />
+      <SizeLine {...line} needsMl={shown?.plan.brew.jarMl ?? null} waterMl={shown?.plan.waterMl ?? null} />
+      <StepsLine state={state} planned={shown} celsius={celsius} onState={setState} />
+      <AccountLine state={state} planned={shown} answer={answer} onState={setState} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        <KeepRecipe state={state} onKept={(from) => setState({ ...state, from })} />
+      </View>
+      <Text color={roles.softText}>{alcoholPlain}</Text>
     </View>
   );
   return (
-    <Screen
-      title={state.from ? state.name || 'A new brew' : 'A new brew'}
-      over="Brews"
-      pane={wide}
-      width={1100}
-    >
+    <Screen title={state.from ? nameOf(state) : 'A new brew'} over="Brews" pane={wide} width={1100}>
       {wide ? (
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
           {hand}

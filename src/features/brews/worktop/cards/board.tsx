@@ -1,32 +1,33 @@
-import { refusalWords } from '@/words/refusals';
 import { View } from 'react-native';
-import type { WorktopState } from '../state/worktop-state';
-import type { Planned } from '../state/worktop-plan';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Result } from '@/core/result';
 import { Text } from '@/ui/controls/text';
 import { WorktopJar, type JarLayer } from '@/ui/drawings/worktop-jar';
+import { useWide } from '@/ui/layout/use-wide';
+import type { Roles } from '@/ui/theme/roles';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import type { Roles } from '@/ui/theme/roles';
-import { litres } from '@/words/amounts';
-import { accountWords } from '@/words/brews/worktop-words';
-import { useWide } from '@/ui/layout/use-wide';
-import { ComposeRibbon } from './compose-ribbon';
-import { jarLayers } from '../state/jar-layers';
 import { webStyle } from '@/ui/theme/web-style';
+import { litres } from '@/words/amounts';
+import { refusalWords } from '@/words/refusals';
+import { jarLayers } from '../state/jar-layers';
+import type { Planned } from '../state/worktop-plan';
+import type { WorktopState } from '../state/worktop-state';
+import { ComposeRibbon } from './compose-ribbon';
 
 interface Props {
   readonly state: WorktopState;
   readonly worked: Result<Planned>;
   /** What can be worked out in any case. */
   readonly shown: Planned | null;
+  readonly answer: LotAnswer | null;
 }
 
-/** The ribbon with three lines under it: kept free until the answer comes, so that no row moves under a finger. */
-const comingHeight = 122;
+/** The line and the ribbon under it: kept free until the answer comes, so that no row moves under a finger. */
+const comingHeight = 96;
 
-/** The jar drawn to scale and the account beside it, in sight while a hand turns amounts below. */
-export function Board({ state, worked, shown }: Props) {
+/** The jar drawn to scale, how sweet it is and what comes of it, in sight while a hand turns amounts below. */
+export function Board({ state, worked, shown, answer }: Props) {
   const roles = useRoles();
   const wide = useWide();
   const plan = shown?.plan ?? null;
@@ -44,41 +45,36 @@ export function Board({ state, worked, shown }: Props) {
           borderColor: roles.hairline,
           borderWidth: 1,
           padding: gap.medium,
-          gap: 4,
+          gap: gap.medium,
+          flexDirection: 'row',
         },
         stuck,
       ]}
     >
-      <View style={{ flexDirection: 'row', gap: gap.medium }}>
-        <WorktopJar
-          jarMl={jarMl}
-          layers={layersOf(state, plan?.brew.waterMl ?? 0, roles)}
-          label={`A ${litres(jarMl)} jar with ${litres(state.composition.ml)} in it`}
-          height={wide ? 220 : 116}
-        />
-        <View style={{ flex: 1, gap: 2, minWidth: 0 }}>
-          {plan ? (
-            <>
-              <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 6 }} testID="board-sugar">
-                <Text as="figure" live>
-                  {plan.brew.account.totalGramsPerLitre.toFixed(0)}
-                </Text>
-                <Text color={roles.softText}>g/L of sugar</Text>
-              </View>
-              <Text as="strong">{`${litres(plan.brew.account.batchMl)} · SG ${plan.brew.account.gravity.toFixed(3)} · ${plan.brew.account.brix.toFixed(1)} °Brix`}</Text>
-              <Text>{accountWords(plan.brew.account)}</Text>
-            </>
-          ) : null}
+      <WorktopJar
+        jarMl={jarMl}
+        layers={layersOf(state, plan?.brew.waterMl ?? 0, roles)}
+        label={`A ${litres(jarMl)} jar with ${litres(state.composition.ml)} in it`}
+        height={wide ? 190 : 112}
+      />
+      <View style={{ flex: 1, gap: 2, minWidth: 0 }}>
+        {plan ? (
+          <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 6 }} testID="board-sugar">
+            <Text as="figure" live>
+              {plan.brew.account.totalGramsPerLitre.toFixed(0)}
+            </Text>
+            <Text color={roles.softText}>g/L of sugar</Text>
+          </View>
+        ) : null}
+        <View style={{ minHeight: comingHeight }}>
+          {worked.ok ? (
+            <ComposeRibbon answer={answer} />
+          ) : (
+            <Text color={roles.danger} live testID="brew-refusal">
+              {refusalWords(worked)}
+            </Text>
+          )}
         </View>
-      </View>
-      <View style={{ minHeight: comingHeight }}>
-        {worked.ok ? (
-          <ComposeRibbon state={state} planned={worked.value} />
-        ) : (
-          <Text color={roles.danger} live testID="brew-refusal">
-            {refusalWords(worked)}
-          </Text>
-        )}
       </View>
     </View>
   );

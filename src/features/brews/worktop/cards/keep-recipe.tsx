@@ -8,7 +8,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { nameFault } from '../../../forms/name-fault';
 import { useAct } from '../../../acts/act-context';
 import { recipeOfWorktop } from '../state/recipe-of-worktop';
-import type { WorktopState } from '../state/worktop-state';
+import { nameOf, type WorktopState } from '../state/worktop-state';
 
 interface Props {
   readonly state: WorktopState;
@@ -22,7 +22,7 @@ export function KeepRecipe({ state, onKept }: Props) {
   const lots = everyLot(household);
   const versions = recipeVersions(household);
   const before = state.from ? versions.get(state.from.id)?.at(-1) : undefined;
-  const unnamed = nameFault(state.name);
+  const unnamed = nameFault(nameOf(state));
   const next = before
     ? recipeOfWorktop(state, lots, {
         id: before.id,
@@ -39,7 +39,7 @@ export function KeepRecipe({ state, onKept }: Props) {
       as === 'next' && next
         ? next
         : recipeOfWorktop(state, lots, {
-            id: freeId(state.name, versions.keys()),
+            id: freeId(nameOf(state), versions.keys()),
             version: 1,
             from: state.from,
             rating: null,

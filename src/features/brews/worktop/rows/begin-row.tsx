@@ -1,4 +1,3 @@
-import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
@@ -9,11 +8,10 @@ interface Props {
   /** Why it cannot begin; null when nothing is wrong. */
   readonly fault: string | null;
   readonly onBegin: (how: 'mixed' | 'steps') => void;
-  readonly children: ReactNode;
 }
 
 /** The brew begins: step by step, or mixed already. */
-export function BeginRow({ fault, onBegin, children }: Props) {
+export function BeginRow({ fault, onBegin }: Props) {
   const roles = useRoles();
   return (
     <>
@@ -21,7 +19,6 @@ export function BeginRow({ fault, onBegin, children }: Props) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton label="Brew it, step by step" onPress={() => onBegin('steps')} />
         <InkButton quiet label="Mixed" hint="Mixed: write it down" onPress={() => onBegin('mixed')} />
-        {children}
       </View>
     </>
   );

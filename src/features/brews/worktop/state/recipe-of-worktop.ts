@@ -2,7 +2,7 @@ import type { Lot } from '@/core/lots/lot';
 import { recipeOf, type Recipe } from '@/core/recipes/recipe';
 import { baseIn } from './worktop-plan';
 import { cultureOfWorktop } from './worktop-life';
-import type { WorktopState } from './worktop-state';
+import { nameOf, type WorktopState } from './worktop-state';
 
 /** The worktop as a recipe: its ratios for a litre. */
 export const recipeOfWorktop = (
@@ -14,7 +14,7 @@ export const recipeOfWorktop = (
     state.composition,
     {
       ...head,
-      name: state.name.trim(),
+      name: nameOf(state),
       about: state.about,
       base: baseIn(state),
       method: state.method,

@@ -6,7 +6,7 @@ import type { Portion } from '@/core/matter/portion';
 import { sensibleGrams, sensibleMillilitres } from '@/core/measures/sensible';
 import { refusal, success, type Result } from '@/core/result';
 import { baseIn, type Planned } from './worktop-plan';
-import type { WorktopState } from './worktop-state';
+import { nameOf, type WorktopState } from './worktop-state';
 
 type Beginning = Extract<Act, { kind: 'lot-begun' }>;
 
@@ -53,7 +53,7 @@ export function beginningOf(
   return success({
     kind: 'lot-begun',
     role: 'brew',
-    name: state.name.trim(),
+    name: nameOf(state),
     vessel: { kind: 'jar', ml: jarMl },
     closure: state.method.closure,
     place: state.place,

@@ -7,7 +7,7 @@ import { nameFault } from '../../../forms/name-fault';
 import { useAct } from '../../../acts/act-context';
 import { beginningOf } from './start-brew';
 import type { Planned } from './worktop-plan';
-import type { WorktopState } from './worktop-state';
+import { nameOf, type WorktopState } from './worktop-state';
 
 type How = 'mixed' | 'steps';
 
@@ -23,11 +23,11 @@ export function useBegin(
   const [tried, setTried] = useState<How | null>(null);
   const begin = (how: How) => {
     setTried(how);
-    if (!worked.ok || nameFault(state.name)) return;
+    if (!worked.ok || nameFault(nameOf(state))) return;
     const beginning = beginningOf(state, worked.value, how);
     if (!beginning.ok) return;
     // Counter mode has its big buttons where the line with Undo would lie.
-    const said = `${state.name.trim()} is on its way.`;
+    const said = `${nameOf(state)} is on its way.`;
     const entry = how === 'steps' ? keeper.write(beginning.value) : act(beginning.value, said);
     if (!entry) return;
     dropDraft();

@@ -3,6 +3,7 @@ import type { BaseKind } from '@/core/matter/base-kinds';
 import type { PlaceId } from '@/core/kitchen/places';
 import type { Method } from '@/core/lots/records/method';
 import type { ReadLine } from '@/core/recipes/ingredient-line';
+import { brewName } from '@/words/brews/brew-name';
 
 /** A brew on the worktop. */
 export interface WorktopState {
@@ -30,3 +31,7 @@ export interface WorktopState {
   /** Lines of a pasted or imported recipe that must be asked about. */
   readonly asked: readonly ReadLine[];
 }
+
+/** What it is called: as it was typed, or by what flavours it. */
+export const nameOf = ({ name, composition }: Pick<WorktopState, 'name' | 'composition'>): string =>
+  name.trim() || brewName(composition.rows.map(({ portion }) => portion.what));

@@ -3,6 +3,7 @@ import type { Lot } from '@/core/lots/lot';
 import type { When } from '@/core/lots/records/method';
 import { solidGrams } from '@/core/matter/contents';
 import { mlWithWater } from '@/core/brew/scale';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { isPoured, mlOfPortion, type Portion } from '@/core/matter/portion';
 import { usualWhen } from '@/core/recipes/import-recipe';
 import { isPacket } from '../../../forms/packet-dose';
@@ -155,6 +156,12 @@ export function withPicked(state: WorktopState, what: string, usual: number): Wo
   if (!there) return withPortions(state, [portion]);
   const rows = [...state.composition.rows, { portion, when: 'last' as const }];
   return { ...state, composition: { ...state.composition, rows }, followed: ['water'] };
+}
+
+/** Something named or tapped: in the amount that is usual of it for the batch. */
+export function withUsual(state: WorktopState, what: string): WorktopState {
+  const [low, high] = ingredientOf(what).typical ?? [5, 15];
+  return withPicked(state, what, Math.sqrt(low * high));
 }
 
 const usualUnit = (what: string): { ml?: number; grams?: number } =>

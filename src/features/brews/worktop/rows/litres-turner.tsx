@@ -17,7 +17,6 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { litres } from '@/words/amounts';
 import { holdWords } from '@/words/brews/worktop-words';
 import { TypedValue } from '../../../forms/typed-value';
-import { AmountRow } from './amount-row';
 import { withMl } from '../state/worktop-turns';
 import type { WorktopState } from '../state/worktop-state';
 
@@ -27,13 +26,11 @@ interface Props {
   readonly celsius: number;
   /** The smallest jar that holds it with room to foam, ml; null while that cannot be worked out. */
   readonly needsMl: number | null;
-  readonly open: boolean;
-  readonly onOpen: () => void;
   readonly onState: (next: WorktopState) => void;
 }
 
-/** The batch itself as the first amount to turn, the jar and the pot it needs beside it. */
-export function LitresRow({ state, lots, celsius, needsMl, open, onOpen, onState }: Props) {
+/** The litres in hand: drawn along a scale or typed, and the jar and pot that are there for them. */
+export function LitresTurner({ state, lots, celsius, needsMl, onState }: Props) {
   const roles = useRoles();
   const [hold, setHold] = useState<'proportions' | 'amounts'>('proportions');
   const [picked, setPicked] = useState<number | null>(null);
@@ -45,75 +42,63 @@ export function LitresRow({ state, lots, celsius, needsMl, open, onOpen, onState
       make.count > 0 &&
       make.ml >= (needsMl ?? 0),
   );
-  const needs = needsMl === null ? 'tap to turn it' : `needs a ${litres(needsMl)} jar; which is yours?`;
   return (
-    <AmountRow
-      what="water"
-      family="water"
-      name="In the jar"
-      amount={litres(ml)}
-      beside={state.jarMl === null ? needs : `in a jar of ${litres(state.jarMl)}`}
-      followed={state.followed.includes('ml')}
-      open={open}
-      onPress={onOpen}
-    >
-      <View style={{ gap: gap.small }} testID="turner">
-        <Ruler
-          label="Turn the litres"
-          value={ml}
-          step={Math.max(10, stepFor(ml))}
-          min={100}
-          max={50_000}
-          format={litres}
-          onTurn={turn}
-        />
-        <TypedValue
-          label="Litres"
-          hint="3 l or 2 quarts"
-          value={ml}
-          format={litres}
-          read={(text) => {
-            const typed = volumeTyped(text, 'l');
-            return typed.ok ? within(typed.value, 100, 50_000, 'ml') : typed;
-          }}
-          onValue={turn}
-        />
+    <View style={{ gap: gap.small }} testID="turner">
+      <Ruler
+        label="Turn the litres"
+        value={ml}
+        step={Math.max(10, stepFor(ml))}
+        min={100}
+        max={50_000}
+        format={litres}
+        onTurn={turn}
+      />
+      <TypedValue
+        label="Litres"
+        hint="3 l or 2 quarts"
+        value={ml}
+        format={litres}
+        read={(text) => {
+          const typed = volumeTyped(text, 'l');
+          return typed.ok ? within(typed.value, 100, 50_000, 'ml') : typed;
+        }}
+        onValue={turn}
+      />
+      <Choice
+        label="Hold while it turns"
+        options={[
+          { value: 'proportions', label: 'Proportions' },
+          { value: 'amounts', label: 'Amounts' },
+        ]}
+        value={hold}
+        onChange={(next) => setHold(next as 'proportions' | 'amounts')}
+      />
+      <Text color={roles.softText}>{holdWords[hold]}</Text>
+      {jars.length > 0 ? (
         <Choice
-          label="Hold while it turns"
-          options={[
-            { value: 'proportions', label: 'Proportions' },
-            { value: 'amounts', label: 'Amounts' },
-          ]}
-          value={hold}
-          onChange={(next) => setHold(next as 'proportions' | 'amounts')}
+          titled
+          label="In which jar?"
+          options={jars.map(({ ml: value, kind }) => ({
+            value,
+            label: `${litres(value)} ${vesselKind(kind).name.toLowerCase()}`,
+          }))}
+          value={state.jarMl}
+          onChange={(jarMl) => {
+            setPicked(jarMl);
+            onState({ ...state, jarMl });
+          }}
         />
-        <Text color={roles.softText}>{holdWords[hold]}</Text>
-        {jars.length > 0 ? (
-          <Choice
-            titled
-            label="In which jar?"
-            options={jars.map(({ ml: value, kind }) => ({
-              value,
-              label: `${litres(value)} ${vesselKind(kind).name.toLowerCase()}`,
-            }))}
-            value={state.jarMl}
-            onChange={(jarMl) => {
-              setPicked(jarMl);
-              onState({ ...state, jarMl });
-            }}
-          />
-        ) : null}
-        <View style={{ flexDirection: 'row', gap: gap.medium }}>
-          <VesselBox
-            key={picked}
-            label="My jar"
-            ml={state.jarMl}
-            onMl={(jarMl) => onState({ ...state, jarMl })}
-          />
-          <VesselBox label="My pot" ml={state.potMl} onMl={(potMl) => onState({ ...state, potMl })} />
-        </View>
+      ) : null}
+      <View style={{ flexDirection: 'row', gap: gap.medium }}>
+        <VesselBox
+          key={picked}
+          label="My jar"
+          ml={state.jarMl}
+          onMl={(jarMl) => onState({ ...state, jarMl })}
+        />
+        <VesselBox label="My pot" ml={state.potMl} onMl={(potMl) => onState({ ...state, potMl })} />
       </View>
-    </AmountRow>
+    </View>
   );
 }
 

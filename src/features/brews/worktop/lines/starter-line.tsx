@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { useState } from 'react';
 import type { Lot } from '@/core/lots/lot';
 import { solidGrams } from '@/core/matter/contents';
 import { firstReadyAt } from '@/core/starter/beginning-run';
@@ -7,13 +7,14 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
-import { gap } from '@/ui/theme/shape';
+import { FoldLine } from '@/ui/controls/fold-line';
 import { grams, millilitres, volume } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
 import { lotName } from '@/words/names';
 import { isPacket } from '../../../forms/packet-dose';
 import { AmountRow } from '../rows/amount-row';
 import { DoseTurner } from '../rows/dose-turner';
+import { WarmthRow } from '../rows/warmth-row';
 import { grainsOf, hasGrains, lotOfLife } from '../state/worktop-life';
 import { withLife } from '../state/worktop-turns';
 import type { WorktopState } from '../state/worktop-state';
@@ -22,15 +23,18 @@ interface Props {
   readonly state: WorktopState;
   readonly lots: readonly Lot[];
   readonly celsius: number;
-  readonly open: boolean;
-  readonly onOpen: () => void;
   readonly onState: (next: WorktopState) => void;
 }
 
-/** What brings a brew to life, and how much of it, turned like any other amount. */
-export function LifeCard({ state, lots, celsius, open, onOpen, onState }: Props) {
+const packetLife = { value: 'portion', label: 'A packet, grains or whey' };
+const bareLife = { value: 'bare', label: 'Nothing: it lives on the base' };
+
+/** What brings a brew to life, how much of it, and how warm it will stand: what sets the pace. */
+export function StarterLine({ state, lots, celsius, onState }: Props) {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
+  const [isOpen, setIsOpen] = useState(false);
+  const [open, setOpen] = useState<'dose' | 'warmth' | null>(null);
   const found = lotOfLife(state.life, lots);
   const ready = found ? firstReadyAt(found.lot, household.warmths, now) : null;
   const lives = [
@@ -44,13 +48,22 @@ export function LifeCard({ state, lots, celsius, open, onOpen, onState }: Props)
           ]
         : [{ value: lot.id, label: name }];
     }),
-    { value: 'portion', label: 'A packet, grains or whey' },
-    { value: 'bare', label: 'Nothing: it lives on the base' },
+    packetLife,
+    bareLife,
   ];
+  const amount = found?.grains ? grams(state.composition.dose) : millilitres(state.composition.dose);
+  const name = lives.find(({ value }) => value === state.life)?.label ?? packetLife.label;
   return (
-    <View style={{ gap: gap.small }}>
+    <FoldLine
+      title="Starter"
+      summary={found ? `${amount} of ${name}` : name}
+      open={isOpen}
+      onPress={() => {
+        setIsOpen(!isOpen);
+        setOpen(null);
+      }}
+    >
       <Choice
-        titled
         label="What brings it to life?"
         options={lives}
         value={state.life}
@@ -61,16 +74,22 @@ export function LifeCard({ state, lots, celsius, open, onOpen, onState }: Props)
           what="kefir-grains"
           family="culture"
           name={found.grains ? (isPacket(found.lot) ? 'Yeast' : 'Grains') : 'Starter to draw'}
-          amount={found.grains ? grams(state.composition.dose) : millilitres(state.composition.dose)}
+          amount={amount}
           beside={canGive(found.lot, found.grains, now, ready)}
           followed={state.followed.includes('dose')}
-          open={open}
-          onPress={onOpen}
+          open={open === 'dose'}
+          onPress={() => setOpen(open === 'dose' ? null : 'dose')}
         >
           <DoseTurner state={state} lot={found.lot} byGrams={found.grains} onState={onState} />
         </AmountRow>
       ) : null}
-    </View>
+      <WarmthRow
+        state={state}
+        open={open === 'warmth'}
+        onOpen={() => setOpen(open === 'warmth' ? null : 'warmth')}
+        onState={onState}
+      />
+    </FoldLine>
   );
 }
 
