@@ -58,6 +58,17 @@ const prices = {
 };
 const people = { ida: { name: 'Ida', stopsAt: 50 }, bo: { name: 'Bo', stopsAt: 30 } };
 
+const inTheHouse = [
+  'white-sugar',
+  'brown-sugar',
+  'ginger',
+  'lemon-juice',
+  'sea-salt',
+  'bay',
+  'rhubarb',
+  'sage',
+];
+
 /** What the household keeps beside its jars: its recipes, who drinks, what things cost. */
 export function keptThings(diary: Kitchen, ago: number): void {
   for (const recipe of [rhubarbSage, lessSweet])
@@ -71,6 +82,7 @@ export function keptThings(diary: Kitchen, ago: number): void {
     diary.ago(ago, { kind: 'kept', thing: 'person', key, value });
   for (const [key, each] of Object.entries(prices))
     diary.ago(ago, { kind: 'kept', thing: 'price', key, value: { each } });
+  for (const key of inTheHouse) diary.ago(ago, { kind: 'kept', thing: 'pantry', key, value: {} });
 }
 
 const yearHours = 365 * 24;

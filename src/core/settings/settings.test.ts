@@ -3,6 +3,7 @@ import { awayOf, example as away } from './away';
 import { buildUpsOf, example as buildUp } from './build-up';
 import { cautionOf, example as caution } from './caution';
 import { ownIngredientsOf, ownSetting } from './own-ingredient';
+import { example as pantry, pantryOf } from './pantry';
 import { example as person, peopleOf } from './person';
 import { example as price, pricesOf } from './price';
 import { example as recipe } from './recipe';
@@ -24,6 +25,7 @@ const examples: Readonly<Record<Thing, object>> = {
   'build-up': buildUp,
   caution,
   ingredient: ownSetting(medlar).value,
+  pantry,
   person,
   price,
   recipe,
@@ -67,6 +69,15 @@ test.each([
   ['away', { to: 1e12 * 9 }],
 ] as const)('a %s with %j is refused', (thing, change) => {
   expect(settingRecords[thing].safeParse({ ...examples[thing], ...change }).success).toBe(false);
+});
+
+test('what is in the house is by its id, with or without an amount', () => {
+  const one = withSetting({}, { thing: 'pantry', key: 'plum', value: {} });
+  const two = withSetting(one, { thing: 'pantry', key: 'honey', value: { grams: 340 } });
+  expect([...pantryOf({ settings: two })].sort()).toEqual(['honey', 'plum']);
+  const usedUp = withSetting(two, { thing: 'pantry', key: 'plum', value: null });
+  expect([...pantryOf({ settings: usedUp })]).toEqual(['honey']);
+  expect(pantryOf(nothing).size).toBe(0);
 });
 
 test('settings are set, replaced and taken out, and others stay as they are', () => {

@@ -6,6 +6,7 @@ import { AwayRecord } from './away';
 import { BuildUpRecord } from './build-up';
 import { CautionRecord } from './caution';
 import { OwnIngredientRecord } from './own-ingredient';
+import { PantryRecord } from './pantry';
 import { PersonRecord } from './person';
 import { PriceRecord } from './price';
 import { SchoolsRecord } from './schools';
@@ -21,6 +22,7 @@ export const settingRecords = {
   'build-up': BuildUpRecord,
   caution: CautionRecord,
   ingredient: OwnIngredientRecord,
+  pantry: PantryRecord,
   person: PersonRecord,
   price: PriceRecord,
   recipe: RecipeRecord,

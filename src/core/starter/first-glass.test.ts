@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { waysToBegin, knownGuides } from '../cultures/guides/registry';
 import { dayMs } from '../duration';
-import { firstGlass, firstShopping } from './first-glass';
+import { firstGlass, firstShopping, glassAfter } from './first-glass';
 
 const way = (id: string, days: readonly [number, number] | null = null, celsius = 22) => {
   const { way: found, culture } = waysToBegin.find((each) => each.way.id === id)!;
@@ -32,6 +32,15 @@ test('what lives already is brewed with at once; peel is a brew itself; dried gr
   expect(days('peel')[1]).toEqual(['bottle', 4.2]);
   expect(days('dried-kefir-grains')[1]).toEqual(['brew', 5.5]);
   expect(days('fresh-kefir-grains')[1]).toEqual(['brew', 1.6]);
+});
+
+test('with a starter that is ready, a brew begun now waits for its jar, its bottle and the cold', () => {
+  const { early, usual, late } = glassAfter([2, 4], 22, 0);
+  expect(usual / dayMs).toBeCloseTo(3 + 2.5 + 1, 9);
+  expect((usual - early) / dayMs).toBeCloseTo(Math.hypot(1, 1), 9);
+  expect((late - usual) / dayMs).toBeCloseTo(Math.hypot(1, 1.5, 1), 9);
+  // Ten degrees warmer the jar and the bottle are quicker by 1.09 a degree; the cold is not.
+  expect(glassAfter([2, 4], 32, 0).usual / dayMs).toBeCloseTo(5.5 / 1.09 ** 10 + 1, 9);
 });
 
 test('warmer is sooner, and a stage never comes before the one it waits for', () => {

@@ -64,12 +64,40 @@ export function firstGlass(
   celsius: number,
   now: number,
 ): StageTime[] {
-  const lengths: readonly (readonly [WayStage, Days, warm: boolean])[] = [
+  const lengths: readonly Length[] = [
     ...(way.makes === 'brew' ? [] : [['brew', ripening(way, culture, guide), true] as const]),
     ['bottle', firstFerment(way, guide, recipeDays), true],
     ['chill', inBottle, true],
     ['glass', inCold, false],
   ];
+  return stagesOf(lengths, celsius, now);
+}
+
+/**
+ * When a glass of a brew could be poured that is begun at an instant with a starter that is ready.
+ *
+ * @param recipeDays days of first ferment, at 22 °C
+ * @param celsius of the place it will stand in, counted between 12 and 34
+ * @param at ms
+ */
+export function glassAfter(
+  recipeDays: readonly [number, number],
+  celsius: number,
+  at: number,
+): Omit<StageTime, 'stage'> {
+  const [from, to] = recipeDays;
+  const lengths: readonly Length[] = [
+    ['bottle', [from, (from + to) / 2, to], true],
+    ['chill', inBottle, true],
+    ['glass', inCold, false],
+  ];
+  return stagesOf(lengths, celsius, at).at(-1)!;
+}
+
+type Length = readonly [stage: WayStage, days: Days, warm: boolean];
+
+/** Lengths one after another, on the clock. */
+function stagesOf(lengths: readonly Length[], celsius: number, now: number): StageTime[] {
   const out: StageTime[] = [{ stage: 'begin', early: now, usual: now, late: now }];
   let usual = 0;
   let [before, after] = [0, 0];

@@ -55,7 +55,7 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <InkButton label="Brew a soda" onPress={() => router.navigate('/brews/new')} />
-        <InkButton quiet label="Recipes" onPress={() => router.navigate('/brews/recipes')} />
+        <InkButton quiet label="What shall I make?" onPress={() => router.navigate('/brews/recipes')} />
       </View>
       <LongList
         items={rows}

@@ -40,7 +40,8 @@ export function NewBrewPlace() {
     starter: asked,
     add,
     recipe,
-  } = useLocalSearchParams<{ starter?: string; add?: string; recipe?: string }>();
+    again,
+  } = useLocalSearchParams<{ starter?: string; add?: string; recipe?: string; again?: string }>();
   const household = useAppSelector(selectHousehold);
   const starters = everyLot(household)
     .filter(
@@ -60,7 +61,16 @@ export function NewBrewPlace() {
   return (
     <SplitView
       list={<BrewList chosen={null} />}
-      detail={<NewBrew key={recipe} starters={starters} from={asked} add={add} recipe={recipe} />}
+      detail={
+        <NewBrew
+          key={recipe ?? again}
+          starters={starters}
+          from={asked}
+          add={add}
+          recipe={recipe}
+          again={again}
+        />
+      }
     />
   );
 }

@@ -1,63 +1,84 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { knownCultures } from '@/core/cultures/registry';
 import { everyLot, lotOf } from '@/core/journal/household';
 import { isLiving } from '@/core/lots/lineage';
 import { pitchOf } from '@/core/lots/pitch';
-import { recipeVersions } from '@/core/recipes/recipe-versions';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
+import { isSouthern } from '@/core/matter/seasons';
+import { drinksNamed } from '@/core/recipes/drink-names';
 import { library } from '@/core/recipes/library/registry';
-import { boughtAs, type Recipe } from '@/core/recipes/recipe';
+import { recipeKey, type Recipe } from '@/core/recipes/recipe';
+import { recipeVersions } from '@/core/recipes/recipe-versions';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
-import { Choice } from '@/ui/controls/choice';
+import { ChipRow } from '@/ui/controls/chip-row';
 import { InkButton } from '@/ui/controls/ink-button';
-import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
-import { WorktopJar } from '@/ui/drawings/worktop-jar';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
-import { useRoles } from '@/ui/theme/use-roles';
-import { baseWords } from '@/words/brews/base-words';
-import { drinksNamed } from '@/core/recipes/drink-names';
-import { ingredientOf } from '@/core/matter/ingredients/registry';
-import { jarFor } from '../brews/worktop/state/worktop-life';
-import { accountOf } from './recipe-facts';
 import { ImportRecipe } from './import-recipe';
-import { recipeLayers } from './recipe-layers';
+import { isWanted, outlookOf, type Outlook, type Wish } from './outlook';
+import { PantryLine } from './pantry-line';
+import { RecipeCard } from './recipe-card';
+import { useStrengths } from './use-strengths';
 
-const filters = [
-  { value: 'have', label: 'With what lives here' },
-  { value: 'all', label: 'All' },
+const wishOptions: readonly { readonly value: Wish; readonly label: string }[] = [
+  { value: 'lives', label: 'Starter is here' },
+  { value: 'house', label: 'All in the house' },
+  { value: 'season', label: 'In season' },
+  { value: 'week', label: 'A glass in a week' },
+  { value: 'mild', label: 'At most 1 % alcohol' },
   { value: 'own', label: 'Our own' },
-] as const;
-type Filter = (typeof filters)[number]['value'];
+];
 
 const fromLibrary = new Set(library.map(({ id }) => id));
+const zone = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
-/** What shall I make with what I have: recipes by what lives in this kitchen, by name, by what goes in. */
+/** What is nearest to a glass stands first: rated well, its starter here, little to buy, in season. */
+const nearness = ({ rating }: Recipe, { life, missing, season }: Outlook): number =>
+  (rating ?? 3) +
+  (life === 'here' || life === 'none-needed' ? 2 : 0) +
+  (season === 'now' ? 1 : season === 'away' ? -1 : 0) -
+  0.3 * (missing?.length ?? 0);
+
+/** What shall I make: recipes by what lives here, what is in the house, the season, how soon and how strong. */
 export function RecipesScreen() {
   const household = useAppSelector(selectHousehold);
+  const now = useNow();
   const lots = everyLot(household).filter(
     (lot) =>
       isLiving(lot) &&
       (lot.role === 'starter' ||
         (lot.role === 'brew' && pitchOf(lot, (id) => lotOf(household, id)) !== null)),
   );
-  const [filter, setFilter] = useState<Filter>('all');
+  const [wishes, setWishes] = useState<readonly Wish[]>([]);
   const [text, setText] = useState('');
   const [importing, setImporting] = useState(false);
   const all = [...recipeVersions(household).values()].map((versions) => versions.at(-1)!);
-  const lives = (recipe: Recipe) =>
-    knownCultures(recipe.culture)?.bare != null || jarFor(recipe.culture, lots) !== null;
+  const strengths = useStrengths(all, lots);
+  const south = isSouthern(zone());
   const wanted = text.trim().toLowerCase();
   const named = drinksNamed(wanted);
   const shown = all
-    .filter((recipe) => filter === 'all' || (filter === 'own' ? !fromLibrary.has(recipe.id) : lives(recipe)))
+    .map((recipe) => ({ recipe, outlook: outlookOf(recipe, household, lots, { now, south }) }))
+    .filter(({ recipe, outlook }) =>
+      wishes.every((wish) =>
+        isWanted(
+          wish,
+          {
+            outlook,
+            alcohol: strengths.get(recipeKey(recipe))?.[1] ?? null,
+            own: !fromLibrary.has(recipe.id),
+          },
+          now,
+        ),
+      ),
+    )
     .filter(
-      (recipe) =>
+      ({ recipe }) =>
         wanted === '' ||
         recipe.name.toLowerCase().includes(wanted) ||
         named.cultures.includes(recipe.culture) ||
@@ -65,31 +86,34 @@ export function RecipesScreen() {
           ({ what }) => named.whats.includes(what) || ingredientOf(what).name.toLowerCase().includes(wanted),
         ),
     )
-    .sort((a, b) => (b.rating ?? 0) - (a.rating ?? 0));
+    .sort((a, b) => nearness(b.recipe, b.outlook) - nearness(a.recipe, a.outlook));
   return (
     <Screen title="What shall I make?" over="Brews / recipes" width={980}>
-      <Choice label="Recipes" options={filters} value={filter} onChange={setFilter} />
+      <ChipRow
+        label="What counts"
+        pick="any"
+        options={wishOptions}
+        isOn={(wish) => wishes.includes(wish)}
+        onPress={(wish) =>
+          setWishes(wishes.includes(wish) ? wishes.filter((each) => each !== wish) : [...wishes, wish])
+        }
+      />
+      <PantryLine whats={all.flatMap(({ lines }) => lines.map(({ what }) => what))} />
       <TextBox
         label="Find"
         value={text}
         onChange={setText}
         hint="A name, or something you have: plum, honey"
       />
-      {shown.length === 0 ? (
-        <Card>
-          <Text as="subheading" level={2}>
-            None of these
-          </Text>
-          <Text>
-            {filter === 'have'
-              ? 'No starter of this kitchen fits. Begin one, or choose All: a packet of yeast or raw peel starts without.'
-              : 'Compose one on the worktop and keep it, or bring a recipe file in.'}
-          </Text>
-        </Card>
-      ) : null}
+      {shown.length === 0 ? <NoneOfThese wishes={wishes} /> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        {shown.map((recipe) => (
-          <RecipeCard key={recipe.id} recipe={recipe} />
+        {shown.map(({ recipe, outlook }) => (
+          <RecipeCard
+            key={recipe.id}
+            recipe={recipe}
+            outlook={outlook}
+            strength={strengths.get(recipeKey(recipe)) ?? null}
+          />
         ))}
       </View>
       <InkButton quiet label="Bring a recipe in" onPress={() => setImporting(!importing)} />
@@ -98,34 +122,19 @@ export function RecipesScreen() {
   );
 }
 
-function RecipeCard({ recipe }: { readonly recipe: Recipe }) {
-  const roles = useRoles();
-  const router = useRouter();
-  const account = accountOf(recipe);
-  const culture = knownCultures(recipe.culture);
-  const living = boughtAs(recipe.culture) && culture?.packet ? `a packet of ${culture.name}` : culture?.name;
-  const [from, to] = recipe.method.days;
-  return (
-    <Press
-      role="link"
-      aria-label={recipe.name}
-      onPress={() => router.navigate(`/brews/recipe?id=${recipe.id}`)}
-      style={{ flexGrow: 1, flexBasis: 340, maxWidth: 480 }}
-    >
-      <Card>
-        <View style={{ flexDirection: 'row', gap: gap.medium, alignItems: 'center' }}>
-          <WorktopJar jarMl={1150} layers={recipeLayers(recipe)} label="" height={92} />
-          <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
-            <Text as="subheading" lines={2}>
-              {recipe.name}
-            </Text>
-            <Text color={roles.softText}>{`${baseWords[recipe.base]} · ${living ?? ''}`}</Text>
-            <Text color={roles.softText}>
-              {`${Math.round(account.totalGramsPerLitre)} g/L · ${from}–${to} days${recipe.version > 1 ? ` · version ${recipe.version}` : ''}${recipe.rating ? ` · ${recipe.rating} of 5` : ''}`}
-            </Text>
-          </View>
-        </View>
-      </Card>
-    </Press>
-  );
-}
+const NoneOfThese = ({ wishes }: { readonly wishes: readonly Wish[] }) => (
+  <Card>
+    <Text as="subheading" level={2}>
+      None of these
+    </Text>
+    <Text>
+      {wishes.includes('house')
+        ? 'Say what is in the house, or ask for less at once.'
+        : wishes.includes('lives')
+          ? 'No starter here fits. A packet of yeast or raw peel starts without one.'
+          : wishes.includes('mild')
+            ? 'Only what can be brewed with what lives here is worked out.'
+            : 'Compose one on the worktop and keep it, or bring a recipe file in.'}
+    </Text>
+  </Card>
+);

@@ -30,6 +30,8 @@ test.each<readonly [Setting, string]>([
   [{ thing: 'price', key: 'honey', value: { each: 12.5 } }, 'Honey costs 12.50 a litre'],
   [{ thing: 'price', key: 'white-sugar', value: { each: 1.3 } }, 'White sugar costs 1.30 a kilogram'],
   [{ thing: 'price', key: 'shop-soda', value: { each: 2 } }, 'Soda from a shop costs 2.00 a litre'],
+  [{ thing: 'pantry', key: 'honey', value: {} }, 'Honey is in the house'],
+  [{ thing: 'pantry', key: 'honey', value: null }, 'Honey is used up'],
   [{ thing: 'price', key: 'honey', value: null }, 'Honey has no price'],
   [{ thing: 'school', key: 'brew', value: { feeds: 'water' } }, 'How it is kept was changed'],
   [

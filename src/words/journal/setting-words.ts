@@ -42,6 +42,7 @@ const words: { readonly [T in Thing]: Words<T> } = {
     ({ id }) => `Ingredient described: ${ingredient(id)}`,
     (name) => `Ingredient taken out: ${capital(name)}`,
   ],
+  pantry: [(_, what) => `${ingredient(what)} is in the house`, (what) => `${ingredient(what)} is used up`],
   person: [
     ({ name, stopsAt }) => (stopsAt === null ? name : `${name} stops at ${number(stopsAt)} g/L`),
     () => 'Somebody was taken off the list',

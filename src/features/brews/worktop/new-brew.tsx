@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { celsiusAt } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
+import { lotOf } from '@/core/journal/household';
 import { recipeVersions } from '@/core/recipes/recipe-versions';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -8,12 +9,15 @@ import { dropDraft, keptDraft } from '@/store/drafts';
 import { useNow } from '@/store/use-now';
 import { Worktop } from './worktop';
 import { emptyWorktop, fromKefir, laidOut, withSent } from './state/lay-out';
+import { asLastTime } from './state/as-last-time';
 import type { WorktopState } from './state/worktop-state';
 
 interface Props {
   readonly starters: readonly Lot[];
   /** The jar it was asked for from. */
   readonly from?: string | undefined;
+  /** A brew to be made again, by id. */
+  readonly again?: string | undefined;
   /** Something that goes in from the start, as the workbook sends it: "white-sugar~120 g". */
   readonly add?: string | undefined;
   /** A recipe to lay out, by id, in a version if one is asked for: "plum-bay", "plum-bay@2". */
@@ -24,19 +28,22 @@ interface Props {
 const usualMl = 3000;
 
 /** A new brew, from an empty worktop or from a recipe. */
-export function NewBrew({ starters, from, add, recipe }: Props) {
+export function NewBrew({ starters, from, add, again, recipe }: Props) {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const celsius = celsiusAt(household.warmths, 'counter', now);
   // The shape of the worktop's state stands in the name: a draft of another shape is not brought back.
   const jar = starters.find(({ id }) => id === from);
   const kefir = jar && !recipe ? fromKefir(jar, starters, celsius) : null;
-  const draft = `worktop/1:${recipe ?? (kefir ? `kefir ${jar!.id}` : 'new')}`;
+  const before = again === undefined ? undefined : lotOf(household, again);
+  const draft = `worktop/1:${recipe ?? before?.id ?? (kefir ? `kefir ${jar!.id}` : 'new')}`;
   const [afresh, setAfresh] = useState(0);
   const lay = (): WorktopState => {
     const [id = '', version] = (recipe ?? '').split('@');
     const versions = recipeVersions(household).get(id) ?? [];
     const found = versions.find((each) => String(each.version) === version) ?? versions.at(-1);
+    const repeated = before && asLastTime(before, starters, (lotId) => lotOf(household, lotId), celsius);
+    if (repeated) return repeated;
     const state = found
       ? laidOut(found, usualMl, starters, celsius)
       : (kefir ?? emptyWorktop(starters, celsius));

@@ -15,6 +15,7 @@ import { webStyle } from '@/ui/theme/web-style';
 import { alcoholPlain } from '@/words/brews/worktop-words';
 import { nameFault } from '../../forms/name-fault';
 import { useSugarLeft } from '../../lots/use-sugar-left';
+import { AgainChips } from './cards/again-chips';
 import { Board } from './cards/board';
 import { Cautions } from './cards/cautions';
 import { KeepRecipe } from './cards/keep-recipe';
@@ -27,6 +28,7 @@ import { StepsLine } from './lines/steps-line';
 import { SweetLine } from './lines/sweet-line';
 import { BeginRow } from './rows/begin-row';
 import { BackAgain, useDraft } from './state/draft';
+import { isUntouched } from './state/lay-out';
 import { useBegin } from './state/use-begin';
 import { useComposed } from './state/use-composed';
 import { planned, unpitched } from './state/worktop-plan';
@@ -63,6 +65,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
   const hand = (
     <View style={{ gap: gap.small, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {onAfresh ? <BackAgain onAfresh={onAfresh} /> : null}
+      {isUntouched(state) && state.name === '' ? <AgainChips /> : null}
       <SizeChips
         ml={state.composition.ml}
         onMl={(ml) => setState(withMl(state, ml, 'proportions', { lots, celsius }))}

@@ -23,6 +23,7 @@ export const Kept = z.discriminatedUnion('thing', [
   kept('build-up', settingRecords['build-up']),
   kept('caution', settingRecords.caution),
   kept('ingredient', settingRecords.ingredient),
+  kept('pantry', settingRecords.pantry),
   kept('person', settingRecords.person),
   kept('price', settingRecords.price),
   kept('recipe', settingRecords.recipe),

@@ -1,24 +1,14 @@
 import { useContext, useEffect, useRef, useState } from 'react';
-import { composedQuestion } from '@/core/brew/composed-question';
 import { hourMs } from '@/core/duration';
 import type { FamilyAnswer, LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { FamilyQuestion } from '@/core/forecast/question/family-question';
-import { lotOf } from '@/core/journal/household';
-import type { Warmths } from '@/core/kitchen/places';
-import { habitsOf } from '@/core/tasting/habits';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { QueueContext, useForecasts } from '../../../forecasting/forecasts';
-import { baseIn, type Planned } from './worktop-plan';
+import { composedAsk } from './composed-ask';
+import type { Planned } from './worktop-plan';
 import type { WorktopState } from './worktop-state';
-
-/** Temperatures as they were, with what is supposed from now on. */
-function supposedWarmths(warmths: Warmths, { place, celsius }: WorktopState, now: number): Warmths {
-  return celsius === null
-    ? warmths
-    : { ...warmths, [place]: [...(warmths[place] ?? []).filter(({ at }) => at < now), { at: now, celsius }] };
-}
 
 /** The coming ferment of what is on the worktop; the answer before stays until the newest is there. Null while there is none. */
 export function useComposed(state: WorktopState, planned: Planned | null): LotAnswer | null {
@@ -26,22 +16,7 @@ export function useComposed(state: WorktopState, planned: Planned | null): LotAn
   const forecasts = useForecasts();
   const household = useAppSelector(selectHousehold);
   const now = Math.floor(useNow() / hourMs) * hourMs;
-  const question =
-    planned &&
-    composedQuestion({
-      portions: planned.plan.brew.portions,
-      life: planned.life,
-      base: baseIn(state),
-      method: state.method,
-      place: state.place,
-      wantedVolumes: state.volumes,
-      jarMl: planned.plan.brew.jarMl,
-      find: (id) => lotOf(household, id),
-      warmths: supposedWarmths(household.warmths, state, now),
-      learned: forecasts.learnedFor,
-      habits: habitsOf(household),
-      now,
-    });
+  const question = planned && composedAsk(state, planned, household, forecasts, now);
   const [answer, setAnswer] = useState<FamilyAnswer | null>(null);
   const key = JSON.stringify(question);
   const asked = useRef<{ key: string; question: FamilyQuestion | null; busy: boolean }>({
