@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { button, demoAt, demoState, detailsOf, forecastReady, nothingYet } from './kitchen';
+import { button, demoAt, demoState, detailsOf, forecastReady, nothingYet, unfold } from './kitchen';
 
 test.use({ storageState: demoState });
 
@@ -72,6 +72,11 @@ for (const { scheme, width, height } of [
     expect(await serious(page)).toEqual([]);
     // The worktop with an amount in hand, and a step with its clock running.
     await page.goto(demoAt('/brews/new?recipe=quince-bay-ginger-beer'));
+    await unfold(page, 'Flavour');
+    await unfold(page, 'Starter');
+    await unfold(page, 'Steps');
+    await unfold(page, 'Water and jar');
+    await unfold(page, 'Account');
     await button(page, /^Quince: /).click();
     await button(page, 'Swap, ripeness, price…').click();
     expect(await serious(page)).toEqual([]);
@@ -119,7 +124,7 @@ test('the chill handle works by keyboard alone', async ({ page }) => {
   await page.keyboard.press('PageUp');
   await expect(handle).toHaveAttribute('aria-valuenow', String(first + 13));
   await page.keyboard.press('End');
-  await expect(page.getByTestId('pour-sentence')).toContainText('passes the limit');
+  await expect(page.getByTestId('pour-sentence')).toContainText(/pass(es)? the limit/);
 });
 
 test('a finger drags the chill moment: all lanes and the sentence stay in sight', async ({ page }) => {
@@ -152,7 +157,9 @@ test('a finger drags the chill moment: all lanes and the sentence stay in sight'
 
 test('what if: one thing changed answers at once and can be taken back', async ({ page }) => {
   await openPlum(page);
-  const advice = page.getByTestId('advice');
+  const advice = page.getByTestId('because');
+  // What is worked out closer meanwhile may move a figure.
+  await expect(page.getByText('A first estimate', { exact: false })).toHaveCount(0);
   const asIs = await advice.textContent();
   await page.getByRole('radio', { name: '3° cooler' }).click();
   await expect(advice).toContainText('19.5 °C');

@@ -141,7 +141,7 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
 
   // 4: the forecast, with the limit, and the chill moment by keys and by dragging.
   await forecastReady(page);
-  await expect(page.getByTestId('advice')).toContainText(/[Cc]hill .*because at 21\.0 °C/);
+  await expect(page.getByTestId('advice-more')).toContainText(/[Cc]hill .*because at 21\.0 °C/);
   await expect(page.getByText('working limit')).toBeVisible();
   const handle = page.getByRole('slider', { name: 'Chill here' });
   await handle.focus();
@@ -165,15 +165,15 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
     .toBeGreaterThan(before + 6);
 
   // 5: a warmer kitchen moves the windows; Today leads with the pressure watch.
-  const cool = await page.getByTestId('advice').textContent();
+  const cool = await page.getByTestId('advice-more').textContent();
   await page.getByRole('link', { name: 'Today' }).click();
   for (let i = 0; i < 8; i++) await button(page, 'Kitchen half a degree warmer').click();
   await expect(page.getByTestId('kitchen-celsius')).toHaveText('25.0');
   await expect(page.getByTestId(/^action-/).first()).toContainText('Pressure watch');
   await page.getByRole('link', { name: 'Brews' }).click();
   await page.getByRole('link', { name: /Gooseberry/ }).click();
-  await expect(page.getByTestId('advice')).toContainText('25.0 °C');
-  expect(await page.getByTestId('advice').textContent()).not.toBe(cool);
+  await expect(page.getByTestId('advice-more')).toContainText('25.0 °C');
+  expect(await page.getByTestId('advice-more').textContent()).not.toBe(cool);
 
   await at(6.9);
   await page.goto('/rack');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { beginBug, button, demoAt, field, forecastReady, setClock } from './kitchen';
+import { act, beginBug, button, demoAt, field, forecastReady, setClock } from './kitchen';
 import { hourMs, dayMs } from '../src/core/duration.ts';
 
 test('a starter is put to rest and woken, and Today takes things back', async ({ page }) => {
@@ -88,7 +88,7 @@ test('the forecast reads as a table too, and by bottles that went different ways
   await expect(
     page.getByText(/^Back at 22\.5 °C it would come to about \d\.\d bar \(\d\.\d–\d\.\d\) within a day/),
   ).toBeVisible();
-  await button(page, 'Move').click();
+  await act(page, 'Move');
   await page
     .getByRole('dialog')
     .getByRole('radio', { name: /^Counter/ })

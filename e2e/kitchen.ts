@@ -45,8 +45,14 @@ export async function detailsOf(page: Page, card: Locator): Promise<string> {
 }
 
 /** An act from a lot's row: opens its sheet. */
-export const act = (page: Page, name: string) =>
-  page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();
+export async function act(page: Page, name: string) {
+  const acts = page.getByRole('group', { name: 'Acts' });
+  const wanted = acts.getByRole('button', { name, exact: true });
+  const more = acts.getByRole('button', { name: 'More…', exact: true });
+  await expect(wanted.or(more).first()).toBeVisible();
+  if (!(await wanted.isVisible())) await more.click();
+  await wanted.click();
+}
 
 /** The lines of the worktop that hold amounts, as they stand on it. */
 const amountLines = ['Sweet', 'Starter', 'Flavour', 'Water and jar'] as const;

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { button, field, leaveOut, liveOn, put, putIn, scaleBy, setClock, sheet } from './kitchen';
+import { act, button, field, leaveOut, liveOn, put, putIn, scaleBy, setClock, sheet } from './kitchen';
 import { hourMs } from '../src/core/duration.ts';
 
 /** A Monday evening in an empty kitchen. */
@@ -110,7 +110,7 @@ export class Maker {
 
   /** Opens one of the acts of a lot's row. */
   async act(name: string) {
-    await this.page.getByRole('group', { name: 'Acts' }).getByRole('button', { name, exact: true }).click();
+    await act(this.page, name);
   }
 
   /** Adds amounts to the lot that is shown, looking up what has no box yet. */

@@ -6,7 +6,6 @@ import { lotOf } from '@/core/journal/household';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
-import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -36,7 +35,6 @@ export function BottlesLine({ brew }: { readonly brew: Lot }) {
         }}
       >
         <Text>{`${plural(closed.length - cold, 'bottle')} warm, ${cold} in the fridge, ${bottles.length - closed.length} opened`}</Text>
-        <InkButton quiet label="See the rack" onPress={() => router.navigate('/rack')} />
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         {bottles.map((bottle) => (

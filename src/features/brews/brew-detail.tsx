@@ -8,11 +8,15 @@ import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
+import { gap } from '@/ui/theme/shape';
 import { duration } from '@/words/moment';
 import { useForecasts } from '../forecasting/forecasts';
-import { LotActs } from '../lots/lot-acts';
+import { ActsSheet, useActsState } from '../lots/lot-acts';
+import { BrewActs } from './brew-acts';
+import { BrewDrawing } from './brew-drawing';
 import { BottlesLine } from './bottles-line';
 import { brewRow, forecastLot, type BrewRow } from './brew-rows';
 import { hourMs } from '@/core/duration';
@@ -30,45 +34,53 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
   const household = useAppSelector(selectHousehold);
   const forecasts = useForecasts();
   const row = brewRow(lot, household, forecasts);
-  const [open, setOpen] = useState<'pitch' | null>(null);
-  const close = () => setOpen(null);
+  const drawing = <BrewDrawing linked row={row} height={wide ? 140 : 112} />;
+  const state = useActsState();
+  const [pitching, setPitching] = useState(false);
+  const acts = <BrewActs row={row} state={state} onPitch={() => setPitching(true)} />;
   return (
     <Screen title={lot.name} over={overline(row, now)} pane={wide} width={980}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {stepsLeft(row) ? (
-          <InkButton
-            label="Go on, step by step"
-            onPress={() => router.navigate(`/brews/day?brew=${lot.id}`)}
-          />
-        ) : null}
-        {row.stage === 'mixed' ? (
-          <InkButton quiet={stepsLeft(row)} label="Pitch the starter" onPress={() => setOpen('pitch')} />
-        ) : null}
-        {row.stage === 'first-ferment' ? (
-          <InkButton label="Bottle it" onPress={() => router.navigate(`/brews/bottling?brew=${lot.id}`)} />
-        ) : null}
-        {lot.ended ? null : <SecondRun lot={lot} />}
-      </View>
-      {knownCultures(lot.culture)?.bare ? <BeginningGuide lot={lot} now={now} /> : null}
-      <LotActs lot={lot} />
       {row.stage === 'mixed' ? (
-        isHot(lot) ? (
-          <Note tone="caution">
-            Let it cool below 30 °C first: cool to the touch is where batches die. A lidded 5 L pot takes
-            about six hours, an ice bath half an hour.
-          </Note>
-        ) : null
+        <>
+          <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
+            {drawing}
+            <Text as="heading" level={2} style={{ flex: 1 }}>
+              Pitch it below 30 °C
+            </Text>
+          </View>
+          {acts}
+          {isHot(lot) ? (
+            <Note tone="caution">
+              Let it cool first: cool to the touch is where batches die. A lidded 5 L pot takes about six
+              hours, an ice bath half an hour.
+            </Note>
+          ) : null}
+        </>
       ) : (
         <ForecastSection
           lot={forecastLot(row, (id) => forecasts.lotAnswer(id)?.chill?.latest ?? Infinity)}
           now={now}
+          drawing={drawing}
+          acts={acts}
         />
       )}
+      {knownCultures(lot.culture)?.bare ? <BeginningGuide lot={lot} now={now} /> : null}
       {row.stage === 'first-ferment' ? <Tending lot={lot} now={now} /> : null}
       <BottlesLine brew={lot} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
+        {lot.ended ? null : <SecondRun lot={lot} />}
+        {row.stage === 'first-ferment' || row.stage === 'bottled' ? (
+          <InkButton
+            quiet
+            label="Brew it again"
+            onPress={() => router.navigate(`/brews/new?again=${lot.id}`)}
+          />
+        ) : null}
+      </View>
       <AccountCard lot={lot} now={now} />
       <LotExtras lot={lot} now={now} />
-      {open === 'pitch' ? <PitchSheet lot={lot} onClose={close} /> : null}
+      <ActsSheet lot={lot} state={state} />
+      {pitching ? <PitchSheet lot={lot} onClose={() => setPitching(false)} /> : null}
     </Screen>
   );
 }
@@ -76,11 +88,6 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
 /** Whether a brew comes from the stove: cold bases need no cooling. */
 const isHot = ({ recipe }: Lot): boolean =>
   recipe?.method === undefined || recipe.method.heat !== 'none' || recipe.method.water === 'boiled';
-
-/** Whether a brew day was begun step by step and is not over. */
-const stepsLeft = ({ brew, stage }: BrewRow): boolean =>
-  brew.recipe?.method !== undefined &&
-  (stage === 'mixed' || (stage === 'first-ferment' && brew.steps?.pitch !== undefined && !brew.steps.label));
 
 function overline({ brew, stage, pitch, bottles }: BrewRow, now: number): string {
   const hours = (from: number | undefined) => duration((now - (from ?? brew.begunAt)) / hourMs);

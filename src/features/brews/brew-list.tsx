@@ -2,10 +2,6 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { liquidsOf } from '@/core/forecast/question/root-ferment';
 import { mixedSugar } from '@/core/forecast/question/living-liquid';
-import { nextAwake } from '@/core/kitchen/waking';
-import { wakingOf } from '@/core/settings/waking-hours';
-import { errandsOf } from '@/core/tasks/sources/pressure';
-import type { Household } from '@/core/journal/household';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -13,13 +9,17 @@ import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
+import { Ribbon } from '@/ui/drawings/ribbon';
+import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
+import { gap } from '@/ui/theme/shape';
 import { LongList } from '@/ui/layout/long-list';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
-import { ruleOrder } from '@/words/tasks/rule-words';
-import { closesWords, lateBy, duration, moment, quarter } from '@/words/moment';
-import { useForecasts, type Forecasts } from '../forecasting/forecasts';
+import { duration } from '@/words/moment';
+import { useForecasts } from '../forecasting/forecasts';
+import { BrewDrawing } from './brew-drawing';
+import { brewNext, type BrewNext } from './brew-next';
 import { brewRows, type BrewRow } from './brew-rows';
 import { hourMs } from '@/core/duration';
 
@@ -31,7 +31,9 @@ const stageWords = {
 } as const;
 
 /** Height of a batch's card, px. */
-const usualCard = 110;
+const usualCard = 132;
+/** Room for four small bottles, px. */
+const drawnWidth = 96;
 
 /** Every batch by stage, the living ones first. */
 export function BrewList({ chosen }: { readonly chosen: string | null }) {
@@ -67,7 +69,7 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
             key={row.brew.id}
             row={row}
             now={now}
-            next={nextWords(row, forecasts, household, now)}
+            next={brewNext(row, forecasts, household, now)}
             chosen={row.brew.id === chosen}
             onPress={() => router.navigate(`/brews/${row.brew.id}`)}
           />
@@ -77,37 +79,10 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
   );
 }
 
-function nextWords(
-  { brew, stage, bottles }: BrewRow,
-  forecasts: Forecasts,
-  household: Household,
-  now: number,
-): string {
-  const waking = wakingOf(household);
-  if (stage === 'mixed') return 'pitch below 30 °C';
-  if (stage === 'finished') return moment(brew.begunAt, now);
-  if (stage === 'first-ferment') {
-    const answer = forecasts.lotAnswer(brew.id);
-    const late = answer?.taste ? lateBy(answer.start + answer.taste.latest * hourMs, now) : null;
-    if (late) return `${late}: taste it`;
-    return answer?.taste
-      ? `taste from ${moment(quarter(nextAwake(answer.start + answer.taste.earliest * hourMs, waking)), now)}`
-      : 'being worked out…';
-  }
-  const warm = bottles.filter(({ place }) => place !== 'fridge');
-  if (warm.length === 0) return 'cold, ready to open';
-  const first = errandsOf({ ...forecasts, living: warm, household, now })
-    .values()
-    .next().value;
-  if (!first) return 'being worked out…';
-  const look = first.rule ? `${ruleOrder(first.rule, now)}, or ` : '';
-  return `${look}chill ${closesWords(first.until, now, waking)}`;
-}
-
 interface CardProps {
   readonly row: BrewRow;
   readonly now: number;
-  readonly next: string;
+  readonly next: BrewNext;
   readonly chosen: boolean;
   readonly onPress: () => void;
 }
@@ -127,15 +102,23 @@ function BrewCard({ row, now, next, chosen, onPress }: CardProps) {
   return (
     <Press role="link" aria-label={`${brew.name}, ${stageWords[stage]}`} onPress={onPress}>
       <Card edge={wide && chosen ? roles.brew : undefined}>
-        <View style={{ gap: 2 }}>
-          <Text as="subheading" lines={2}>
-            {brew.name}
-          </Text>
-          <Text color={roles.softText}>
-            {stageWords[stage]}
-            {stage === 'finished' ? '' : ` for ${duration((now - since) / hourMs)}`}, {sugarWords}
-          </Text>
-          <Text as="strong">{next}</Text>
+        <View style={{ flexDirection: 'row', gap: gap.medium, alignItems: 'center' }}>
+          <View style={{ width: drawnWidth, alignItems: 'center' }}>
+            <BrewDrawing row={row} height={86} most={3} />
+          </View>
+          <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
+            <Text as="subheading" lines={2}>
+              {brew.name}
+            </Text>
+            <Text color={roles.softText}>
+              {stageWords[stage]}
+              {stage === 'finished' ? '' : ` for ${duration((now - since) / hourMs)}`}, {sugarWords}
+            </Text>
+            <Text as="strong">{next.words}</Text>
+            {next.span ? (
+              <Ribbon bare span={next.span} now={now} {...ribbonClock(now)} summary={next.words} />
+            ) : null}
+          </View>
         </View>
       </Card>
     </Press>

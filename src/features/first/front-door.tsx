@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { waysToBegin } from '@/core/cultures/guides/registry';
 import { Card } from '@/ui/controls/card';
+import { atBase } from '@/ui/files/at-base';
 import { InkButton } from '@/ui/controls/ink-button';
 import { RowLink } from '@/ui/controls/row-link';
 import { Rule } from '@/ui/controls/rule';
@@ -46,7 +47,7 @@ export function FrontDoor() {
         <InkButton
           quiet
           label="Look around an invented kitchen first"
-          onPress={() => window.location.assign('/?demo=1')}
+          onPress={() => window.location.assign(atBase('?demo=1'))}
         />
       </Card>
       <Text color={roles.softText}>

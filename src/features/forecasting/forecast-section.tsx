@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { lotOf } from '@/core/journal/household';
 import { drawnFrom } from '@/core/lots/pitch';
 import type { Lot } from '@/core/lots/lot';
@@ -12,10 +12,14 @@ import { useRuns } from './use-runs';
 interface Props {
   readonly lot: Lot;
   readonly now: number;
+  /** What it is now, drawn. */
+  readonly drawing?: ReactNode;
+  /** What can be done with it: it stands under the curves. */
+  readonly acts?: ReactNode;
 }
 
 /** The forecast of a lot, with the runs behind it asked for while its page is open. */
-export function ForecastSection({ lot, now }: Props) {
+export function ForecastSection({ lot, now, drawing, acts }: Props) {
   const { household, whole, answer, run, failed } = useRuns(lot, now);
   const path = useMemo(() => {
     const out = [lot];
@@ -35,20 +39,32 @@ export function ForecastSection({ lot, now }: Props) {
             {words}
           </Note>
         ))}
-        <ForecastView key={lot.id} path={path} answer={answer} run={run} now={now} />
+        <ForecastView
+          key={lot.id}
+          path={path}
+          answer={answer}
+          run={run}
+          now={now}
+          drawing={drawing}
+          acts={acts}
+        />
       </>
     );
   }
   return (
-    <Card>
-      {failed ? (
-        <Note tone="danger">
-          The forecast could not be worked out just now; it is asked again in a moment. Trust the squeeze and
-          your eyes, and chill early.
-        </Note>
-      ) : (
-        <Waiting>Working out the forecast…</Waiting>
-      )}
-    </Card>
+    <>
+      {drawing}
+      <Card>
+        {failed ? (
+          <Note tone="danger">
+            The forecast could not be worked out just now; it is asked again in a moment. Trust the squeeze
+            and your eyes, and chill early.
+          </Note>
+        ) : (
+          <Waiting>Working out the forecast…</Waiting>
+        )}
+      </Card>
+      {acts}
+    </>
   );
 }

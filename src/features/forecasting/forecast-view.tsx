@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { RunInfo } from '@/core/forecast/answer/run-store';
@@ -6,7 +6,7 @@ import type { Lot } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
-import { Advice } from './advice';
+import { AdviceHead, AdviceMore } from './advice';
 import { Stage } from './stage';
 import { supposedOptions, useSupposed, type Supposed } from './supposed';
 import { useView } from './use-view';
@@ -17,6 +17,8 @@ interface Props {
   readonly answer: LotAnswer;
   readonly run: RunInfo;
   readonly now: number;
+  readonly drawing: ReactNode;
+  readonly acts: ReactNode;
 }
 
 /** Whether a supposition makes sense: only a sealed vessel is burped, and only what was dosed has a dose. */
@@ -24,7 +26,7 @@ const applies = (supposed: Supposed, { dosed }: RunInfo, sealed: boolean): boole
   supposed === 'burped' ? sealed : supposed === 'half' || supposed === 'double' ? dosed : true;
 
 /** The heart: lanes over one clock, and a moment to drag; its answer rides above them, in sight while the hand moves. */
-export function ForecastView({ path, answer: actual, run: actualRun, now }: Props) {
+export function ForecastView({ path, answer: actual, run: actualRun, now, drawing, acts }: Props) {
   const roles = useRoles();
   const lot = path.at(-1)!;
   const root = path[0]!;
@@ -42,8 +44,23 @@ export function ForecastView({ path, answer: actual, run: actualRun, now }: Prop
   );
   return (
     <View style={{ gap: 12 }}>
-      <Advice lot={lot} root={root} answer={answer} celsius={run.celsius} readings={readings} now={now} />
-      <Stage path={path} answer={answer} runId={run.id} view={view} now={now}>
+      <Stage
+        path={path}
+        answer={answer}
+        runId={run.id}
+        view={view}
+        now={now}
+        head={<AdviceHead lot={lot} answer={answer} celsius={run.celsius} now={now} drawing={drawing} />}
+        acts={acts}
+      >
+        <AdviceMore
+          lot={lot}
+          root={root}
+          answer={answer}
+          celsius={run.celsius}
+          readings={readings}
+          now={now}
+        />
         {movable ? (
           <>
             <Text as="subheading" level={2}>

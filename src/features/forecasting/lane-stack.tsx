@@ -2,7 +2,8 @@ import { View } from 'react-native';
 import type { Course } from '@/core/forecast/answer/course';
 import { DayAxis } from '@/ui/charts/day-axis';
 import { LaneChart } from '@/ui/charts/lane-chart';
-import { hourScale, laneHeight, type Lane } from '@/ui/charts/lane-scale';
+import { hourScale, laneHeights, type Lane } from '@/ui/charts/lane-scale';
+import { useWide } from '@/ui/layout/use-wide';
 import { ClockHandle } from './clock-handle';
 import { NowLine } from './now-line';
 import type { Handle } from './use-handle';
@@ -22,6 +23,7 @@ interface Props {
 export function LaneStack({ lanes, course, view, width, sealed, handle, label }: Props) {
   const scale = hourScale(view.from, view.to, width);
   const hourPixels = scale(view.from + 1) - scale(view.from);
+  const laneHeight = laneHeights[useWide() ? 'wide' : 'phone'];
   const height = lanes.length * laneHeight;
   return (
     <>
@@ -39,6 +41,7 @@ export function LaneStack({ lanes, course, view, width, sealed, handle, label }:
               fromHour={view.from}
               toHour={view.to}
               width={width}
+              height={laneHeight}
               nights={view.nights}
               away={view.away}
             />

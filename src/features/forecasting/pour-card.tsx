@@ -17,6 +17,7 @@ import { restyle, rewrite } from '@/ui/redraw';
 import { Glass, type GlassHandle } from '@/ui/drawings/glass';
 import { capital } from '@/core/capital';
 import { fizzWord } from '@/words/fizz';
+import { chanceWords, shareWords } from '@/words/chance';
 import { moment, quarter } from '@/words/moment';
 import { useRidingInTurn } from './drag-controller';
 import { useHeldSize } from './use-held-size';
@@ -35,7 +36,7 @@ interface Props {
 }
 
 /** Room for the longest usual sentence, so that the lanes below do not move while the hand does. */
-const wordsHeight = { phone: 178, wide: 76 };
+const wordsHeight = { phone: 154, wide: 176 };
 
 const range = (five: FiveNumbers, digits: number) => `${five[0].toFixed(digits)}–${five[4].toFixed(digits)}`;
 
@@ -45,16 +46,19 @@ const inGlass = ({ sweetnessGramsPerLitre, volumes, abvPercent }: Pour) => ({
   abv: abvPercent[2],
 });
 
-const tasteWords = ({ sweetnessGramsPerLitre: sweet, volumes, abvPercent: abv }: Pour) =>
-  `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}). ${capital(fizzWord(volumes[2]))}, ${volumes[2].toFixed(1)} vol (${range(volumes, 1)}). ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)}).`;
+const fizzLine = ({ volumes }: Pour) =>
+  `${capital(fizzWord(volumes[2]))} fizz, ${volumes[2].toFixed(1)} vol (${range(volumes, 1)})`;
+
+const tasteWords = ({ sweetnessGramsPerLitre: sweet, abvPercent: abv }: Pour) =>
+  `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}), ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)})`;
 
 function pressureWords(
   { peakGaugeBar: peak, chanceOverLimit }: Pour,
   limitBar: number,
   late: boolean,
 ): string {
-  const share = Math.round((peak[2] / Math.max(0.1, limitBar)) * 100);
-  return `Peak ${peak[2].toFixed(1)} bar warm (${range(peak, 1)}), ${share} % of the limit. ${riskWords(chanceOverLimit, late)}`;
+  const share = shareWords(peak[2] / Math.max(0.1, limitBar));
+  return `${capital(share)} of what it bears. ${riskWords(chanceOverLimit, late)}`;
 }
 
 /** What would be poured if the bottle went into the fridge at the handle: drawn past React, since it rides with the hand. */
@@ -64,7 +68,8 @@ export function PourCard({ answer, handle, table, now, colour }: Props) {
   const waking = wakingOf(useAppSelector(selectHousehold));
   const card = useRef<View>(null);
   const glass = useRef<GlassHandle>(null);
-  const [when, served, taste, pressure] = [
+  const [when, served, fizz, taste, pressure] = [
+    useRef<View>(null),
     useRef<View>(null),
     useRef<View>(null),
     useRef<View>(null),
@@ -86,7 +91,8 @@ export function PourCard({ answer, handle, table, now, colour }: Props) {
     },
     (chosen) => {
       const pour = pourOf(chosen);
-      rewrite(taste.current, pour ? tasteWords(pour) : workingOut);
+      rewrite(fizz.current, pour ? fizzLine(pour) : workingOut);
+      rewrite(taste.current, pour ? tasteWords(pour) : '');
     },
     (chosen) => {
       const pour = pourOf(chosen);
@@ -105,20 +111,21 @@ export function PourCard({ answer, handle, table, now, colour }: Props) {
       <Glass ref={glass} colour={colour} label="The glass as it would be poured" />
       <View style={{ flex: 1, minWidth: 0, minHeight, gap: 2 }}>
         <Text>
-          If you chill <WrittenText as="strong" ref={when} />, then pour <WrittenText ref={served} />
+          Chilled <WrittenText as="strong" ref={when} />, poured <WrittenText ref={served} />
         </Text>
-        <WrittenText as="strong" ref={taste} />
+        <WrittenText as="strong" ref={fizz} />
+        <WrittenText ref={taste} />
         <WrittenText live testID="pour-sentence" ref={pressure} />
       </View>
     </RidingCard>
   );
 }
 
+/** How many pass the limit, and what then. @example "About one in four passes the limit." */
 function riskWords(chance: number, late: boolean): string {
-  if (chance <= 0.021) return 'Hardly any chance that it passes the limit.';
-  if (chance <= 0.05) return 'About one chance in twenty that it passes the limit.';
-  const inTen = Math.max(1, Math.round(chance * 10));
-  if (chance < 0.9)
-    return `About ${inTen === 1 ? 'one chance' : `${inTen} chances`} in ten that it passes the limit${late ? ': chill earlier' : ' by then'}.`;
-  return `It almost surely passes the limit${late ? ': chill earlier, in place, glasses on' : ' by then: glasses on'}.`;
+  const of = chanceWords(chance);
+  const many =
+    of === 'even' ? 'every second' : of === 'almost sure' ? 'almost all' : of.replace(' chance', '');
+  const words = `${capital(many)} ${of === 'almost sure' ? 'pass' : 'passes'} the limit.`;
+  return late ? `${words} Chill earlier${chance > 0.9 ? ', in place, glasses on' : ''}.` : words;
 }

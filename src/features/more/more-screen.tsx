@@ -1,3 +1,4 @@
+import { atBase } from '@/ui/files/at-base';
 import { useRouter } from 'expo-router';
 import { Fragment } from 'react';
 import { useDispatch } from 'react-redux';
@@ -81,7 +82,7 @@ export function MoreScreen() {
       <Press
         role="link"
         aria-label="Third-party notices"
-        onPress={() => window.location.assign('/third-party-notices.txt')}
+        onPress={() => window.location.assign(atBase('third-party-notices.txt'))}
         style={{ alignSelf: 'flex-start' }}
       >
         <Text as="strong" color={roles.brew}>

@@ -16,7 +16,7 @@ import { duration } from '@/words/moment';
 import { lotName, placeWords } from '@/words/names';
 import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
-import { LotActs } from '../lots/lot-acts';
+import { ActsRow, ActsSheet, useActsState } from '../lots/lot-acts';
 import { Why } from '../why/why';
 import { Nowhere } from '@/ui/layout/nowhere';
 import { LotBottle } from './lot-bottle';
@@ -43,6 +43,7 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
   const household = useAppSelector(selectHousehold);
   const pressure = pressureAt(useForecasts().lotAnswer(lot.id), now);
   const [opening, setOpening] = useState(false);
+  const state = useActsState();
   const name = lotName(lot, household);
   const { limitBar, name: kind } = vesselKind(lot.vessel.kind);
   const over = lot.opened !== null || lot.ended !== null;
@@ -69,12 +70,17 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
           <Why topic="pressure" lot={lot} now={now} />
         </View>
       </View>
-      {over ? null : (
-        <InkButton label="Open it" onPress={() => setOpening(true)} style={{ alignSelf: 'flex-start' }} />
-      )}
-      <LotActs lot={lot} />
-      <ForecastSection lot={lot} now={now} />
+      <ForecastSection
+        lot={lot}
+        now={now}
+        acts={
+          <ActsRow lot={lot} state={state} few={['look', 'taste']}>
+            {over ? null : <InkButton label="Open it" onPress={() => setOpening(true)} />}
+          </ActsRow>
+        }
+      />
       <LotExtras lot={lot} now={now} />
+      <ActsSheet lot={lot} state={state} />
       {opening ? <OpeningForm lot={lot} name={name} onClose={() => setOpening(false)} /> : null}
     </Screen>
   );

@@ -60,11 +60,10 @@ export function outlookOf(
 }
 
 /** What a maker wants of what is proposed. */
-export const wishes = ['lives', 'house', 'season', 'week', 'mild', 'own'] as const;
-export type Wish = (typeof wishes)[number];
+export type Wish = 'lives' | 'house' | 'season' | 'week' | 'mild' | 'own';
 
 /** So little alcohol counts as mild, %. */
-export const mildPercent = 1;
+const mildPercent = 1;
 
 interface Seen {
   readonly outlook: Outlook;

@@ -1,3 +1,4 @@
+import { atBase } from '@/ui/files/at-base';
 import { View } from 'react-native';
 import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
@@ -21,7 +22,7 @@ export function DemoLine() {
       <Press
         role="link"
         aria-label="Open my own kitchen"
-        onPress={() => window.location.assign('/?demo=0')}
+        onPress={() => window.location.assign(atBase('?demo=0'))}
         style={{ paddingHorizontal: gap.large }}
       >
         <Text as="strong">My own</Text>

@@ -4,7 +4,7 @@ import { useRoles } from '../theme/use-roles';
 import { plain, strong } from '../theme/type';
 import { lanePaths, type LanePoint } from './lane-paths';
 import { LaneGround } from './lane-ground';
-import { axisWidth, hourScale, laneHeight, laneScale, type Lane } from './lane-scale';
+import { axisWidth, hourScale, laneScale, type Lane } from './lane-scale';
 
 interface Props {
   readonly lane: Lane;
@@ -12,6 +12,7 @@ interface Props {
   readonly fromHour: number;
   readonly toHour: number;
   readonly width: number;
+  readonly height: number;
   /** Night spans to shade, in hours. */
   readonly nights: readonly (readonly [number, number])[];
   /** Spans when nobody is home. */
@@ -22,7 +23,7 @@ const none: readonly (readonly [number, number])[] = [];
 
 /** One lane of the forecast: a median line in a soft 50 % and a fainter 90 % band, with its own value axis. */
 export const LaneChart = memo(function LaneChart(props: Props) {
-  const { lane, hours, fromHour, toHour, width, nights, away = none } = props;
+  const { lane, hours, fromHour, toHour, width, height, nights, away = none } = props;
   const roles = useRoles();
   const points = useMemo(
     () =>
@@ -36,16 +37,18 @@ export const LaneChart = memo(function LaneChart(props: Props) {
     lane,
     points.map(([, five]) => five),
     lane.name === 'Sour' ? null : 0,
+    height,
   );
   const { band, median } = lanePaths(points, x, y);
   return (
-    <Svg width={width} height={laneHeight} aria-hidden>
+    <Svg width={width} height={height} aria-hidden>
       <LaneGround
         nights={nights}
         away={away}
         fromHour={fromHour}
         toHour={toHour}
         width={width}
+        height={height}
         least={y.domain()[0]!}
         most={y.domain()[1]!}
       />
@@ -108,14 +111,7 @@ export const LaneChart = memo(function LaneChart(props: Props) {
       >
         {lane.unit}
       </SvgText>
-      <Line
-        x1={0}
-        x2={width}
-        y1={laneHeight - 0.5}
-        y2={laneHeight - 0.5}
-        stroke={roles.hairline}
-        strokeWidth={1}
-      />
+      <Line x1={0} x2={width} y1={height - 0.5} y2={height - 0.5} stroke={roles.hairline} strokeWidth={1} />
     </Svg>
   );
 });

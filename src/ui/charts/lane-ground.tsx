@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { plain } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
-import { axisWidth, hourScale, laneHeight, valueScale } from './lane-scale';
+import { axisWidth, hourScale, valueScale } from './lane-scale';
 
 type Spans = readonly (readonly [number, number])[];
 
@@ -12,6 +12,7 @@ interface Props {
   readonly fromHour: number;
   readonly toHour: number;
   readonly width: number;
+  readonly height: number;
   /** Ends of its value axis. */
   readonly least: number;
   readonly most: number;
@@ -22,11 +23,11 @@ interface Props {
  * anew only when one of them changes, not with every move of the handle.
  */
 export const LaneGround = memo(function LaneGround(props: Props) {
-  const { nights, away, fromHour, toHour, width, least, most } = props;
+  const { nights, away, fromHour, toHour, width, height, least, most } = props;
   const roles = useRoles();
   const x = hourScale(fromHour, toHour, width);
-  const y = valueScale(least, most);
-  const ticks = y.ticks(3).slice(0, 4);
+  const y = valueScale(least, most, height);
+  const ticks = y.ticks(height < 70 ? 2 : 3).slice(0, 4);
   return (
     <>
       {nights.map(([from, to]) => (
@@ -35,7 +36,7 @@ export const LaneGround = memo(function LaneGround(props: Props) {
           x={x(from)}
           y={0}
           width={Math.max(0, x(to) - x(from))}
-          height={laneHeight}
+          height={height}
           fill={roles.well}
           opacity={0.75}
         />
@@ -46,13 +47,13 @@ export const LaneGround = memo(function LaneGround(props: Props) {
             x={x(from)}
             y={0}
             width={Math.max(0, x(to) - x(from))}
-            height={laneHeight}
+            height={height}
             fill={roles.well}
             opacity={0.5}
             stroke={roles.softText}
             strokeDasharray="3 4"
           />
-          <SvgText x={x(from) + 4} y={laneHeight - 6} fontSize={13} fontFamily={plain} fill={roles.softText}>
+          <SvgText x={x(from) + 4} y={height - 6} fontSize={13} fontFamily={plain} fill={roles.softText}>
             away
           </SvgText>
         </G>

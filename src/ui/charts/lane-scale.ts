@@ -15,12 +15,18 @@ export interface Lane {
   readonly target?: readonly [number, number];
 }
 
-export const laneHeight = 86;
-const laneInset = { top: 27, bottom: 7 };
+/** Heights of a lane, px: all of them are in sight at once, on a phone above the acts. */
+export const laneHeights = { phone: 58, wide: 94 } as const;
+const laneInset = { top: 22, bottom: 6 };
 export const axisWidth = 34;
 
 /** Vertical scale of a lane: from 0 (or below the least) to above the most that matters. */
-export function laneScale(lane: Lane, visible: readonly FiveNumbers[], floor: number | null) {
+export function laneScale(
+  lane: Lane,
+  visible: readonly FiveNumbers[],
+  floor: number | null,
+  height: number = laneHeights.wide,
+) {
   const most = Math.max(
     ...visible.map((five) => five[4]),
     lane.limit?.value ?? 0,
@@ -28,12 +34,12 @@ export function laneScale(lane: Lane, visible: readonly FiveNumbers[], floor: nu
   );
   const least = floor ?? Math.min(...visible.map((five) => five[0]));
   const room = Math.max(1e-6, most - least);
-  return valueScale(least, most + room * 0.08).nice(3);
+  return valueScale(least, most + room * 0.08, height).nice(3);
 }
 
 /** Values between two ends of an axis to pixels from a lane's top. */
-export const valueScale = (least: number, most: number) =>
-  scaleLinear([least, most], [laneHeight - laneInset.bottom, laneInset.top]);
+export const valueScale = (least: number, most: number, height: number) =>
+  scaleLinear([least, most], [height - laneInset.bottom, laneInset.top]);
 
 /** Horizontal scale: hours from the forecast's start to pixels. */
 export const hourScale = (fromHour: number, toHour: number, width: number) =>

@@ -1,4 +1,4 @@
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { corners } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
 import { Press } from './press';
@@ -11,15 +11,12 @@ interface Props<V extends string | number> {
   readonly options: readonly { readonly value: V; readonly label: string }[];
   readonly isOn: (value: V) => boolean;
   readonly onPress: (value: V) => void;
-  /** In one line that is drawn aside, where there may be many and room is short. */
-  readonly oneLine?: boolean;
 }
 
 /** Chips in a row that breaks: a radio group or checkboxes to the keyboard and the screen reader. */
-export function ChipRow<V extends string | number>(props: Props<V>) {
-  const { label, pick, options, isOn, onPress, oneLine } = props;
+export function ChipRow<V extends string | number>({ label, pick, options, isOn, onPress }: Props<V>) {
   const roles = useRoles();
-  const row = (
+  return (
     <View role={pick === 'one' ? 'radiogroup' : 'group'} aria-label={label} style={styles.group}>
       {options.map((option) => {
         const on = isOn(option.value);
@@ -43,12 +40,6 @@ export function ChipRow<V extends string | number>(props: Props<V>) {
         );
       })}
     </View>
-  );
-  if (!oneLine) return row;
-  return (
-    <ScrollView horizontal showsHorizontalScrollIndicator={false} style={{ flex: 1 }}>
-      {row}
-    </ScrollView>
   );
 }
 

@@ -130,7 +130,9 @@ function look(rule: TaskRule, { root }: Due): Said {
   };
 }
 
-/** "Firm, rock hard: chill at once. Else leave it." */
+/** What follows a look, in brief. @example "Firm, rock hard: chill at once. Else leave it." */
+export const ruleBrief = (rule: TaskRule): string => ruleShort(rule, looks[rule.kind].noun);
+
 function ruleShort(rule: TaskRule, noun: string): string {
   const acts = rule.branches.filter(({ next, at }) => next === 'act' && quarter(at) <= quarter(rule.at));
   if (acts.length === 0)

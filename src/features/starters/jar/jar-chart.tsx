@@ -7,7 +7,7 @@ import type { Lot } from '@/core/lots/lot';
 import { jarHistory, type Step } from '@/core/starter/jar-history';
 import { DayAxis } from '@/ui/charts/day-axis';
 import { LaneChart } from '@/ui/charts/lane-chart';
-import type { Lane } from '@/ui/charts/lane-scale';
+import { laneHeights, type Lane } from '@/ui/charts/lane-scale';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
@@ -107,6 +107,7 @@ export function JarChart({ lot, answer, now }: Props) {
                 fromHour={0}
                 toHour={toHour}
                 width={width}
+                height={laneHeights.wide}
                 nights={[]}
               />
             ))

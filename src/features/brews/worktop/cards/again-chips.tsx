@@ -1,10 +1,7 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { ChipRow } from '@/ui/controls/chip-row';
-import { Text } from '@/ui/controls/text';
-import { gap } from '@/ui/theme/shape';
+import { Choice } from '@/ui/controls/choice';
 import { brewsToRepeat } from '../state/as-last-time';
 
 /** What was brewed before, laid out again as it was with one tap; there while nothing is composed yet. */
@@ -13,16 +10,12 @@ export function AgainChips() {
   const brews = brewsToRepeat(useAppSelector(selectHousehold));
   if (brews.length === 0) return null;
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.small }}>
-      <Text as="strong">As last time</Text>
-      <ChipRow
-        label="As last time"
-        pick="one"
-        oneLine
-        options={brews.map(({ id, name }) => ({ value: id, label: name }))}
-        isOn={() => false}
-        onPress={(id) => router.replace(`/brews/new?again=${id}`)}
-      />
-    </View>
+    <Choice
+      titled
+      label="As last time"
+      options={brews.map(({ id, name }) => ({ value: id, label: name }))}
+      value={null}
+      onChange={(id) => router.replace(`/brews/new?again=${id}`)}
+    />
   );
 }

@@ -11,7 +11,7 @@ import { grainsOf, hasGrains, jarFor, lotOfLife } from './worktop-life';
 import type { WorktopState } from './worktop-state';
 
 /** At most so many brews are offered again. */
-const mostOffered = 4;
+const mostOffered = 3;
 
 /** Brews that were pitched, the last of each name, newest first. */
 export function brewsToRepeat(household: Household): Lot[] {

@@ -150,7 +150,7 @@ export const withoutRow = (state: WorktopState, at: number): WorktopState => ({
 });
 
 /** Something picked: a usual amount of it for the batch. What is there already gets a row more, for a part that stays raw. */
-export function withPicked(state: WorktopState, what: string, usual: number): WorktopState {
+function withPicked(state: WorktopState, what: string, usual: number): WorktopState {
   const portion = withAmount({ what, ...usualUnit(what) }, (usual * state.composition.ml) / 1000);
   const there = state.composition.rows.some((row) => row.portion.what === what);
   if (!there) return withPortions(state, [portion]);
