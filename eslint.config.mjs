@@ -34,6 +34,7 @@ export default [
   {
     ignores: [
       'dist/**',
+      'dist-*/**',
       'bundler/nothing.js',
       'reports/**',
       '.stryker-tmp/**',

@@ -90,6 +90,9 @@ async function still() {
 async function built() {
   const good = await check('build', process.execPath, ['scripts/build.mjs']);
   if (good) await check('bundle budget', process.execPath, ['scripts/budget.mjs']);
+  // The story of a static host in a folder (e2e/hosting.spec.ts) is told on it.
+  const inFolder = ['scripts/build.mjs', '--base', '/at/home', '--out', 'dist-sub'];
+  if (good) await check('build for a folder of a host', process.execPath, inFolder);
   await check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
   await check('import directions', bin('depcruise'), [
     'src',

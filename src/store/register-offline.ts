@@ -1,3 +1,5 @@
+import { atBase } from '@/ui/files/at-base';
+
 /** Tells when a newer version waits, and takes it. */
 export interface Update {
   readonly take: () => void;
@@ -28,7 +30,7 @@ export function registerOffline(onWaiting: (update: Update) => void): void {
   };
   const register = () =>
     void navigator.serviceWorker
-      .register('/service-worker.js')
+      .register(atBase('service-worker.js'))
       .then(watch)
       .catch(() => undefined);
   if (document.readyState === 'complete') register();
