@@ -213,7 +213,7 @@ test('the first load stays within its budget, and the server sets its headers', 
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   const kilobytes = sizes.reduce((sum, size) => sum + size, 0) / 1024;
   expect(sizes.length).toBeGreaterThan(2);
-  expect(kilobytes).toBeLessThan(399);
+  expect(kilobytes).toBeLessThan(400);
   const home = await request.get('/');
   expect(home.headers()['content-security-policy']).toContain("script-src 'self'");
   expect(home.headers()['cache-control']).toBe('no-cache');

@@ -90,10 +90,6 @@ const views = [
       await plum(page);
       await ready(page);
       await settle(page);
-      // The answer rides above the lanes.
-      await page.mouse.move(200, 500);
-      await page.mouse.wheel(0, 640);
-      await page.waitForTimeout(800);
     },
   ],
   ['starter', demo('/starters'), phone, 'light', (page) => nib(page)],

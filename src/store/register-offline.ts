@@ -1,12 +1,14 @@
-import { atBase } from '@/ui/files/at-base';
-
 /** Tells when a newer version waits, and takes it. */
 export interface Update {
   readonly take: () => void;
 }
 
-/** Lets the browser keep the app for use without a network. Only in a built app: a dev server changes too often. */
-export function registerOffline(onWaiting: (update: Update) => void): void {
+/**
+ * Lets the browser keep the app for use without a network. Only in a built app: a dev server changes too often.
+ *
+ * @param script address of the service worker
+ */
+export function registerOffline(script: string, onWaiting: (update: Update) => void): void {
   if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
   const offer = (worker: ServiceWorker) => {
     if (!navigator.serviceWorker.controller) return;
@@ -30,7 +32,7 @@ export function registerOffline(onWaiting: (update: Update) => void): void {
   };
   const register = () =>
     void navigator.serviceWorker
-      .register(atBase('service-worker.js'))
+      .register(script)
       .then(watch)
       .catch(() => undefined);
   if (document.readyState === 'complete') register();

@@ -34,11 +34,6 @@ export function ForecastSection({ lot, now, drawing, acts }: Props) {
   if (whole && answer && run) {
     return (
       <>
-        {whole.answer.warnings.map(forecastWarningWords).map((words) => (
-          <Note key={words} tone="caution">
-            {words}
-          </Note>
-        ))}
         <ForecastView
           key={lot.id}
           path={path}
@@ -48,6 +43,11 @@ export function ForecastSection({ lot, now, drawing, acts }: Props) {
           drawing={drawing}
           acts={acts}
         />
+        {whole.answer.warnings.map(forecastWarningWords).map((words) => (
+          <Note key={words} tone="caution">
+            {words}
+          </Note>
+        ))}
       </>
     );
   }

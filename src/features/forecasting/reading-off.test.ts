@@ -6,7 +6,7 @@ import { emptyLot } from '@/core/lots/begin';
 import type { Lot, LotEvent, LotReading } from '@/core/lots/lot';
 import { openStore } from '@/core/lots/lot-store';
 import { carryOver } from '@/core/lots/transfer';
-import { laneScale } from '@/ui/charts/lane-scale';
+import { laneHeights, laneScale } from '@/ui/charts/lane-scale';
 import { dayRoles } from '@/ui/theme/roles';
 import { brewRow, brewRows } from '../brews/brew-rows';
 import { lanesOf, readingPoints } from './lanes';
@@ -133,14 +133,19 @@ describe('readings on the lanes', () => {
 
   test('a lane is tall enough for its limit and its readings', () => {
     const [, , pressure] = lanesOf([brew, own], answer(2.8), { hours: [0], series }, dayRoles);
-    const scale = laneScale(pressure!, pressure!.series, 0);
-    expect(scale(2.8)).toBeGreaterThan(26);
-    expect(scale(0)).toBeCloseTo(79, 6);
-    expect(scale.domain()[0]).toBe(0);
+    for (const height of Object.values(laneHeights)) {
+      const scale = laneScale(pressure!, pressure!.series, 0, height);
+      // Under its name, over its foot.
+      expect(scale(2.8)).toBeGreaterThanOrEqual(22);
+      expect(scale(2.8)).toBeLessThan(height / 2 + 8);
+      expect(scale(0)).toBeCloseTo(height - 6, 6);
+      expect(scale.domain()[0]).toBe(0);
+    }
     const low = laneScale(
       partOf({ ...pressure!, limit: undefined, points: [{ hour: 0, value: 9 }] }),
       pressure!.series,
       null,
+      laneHeights.phone,
     );
     expect(low.domain()[1]).toBeGreaterThanOrEqual(9);
   });

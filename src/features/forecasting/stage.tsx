@@ -86,8 +86,11 @@ export function Stage({ path, answer, runId, view, now, head, acts, children }: 
       ) : (
         <>
           {head}
-          {glass}
-          {curves}
+          {/* The answer rides above the curves, and goes with them. */}
+          <View style={{ gap: gap.medium }}>
+            {glass}
+            {curves}
+          </View>
           {acts}
         </>
       )}

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { atBase } from '@/ui/files/at-base';
 import { registerOffline, type Update } from '@/store/register-offline';
 
 let waiting: Update | null = null;
@@ -6,7 +7,7 @@ const listeners = new Set<() => void>();
 
 /** Watches for a newer version; called once at the start. */
 export const watchForUpdates = (): void =>
-  registerOffline((update) => {
+  registerOffline(atBase('service-worker.js'), (update) => {
     waiting = update;
     for (const listener of listeners) listener();
   });

@@ -21,12 +21,7 @@ const laneInset = { top: 22, bottom: 6 };
 export const axisWidth = 34;
 
 /** Vertical scale of a lane: from 0 (or below the least) to above the most that matters. */
-export function laneScale(
-  lane: Lane,
-  visible: readonly FiveNumbers[],
-  floor: number | null,
-  height: number = laneHeights.wide,
-) {
+export function laneScale(lane: Lane, visible: readonly FiveNumbers[], floor: number | null, height: number) {
   const most = Math.max(
     ...visible.map((five) => five[4]),
     lane.limit?.value ?? 0,

@@ -62,6 +62,13 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
   const shown = worked.ok ? worked.value : unpitched(state);
   const line = { state, lots, celsius, onState: setState };
   const board = <Board state={state} worked={worked} shown={shown} answer={answer} />;
+  const lines = (
+    <>
+      <SizeLine {...line} needsMl={shown?.plan.brew.jarMl ?? null} waterMl={shown?.plan.waterMl ?? null} />
+      <StepsLine state={state} planned={shown} celsius={celsius} onState={setState} />
+      <AccountLine state={state} planned={shown} answer={answer} onState={setState} />
+    </>
+  );
   const hand = (
     <View style={{ gap: gap.small, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {onAfresh ? <BackAgain onAfresh={onAfresh} /> : null}
@@ -83,9 +90,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
       />
       <Cautions state={state} planned={shown} lots={lots} celsius={celsius} />
       <BeginRow fault={fault} onBegin={begin} />
-      <SizeLine {...line} needsMl={shown?.plan.brew.jarMl ?? null} waterMl={shown?.plan.waterMl ?? null} />
-      <StepsLine state={state} planned={shown} celsius={celsius} onState={setState} />
-      <AccountLine state={state} planned={shown} answer={answer} onState={setState} />
+      {wide ? null : lines}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <KeepRecipe state={state} onKept={(from) => setState({ ...state, from })} />
       </View>
@@ -97,7 +102,10 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
       {wide ? (
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
           {hand}
-          <View style={[{ width: 400 }, stuck]}>{board}</View>
+          <View style={[{ width: 400, gap: gap.small }, stuck]}>
+            {board}
+            {lines}
+          </View>
         </View>
       ) : (
         <>

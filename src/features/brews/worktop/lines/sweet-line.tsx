@@ -15,7 +15,7 @@ interface Props {
   readonly onState: (next: WorktopState) => void;
 }
 
-const usual = ['white-sugar', 'raw-cane-sugar', 'brown-sugar', 'honey'];
+const usual = ['white-sugar', 'cane-sugar', 'brown-sugar', 'honey'];
 
 /** What sweetens it. */
 export function SweetLine({ state, onState }: Props) {
