@@ -1,5 +1,4 @@
 import { format } from 'date-fns/format';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { everyLot } from '@/core/journal/household';
@@ -9,7 +8,7 @@ import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
@@ -79,7 +78,6 @@ const range = (five: readonly number[], digits: number) =>
   `${five[0]!.toFixed(digits)}–${five[4]!.toFixed(digits)}`;
 
 function BatchRow({ batch }: { readonly batch: Batch }) {
-  const router = useRouter();
   const roles = useRoles();
   const { brew, opened, abv, sugarLeft, mishaps, checked, liking } = batch;
   const held = checked.filter((each) => each.held).length;
@@ -91,10 +89,9 @@ function BatchRow({ batch }: { readonly batch: Batch }) {
     checked.length > 0 ? `forecast held in ${held} of ${checked.length} looks` : null,
   ].filter(Boolean);
   return (
-    <Press
-      role="link"
+    <PressLink
       aria-label={`${brew.name}, its bottles side by side`}
-      onPress={() => router.navigate(`/compare?with=${opened[0]!.id}`)}
+      href={`/compare?with=${opened[0]!.id}`}
       style={{ borderTopWidth: 1, borderColor: roles.hairline, paddingVertical: 8, gap: 2 }}
     >
       <Text as="strong">{`${brew.name}, ${format(batch.at, 'd MMM')}, from ${batch.starter}`}</Text>
@@ -104,6 +101,6 @@ function BatchRow({ batch }: { readonly batch: Batch }) {
           {`${what === 'gusher' ? 'Gushed' : 'Flat'}: ${causes.map((cause) => causeWords[cause]).join(', ')}.`}
         </Text>
       ))}
-    </Press>
+    </PressLink>
   );
 }

@@ -1,10 +1,10 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { leftOf, timersOf } from '@/core/settings/timer';
 import { useKeeper } from '@/store/keeper-context';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { Icon } from '@/ui/icons/icon';
 import { corners, gap } from '@/ui/theme/shape';
@@ -23,7 +23,6 @@ interface Props {
 /** Every clock of the kitchen in a row: several run at once. */
 export function TimerStrip({ here, but }: Props) {
   const roles = useRoles();
-  const router = useRouter();
   const keeper = useKeeper();
   const household = useAppSelector(selectHousehold);
   const now = useSeconds();
@@ -47,10 +46,9 @@ export function TimerStrip({ here, but }: Props) {
               },
             ]}
           >
-            <Press
-              role="link"
+            <PressLink
               aria-label={`${timer.label}: ${over ? 'time' : countdown(leftOf(timer, now))}`}
-              onPress={() => router.navigate(`/brews/day?brew=${timer.lotId}`)}
+              href={`/brews/day?brew=${timer.lotId}`}
               style={{ flex: 1 }}
             >
               <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.medium }}>
@@ -61,7 +59,7 @@ export function TimerStrip({ here, but }: Props) {
                   {timer.label}
                 </Text>
               </View>
-            </Press>
+            </PressLink>
             <Press
               role="button"
               aria-label={`Stop: ${timer.label}`}

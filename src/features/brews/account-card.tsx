@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import {
   noDose,
@@ -21,7 +20,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Figure } from '@/ui/controls/figure';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -67,20 +66,18 @@ export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: num
 /** The recipe it was made from, a tap away. */
 function FromRecipe({ lot }: { readonly lot: Lot }) {
   const roles = useRoles();
-  const router = useRouter();
   const from = lot.recipe?.from;
   const recipe = recipeVersions(useAppSelector(selectHousehold))
     .get(from?.id ?? '')
     ?.find(({ version }) => version === from?.version);
   if (!from || !recipe) return null;
   return (
-    <Press
-      role="link"
+    <PressLink
       aria-label={`Its recipe: ${recipe.name}, version ${from.version}`}
-      onPress={() => router.navigate(`/brews/recipe?id=${from.id}&version=${from.version}`)}
+      href={`/brews/recipe?id=${from.id}&version=${from.version}`}
     >
       <Text as="strong" color={roles.brew}>{`Recipe: ${recipe.name}, version ${from.version}`}</Text>
-    </Press>
+    </PressLink>
   );
 }
 

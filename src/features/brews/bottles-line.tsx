@@ -1,11 +1,10 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { wentTo } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { lotOf } from '@/core/journal/household';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -13,7 +12,6 @@ import { plural } from '@/words/moment';
 
 /** Where the bottles of a brew are, each a tap from its own page. */
 export function BottlesLine({ brew }: { readonly brew: Lot }) {
-  const router = useRouter();
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const bottles = wentTo(brew).flatMap(({ lotId }) => {
@@ -38,15 +36,15 @@ export function BottlesLine({ brew }: { readonly brew: Lot }) {
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         {bottles.map((bottle) => (
-          <Press
+          <PressLink
             key={bottle.id}
-            role="link"
+
             aria-label={`Bottle ${bottle.name}, its page`}
-            onPress={() => router.navigate(`/bottles/${bottle.id}`)}
+            href={`/bottles/${bottle.id}`}
             style={[corners.pill, { borderWidth: 1, borderColor: roles.softText, paddingHorizontal: 12 }]}
           >
             <Text>{`Bottle ${bottle.name}${bottle.opened || bottle.ended ? ', opened' : bottle.place === 'fridge' ? ', cold' : ''}`}</Text>
-          </Press>
+          </PressLink>
         ))}
       </View>
     </View>

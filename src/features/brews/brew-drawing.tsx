@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { lotOf } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
@@ -6,7 +5,7 @@ import { levelMl, liquidMl } from '@/core/matter/contents';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { WorktopJar } from '@/ui/drawings/worktop-jar';
 import { liquidColour } from '@/ui/theme/liquid-colour';
@@ -65,7 +64,6 @@ function Bottles({
   most,
   linked,
 }: Required<Omit<Props, 'row'>> & { readonly bottles: readonly Lot[] }) {
-  const router = useRouter();
   const now = useNow();
   const forecasts = useForecasts();
   const more = bottles.length - most;
@@ -80,15 +78,15 @@ function Bottles({
           />
         );
         return linked ? (
-          <Press
+          <PressLink
             key={bottle.id}
-            role="link"
+
             aria-label={`Bottle ${bottle.name}`}
-            onPress={() => router.navigate(`/bottles/${bottle.id}`)}
+            href={`/bottles/${bottle.id}`}
             style={styles.bottle}
           >
             {drawn}
-          </Press>
+          </PressLink>
         ) : (
           <View key={bottle.id}>{drawn}</View>
         );

@@ -7,7 +7,7 @@ import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
@@ -71,7 +71,6 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
             now={now}
             next={brewNext(row, forecasts, household, now)}
             chosen={row.brew.id === chosen}
-            onPress={() => router.navigate(`/brews/${row.brew.id}`)}
           />
         )}
       />
@@ -84,7 +83,6 @@ interface CardProps {
   readonly now: number;
   readonly next: BrewNext;
   readonly chosen: boolean;
-  readonly onPress: () => void;
 }
 
 /** What it was mixed with; nothing while it is empty. */
@@ -93,14 +91,14 @@ function useSugarWords(brew: BrewRow['brew']): string {
   return sugar > 0 ? `${Math.round(sugar)} g/L at the start` : '';
 }
 
-function BrewCard({ row, now, next, chosen, onPress }: CardProps) {
+function BrewCard({ row, now, next, chosen }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
   const { brew, stage, bottles, pitch } = row;
   const sugarWords = useSugarWords(brew);
   const since = (stage === 'bottled' ? bottles[0]?.begunAt : pitch?.at) ?? brew.begunAt;
   return (
-    <Press role="link" aria-label={`${brew.name}, ${stageWords[stage]}`} onPress={onPress}>
+    <PressLink aria-label={`${brew.name}, ${stageWords[stage]}`} href={`/brews/${brew.id}`}>
       <Card edge={wide && chosen ? roles.brew : undefined}>
         <View style={{ flexDirection: 'row', gap: gap.medium, alignItems: 'center' }}>
           <View style={{ width: drawnWidth, alignItems: 'center' }}>
@@ -121,6 +119,6 @@ function BrewCard({ row, now, next, chosen, onPress }: CardProps) {
           </View>
         </View>
       </Card>
-    </Press>
+    </PressLink>
   );
 }

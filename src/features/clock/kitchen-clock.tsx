@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { clockRows, likeThen, nightsOf, type ClockRow } from '@/core/tasks/kitchen-clock';
@@ -6,7 +5,7 @@ import { awayOf } from '@/core/settings/away';
 import { wakingOf } from '@/core/settings/waking-hours';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { SharedClock } from '@/ui/drawings/shared-clock';
@@ -98,7 +97,6 @@ interface RowProps {
 }
 
 function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
-  const router = useRouter();
   const roles = useRoles();
   const household = useAppSelector(selectHousehold);
   const name = lotName(lot, household);
@@ -108,10 +106,9 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
     ? `${verbWords(task.verb)} from ${moment(quarter(task.from), now)} until ${moment(quarter(task.until), now)}${task.rule ? `, or ${ruleOrder(task.rule, now)}` : ''}`
     : 'nothing to do yet';
   return (
-    <Press
-      role="link"
+    <PressLink
       aria-label={`${name}: ${window}; ${like}`}
-      onPress={() => router.navigate(hrefOf(lot))}
+      href={hrefOf(lot)}
       style={[styles.row, beside ? styles.beside : null, { borderColor: roles.hairline }]}
     >
       <View style={beside ? { width: nameWidth, paddingRight: 8 } : [styles.above, { marginLeft: afterNow }]}>
@@ -131,7 +128,7 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
           </Text>
         )}
       </View>
-    </Press>
+    </PressLink>
   );
 }
 

@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { waysToBegin } from '@/core/cultures/guides/registry';
 import { Card } from '@/ui/controls/card';
@@ -16,7 +15,6 @@ const haves = waysToBegin.flatMap(({ way: { id, have } }) => (have ? [{ id, have
 /** The first start: what is there decides the way to a first glass. */
 export function FrontDoor() {
   const roles = useRoles();
-  const router = useRouter();
   return (
     <>
       <Card>
@@ -40,7 +38,7 @@ export function FrontDoor() {
           {haves.map(({ id, have }, i) => (
             <View key={id}>
               {i > 0 ? <Rule /> : null}
-              <RowLink title={have} onPress={() => router.navigate(`/first?got=${id}`)} />
+              <RowLink title={have} href={`/first?got=${id}`} />
             </View>
           ))}
         </View>

@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { cameFrom, wentTo, type Edge } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
@@ -6,7 +5,7 @@ import { lotOf } from '@/core/journal/household';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { millilitres, number } from '@/words/amounts';
@@ -62,7 +61,6 @@ function Line({
 
 function EdgeRow({ edge, now }: { readonly edge: Edge; readonly now: number }) {
   const roles = useRoles();
-  const router = useRouter();
   const household = useAppSelector(selectHousehold);
   const there = edge.lotId ? lotOf(household, edge.lotId) : undefined;
   const name = nameOfLot(edge.lotId, household);
@@ -71,11 +69,11 @@ function EdgeRow({ edge, now }: { readonly edge: Edge; readonly now: number }) {
   const words = `${name}: ${amount}, ${moment(edge.at, now)}`;
   if (!there) return <Text color={roles.softText}>{words}</Text>;
   return (
-    <Press role="link" aria-label={words} onPress={() => router.navigate(hrefOf(there))}>
+    <PressLink aria-label={words} href={hrefOf(there)}>
       <Text>
         <Text as="strong">{name}</Text>
         {`: ${amount}, ${moment(edge.at, now)}`}
       </Text>
-    </Press>
+    </PressLink>
   );
 }

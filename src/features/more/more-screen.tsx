@@ -1,5 +1,4 @@
 import { atBase } from '@/ui/files/at-base';
-import { useRouter } from 'expo-router';
 import { Fragment } from 'react';
 import { useDispatch } from 'react-redux';
 import { buildName } from '@/store/environment';
@@ -50,7 +49,6 @@ const doors = [
 
 /** What is not needed with wet hands. */
 export function MoreScreen() {
-  const router = useRouter();
   const roles = useRoles();
   const dispatch = useDispatch();
   const look = useAppSelector(selectLook);
@@ -60,7 +58,7 @@ export function MoreScreen() {
         {doors.map((door, i) => (
           <Fragment key={door.href}>
             {i > 0 ? <Rule /> : null}
-            <RowLink title={door.title} words={door.words} onPress={() => router.navigate(door.href)} />
+            <RowLink title={door.title} words={door.words} href={door.href} />
           </Fragment>
         ))}
       </Card>

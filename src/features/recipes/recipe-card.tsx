@@ -1,9 +1,8 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { Recipe } from '@/core/recipes/recipe';
 import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { WorktopJar } from '@/ui/drawings/worktop-jar';
 import { gap } from '@/ui/theme/shape';
@@ -23,7 +22,6 @@ interface Props {
 /** A recipe as its litre looks, with what it takes today: its starter, how soon, how strong, what is missing. */
 export function RecipeCard({ recipe, outlook, strength }: Props) {
   const roles = useRoles();
-  const router = useRouter();
   const now = useNow();
   const sugar = Math.round(accountOf(recipe).totalGramsPerLitre);
   const more = [
@@ -33,10 +31,9 @@ export function RecipeCard({ recipe, outlook, strength }: Props) {
     ...(recipe.rating ? [`${recipe.rating} of 5`] : []),
   ];
   return (
-    <Press
-      role="link"
+    <PressLink
       aria-label={recipe.name}
-      onPress={() => router.navigate(`/brews/recipe?id=${recipe.id}`)}
+      href={`/brews/recipe?id=${recipe.id}`}
       style={{ flexGrow: 1, flexBasis: 340, maxWidth: 480 }}
     >
       <Card>
@@ -52,6 +49,6 @@ export function RecipeCard({ recipe, outlook, strength }: Props) {
           </View>
         </View>
       </Card>
-    </Press>
+    </PressLink>
   );
 }

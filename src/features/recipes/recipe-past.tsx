@@ -1,5 +1,4 @@
 import { litres } from '@/words/amounts';
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { everyLot } from '@/core/journal/household';
 import { changesBetween } from '@/core/recipes/changes';
@@ -8,7 +7,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -24,7 +23,6 @@ export function Versions({
   readonly shown: Recipe;
 }) {
   const roles = useRoles();
-  const router = useRouter();
   const at = versions.indexOf(shown);
   const before = versions[at - 1];
   const changes = before ? changesBetween(before, shown) : [];
@@ -45,17 +43,17 @@ export function Versions({
         {versions
           .filter((each) => each !== shown)
           .map((each) => (
-            <Press
+            <PressLink
               key={each.version}
-              role="link"
+
               aria-label={`Version ${each.version}`}
-              onPress={() => router.navigate(`/brews/recipe?id=${each.id}&version=${each.version}`)}
+              href={`/brews/recipe?id=${each.id}&version=${each.version}`}
             >
               <Text
                 color={roles.brew}
                 as="strong"
               >{`Version ${each.version}${each.rating ? `, ${each.rating} of 5` : ''}`}</Text>
-            </Press>
+            </PressLink>
           ))}
       </View>
     </Card>
@@ -64,7 +62,6 @@ export function Versions({
 
 /** Brews that were made from it, and how they were liked. */
 export function Batches({ recipe }: { readonly recipe: Recipe }) {
-  const router = useRouter();
   const roles = useRoles();
   const now = useNow();
   const household = useAppSelector(selectHousehold);
@@ -76,16 +73,16 @@ export function Batches({ recipe }: { readonly recipe: Recipe }) {
     <Card label="Made from it">
       <Text as="subheading" level={2}>{`Made ${plural(made.length, 'time')}`}</Text>
       {made.slice(0, 8).map((lot) => (
-        <Press
+        <PressLink
           key={lot.id}
-          role="link"
+
           aria-label={`${lot.name}, ${moment(lot.begunAt, now)}`}
-          onPress={() => router.navigate(`/brews/${lot.id}`)}
+          href={`/brews/${lot.id}`}
         >
           <Text
             color={roles.brew}
           >{`${lot.name}, version ${lot.recipe!.from!.version}, ${moment(lot.begunAt, now)}: ${litres(lot.markMl)}`}</Text>
-        </Press>
+        </PressLink>
       ))}
     </Card>
   );

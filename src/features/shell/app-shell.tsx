@@ -1,4 +1,4 @@
-import { usePathname, useRouter } from 'expo-router';
+import { usePathname } from 'expo-router';
 import { useDeferredValue, useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { clockNow } from '@/store/environment';
@@ -49,14 +49,11 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
   const roles = useRoles();
   const wide = useWide();
   const path = usePathname();
-  const router = useRouter();
   // A page that comes with the journal is drawn in pieces.
   const status = useDeferredValue(useAppSelector(selectStatus), 'loading');
   useUnsavedGuard();
   useDeskStart(status === 'ready');
-  const bar = (
-    <PlaceBar items={places} here={placeOf(path)} onGo={(href) => router.navigate(href)} upright={wide} />
-  );
+  const bar = <PlaceBar items={places} here={placeOf(path)} upright={wide} />;
   const ready = status === 'ready';
   const frame = (
     <View style={[styles.frame, { backgroundColor: roles.ground, flexDirection: wide ? 'row' : 'column' }]}>

@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { drinksNamed } from '@/core/recipes/drink-names';
 import { recipeVersions } from '@/core/recipes/recipe-versions';
@@ -15,7 +14,6 @@ const shown = 8;
 
 /** Finds any lot by its name. */
 export function FindSheet({ onClose }: { readonly onClose: () => void }) {
-  const router = useRouter();
   const household = useAppSelector(selectHousehold);
   const [text, setText] = useState('');
   const wanted = text.trim().toLowerCase();
@@ -44,21 +42,12 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
         <RowLink
           key={id}
           title={`Recipe: ${name}`}
-          onPress={() => {
-            onClose();
-            router.navigate(`/brews/recipe?id=${id}&version=${version}`);
-          }}
+          href={`/brews/recipe?id=${id}&version=${version}`}
+          onGo={onClose}
         />
       ))}
       {found.map(({ lot, name }) => (
-        <RowLink
-          key={lot.id}
-          title={name}
-          onPress={() => {
-            onClose();
-            router.navigate(hrefOf(lot));
-          }}
-        />
+        <RowLink key={lot.id} title={name} href={hrefOf(lot)} onGo={onClose} />
       ))}
     </Sheet>
   );

@@ -10,7 +10,7 @@ import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
-import { Press } from '@/ui/controls/press';
+import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { Packet } from '@/ui/drawings/packet';
 import { Screen } from '@/ui/layout/screen';
@@ -50,13 +50,7 @@ export function StarterList({ chosen }: Props) {
         </Card>
       ) : null}
       {starters.map((lot) => (
-        <StarterCard
-          key={lot.id}
-          lot={lot}
-          now={now}
-          chosen={lot.id === chosen}
-          onPress={() => router.navigate(`/starters/${lot.id}`)}
-        />
+        <StarterCard key={lot.id} lot={lot} now={now} chosen={lot.id === chosen} />
       ))}
       {starters.length > 0 ? (
         <InkButton
@@ -78,10 +72,9 @@ interface CardProps {
   readonly lot: Lot;
   readonly now: number;
   readonly chosen: boolean;
-  readonly onPress: () => void;
 }
 
-function StarterCard({ lot, now, chosen, onPress }: CardProps) {
+function StarterCard({ lot, now, chosen }: CardProps) {
   const roles = useRoles();
   const wide = useWide();
   const answer = useForecasts().starterAnswer(lot.id);
@@ -92,7 +85,7 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
   const word = jarWord(lot, answer, undefined, neglect);
   const age = duration((now - (packet || keptCold ? lot.begunAt : lastFedAt(lot))) / hourMs);
   return (
-    <Press role="link" aria-label={`${lot.name}, ${word}`} onPress={onPress}>
+    <PressLink aria-label={`${lot.name}, ${word}`} href={`/starters/${lot.id}`}>
       <Card edge={wide && chosen ? roles.starter : undefined}>
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-end' }}>
           {packet ? (
@@ -120,6 +113,6 @@ function StarterCard({ lot, now, chosen, onPress }: CardProps) {
           </View>
         </View>
       </Card>
-    </Press>
+    </PressLink>
   );
 }

@@ -13,6 +13,9 @@ import { InkButton } from './ink-button';
 import { Note } from './note';
 import { Sheet } from './sheet';
 
+const mockNavigate = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
+
 const themed = (node: React.ReactNode) => render(<ThemedPaper roles={nightRoles}>{node}</ThemedPaper>);
 
 describe('controls', () => {
@@ -78,7 +81,6 @@ describe('controls', () => {
   });
 
   test('the bar names its places and says which one is on view', () => {
-    const go = jest.fn();
     themed(
       <PlaceBar
         items={[
@@ -86,13 +88,17 @@ describe('controls', () => {
           { href: '/rack', label: 'Rack', icon: 'rack' },
         ]}
         here="/"
-        onGo={go}
         upright={false}
       />,
     );
     expect(screen.getByRole('link', { name: 'Today' }).getAttribute('aria-current')).toBe('page');
-    fireEvent.click(screen.getByRole('link', { name: 'Rack' }));
-    expect(go).toHaveBeenCalledWith('/rack');
+    const rack = screen.getByRole('link', { name: 'Rack' });
+    expect(rack.getAttribute('href')).toMatch(/^http.*\/rack$/);
+    // A tab or a window of its own is the browser's to open.
+    for (const key of ['ctrlKey', 'metaKey', 'shiftKey']) fireEvent.click(rack, { [key]: true });
+    expect(mockNavigate).not.toHaveBeenCalled();
+    expect(fireEvent.click(rack)).toBe(false);
+    expect(mockNavigate.mock.calls).toEqual([['/rack']]);
   });
 
   test('nothing to read is below 16, nothing to press below 48', () => {

@@ -3,20 +3,23 @@ import { List } from 'react-native-paper';
 import { touch } from '../theme/shape';
 import { type } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
+import { useLink } from './press-link';
 import { Icon } from '../icons/icon';
 
 interface Props {
   readonly title: string;
   readonly words?: string;
-  readonly onPress: () => void;
+  readonly href: string;
+  /** Done before the page is left. */
+  readonly onGo?: () => void;
 }
 
 /** A row that leads somewhere. */
-export function RowLink({ title, words, onPress }: Props) {
+export function RowLink({ title, words, href, onGo }: Props) {
   const roles = useRoles();
+  const link = useLink(href, onGo);
   return (
     <List.Item
-      role="link"
       aria-label={title}
       title={title}
       titleNumberOfLines={3}
@@ -29,7 +32,7 @@ export function RowLink({ title, words, onPress }: Props) {
         </View>
       )}
       contentStyle={styles.content}
-      onPress={onPress}
+      {...link}
       style={styles.row}
     />
   );

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Press } from '../controls/press';
+import { PressLink } from '../controls/press-link';
 import { Text } from '../controls/text';
 import { Icon } from '../icons/icon';
 import type { GlyphName } from '../icons/glyphs';
@@ -14,12 +14,11 @@ export interface PlaceItem {
 interface Props {
   readonly items: readonly PlaceItem[];
   readonly here: string;
-  readonly onGo: (href: string) => void;
   readonly upright: boolean;
 }
 
 /** The places: a bar below on a phone, a rail at the side when wide. */
-export function PlaceBar({ items, here, onGo, upright }: Props) {
+export function PlaceBar({ items, here, upright }: Props) {
   const roles = useRoles();
   const frame = upright ? styles.rail : styles.bar;
   return (
@@ -31,12 +30,11 @@ export function PlaceBar({ items, here, onGo, upright }: Props) {
       {items.map((item) => {
         const current = item.href === here;
         return (
-          <Press
+          <PressLink
             key={item.href}
-            role="link"
+            href={item.href}
             aria-label={item.label}
             aria-current={current ? 'page' : undefined}
-            onPress={() => onGo(item.href)}
             style={styles.item}
           >
             <View style={[styles.blot, current && { backgroundColor: roles.here }]}>
@@ -45,7 +43,7 @@ export function PlaceBar({ items, here, onGo, upright }: Props) {
             <Text as="label" style={current && styles.current}>
               {item.label}
             </Text>
-          </Press>
+          </PressLink>
         );
       })}
     </View>
