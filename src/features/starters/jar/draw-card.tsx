@@ -40,7 +40,8 @@ export interface DrawCardProps {
 export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardProps) {
   const roles = useRoles();
   // What was just done is not in the last answer: it stands back until the next is there.
-  const stale = useForecasts().stale(lot.id);
+  const forecasts = useForecasts();
+  const stale = forecasts.stale(lot.id);
   const answer = stale ? null : last;
   const router = useRouter();
   const keptCold = culture.keeping.ripe.by === 'alive';
@@ -67,6 +68,9 @@ export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardP
         <Text color={roles.softText} testID="liveliness">
           {`${keptCold ? 'Alive' : 'Liveliness'} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}. Feed: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
         </Text>
+      ) : null}
+      {answer && !asleep && forecasts.first ? (
+        <Text color={roles.softText}>A first estimate; it is worked out closer.</Text>
       ) : null}
       {answer && !asleep ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}
       <Claims jar={lot} />
