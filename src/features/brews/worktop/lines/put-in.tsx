@@ -9,10 +9,9 @@ import { ownIngredientsOf } from '@/core/settings/own-ingredient';
 import { selectHousehold } from '@/store/selectors';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
-import { Note } from '@/ui/controls/note';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
-import { estimateWords, lineQuestion } from '@/words/brews/recipe-words';
+import { ReadNotes } from '../../../forms/read-notes';
 import { DescribeOwn } from '../../../forms/describe-own';
 
 interface Props {
@@ -96,16 +95,7 @@ export function PutIn({ there, onPick, onRead }: Props) {
       {sought !== '' && options.length === 0 ? (
         <InkButton quiet label={`Describe “${sought.slice(0, 30)}”`} onPress={() => setDescribing(true)} />
       ) : null}
-      {estimated.map((line, i) => (
-        <Note key={`${line.line}-${i}`} tone="plain" testID="estimated-line">
-          {estimateWords(line)}
-        </Note>
-      ))}
-      {asked.map((line, i) => (
-        <Note key={`${line.line}-${i}`} tone="caution" testID="asked-line">
-          {`“${line.line.trim().slice(0, 60)}”: ${lineQuestion(line)}`}
-        </Note>
-      ))}
+      <ReadNotes estimated={estimated} asked={asked} />
     </View>
   );
 }
