@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { plain } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
-import { axisWidth, hourScale, valueScale } from './lane-scale';
+import { axisWidth, hourScale, laneHeights, valueScale } from './lane-scale';
 
 type Spans = readonly (readonly [number, number])[];
 
@@ -27,7 +27,9 @@ export const LaneGround = memo(function LaneGround(props: Props) {
   const roles = useRoles();
   const x = hourScale(fromHour, toHour, width);
   const y = valueScale(least, most, height);
-  const ticks = y.ticks(height < 70 ? 2 : 3).slice(0, 4);
+  const all = y.ticks(3).slice(0, 4);
+  // In a low lane four figures would touch: every second stays.
+  const ticks = height <= laneHeights.phone && all.length > 3 ? all.filter((_, i) => i % 2 === 0) : all;
   return (
     <>
       {nights.map(([from, to]) => (
