@@ -6,7 +6,7 @@ const shipped = '^assets/';
 
 /** The folders of core, each knowing only those before it: so no two of them know each other. */
 const coreOrder = [
-  'sugar', 'gas', 'matter', 'vessels', 'kitchen', 'cultures', 'lots', 'measures', 'settings', 'ferment', 'journal', 'advice', 'forecast', 'starter',
+  'language', 'sugar', 'gas', 'matter', 'vessels', 'kitchen', 'cultures', 'lots', 'measures', 'settings', 'ferment', 'journal', 'advice', 'forecast', 'starter',
   'trouble', 'bottling', 'tasting', 'workbook', 'brew', 'recipes', 'tasks', 'formats',
 ]; // prettier-ignore
 /** The folders of the forecast, likewise. */
@@ -79,6 +79,8 @@ module.exports = {
     allow(folder('demo'), folder('demo'), folder('core'), npm),
     allow(folder('workers'), folder('workers'), folder('core'), npm),
     allow(folder('words'), folder('words'), folder('core'), npm),
+    // Catalogues, and what is chosen of them on this device.
+    allow(folder('languages'), folder('languages'), folder('core'), npm),
     allow(
       folder('store'),
       folder('store'),
@@ -92,6 +94,7 @@ module.exports = {
       folder('features'),
       folder('features'),
       folder('words'),
+      folder('languages'),
       folder('ui'),
       folder('store'),
       folder('workers'),

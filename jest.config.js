@@ -13,13 +13,15 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: [
-        '<rootDir>/src/{core,demo,workers,words}/**/*.test.ts',
+        '<rootDir>/src/{core,demo,languages,workers,words}/**/*.test.ts',
         '<rootDir>/{cli,server}/**/*.test.ts',
       ],
       transform: {
         '\\.m?[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }],
       },
-      transformIgnorePatterns: ['node_modules/(?!(d3-|internmap|date-fns|cookie)).*'],
+      transformIgnorePatterns: [
+        'node_modules/(?!(d3-|internmap|date-fns|cookie|intl-messageformat|@formatjs)).*',
+      ],
       setupFilesAfterEnv: [patience],
       moduleNameMapper: alias,
       moduleFileExtensions: ['ts', 'tsx', 'mts', 'mjs', 'js', 'json'],

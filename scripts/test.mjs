@@ -83,6 +83,7 @@ async function still() {
   await check('core without a DOM', bin('tsc'), ['--noEmit', '-p', 'tsconfig.core.json']);
   await check('kinds named only in their place', process.execPath, ['scripts/kind-names.mjs']);
   await check('sentences that wet hands can read', process.execPath, ['scripts/sentences.mjs']);
+  await check('every text in every language', process.execPath, ['scripts/catalogue.mjs']);
   await check('nothing unused', bin('knip'), ['--no-progress']);
   await check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
 }

@@ -7,10 +7,11 @@ import { configureStore } from '@reduxjs/toolkit';
 const { port1, port2 } = new MessageChannel();
 const steps = [
   // The fonts come while the rest is run.
-  () =>
-    void require('expo-font')
+  () => {
+    require('expo-font')
       .loadAsync(require('./ui/theme/font-files').fontFiles)
-      .catch(() => undefined),
+      .catch(() => undefined);
+  },
   () => require('react-dom'),
   () => require('react-dom/client'),
   () => require('inline-style-prefixer/lib/createPrefixer'),
@@ -37,6 +38,11 @@ const steps = [
   () => require('react-native-web/dist/exports/AppRegistry'),
   () => require('react-native'),
   () => require('expo'),
+  // What is said at once is made as its module is run: the language is set before. Only Expo can fetch a part.
+  () => {
+    const { beginLanguage } = require('./languages/languages');
+    return beginLanguage();
+  },
   () => require('expo-router/build/renderRootComponent'),
   // What this one exports is run when it is looked at: some fifty small modules.
   () => steps.unshift(...looksAt(require('expo-router/build/react-navigation/core'))),
@@ -78,7 +84,8 @@ const looksAt = (exported) => Object.keys(exported).map((name) => () => exported
 port1.onmessage = () => {
   const step = steps.shift();
   if (!step) return;
-  port2.postMessage(null);
-  step();
+  const waits = step();
+  if (waits instanceof Promise) void waits.then(() => port2.postMessage(null));
+  else port2.postMessage(null);
 };
 port2.postMessage(null);

@@ -1,10 +1,12 @@
+import { t } from '@/core/language/t';
+
 /** How fizzy a drink is, by the CO2 it holds, volumes: each word holds up to its figure. Practice. */
 const words: readonly (readonly [below: number, word: string])[] = [
-  [0.9, 'flat'],
-  [1.5, 'faint'],
-  [2.2, 'gentle'],
-  [3, 'lively'],
-  [Infinity, 'sharp'],
+  [0.9, t`flat`],
+  [1.5, t`faint`],
+  [2.2, t`gentle`],
+  [3, t`lively`],
+  [Infinity, t`sharp`],
 ];
 
 /** @param volumes CO2 held, volumes, 0 or more */

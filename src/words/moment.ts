@@ -1,6 +1,7 @@
 import { format } from 'date-fns/format';
 import { lastAwake, type WakingHours } from '../core/kitchen/waking';
 import { dayMs, hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 const startOfDay = (instant: number) => new Date(instant).setHours(0, 0, 0, 0);
 
@@ -15,7 +16,7 @@ function shownTwice(instant: number): 'first' | 'second' | null {
 export function clock(instant: number): string {
   const twice = shownTwice(instant);
   const time = format(instant, 'H:mm');
-  return twice === null ? time : `${time} ${twice === 'first' ? '(summer time)' : '(winter time)'}`;
+  return twice === null ? time : `${time} ${twice === 'first' ? t`(summer time)` : t`(winter time)`}`;
 }
 
 /** A moment as people say it: "21:30", "tomorrow 9:00", "Thu 14:00", "3 May 8:00", "3 May 2024 8:00". */
@@ -26,8 +27,8 @@ export function moment(instant: number, now: number): string {
 
 function at(instant: number, now: number, days: number, clock: string): string {
   if (days === 0) return clock;
-  if (days === 1) return `tomorrow ${clock}`;
-  if (days === -1) return `yesterday ${clock}`;
+  if (days === 1) return t`tomorrow ${clock}`;
+  if (days === -1) return t`yesterday ${clock}`;
   if (Math.abs(days) < 6) return `${format(instant, 'EEE')} ${clock}`;
   const year =
     new Date(instant).getFullYear() === new Date(now).getFullYear() ? '' : ` ${format(instant, 'yyyy')}`;
@@ -37,9 +38,9 @@ function at(instant: number, now: number, days: number, clock: string): string {
 /** A span of waiting: "40 min", "7 h", "3 days", "18 months". */
 export function duration(hours: number): string {
   if (hours < 1) return `${Math.max(1, Math.round(hours * 60))} min`;
-  if (hours < 48) return `${Math.round(hours)} h`;
+  if (hours < 48) return t`${Math.round(hours)} h`;
   const days = Math.round(hours / 24);
-  return days < 120 ? `${days} days` : `${Math.round(days / 30.4)} months`;
+  return days < 120 ? t`${days} days` : t`${Math.round(days / 30.4)} months`;
 }
 
 /** How late something is: "6 days late", "3 h late"; null while it is not, or by under an hour. */
@@ -47,13 +48,10 @@ export function lateBy(until: number, now: number): string | null {
   const hours = (now - until) / hourMs;
   return hours < 1
     ? null
-    : `${duration(hours).replace(/^(\d+) h$/, (_, n: string) => (n === '1' ? '1 hour' : `${n} hours`))} late`;
+    : t`${duration(hours).replace(/^(\d+) h$/, (_, n: string) => (n === '1' ? t`1 hour` : t`${n} hours`))} late`;
 }
 
-export const plural = (count: number, one: string, many = `${one}s`): string =>
-  `${count.toLocaleString('en-GB')} ${count === 1 ? one : many}`;
-
-const numbers = ['Nothing', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
+const numbers = [t`Nothing`, t`One`, t`Two`, t`Three`, t`Four`, t`Five`, t`Six`, t`Seven`, t`Eight`, t`Nine`];
 export const inWords = (count: number): string => numbers[count] ?? String(count);
 
 /** Rounds an instant to the quarter hour, since nobody chills to the minute. */
@@ -67,14 +65,14 @@ export const quarter = (instant: number): number => Math.round(instant / 900_000
 export function byWords(instant: number, now: number, bedMinute: number): string {
   const date = new Date(instant);
   if (Math.abs(date.getHours() * 60 + date.getMinutes() - bedMinute) > 1)
-    return `by ${moment(quarter(instant), now)}`;
+    return t`by ${moment(quarter(instant), now)}`;
   const day = moment(instant, now).replace(/ ?\d{1,2}:\d\d$/, '');
-  return day === '' ? 'before bed' : `before bed ${day}`;
+  return day === '' ? t`before bed` : t`before bed ${day}`;
 }
 
 /** The end of a window as it is said: the last moment before it at which somebody is up, or now when it is past. */
 export function closesWords(instant: number, now: number, waking: WakingHours): string {
-  if (quarter(instant) <= now) return 'now';
+  if (quarter(instant) <= now) return t`now`;
   const awake = lastAwake(instant, waking);
   return byWords(awake > now ? awake : instant, now, waking.to);
 }

@@ -5,38 +5,39 @@ import type { PlaceId } from '@/core/kitchen/places';
 import type { Ending, Lot, OpeningKind, MeasuredQuantity } from '@/core/lots/lot';
 import type { Closure } from '@/core/vessels/vessel-kinds';
 import type { SignKind, Signs } from '@/core/lots/signs';
+import { t } from '@/core/language/t';
 
 export const placeWords: Readonly<Record<PlaceId, string>> = {
-  counter: 'counter',
-  cupboard: 'cupboard',
-  'warm-shelf': 'warm shelf',
-  'cooler-box': 'cooler box',
-  fridge: 'fridge',
+  counter: t`counter`,
+  cupboard: t`cupboard`,
+  'warm-shelf': t`warm shelf`,
+  'cooler-box': t`cooler box`,
+  fridge: t`fridge`,
 };
 
 export const closureWords: Readonly<Record<Closure, string>> = {
-  cloth: 'cloth',
-  'loose-lid': 'loose lid',
-  airlock: 'airlock',
-  sealed: 'sealed',
+  cloth: t`cloth`,
+  'loose-lid': t`loose lid`,
+  airlock: t`airlock`,
+  sealed: t`sealed`,
 };
 
 export const endingWords: Readonly<Record<Ending, string>> = {
-  drunk: 'Drunk',
-  discarded: 'Discarded',
-  given: 'Given away',
-  dried: 'Dried',
-  eaten: 'Eaten',
-  lost: 'Lost',
-  leaked: 'Leaked',
-  burst: 'Burst',
+  drunk: t`Drunk`,
+  discarded: t`Discarded`,
+  given: t`Given away`,
+  dried: t`Dried`,
+  eaten: t`Eaten`,
+  lost: t`Lost`,
+  leaked: t`Leaked`,
+  burst: t`Burst`,
 };
 
 export const openingWords: Readonly<Record<OpeningKind, string>> = {
-  still: 'still',
-  gentle: 'gentle hiss',
-  lively: 'lively',
-  gusher: 'gusher',
+  still: t`still`,
+  gentle: t`gentle hiss`,
+  lively: t`lively`,
+  gusher: t`gusher`,
 };
 
 /** Signs and their words, as chips show them. */
@@ -44,71 +45,77 @@ export const signWords: Readonly<
   Record<SignKind, { readonly title: string; readonly words: Readonly<Record<string, string>> }>
 > = {
   foam: {
-    title: 'Foam',
-    words: { none: 'Flat', some: 'Some foam', good: 'Good foam', riding: 'Solids riding' },
+    title: t`Foam`,
+    words: { none: t`Flat`, some: t`Some foam`, good: t`Good foam`, riding: t`Solids riding` },
   },
-  bubbles: { title: 'Bubbles', words: { none: 'None', few: 'A few', many: 'Many' } },
-  hiss: { title: 'Hiss', words: { none: 'No hiss', faint: 'Faint', good: 'Good hiss', violent: 'Violent' } },
-  squeeze: { title: 'Squeeze', words: { soft: 'Soft', gives: 'Gives', firm: 'Firm', rock: 'Rock hard' } },
-  lid: { title: 'Lid, pressed', words: { flexes: 'Flexes', tight: 'Tight', domed: 'Domed' } },
+  bubbles: { title: t`Bubbles`, words: { none: t`None`, few: t`A few`, many: t`Many` } },
+  hiss: {
+    title: t`Hiss`,
+    words: { none: t`No hiss`, faint: t`Faint`, good: t`Good hiss`, violent: t`Violent` },
+  },
+  squeeze: {
+    title: t`Squeeze`,
+    words: { soft: t`Soft`, gives: t`Gives`, firm: t`Firm`, rock: t`Rock hard` },
+  },
+  lid: { title: t`Lid, pressed`, words: { flexes: t`Flexes`, tight: t`Tight`, domed: t`Domed` } },
   film: {
-    title: 'Film on top',
+    title: t`Film on top`,
     words: {
-      none: 'None',
-      'thin-white': 'Thin, white, smooth',
-      pellicle: 'Thick skin',
-      fuzzy: 'Fuzz or colour',
+      none: t`None`,
+      'thin-white': t`Thin, white, smooth`,
+      pellicle: t`Thick skin`,
+      fuzzy: t`Fuzz or colour`,
     },
   },
   smell: {
-    title: 'Smell',
+    title: t`Smell`,
     words: {
-      sweet: 'Sweet',
-      yeasty: 'Yeasty',
-      sour: 'Sour',
-      vinegar: 'Vinegar',
-      egg: 'Rotten egg',
-      solvent: 'Solvent',
-      foul: 'Foul',
+      sweet: t`Sweet`,
+      yeasty: t`Yeasty`,
+      sour: t`Sour`,
+      vinegar: t`Vinegar`,
+      egg: t`Rotten egg`,
+      solvent: t`Solvent`,
+      foul: t`Foul`,
     },
   },
-  colour: { title: 'Colour', words: { usual: 'As usual', darker: 'Darker', odd: 'Green, black, pink' } },
-  clarity: { title: 'Clarity', words: { clear: 'Clear', cloudy: 'Cloudy' } },
-  texture: { title: 'Texture', words: { thin: 'Thin', ropy: 'Slimy, ropy' } },
-  sediment: { title: 'Sediment', words: { none: 'None', some: 'Some', thick: 'Thick' } },
+  colour: { title: t`Colour`, words: { usual: t`As usual`, darker: t`Darker`, odd: t`Green, black, pink` } },
+  clarity: { title: t`Clarity`, words: { clear: t`Clear`, cloudy: t`Cloudy` } },
+  texture: { title: t`Texture`, words: { thin: t`Thin`, ropy: t`Slimy, ropy` } },
+  sediment: { title: t`Sediment`, words: { none: t`None`, some: t`Some`, thick: t`Thick` } },
   grains: {
-    title: 'Grains',
-    words: { shrunk: 'Shrunk', mushy: 'Mushy', plump: 'Plump, translucent', growing: 'More of them' },
+    title: t`Grains`,
+    words: { shrunk: t`Shrunk`, mushy: t`Mushy`, plump: t`Plump, translucent`, growing: t`More of them` },
   },
 };
 
 export const quantityWords: Readonly<
   Record<MeasuredQuantity, { readonly title: string; readonly unit: string; readonly digits: number }>
 > = {
-  sg: { title: 'Specific gravity', unit: '', digits: 3 },
-  brix: { title: 'Refractometer', unit: '°Brix', digits: 1 },
+  sg: { title: t`Specific gravity`, unit: '', digits: 3 },
+  brix: { title: t`Refractometer`, unit: '°Brix', digits: 1 },
   ph: { title: 'pH', unit: '', digits: 1 },
-  celsius: { title: 'Temperature', unit: '°C', digits: 1 },
-  gaugeBar: { title: 'Gauge', unit: 'bar', digits: 1 },
-  grams: { title: 'Grains', unit: 'g', digits: 0 },
-  ml: { title: 'Level', unit: 'ml', digits: 0 },
+  celsius: { title: t`Temperature`, unit: '°C', digits: 1 },
+  gaugeBar: { title: t`Gauge`, unit: 'bar', digits: 1 },
+  grams: { title: t`Grains`, unit: 'g', digits: 0 },
+  ml: { title: t`Level`, unit: 'ml', digits: 0 },
 };
 
 /** Steps of a score of sweetness, from 1 to 5. */
-export const sweetWords = ['Dry', 'A hint sweet', 'Balanced', 'Sweet', 'Syrupy'] as const;
+export const sweetWords = [t`Dry`, t`A hint sweet`, t`Balanced`, t`Sweet`, t`Syrupy`] as const;
 
 /** A lot's name by itself; a bottle carries the name of its brew. */
 export function lotName(lot: Lot, household: Household): string {
   if (lot.role !== 'bottle') return lot.name;
   const root = rootOf(lot, (id) => lotOf(household, id));
   const told = lot.variant ? `${lot.name}, ${lot.variant}` : lot.name;
-  return root === lot ? `Bottle ${told}` : `${root.name}, bottle ${told}`;
+  return root === lot ? t`Bottle ${told}` : t`${root.name}, bottle ${told}`;
 }
 
 /** The name of a lot by id, or words for one that is gone. */
 export function nameOfLot(id: string | null, household: Household): string {
   const lot = id === null ? undefined : lotOf(household, id);
-  return lot ? lotName(lot, household) : id === null ? 'away' : 'something no longer here';
+  return lot ? lotName(lot, household) : id === null ? t`away` : t`something no longer here`;
 }
 
 /** A sign and its value in one breath: "good foam", "smell yeasty". */
@@ -122,6 +129,6 @@ export function signSaid(kind: SignKind, value: string): string {
 /** What a glance told, in a word. @example glanceWords({ foam: 'none' }) // 'Flat' */
 export function glanceWords(signs: Signs): string {
   const [kind, value] = Object.entries(signs)[0] as [SignKind, string];
-  if (kind === 'foam') return value === 'none' ? 'Flat' : 'Foams';
-  return kind === 'film' && value === 'none' ? 'No skin' : signWords[kind].words[value]!;
+  if (kind === 'foam') return value === 'none' ? t`Flat` : t`Foams`;
+  return kind === 'film' && value === 'none' ? t`No skin` : signWords[kind].words[value]!;
 }

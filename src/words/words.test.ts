@@ -5,9 +5,10 @@ import { journalOf } from '@/core/journal/journal';
 import { amountOf, echo, number, portionsWords, kitchenVolume, volume } from './amounts';
 import { entryWords } from './journal/entry-words';
 import { changeWords, inputWords, relations } from './journal/grounds-words';
-import { clock, closesWords, duration, inWords, moment, plural, quarter } from './moment';
+import { clock, closesWords, duration, inWords, moment, quarter } from './moment';
 import { lotName, nameOfLot, signWords } from './names';
 import { lotSigns, signKinds } from '@/core/lots/signs';
+import { plural } from '@/core/language/t';
 
 const now = new Date(2026, 4, 4, 18, 20).getTime();
 const entries = demoHousehold(now, 60);

@@ -1,4 +1,5 @@
 import { refusal, success, type Result } from '../result';
+import { t } from '../language/t';
 
 /** Above the first a culture is stressed, above the second more so, and above the third it dies, °C; grains die above the first. Practice. */
 const pitchLimits = { warm: 30, hot: 35, deadly: 40 } as const;
@@ -28,11 +29,11 @@ export function pitchCheck(celsius: number, grains = false): Result<{ readonly w
   }
   if (celsius > pitchLimits.hot)
     return success({
-      warn: `${celsius} °C kills a part of a starter. Wait: below 30 °C is safe, a cold-water bath takes minutes.`,
+      warn: t`${celsius} °C kills a part of a starter. Wait: below 30 °C is safe, a cold-water bath takes minutes.`,
     });
   const warn =
     celsius > pitchLimits.warm
-      ? `${celsius} °C stresses a starter. Below 30 °C is kinder; half an hour more, or a cold-water bath.`
+      ? t`${celsius} °C stresses a starter. Below 30 °C is kinder; half an hour more, or a cold-water bath.`
       : undefined;
   return success({ warn });
 }

@@ -7,6 +7,7 @@ import { abvOfEthanol } from '../sugar/alcohol';
 import { gravityOf } from '../sugar/ferment-gravity';
 import { sweetnessOf } from '../matter/sweetness';
 import { ethanolPerHexose, ethanolPerSucrose, practicalShare } from '../sugar/yields';
+import { t } from '../language/t';
 
 /** A living dose as the account sees it. */
 export interface Dose {
@@ -99,12 +100,12 @@ const acidGrams = (liquid: Amounts) => liquid.citric + liquid.malic + liquid.lac
 
 /** Name of a source of sugar, as the account shows it. */
 export const sourceName = (what: string): string =>
-  what === 'starter' ? 'Starter' : ingredientOf(what).name;
+  what === 'starter' ? t`Starter` : ingredientOf(what).name;
 
 /** A remark on the total, where it leaves what sodas usually hold (60–110 g/L). */
 export function sugarRemark(totalGramsPerLitre: number): string | undefined {
-  if (totalGramsPerLitre < 60) return 'Lean: most sodas start at 60–110 g/L. It will end dry and sharp.';
+  if (totalGramsPerLitre < 60) return t`Lean: most sodas start at 60–110 g/L. It will end dry and sharp.`;
   if (totalGramsPerLitre > 110)
-    return 'Rich: most sodas start at 60–110 g/L. What stays unfermented keeps building pressure.';
+    return t`Rich: most sodas start at 60–110 g/L. What stays unfermented keeps building pressure.`;
   return undefined;
 }

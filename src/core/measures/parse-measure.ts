@@ -1,5 +1,6 @@
 import { refusal, success, type Result } from '../result';
-import { gramsPer, isMassUnit, millilitresPer, unitNamed, type MassUnit, type VolumeUnit } from './units';
+import { gramsPer, isMassUnit, millilitresOf, unitNamed, type MassUnit, type VolumeUnit } from './units';
+import { readingTyped } from './unit-system';
 
 /** An amount as a maker wrote it: grams when it was a mass, millilitres when it was a volume. */
 export interface Measure {
@@ -27,6 +28,7 @@ const spelled = (text: string) =>
     .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (glyph) => ` ${glyphs[glyph]} `)
     .normalize('NFKC')
     .replace(/[⁄∕]/g, '/')
+    .replace(/\bfl(uid)?\.?\s*(oz\.?|ounces?)$/i, 'floz')
     .replace(/\s+/g, ' ')
     .trim();
 
@@ -62,6 +64,10 @@ export function parseNumber(text: string): number {
   return Number(`${groups.slice(0, -1).join('')}.${groups.at(-1)}`);
 }
 
+/** A temperature as a thermometer of the kitchen shows it. @returns °C; NaN when it is none */
+export const degreesTyped = (text: string): number =>
+  readingTyped(/^\s*[-−]/.test(text) ? -parseNumber(text.replace(/[-−]/, '')) : parseNumber(text), '°C');
+
 /**
  * Reads an amount as people write it: "1 1/2 tbsp", "½ cup", "30 g", "2,5 dl", "1 000 ml".
  *
@@ -84,7 +90,7 @@ export function parseMeasure(text: string, fallbackUnit: MassUnit | VolumeUnit):
     return refusal('measure.unit', { word: word ?? '' });
   }
   const amount = whole + (over === undefined ? 0 : Number(over) / Number(under));
-  const size = isMassUnit(unit) ? amount * gramsPer[unit] : amount * millilitresPer[unit];
+  const size = isMassUnit(unit) ? amount * gramsPer[unit] : amount * millilitresOf(unit);
   if (size > 100_000) return refusal('measure.too-much');
   return success(isMassUnit(unit) ? { amount, unit, grams: size } : { amount, unit, millilitres: size });
 }

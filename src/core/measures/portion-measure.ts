@@ -2,6 +2,7 @@ import { isPoured, spoonGrams, type Portion } from '../matter/portion';
 import type { Form } from '../matter/ingredient';
 import { refusal, success, type Result } from '../result';
 import { parseMeasure } from './parse-measure';
+import { ownUnit } from './unit-system';
 
 /** Amounts are kept to a tenth of a gram or millilitre, and to a hundredth below one: a pinch is not nothing. */
 const kept = (value: number) => Number(value.toFixed(value < 1 ? 3 : 1));
@@ -16,7 +17,7 @@ const kept = (value: number) => Number(value.toFixed(value < 1 ? 3 : 1));
  */
 export function portionTyped(what: string, text: string, form?: Form): Result<Portion> {
   const poured = isPoured(what);
-  const measure = parseMeasure(text, poured ? 'ml' : 'g');
+  const measure = parseMeasure(text, ownUnit(poured ? 'ml' : 'g'));
   if (!measure.ok) return measure;
   const { grams, millilitres } = measure.value;
   const rest = { typed: text.trim().slice(0, 80), ...(form ? { form } : {}) };
@@ -28,9 +29,9 @@ export function portionTyped(what: string, text: string, form?: Form): Result<Po
   );
 }
 
-/** Volumes are volumes: a mass is refused, whatever it is of. @returns ml */
+/** Volumes are volumes: a mass is refused, whatever it is of. @param fallback a bare number's, or what stands for it in the units in use @returns ml */
 export function volumeTyped(text: string, fallback: 'ml' | 'l' = 'ml'): Result<number> {
-  const measure = parseMeasure(text, fallback);
+  const measure = parseMeasure(text, ownUnit(fallback));
   if (!measure.ok) return measure;
   return measure.value.millilitres === undefined
     ? refusal('measure.not-volume')

@@ -1,3 +1,5 @@
+import { t } from '../language/t';
+
 /**
  * Rounds to a step a person can measure.
  *
@@ -29,7 +31,7 @@ export function inSpoons(ml: number): string {
     .filter(([, , quarter]) => small || quarter)
     .reduce((best, each) => (off(each) < off(best) - 1e-9 ? each : best));
   const whole = Math.floor(spoons) + Math.floor(part);
-  return `${whole === 0 ? '' : whole}${glyph} ${small ? 'tsp' : 'tbsp'}`;
+  return small ? t`${whole === 0 ? '' : whole}${glyph} tsp` : t`${whole === 0 ? '' : whole}${glyph} tbsp`;
 }
 
 /** Parts of a spoon as measuring spoons have them: size, sign, whether it is a quarter. */

@@ -6,7 +6,7 @@ import type { When } from '../lots/records/method';
 import { liquidMl } from '../matter/contents';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { gramsOfPortion, mlOfPortion, type Portion } from '../matter/portion';
-import { volumeTyped } from '../measures/portion-measure';
+import { parseMeasure } from '../measures/parse-measure';
 import { readLine, type ReadLine } from './ingredient-line';
 import type { RecipeText } from './recipe-json';
 
@@ -101,8 +101,9 @@ export function imported(text: RecipeText, names?: ReadonlyMap<string, string>):
     .filter(({ what }) => what === 'water')
     .reduce((ml, each) => ml + mlOfPortion(each), 0);
   const own = liquidMl(contentsOf(portions)) + (living?.amount ?? 0);
-  const said = text.makes === null ? null : volumeTyped(text.makes, 'l');
-  const ml = water > 0 ? own : said?.ok && said.value > own ? said.value : Math.max(1000, own);
+  const said = text.makes === null ? null : parseMeasure(text.makes, 'l');
+  const makes = (said?.ok && said.value.millilitres) || 0;
+  const ml = water > 0 ? own : makes > own ? makes : Math.max(1000, own);
   return {
     name: text.name ?? 'A recipe from a file',
     about: text.about,

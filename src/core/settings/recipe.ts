@@ -8,13 +8,14 @@ import { forms } from '../matter/ingredient';
 import { isIngredient } from '../matter/ingredients/registry';
 import { ripenesses } from '../matter/records/portion';
 import type { ReadOnly } from '../read-only';
+import { t } from '../language/t';
 
 const from = z.strictObject({
   id: z.string().regex(/^[a-z0-9][a-z0-9-]{0,59}$/),
   version: z.number().int().min(1).max(999),
 });
 
-const ingredient = z.string().refine(isIngredient, 'An ingredient that is not in the table.');
+const ingredient = z.string().refine(isIngredient, t`An ingredient that is not in the table.`);
 
 /** A line of a recipe: an amount for a litre in the jar, and when it goes in. */
 const LineRecord = z.strictObject({
@@ -40,14 +41,19 @@ const BottlingRecord = z.strictObject({
 /** A recipe as it is kept and as it travels in a file: ratios for a litre in the jar, what brings it to life, how its day goes. */
 export const RecipeRecord = z.strictObject({
   ...from.shape,
-  name: z.string().trim().min(1).max(80).refine(canBeSeen, 'Give it a name that can be seen.'),
+  name: z
+    .string()
+    .trim()
+    .min(1)
+    .max(80)
+    .refine(canBeSeen, t`Give it a name that can be seen.`),
   /** What it is, in a sentence. */
   about: z.string().max(300),
   base: z.enum(baseKinds),
   /** Kind of culture, and its dose: ml or g a litre, as the kind is measured. */
   culture: z
     .string()
-    .refine((id) => knownCultures(id) !== null, 'A kind of starter that Yuzet does not know.'),
+    .refine((id) => knownCultures(id) !== null, t`A kind of starter that Yuzet does not know.`),
   dosePerLitre: z.number().min(0).max(1000),
   lines: z.array(LineRecord).max(40),
   method: MethodRecord,

@@ -4,12 +4,13 @@ import type { IngredientFamily } from '../matter/ingredient';
 import { gramsOfPortion, type Portion } from '../matter/portion';
 import { ingredientOf } from '../matter/ingredients/registry';
 import { sugarGrams } from '../matter/substances';
+import { t } from '../language/t';
 
 export interface Percentages {
   /** Grams of what the kind is begun with (plant, grains, tea leaf) for a hundred grams of water; dried grains as they swell. */
   readonly body: number;
   /** What that is, in a word. */
-  readonly bodyWord: 'ginger' | 'flowers or fruit' | 'grains' | 'tea' | 'whey' | 'solids';
+  readonly bodyWord: string;
   /** Grams of sweetener for a hundred grams of water. */
   readonly sweetener: number;
   /** Sentences where the amounts contradict the usual share. */
@@ -19,12 +20,12 @@ export interface Percentages {
 const isSweet = (what: string) => ['sugar', 'syrup'].includes(ingredientOf(what).family);
 const isWet = (what: string) => ingredientOf(what).family === 'water';
 
-const words: Readonly<Partial<Record<IngredientFamily, Percentages['bodyWord']>>> = {
-  culture: 'grains',
-  tea: 'tea',
-  dairy: 'whey',
-  ginger: 'ginger',
-  flower: 'flowers or fruit',
+const words: Readonly<Partial<Record<IngredientFamily, string>>> = {
+  culture: t`grains`,
+  tea: t`tea`,
+  dairy: t`whey`,
+  ginger: t`ginger`,
+  flower: t`flowers or fruit`,
 };
 const wildFamilies: readonly IngredientFamily[] = ['fruit', 'flower', 'herb'];
 
@@ -53,8 +54,8 @@ export function percentagesOf(portions: readonly Portion[], keeping?: JarCare): 
   const sum = (is: (what: string) => boolean) =>
     portions.reduce((grams, portion) => grams + (is(portion.what) ? gramsOfPortion(portion) : 0), 0);
   const water = sum(isWet);
-  const bodyWord = keeping ? (words[ingredientOf(keeping.begin.body).family] ?? 'solids') : 'solids';
-  if (!(water > 0)) return { body: 0, bodyWord, sweetener: 0, notes: ['There is no water in it yet.'] };
+  const bodyWord = keeping ? (words[ingredientOf(keeping.begin.body).family] ?? t`solids`) : t`solids`;
+  if (!(water > 0)) return { body: 0, bodyWord, sweetener: 0, notes: [t`There is no water in it yet.`] };
   const sweetener = (sum(isSweet) / water) * 100;
   const isBody = bodyOf(keeping);
   const body =
@@ -64,7 +65,7 @@ export function percentagesOf(portions: readonly Portion[], keeping?: JarCare): 
   const notes = keeping
     ? [
         note(ingredientOf(keeping.begin.body).name.toLowerCase(), body, keeping.begin.bodyShare, water),
-        note('sweetener', sweetener, keeping.begin.sugarShare, water),
+        note(t`sweetener`, sweetener, keeping.begin.sugarShare, water),
       ].filter((text) => text !== undefined)
     : [];
   return { body, bodyWord, sweetener, notes };
@@ -77,8 +78,8 @@ function note(
   water: number,
 ): string | undefined {
   if (high === 0 || (percent >= low * 100 - 0.05 && percent <= high * 100 + 0.05)) return undefined;
-  const word = percent < low * 100 ? 'thin' : 'rich';
-  return `${percent.toFixed(1)} % ${what} is ${word}: ${round(low * 100)}–${round(high * 100)} % would be ${Math.round(low * water)}–${Math.round(high * water)} g.`;
+  const word = percent < low * 100 ? t`thin` : t`rich`;
+  return t`${percent.toFixed(1)} % ${what} is ${word}: ${round(low * 100)}–${round(high * 100)} % would be ${Math.round(low * water)}–${Math.round(high * water)} g.`;
 }
 
 const round = (value: number) => Number(value.toFixed(1));

@@ -2,6 +2,7 @@ import { createContext, useCallback, useContext, useMemo, useState, type ReactNo
 import type { Act, Entry } from '@/core/journal/entry';
 import { useKeeper } from '@/store/keeper-context';
 import { Notice } from '@/ui/controls/notice';
+import { t } from '@/core/language/t';
 
 /** Writes an act into the journal and says so, with Undo; null when it is no entry, and a banner says why. `at` when it happened, if not now. */
 export type WriteAct = (act: Act, said: string, at?: number) => Entry | null;
@@ -53,7 +54,7 @@ export function ActProvider({ children }: { readonly children: ReactNode }) {
     (taken: Entry) => {
       const entry = keeper.takeBack(taken);
       const undone = taken.kind !== 'undone';
-      if (entry) setSaid({ words: undone ? 'Taken back.' : 'Restored.', entry, undone });
+      if (entry) setSaid({ words: undone ? t`Taken back.` : t`Restored.`, entry, undone });
     },
     [keeper],
   );
@@ -77,7 +78,7 @@ export function SaidNotice() {
   return (
     <Notice
       words={said.words}
-      action={said.undone ? 'Redo' : 'Undo'}
+      action={said.undone ? t`Redo` : t`Undo`}
       onAction={() => takeBack(said.entry)}
       onGone={gone}
       raised={84}

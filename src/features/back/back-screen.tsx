@@ -15,12 +15,21 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { calibrationWords, pendingCalibration } from '@/words/bottles/back-words';
 import { causeWords } from '@/words/bottles/compare-words';
-import { duration, plural } from '@/words/moment';
+import { duration } from '@/words/moment';
 import { useBefore } from '../forecasting/use-before';
 import { batchesOf, openedBottles, type Batch } from './batches';
 import { PalatesCard } from './palates-card';
 import { SavedCard } from './saved-card';
 import { capital } from '@/core/capital';
+import type { Season } from '@/core/tasting/looking-back';
+import { plural, t } from '@/core/language/t';
+
+const seasonWords: Readonly<Record<Season, string>> = {
+  spring: t`spring`,
+  summer: t`summer`,
+  autumn: t`autumn`,
+  winter: t`winter`,
+};
 
 type Grouping = 'season' | 'starter';
 
@@ -34,26 +43,24 @@ export function BackScreen() {
   const checked = batches.flatMap((batch) => batch.checked);
   const groups = new Map<string, Batch[]>();
   for (const batch of batches) {
-    const key = by === 'season' ? `${batch.season} ${format(batch.at, 'yyyy')}` : batch.starter;
+    const key = by === 'season' ? `${seasonWords[batch.season]} ${format(batch.at, 'yyyy')}` : batch.starter;
     groups.set(key, [...(groups.get(key) ?? []), batch]);
   }
   return (
-    <Screen title="Looking back" over={plural(batches.length, 'batch', 'batches')} width={860}>
-      <Card label="Was it right?" testID="calibration">
-        <Text as="subheading" level={2}>
-          Was it right nine times in ten?
-        </Text>
+    <Screen title={t`Looking back`} over={plural(batches.length, 'batch', 'batches')} width={860}>
+      <Card label={t`Was it right?`} testID="calibration">
+        <Text as="subheading" level={2}>{t`Was it right nine times in ten?`}</Text>
         <Text>{before.isPending ? pendingCalibration : calibrationWords(calibrationOf(checked))}</Text>
       </Card>
       <PalatesCard lots={everyLot(household)} now={now} />
       {batches.length === 0 ? (
-        <Text>Nothing was opened yet. What you open and taste is looked back at here.</Text>
+        <Text>{t`Nothing was opened yet. What you open and taste is looked back at here.`}</Text>
       ) : (
         <Choice
-          label="In groups by"
+          label={t`In groups by`}
           options={[
-            { value: 'season', label: 'By season' },
-            { value: 'starter', label: 'By starter' },
+            { value: 'season', label: t`By season` },
+            { value: 'starter', label: t`By starter` },
           ]}
           value={by}
           onChange={setBy}
@@ -82,23 +89,23 @@ function BatchRow({ batch }: { readonly batch: Batch }) {
   const { brew, opened, abv, sugarLeft, mishaps, checked, liking } = batch;
   const held = checked.filter((each) => each.held).length;
   const facts = [
-    `${plural(opened.length, 'bottle')} opened after ${duration(batch.warmHours)} warm`,
-    abv ? `alcohol ${range(abv, 1)} %` : null,
-    sugarLeft ? `${range(sugarLeft, 0)} g/L sweet left` : null,
-    liking === null ? null : `liked ${liking.toFixed(1)} of 5`,
-    checked.length > 0 ? `forecast held in ${held} of ${checked.length} looks` : null,
+    t`${plural(opened.length, 'bottle')} opened after ${duration(batch.warmHours)} warm`,
+    abv ? t`alcohol ${range(abv, 1)} %` : null,
+    sugarLeft ? t`${range(sugarLeft, 0)} g/L sweet left` : null,
+    liking === null ? null : t`liked ${liking.toFixed(1)} of 5`,
+    checked.length > 0 ? t`forecast held in ${held} of ${checked.length} looks` : null,
   ].filter(Boolean);
   return (
     <PressLink
-      aria-label={`${brew.name}, its bottles side by side`}
+      aria-label={t`${brew.name}, its bottles side by side`}
       href={`/compare?with=${opened[0]!.id}`}
       style={{ borderTopWidth: 1, borderColor: roles.hairline, paddingVertical: 8, gap: 2 }}
     >
-      <Text as="strong">{`${brew.name}, ${format(batch.at, 'd MMM')}, from ${batch.starter}`}</Text>
+      <Text as="strong">{t`${brew.name}, ${format(batch.at, 'd MMM')}, from ${batch.starter}`}</Text>
       <Text>{`${facts.join('; ')}.`}</Text>
       {mishaps.map(({ lotId, what, causes }) => (
         <Text key={lotId} color={roles.danger}>
-          {`${what === 'gusher' ? 'Gushed' : 'Flat'}: ${causes.map((cause) => causeWords[cause]).join(', ')}.`}
+          {`${what === 'gusher' ? t`Gushed` : t`Flat`}: ${causes.map((cause) => causeWords[cause]).join(', ')}.`}
         </Text>
       ))}
     </PressLink>

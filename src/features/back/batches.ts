@@ -23,6 +23,7 @@ import { comparedOf, warmHoursOf } from '@/core/tasting/compare';
 import { meanScore, tastingsOf } from '@/core/tasting/tastings';
 import { headspaceCm } from '@/core/vessels/bottle-shape';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** A batch of which bottles were opened, as it is looked back at. */
 export interface Batch {
@@ -100,7 +101,8 @@ function batchOf(
     brew,
     at: brew.begunAt,
     season: seasonOf(brew.begunAt),
-    starter: (pitch?.fromLotId ? find(pitch.fromLotId)?.name : undefined) ?? pitch?.culture.name ?? 'nothing',
+    starter:
+      (pitch?.fromLotId ? find(pitch.fromLotId)?.name : undefined) ?? pitch?.culture.name ?? t`nothing`,
     opened,
     warmHours: opened.reduce((sum, lot) => sum + warmHoursOf(lot, lot.opened!.at), 0) / opened.length,
     liking: meanScore(opened.flatMap(tastingsOf), 'liking')?.mean ?? null,

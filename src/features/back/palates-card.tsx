@@ -8,6 +8,7 @@ import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { palateLines } from '@/words/bottles/back-words';
+import { t } from '@/core/language/t';
 
 /** What each of the household likes, learned from their scores. */
 export function PalatesCard({ lots, now }: { readonly lots: readonly Lot[]; readonly now: number }) {
@@ -15,12 +16,10 @@ export function PalatesCard({ lots, now }: { readonly lots: readonly Lot[]; read
   const people = peopleOf(household).map(({ name }) => name);
   const palates = palatesOf(lots.flatMap(tastingsOf), people, now);
   return (
-    <Card label="Whose palate" testID="palates">
-      <Text as="subheading" level={2}>
-        What each likes
-      </Text>
+    <Card label={t`Whose palate`} testID="palates">
+      <Text as="subheading" level={2}>{t`What each likes`}</Text>
       {palates.length === 0 ? (
-        <Text>Say who sips when you taste, and each palate is learned here, sip by sip.</Text>
+        <Text>{t`Say who sips when you taste, and each palate is learned here, sip by sip.`}</Text>
       ) : null}
       {palates.map((palate) => (
         <View key={palate.person}>

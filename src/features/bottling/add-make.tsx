@@ -14,13 +14,14 @@ import { gap } from '@/ui/theme/shape';
 import { refusedWords } from '@/words/bottles/bottling-words';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 const ages = [
-  { value: 0, label: 'New' },
-  { value: 2, label: '1–3 years' },
-  { value: 5, label: '4–7 years' },
-  { value: 10, label: 'Older' },
-  { value: -1, label: 'Nobody knows' },
+  { value: 0, label: t`New` },
+  { value: 2, label: t`1–3 years` },
+  { value: 5, label: t`4–7 years` },
+  { value: 10, label: t`Older` },
+  { value: -1, label: t`Nobody knows` },
 ] as const;
 const yearMs = 365.25 * dayMs;
 
@@ -43,10 +44,10 @@ export function AddMake({ taken, now, onDone }: Props) {
   const sizeFault = !ml.ok
     ? refusalWords(ml)
     : ml.value < 50 || ml.value > 5000
-      ? 'Between 50 ml and 5 L.'
+      ? t`Between 50 ml and 5 L.`
       : undefined;
   const countFault =
-    Number.isInteger(many) && many >= 1 && many <= 200 ? undefined : 'A whole number, 1 to 200.';
+    Number.isInteger(many) && many >= 1 && many <= 200 ? undefined : t`A whole number, 1 to 200.`;
   const save = () => {
     setTried(true);
     if (!ml.ok || sizeFault || countFault) return;
@@ -59,26 +60,26 @@ export function AddMake({ taken, now, onDone }: Props) {
         key,
         value: { kind, ml: ml.value, count: many, since, knocks: 0, markedBar: null },
       },
-      `${many} of ${vesselKind(kind).name.toLowerCase()}, ${size.trim()}, are of the kitchen.`,
+      t`${many} of ${vesselKind(kind).name.toLowerCase()}, ${size.trim()}, are of the kitchen.`,
     );
     onDone();
   };
   return (
     <View style={{ gap: gap.small }} testID="add-make">
       <Choice
-        label="Kind of bottle"
+        label={t`Kind of bottle`}
         options={bottleIds.map((id) => ({ value: id, label: vesselKind(id).name }))}
         value={kind as (typeof bottleIds)[number]}
         onChange={setKind}
       />
       {holdsFizz(kind) ? (
-        <Text>{`${vesselKind(kind).note} Good for ${vesselKind(kind).limitBar} bar over the air outside by careful practice; a lower mark on it goes first.`}</Text>
+        <Text>{t`${vesselKind(kind).note} Good for ${vesselKind(kind).limitBar} bar over the air outside by careful practice; a lower mark on it goes first.`}</Text>
       ) : (
         <Note tone="caution">{refusedWords(kind)}</Note>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <TextBox
-          label="Size"
+          label={t`Size`}
           value={size}
           onChange={setSize}
           hint="500 ml"
@@ -86,7 +87,7 @@ export function AddMake({ taken, now, onDone }: Props) {
           errorId="error-size"
         />
         <TextBox
-          label="How many"
+          label={t`How many`}
           value={count}
           onChange={setCount}
           numeric
@@ -94,8 +95,8 @@ export function AddMake({ taken, now, onDone }: Props) {
           errorId="error-count"
         />
       </View>
-      <Choice label="How old" options={ages} value={age} onChange={setAge} />
-      <InkButton label="Mine now" onPress={save} />
+      <Choice label={t`How old`} options={ages} value={age} onChange={setAge} />
+      <InkButton label={t`Mine now`} onPress={save} />
     </View>
   );
 }

@@ -19,6 +19,7 @@ import { DoseTurn } from './dose-turn';
 import { PartFill } from './part-fill';
 import type { TableBottle, TableState, Worked } from './table-state';
 import { marks } from '@/core/lots/records/new-lot';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly row: Worked;
@@ -31,8 +32,8 @@ const days = [-2, -1, 0, 1, 2].map((value) => ({
   value,
   label:
     value === 0
-      ? 'With the rest'
-      : `${Math.abs(value)} ${Math.abs(value) === 1 ? 'day' : 'days'} ${value < 0 ? 'earlier' : 'later'}`,
+      ? t`With the rest`
+      : `${Math.abs(value)} ${Math.abs(value) === 1 ? t`day` : t`days`} ${value < 0 ? t`earlier` : t`later`}`,
 }));
 
 /** One bottle in hand: what is other about it, and what all of it could do. */
@@ -45,35 +46,35 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
     household,
   );
   return (
-    <Card label={`Bottle ${bottle.name}`} testID="bottle-hand">
+    <Card label={t`Bottle ${bottle.name}`} testID="bottle-hand">
       <Text as="subheading" level={2}>
-        {`Bottle ${bottle.name}`}
+        {t`Bottle ${bottle.name}`}
       </Text>
       <Text>
-        {`${vesselKind(bottle.kind).name}, ${Math.round(bottle.ml)} ml. ${Math.round(fillMl)} ml from the jar${portions.length > 0 ? `, ${portionsWords(portions)}` : ''}. Fill to ${row.headspaceCm.toFixed(1)} cm under the rim (${Math.round(row.headspaceMl)} ml empty).`}
+        {t`${vesselKind(bottle.kind).name}, ${Math.round(bottle.ml)} ml. ${Math.round(fillMl)} ml from the jar${portions.length > 0 ? `, ${portionsWords(portions)}` : ''}. Fill to ${row.headspaceCm.toFixed(1)} cm under the rim (${Math.round(row.headspaceMl)} ml empty).`}
       </Text>
       <Text as="strong" testID="potential">
         {potentialWords(charged, limit)}
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <TextBox
-          label="Short name"
+          label={t`Short name`}
           value={bottle.name}
           onChange={(name) => onChange({ name: name.slice(0, 12) })}
         />
         <TextBox
-          label="What differs"
+          label={t`What differs`}
           value={bottle.variant}
           onChange={(variant) => onChange({ variant: variant.slice(0, 60) })}
-          hint="Twice the sugar"
+          hint={t`Twice the sugar`}
         />
       </View>
       <Choice
         titled
-        label="Its dose"
+        label={t`Its dose`}
         options={[
-          { value: 'all', label: 'As the rest' },
-          { value: 'own', label: 'Its own' },
+          { value: 'all', label: t`As the rest` },
+          { value: 'own', label: t`Its own` },
         ]}
         value={bottle.doses === undefined ? 'all' : 'own'}
         onChange={(which) =>
@@ -82,7 +83,7 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
       />
       {bottle.doses === undefined ? null : (
         <DoseTurn
-          label="Dose of this bottle"
+          label={t`Dose of this bottle`}
           doses={bottle.doses}
           liquidMl={bottle.fillMl ?? bottle.ml - row.headspaceMl}
           into="bottle"
@@ -92,42 +93,47 @@ export function BottleHand({ row, state, onChange, onRemove }: Props) {
       <PartFill bottle={bottle} headspaceMl={row.headspaceMl} onChange={onChange} />
       <Choice
         titled
-        label="Chill it"
+        label={t`Chill it`}
         options={days}
         value={bottle.chillDays}
         onChange={(chillDays) => onChange({ chillDays })}
       />
       <Choice
         titled
-        label="Where it stands"
+        label={t`Where it stands`}
         options={placeIds.map((value) => ({ value, label: placeWords[value] }))}
         value={bottle.place}
         onChange={(place) => onChange({ place })}
       />
       <Choice
         titled
-        label="Strained or not"
+        label={t`Strained or not`}
         options={[
-          { value: 'yes', label: 'Strained' },
-          { value: 'no', label: 'With its pulp' },
+          { value: 'yes', label: t`Strained` },
+          { value: 'no', label: t`With its pulp` },
         ]}
         value={bottle.pulp ? 'no' : 'yes'}
         onChange={(strained) => onChange({ pulp: strained === 'no' })}
       />
       <Choice
         titled
-        label="Mark on its neck"
+        label={t`Mark on its neck`}
         options={[
-          { value: 'none', label: 'no mark' },
+          { value: 'none', label: t`no mark` },
           ...marks.map((value) => ({ value, label: markWords[value] })),
         ]}
         value={bottle.mark ?? 'none'}
         onChange={(mark) => onChange({ mark: mark === 'none' ? null : mark })}
       />
-      <Text color={roles.softText}>
-        A mark tied on (a rubber band, a knot of string) tells it from its siblings without its label.
-      </Text>
-      <InkButton quiet label="Leave it empty" hint={`Leave bottle ${bottle.name} empty`} onPress={onRemove} />
+      <Text
+        color={roles.softText}
+      >{t`A mark tied on (a rubber band, a knot of string) tells it from its siblings without its label.`}</Text>
+      <InkButton
+        quiet
+        label={t`Leave it empty`}
+        hint={t`Leave bottle ${bottle.name} empty`}
+        onPress={onRemove}
+      />
     </Card>
   );
 }

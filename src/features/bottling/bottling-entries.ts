@@ -2,6 +2,7 @@ import type { Act } from '@/core/journal/entry';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { holdsFizz } from '@/core/vessels/vessel-kinds';
 import type { Worked, Worktable } from './table-state';
+import { t } from '@/core/language/t';
 
 /** What is done with what is over. */
 export type LeftOver = 'leave' | 'drink';
@@ -65,5 +66,5 @@ const whatIsIn = ({ doses }: Worked['bottle']): string =>
   doses === undefined
     ? ''
     : doses.length === 0
-      ? 'nothing added'
+      ? t`nothing added`
       : doses.map(({ what }) => ingredientOf(what).name.toLowerCase()).join(', ');

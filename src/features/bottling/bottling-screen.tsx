@@ -9,6 +9,7 @@ import { lotName } from '@/words/names';
 import { Nowhere } from '@/ui/layout/nowhere';
 import { BottlingTable } from './bottling-table';
 import { JarReader } from '../forecasting/lazy';
+import { t } from '@/core/language/t';
 
 /** A brew is bottled: what its first ferment left is counted first. */
 export function BottlingScreen() {
@@ -26,7 +27,7 @@ function Bottling({ lot }: { readonly lot: Lot }) {
   const now = useNow();
   const household = useAppSelector(selectHousehold);
   return (
-    <Screen title={`Bottle ${lotName(lot, household)}`} over="Brews" width={760}>
+    <Screen title={t`Bottle ${lotName(lot, household)}`} over={t`Brews`} width={760}>
       <JarReader lot={lot} now={now}>
         {(jar, forecast) => <BottlingTable lot={lot} jar={jar} forecast={forecast} now={now} />}
       </JarReader>

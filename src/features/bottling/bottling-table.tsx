@@ -41,6 +41,7 @@ import {
   withoutBottle,
   worked,
 } from './table-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -91,7 +92,7 @@ export function BottlingTable({ lot, jar, forecast, now }: Props) {
   const spare = spareOf(state, empty);
   const save = () => {
     if (tooMuch || state.bottles.length === 0) return;
-    const said = `${lot.name} is bottled.`;
+    const said = t`${lot.name} is bottled.`;
     together(() => bottlingActs(lot.id, table, left).forEach((each) => act(each, said, at ?? undefined)));
     router.replace(`/brews/labels?brew=${lot.id}`);
   };
@@ -142,7 +143,7 @@ export function BottlingTable({ lot, jar, forecast, now }: Props) {
       <Strongest rows={table.rows} />
       <Note tone="caution">{fillingCaution}</Note>
       <WhenField value={at} onChange={setAt} />
-      <InkButton label="Bottled" disabled={tooMuch || state.bottles.length === 0} onPress={save} />
+      <InkButton label={t`Bottled`} disabled={tooMuch || state.bottles.length === 0} onPress={save} />
     </View>
   );
 }

@@ -6,10 +6,11 @@ import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 import { ceilingWords } from '@/words/bottles/bottling-words';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 const none = 0;
 const options = [
-  { value: none, label: 'No ceiling' },
+  { value: none, label: t`No ceiling` },
   ...ceilings.map((percent) => ({ value: percent, label: `${percent} %` })),
 ];
 
@@ -18,18 +19,16 @@ export function CeilingCard() {
   const act = useAct();
   const is = ceilingOf(useAppSelector(selectHousehold)) ?? none;
   return (
-    <Card label="Alcohol at most" testID="ceiling">
-      <Text as="subheading" level={2}>
-        Alcohol at most
-      </Text>
+    <Card label={t`Alcohol at most`} testID="ceiling">
+      <Text as="subheading" level={2}>{t`Alcohol at most`}</Text>
       <Choice
-        label="Alcohol at most"
+        label={t`Alcohol at most`}
         options={options}
         value={is}
         onChange={(percent) =>
           act(
             { kind: 'kept', thing: 'alcohol-ceiling', key: ceilingKey, value: { percent } },
-            percent === none ? 'No ceiling for alcohol.' : `Alcohol at most ${percent} %.`,
+            percent === none ? t`No ceiling for alcohol.` : t`Alcohol at most ${percent} %.`,
           )
         }
       />

@@ -19,12 +19,13 @@ import { TypedValue } from '../forms/typed-value';
 import { DoseTurn } from './dose-turn';
 import { SampleBox } from './sample-box';
 import type { Dose, TableState, Worktable } from './table-state';
+import { t } from '@/core/language/t';
 
 const fizzes = [
-  { value: 1.5, label: 'Soft 1.5' },
-  { value: 2, label: 'Gentle 2' },
-  { value: 2.5, label: 'Lively 2.5' },
-  { value: 3, label: 'Sharp 3' },
+  { value: 1.5, label: t`Soft 1.5` },
+  { value: 2, label: t`Gentle 2` },
+  { value: 2.5, label: t`Lively 2.5` },
+  { value: 3, label: t`Sharp 3` },
 ] as const;
 
 interface Props {
@@ -54,14 +55,12 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
     onState({ doses: [...state.doses.filter(({ what }) => what !== dose.what), dose] });
   const nearest = fizzes.find(({ value }) => value === state.wantedVolumes)?.value ?? null;
   return (
-    <Card label="What goes in" testID="dose-card">
-      <Text as="subheading" level={2}>
-        What goes in
-      </Text>
+    <Card label={t`What goes in`} testID="dose-card">
+      <Text as="subheading" level={2}>{t`What goes in`}</Text>
       <Text testID="left-line">{leftWords(jar)}</Text>
       <Choice
         titled
-        label="Fizz wanted, vol"
+        label={t`Fizz wanted, vol`}
         options={fizzes}
         value={nearest}
         onChange={(wantedVolumes) => onState({ wantedVolumes })}
@@ -73,7 +72,7 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
       {needed > 0.05 ? (
         <InkButton
           quiet
-          label={`Prime with ${needed.toFixed(1)} g of sugar a litre`}
+          label={t`Prime with ${needed.toFixed(1)} g of sugar a litre`}
           onPress={() =>
             setDose({ what: 'white-sugar', perLitre: Math.round(needed * 10) / 10, unit: 'grams' })
           }
@@ -81,25 +80,25 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
       ) : null}
       <Choice
         titled
-        label="Where it goes in"
+        label={t`Where it goes in`}
         options={[
-          { value: 'each', label: 'Into each bottle' },
-          { value: 'jar', label: 'Stirred into the whole jar' },
+          { value: 'each', label: t`Into each bottle` },
+          { value: 'jar', label: t`Stirred into the whole jar` },
         ]}
         value={state.primed ? 'jar' : 'each'}
         onChange={(where) => onState({ primed: where === 'jar' })}
       />
       <DoseTurn
-        label={state.primed ? 'Into the jar' : 'Into each bottle'}
+        label={state.primed ? t`Into the jar` : t`Into each bottle`}
         doses={state.doses}
         liquidMl={state.primed ? batchMl : liquidMl}
         into={state.primed ? 'jar' : 'bottle'}
         onDoses={(doses) => onState({ doses })}
       />
       {state.primed && state.doses.length > 0 ? (
-        <Text color={roles.softText}>
-          Dissolve it in a little of the drink, stir gently, and fill at once: all bottles alike.
-        </Text>
+        <Text
+          color={roles.softText}
+        >{t`Dissolve it in a little of the drink, stir gently, and fill at once: all bottles alike.`}</Text>
       ) : null}
       {trying ? (
         <SampleBox
@@ -111,22 +110,22 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
           }}
         />
       ) : (
-        <InkButton quiet label="Try a dose in a small sample" onPress={() => setTrying(true)} />
+        <InkButton quiet label={t`Try a dose in a small sample`} onPress={() => setTrying(true)} />
       )}
       <View style={{ gap: 4 }}>
-        <Text as="strong">Headspace</Text>
+        <Text as="strong">{t`Headspace`}</Text>
         <Ruler
-          label="Turn headspace"
+          label={t`Turn headspace`}
           value={state.headspaceCm}
           step={0.5}
           min={1.5}
           max={9}
-          format={(cm) => `${cm} cm under the rim`}
+          format={(cm) => t`${cm} cm under the rim`}
           onTurn={(headspaceCm) => onState({ headspaceCm })}
         />
         <TypedValue
-          label="Headspace, cm"
-          hint="From the drink to the rim"
+          label={t`Headspace, cm`}
+          hint={t`From the drink to the rim`}
           value={state.headspaceCm}
           format={String}
           read={(text) => within(parseNumber(text.replace(/\s*cm\s*$/i, '')), 1.5, 9, 'cm')}
@@ -134,12 +133,12 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
         />
         <Text live testID="headspace-words">
           {first
-            ? `${state.headspaceCm} cm under the rim: ${Math.round(first.headspaceMl)} ml stay empty of ${Math.round(first.bottle.ml)}.${headspaceMl(first.bottle.kind, first.bottle.ml, state.headspaceCm) < first.headspaceMl - 0.5 ? ' No less: 2 % must give way when it warms.' : ''}`
-            : `${state.headspaceCm} cm under the rim.`}
+            ? t`${state.headspaceCm} cm under the rim: ${Math.round(first.headspaceMl)} ml stay empty of ${Math.round(first.bottle.ml)}.${headspaceMl(first.bottle.kind, first.bottle.ml, state.headspaceCm) < first.headspaceMl - 0.5 ? t` No less: 2 % must give way when it warms.` : ''}`
+            : t`${state.headspaceCm} cm under the rim.`}
         </Text>
-        <Text color={roles.softText}>
-          Makers leave two to five: too little gushes, a lot wastes fizz and lets the air sour it.
-        </Text>
+        <Text
+          color={roles.softText}
+        >{t`Makers leave two to five: too little gushes, a lot wastes fizz and lets the air sour it.`}</Text>
       </View>
     </Card>
   );

@@ -1,14 +1,15 @@
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { isPoured } from '@/core/matter/portion';
 import type { Dose } from './table-state';
+import { t } from '@/core/language/t';
 
 /** What is usual in a bottle, each with where its scale begins: for a litre. */
 export const doseKinds = [
-  { value: 'white-sugar', label: 'Sugar', perLitre: 6, unit: 'grams' },
-  { value: 'honey', label: 'Honey', perLitre: 8, unit: 'grams' },
-  { value: 'pear-juice', label: 'Pear juice', perLitre: 150, unit: 'ml' },
-  { value: 'cherry-juice', label: 'Cherry juice', perLitre: 150, unit: 'ml' },
-  { value: 'raspberry-puree', label: 'Raspberry purée', perLitre: 70, unit: 'grams' },
+  { value: 'white-sugar', label: t`Sugar`, perLitre: 6, unit: 'grams' },
+  { value: 'honey', label: t`Honey`, perLitre: 8, unit: 'grams' },
+  { value: 'pear-juice', label: t`Pear juice`, perLitre: 150, unit: 'ml' },
+  { value: 'cherry-juice', label: t`Cherry juice`, perLitre: 150, unit: 'ml' },
+  { value: 'raspberry-puree', label: t`Raspberry purée`, perLitre: 70, unit: 'grams' },
 ] as const;
 /** What else goes into bottles now and then. */
 export const otherPicks = [

@@ -15,6 +15,7 @@ import { amountOf, portionWords } from '@/words/amounts';
 import { IngredientPicker } from '../forms/ingredient-picker';
 import { doseKinds, otherPicks, usualDose } from './dose-kinds';
 import { dosePortion, type Dose } from './table-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly label: string;
@@ -42,10 +43,10 @@ export function DoseTurn({ label, doses, liquidMl, into, onDoses }: Props) {
         label={label}
         pick="any"
         options={[
-          { value: 'none', label: 'Nothing' },
+          { value: 'none', label: t`Nothing` },
           ...doseKinds.map(({ value, label: words }) => ({ value: value as string, label: words })),
           ...others.map(({ what }) => ({ value: what, label: ingredientOf(what).name })),
-          { value: 'other', label: 'Something else' },
+          { value: 'other', label: t`Something else` },
         ]}
         isOn={(value) => (value === 'none' ? doses.length === 0 : value === 'other' ? picking : has(value))}
         onPress={(value) =>
@@ -59,7 +60,7 @@ export function DoseTurn({ label, doses, liquidMl, into, onDoses }: Props) {
         }
       />
       {picking ? (
-        <IngredientPicker usual={otherPicks.filter((what) => !has(what))} onPick={add} label="What else" />
+        <IngredientPicker usual={otherPicks.filter((what) => !has(what))} onPick={add} label={t`What else`} />
       ) : null}
       {doses.map((dose) => (
         <OneDose
@@ -102,15 +103,15 @@ function OneDose({ dose, liquidMl, into, onDose, onLeave }: OneProps) {
     <View style={{ gap: 4 }}>
       <View style={{ flexDirection: 'row', gap: gap.small, alignItems: 'flex-start' }}>
         <TextBox
-          label={`${name} in this ${into}`}
+          label={t`${name} in this ${into}`}
           value={typed ?? amountOf(portion)}
           onChange={write}
-          hint="g, ml, spoons or cups"
+          hint={t`g, ml, spoons or cups`}
           error={read?.ok === false ? refusalWords(read) : undefined}
         />
         <Press
           role="button"
-          aria-label={`Leave out ${name}`}
+          aria-label={t`Leave out ${name}`}
           onPress={onLeave}
           style={{ marginTop: 26, alignItems: 'center' }}
         >
@@ -118,19 +119,19 @@ function OneDose({ dose, liquidMl, into, onDose, onLeave }: OneProps) {
         </Press>
       </View>
       <Ruler
-        label={`Turn ${name}`}
+        label={t`Turn ${name}`}
         value={dose.perLitre}
         step={poured || dose.perLitre > 40 ? 5 : 0.5}
         min={0}
         max={500}
-        format={(value) => `${Number(value.toFixed(1))} ${poured ? 'ml' : 'g'} a litre`}
+        format={(value) => t`${Number(value.toFixed(1))} ${poured ? 'ml' : 'g'} a litre`}
         onTurn={(perLitre) => {
           setTyped(null);
           onDose({ ...dose, perLitre });
         }}
       />
       <Text live testID="dose-words">
-        {`${portionWords(portion)} into ${Math.round(liquidMl)} ml, ${Number(dose.perLitre.toFixed(1))} ${poured ? 'ml' : 'g'} a litre`}
+        {t`${portionWords(portion)} into ${Math.round(liquidMl)} ml, ${Number(dose.perLitre.toFixed(1))} ${poured ? 'ml' : 'g'} a litre`}
       </Text>
     </View>
   );

@@ -7,6 +7,7 @@ import { Press } from '@/ui/controls/press';
 import { fillWords, markWords } from '@/words/bottles/bottling-words';
 import type { Worktable } from './table-state';
 import { webStyle } from '@/ui/theme/web-style';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly table: Worktable;
@@ -25,7 +26,7 @@ export function FillBoard({ table, batchMl, colour, volumes, chosen, onChoose }:
   return (
     <View
       role="group"
-      aria-label="The bottles"
+      aria-label={t`The bottles`}
       testID="fill-board"
       style={[
         corners.card,
@@ -44,7 +45,7 @@ export function FillBoard({ table, batchMl, colour, volumes, chosen, onChoose }:
           <Press
             key={bottle.key}
             role="button"
-            aria-label={`Bottle ${bottle.name}, ${Math.round(bottle.ml)} ml${bottle.mark ? `, ${markWords[bottle.mark]}` : ''}: take it in hand`}
+            aria-label={t`Bottle ${bottle.name}, ${Math.round(bottle.ml)} ml${bottle.mark ? `, ${markWords[bottle.mark]}` : ''}: take it in hand`}
             aria-expanded={chosen === bottle.key}
             onPress={() => onChoose(bottle.key)}
             style={{

@@ -5,6 +5,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { shortWords } from '@/words/bottles/bottling-words';
 import type { LeftOver as Left } from './bottling-entries';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly leftMl: number;
@@ -22,9 +23,9 @@ export function LeftOver({ leftMl, options, left, onLeft, onPart }: Props) {
   return (
     <>
       {options.length > 0 ? (
-        <Card label="What is over" testID="short">
+        <Card label={t`What is over`} testID="short">
           <Text as="subheading" level={2}>
-            {`${Math.round(leftMl)} ml have no bottle`}
+            {t`${Math.round(leftMl)} ml have no bottle`}
           </Text>
           {options.map((option) => (
             <Text key={option}>{shortWords[option]}</Text>
@@ -32,14 +33,14 @@ export function LeftOver({ leftMl, options, left, onLeft, onPart }: Props) {
         </Card>
       ) : null}
       {onPart && leftMl >= 50 ? (
-        <InkButton quiet label={`Fill one more in part: ${Math.floor(leftMl)} ml`} onPress={onPart} />
+        <InkButton quiet label={t`Fill one more in part: ${Math.floor(leftMl)} ml`} onPress={onPart} />
       ) : null}
       <Choice
         titled
-        label="What is done with what is over"
+        label={t`What is done with what is over`}
         options={[
-          { value: 'leave', label: 'Leave it in the jar' },
-          { value: 'drink', label: 'Drink it now' },
+          { value: 'leave', label: t`Leave it in the jar` },
+          { value: 'drink', label: t`Drink it now` },
         ]}
         value={left}
         onChange={onLeft}

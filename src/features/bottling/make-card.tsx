@@ -12,13 +12,14 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { refusedWords, strengthWords } from '@/words/bottles/bottling-words';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** One make: how many, how many full, how old, what it bears; a knock is noted and one that broke is taken off. */
 export function MakeCard({ use, now }: { readonly use: MakeInUse; readonly now: number }) {
   const act = useAct();
   const roles = useRoles();
   const { make, full, empty } = use;
-  const name = `${vesselKind(make.kind).name}, ${Math.round(make.ml)} ml`;
+  const name = t`${vesselKind(make.kind).name}, ${Math.round(make.ml)} ml`;
   const wear = wearOf(make, now);
   const strength = strengthOf(make.kind, wear);
   const change = (value: Partial<Omit<Stock, 'key'>> | null, said: string) => {
@@ -40,9 +41,9 @@ export function MakeCard({ use, now }: { readonly use: MakeInUse; readonly now: 
         />
         <View style={{ flex: 1, gap: 2, minWidth: 0 }}>
           <Text as="strong">{name}</Text>
-          <Text>{`${make.count} in all, ${full} full, ${empty} empty`}</Text>
+          <Text>{t`${make.count} in all, ${full} full, ${empty} empty`}</Text>
           <Text color={roles.softText}>
-            {`${make.since === null ? 'Age unknown, taken as five years' : wear.years < 1 ? 'New' : `About ${wear.years} years in use`}${make.knocks > 0 ? `, ${make.knocks} hard ${make.knocks === 1 ? 'knock' : 'knocks'}` : ''}.`}
+            {`${make.since === null ? t`Age unknown, taken as five years` : wear.years < 1 ? t`New` : t`About ${wear.years} years in use`}${make.knocks > 0 ? t`, ${make.knocks} hard ${make.knocks === 1 ? t`knock` : t`knocks`}` : ''}.`}
           </Text>
         </View>
       </View>
@@ -52,32 +53,32 @@ export function MakeCard({ use, now }: { readonly use: MakeInUse; readonly now: 
           : refusedWords(make.kind)}
       </Text>
       {strength ? (
-        <Text as="label" color={roles.softText}>{`Source: ${strengthSource(make.kind)}.`}</Text>
+        <Text as="label" color={roles.softText}>{t`Source: ${strengthSource(make.kind)}.`}</Text>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton
           quiet
-          label="One more"
-          hint={`One more ${name}`}
-          onPress={() => change({ count: make.count + 1 }, `${make.count + 1} of ${name}.`)}
+          label={t`One more`}
+          hint={t`One more ${name}`}
+          onPress={() => change({ count: make.count + 1 }, t`${make.count + 1} of ${name}.`)}
         />
         <InkButton
           quiet
-          label="One broke"
-          hint={`One ${name} broke or is given away`}
+          label={t`One broke`}
+          hint={t`One ${name} broke or is given away`}
           onPress={() =>
             make.count <= 1
-              ? change(null, `${name}: none left.`)
-              : change({ count: make.count - 1 }, `${make.count - 1} of ${name} left.`)
+              ? change(null, t`${name}: none left.`)
+              : change({ count: make.count - 1 }, t`${make.count - 1} of ${name} left.`)
           }
         />
         {strength ? (
           <InkButton
             quiet
-            label="Had a knock"
-            hint={`${name} had a hard knock`}
+            label={t`Had a knock`}
+            hint={t`${name} had a hard knock`}
             onPress={() =>
-              change({ knocks: make.knocks + 1 }, `${name}: one hard knock more; it bears less now.`)
+              change({ knocks: make.knocks + 1 }, t`${name}: one hard knock more; it bears less now.`)
             }
           />
         ) : null}

@@ -9,9 +9,9 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { plural } from '@/words/moment';
 import { AddMake } from './add-make';
 import type { TableState } from './table-state';
+import { plural, t } from '@/core/language/t';
 
 interface Props {
   readonly state: TableState;
@@ -29,34 +29,32 @@ export function MakesCard({ state, makes, remarks, now, onMore, onLess, onPick }
   const router = useRouter();
   const [adding, setAdding] = useState(makes.length === 0);
   return (
-    <Card label="Which bottles" testID="makes">
-      <Text as="subheading" level={2}>
-        Which bottles
-      </Text>
+    <Card label={t`Which bottles`} testID="makes">
+      <Text as="subheading" level={2}>{t`Which bottles`}</Text>
       {makes.map((each) => {
         const { make, empty } = each;
         const used = state.bottles.filter(({ stock }) => stock === make.key).length;
         const sound = holdsFizz(make.kind);
-        const name = `${vesselKind(make.kind).name}, ${Math.round(make.ml)} ml`;
+        const name = t`${vesselKind(make.kind).name}, ${Math.round(make.ml)} ml`;
         return (
           <View key={make.key} style={{ flexDirection: 'row', alignItems: 'center', gap: gap.small }}>
             <View style={{ flex: 1, minWidth: 0 }}>
               <Text as="strong">{name}</Text>
               <Text color={roles.softText}>
-                {`${used} of ${empty} empty${sound ? '' : '; lid loose only'}`}
+                {t`${used} of ${empty} empty${sound ? '' : t`; lid loose only`}`}
               </Text>
             </View>
             <InkButton
               quiet
               label="−"
-              hint={`One less: ${name}`}
+              hint={t`One less: ${name}`}
               disabled={used === 0}
               onPress={() => onLess(each)}
             />
             <InkButton
               quiet
               label="+"
-              hint={`One more: ${name}`}
+              hint={t`One more: ${name}`}
               disabled={used >= empty}
               onPress={() => onMore(each)}
             />
@@ -75,16 +73,16 @@ export function MakesCard({ state, makes, remarks, now, onMore, onLess, onPick }
         {makes.length > 0 ? (
           <InkButton
             quiet
-            label="Pick for me"
-            hint="Pick the bottles that leave least over"
+            label={t`Pick for me`}
+            hint={t`Pick the bottles that leave least over`}
             onPress={onPick}
           />
         ) : null}
-        {adding ? null : <InkButton quiet label="Other bottles" onPress={() => setAdding(true)} />}
+        {adding ? null : <InkButton quiet label={t`Other bottles`} onPress={() => setAdding(true)} />}
         {makes.length > 0 ? (
           <InkButton
             quiet
-            label={`All ${plural(
+            label={t`All ${plural(
               makes.reduce((sum, { make }) => sum + make.count, 0),
               'bottle',
             )}`}

@@ -7,6 +7,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { millilitres } from '@/words/amounts';
 import { muchAirShare, type TableBottle } from './table-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly bottle: TableBottle;
@@ -22,14 +23,14 @@ export function PartFill({ bottle, headspaceMl, onChange }: Props) {
     read === null || (read.ok && read.value >= 20 && read.value <= bottle.ml)
       ? undefined
       : read.ok
-        ? `Between 20 and ${Math.round(bottle.ml)} ml.`
+        ? t`Between 20 ml and ${Math.round(bottle.ml)} ml.`
         : refusalWords(read);
   return (
     <View style={{ gap: gap.small }}>
       <TextBox
-        label="Filled in part, from the jar"
+        label={t`Filled in part, from the jar`}
         value={typed}
-        hint={bottle.takesRest ? 'It takes what the others leave' : 'Empty: filled to its headspace'}
+        hint={bottle.takesRest ? t`It takes what the others leave` : t`Empty: filled to its headspace`}
         error={fault}
         errorId="error-part"
         onChange={(text) => {
@@ -42,7 +43,7 @@ export function PartFill({ bottle, headspaceMl, onChange }: Props) {
       />
       {headspaceMl > bottle.ml * muchAirShare ? (
         <Note tone="plain" testID="much-air">
-          {`${Math.round(headspaceMl)} of ${Math.round(bottle.ml)} ml are air: less fizz, and it sours sooner. Drink this one first.`}
+          {t`${Math.round(headspaceMl)} ml of ${Math.round(bottle.ml)} ml are air: less fizz, and it sours sooner. Drink this one first.`}
         </Note>
       ) : null}
     </View>

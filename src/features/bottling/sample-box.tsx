@@ -14,6 +14,7 @@ import { amountOf, portionWords } from '@/words/amounts';
 import { IngredientPicker } from '../forms/ingredient-picker';
 import { doseKinds } from './dose-kinds';
 import { dosePortion, type Dose } from './table-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly liquidMl: number;
@@ -36,14 +37,14 @@ export function SampleBox({ liquidMl, doses, onDose }: Props) {
     ...(usual.some(({ value }) => value === what)
       ? usual
       : [{ value: what, label: ingredientOf(what).name }, ...usual]),
-    { value: 'other', label: 'Something else' },
+    { value: 'other', label: t`Something else` },
   ];
   const ml = volumeTyped(sample, 'ml');
   const portion = portionTyped(what, dose);
   const sampleFault = !ml.ok
     ? refusalWords(ml)
     : ml.value < 10 || ml.value > 1000
-      ? '10 ml to 1 L.'
+      ? t`10 ml to 1 L.`
       : undefined;
   const there = ml.ok && !sampleFault && portion.ok;
   const scaled = there ? scaledDose(portion.value, ml.value, liquidMl) : null;
@@ -59,10 +60,10 @@ export function SampleBox({ liquidMl, doses, onDose }: Props) {
   };
   return (
     <View style={{ gap: gap.small }} testID="sample">
-      <Text>Weigh a small sample, dose it, taste. What tastes right goes to the bottles as strong.</Text>
+      <Text>{t`Weigh a small sample, dose it, taste. What tastes right goes to the bottles as strong.`}</Text>
       <Choice
         titled
-        label="Dose of the sample"
+        label={t`Dose of the sample`}
         options={options}
         value={what}
         onChange={(value) => (value === 'other' ? setPicking(true) : setWhat(value))}
@@ -70,7 +71,7 @@ export function SampleBox({ liquidMl, doses, onDose }: Props) {
       {picking ? (
         <IngredientPicker
           usual={[]}
-          label="What the sample gets"
+          label={t`What the sample gets`}
           onPick={(picked) => {
             setWhat(picked);
             setPicking(false);
@@ -78,21 +79,21 @@ export function SampleBox({ liquidMl, doses, onDose }: Props) {
         />
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <TextBox label="Sample" value={sample} onChange={setSample} hint="100 ml" error={sampleFault} />
+        <TextBox label={t`Sample`} value={sample} onChange={setSample} hint="100 ml" error={sampleFault} />
         <TextBox
-          label="Dosed with"
+          label={t`Dosed with`}
           value={dose}
           onChange={setDose}
-          hint="1 g or ¼ tsp"
+          hint={t`1 g or ¼ tsp`}
           error={portion.ok ? undefined : refusalWords(portion)}
         />
       </View>
       {scaled ? (
         <Text as="strong" live testID="sample-words">
-          {`As strong in a bottle of ${Math.round(liquidMl)} ml: ${portionWords(scaled)}.`}
+          {t`As strong in a bottle of ${Math.round(liquidMl)} ml: ${portionWords(scaled)}.`}
         </Text>
       ) : null}
-      <InkButton label="Dose the bottles so" disabled={!there} onPress={take} />
+      <InkButton label={t`Dose the bottles so`} disabled={!there} onPress={take} />
     </View>
   );
 }

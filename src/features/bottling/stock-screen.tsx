@@ -14,6 +14,7 @@ import { AddMake } from './add-make';
 import { CautionCard } from './caution-card';
 import { CeilingCard } from './ceiling-card';
 import { MakeCard } from './make-card';
+import { t } from '@/core/language/t';
 
 /** The kitchen's bottles and jars: what there is, what is full, what each is thought to bear; and how careful to be. */
 export function StockScreen() {
@@ -25,16 +26,11 @@ export function StockScreen() {
   const full = makes.reduce((sum, each) => sum + each.full, 0);
   const all = makes.reduce((sum, { make }) => sum + make.count, 0);
   return (
-    <Screen title="Bottles and jars" over={all > 0 ? `${full} of ${all} full` : 'Kitchen'} width={980}>
+    <Screen title={t`Bottles and jars`} over={all > 0 ? t`${full} of ${all} full` : t`Kitchen`} width={980}>
       {makes.length === 0 && !adding ? (
         <Card>
-          <Text as="heading" level={2}>
-            Say once what stands in the cupboard
-          </Text>
-          <Text>
-            Kind, size, how many, how old: then every batch finds its bottles. Yuzet watches each for what its
-            glass is thought to bear.
-          </Text>
+          <Text as="heading" level={2}>{t`Say once what stands in the cupboard`}</Text>
+          <Text>{t`Kind, size, how many, how old: then every batch finds its bottles. Yuzet watches each for what its glass is thought to bear.`}</Text>
         </Card>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
@@ -45,18 +41,17 @@ export function StockScreen() {
         ))}
       </View>
       {adding ? (
-        <Card label="Other bottles">
+        <Card label={t`Other bottles`}>
           <AddMake taken={makes.map(({ make }) => make.key)} now={now} onDone={() => setAdding(false)} />
         </Card>
       ) : (
-        <InkButton quiet={makes.length > 0} label="Add bottles or jars" onPress={() => setAdding(true)} />
+        <InkButton quiet={makes.length > 0} label={t`Add bottles or jars`} onPress={() => setAdding(true)} />
       )}
       <CautionCard />
       <CeilingCard />
-      <Text color={roles.softText}>
-        What glass bears is an estimate: makers, batches and scratches differ, and nothing here calls a bottle
-        safe. A chip, a crack or a white bruise: out of use at once.
-      </Text>
+      <Text
+        color={roles.softText}
+      >{t`What glass bears is an estimate: makers, batches and scratches differ, and nothing here calls a bottle safe. A chip, a crack or a white bruise: out of use at once.`}</Text>
     </Screen>
   );
 }

@@ -9,10 +9,11 @@ import { duration } from '@/words/moment';
 import { useOriginalGravity } from '../lots/use-original-gravity';
 import { alcoholPlain, phCaution } from '@/words/brews/worktop-words';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** Alcohol by what was read, which goes before any forecast. */
 const measuredWords = (abv: number, og: number, fg: number, measured: boolean): string =>
-  `${abv.toFixed(1)} % alcohol by your hydrometer. It fell from SG ${og.toFixed(3)}${measured ? '' : ', worked out,'} to ${fg.toFixed(3)}. Priming adds to it.`;
+  t`${abv.toFixed(1)} % alcohol by your hydrometer. It fell from SG ${og.toFixed(3)}${measured ? '' : t`, worked out,`} to ${fg.toFixed(3)}. Priming adds to it.`;
 
 interface Props {
   readonly lot: Lot;
@@ -37,18 +38,16 @@ export function AlcoholNote({ lot, answer, now }: Props) {
     (event) => event.kind === 'read' && event.readings.some(({ kind }) => kind === 'ph'),
   );
   return (
-    <Card label="Alcohol" testID="alcohol">
-      <Text as="subheading" level={2}>
-        Alcohol
-      </Text>
+    <Card label={t`Alcohol`} testID="alcohol">
+      <Text as="subheading" level={2}>{t`Alcohol`}</Text>
       {latest ? (
         <Text as="strong">{measuredWords(abvByMassBalance(og, latest.sg), og, latest.sg, fromReading)}</Text>
       ) : (
-        <Text>{`Stopped as planned: ${alcoholRange(planned)}. Left for ${duration(end)}: ${alcoholRange(forgotten)}. An estimate, not a measurement.`}</Text>
+        <Text>{t`Stopped as planned: ${alcoholRange(planned)}. Left for ${duration(end)}: ${alcoholRange(forgotten)}. An estimate, not a measurement.`}</Text>
       )}
       <Text>{alcoholPlain}</Text>
       {ph[4] > safePh && !measured ? (
-        <Note tone="caution">{`${phCaution} Worked out now: ${ph[0].toFixed(1)}–${ph[4].toFixed(1)}.`}</Note>
+        <Note tone="caution">{t`${phCaution} Worked out now: ${ph[0].toFixed(1)}–${ph[4].toFixed(1)}.`}</Note>
       ) : null}
     </Card>
   );

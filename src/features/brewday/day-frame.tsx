@@ -4,6 +4,7 @@ import { Progress } from '@/ui/controls/progress';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { t } from '@/core/language/t';
 
 interface FrameProps {
   readonly over: string;
@@ -28,7 +29,7 @@ export function DayFrame({ over, at, of, children }: FrameProps) {
             {over}
           </Text>
           <Text as="subheading" color={roles.softText}>
-            {at < of ? `${at + 1} of ${of}` : 'done'}
+            {at < of ? t`${at + 1} of ${of}` : t`done`}
           </Text>
         </View>
         <Progress share={of === 0 ? 0 : Math.min(at, of) / of} />

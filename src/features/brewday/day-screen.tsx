@@ -20,6 +20,7 @@ import { StepTimer } from './step-timer';
 import { TimerStrip } from './timer-strip';
 import { useAwake } from './use-awake';
 import { useStepDeeds } from './use-step-deeds';
+import { t } from '@/core/language/t';
 
 /** Counter mode: a brew day one step at a time, in type that is read from the stove. */
 export function DayScreen() {
@@ -48,18 +49,22 @@ function Day({ lot }: { readonly lot: Lot }) {
   if (!step) {
     return (
       <DayFrame over={lot.name} at={steps.length} of={steps.length}>
-        <Text as="huge" level={1}>
-          That is the brew day done
-        </Text>
+        <Text as="huge" level={1}>{t`That is the brew day done`}</Text>
         <Text as="large">
           {lot.recipe?.planned || lot.culture
-            ? 'It ferments now. Its page says when to taste.'
-            : 'Its page says what comes next.'}
+            ? t`It ferments now. Its page says when to taste.`
+            : t`Its page says what comes next.`}
         </Text>
         <TimerStrip here={lot.id} />
         <View style={styles.foot}>
-          <InkButton quiet label="Back" onPress={() => setLooked(steps.length - 1)} big style={styles.back} />
-          <InkButton label="To its page" onPress={over} big style={styles.next} />
+          <InkButton
+            quiet
+            label={t`Back`}
+            onPress={() => setLooked(steps.length - 1)}
+            big
+            style={styles.back}
+          />
+          <InkButton label={t`To its page`} onPress={over} big style={styles.next} />
         </View>
       </DayFrame>
     );
@@ -83,25 +88,25 @@ function Day({ lot }: { readonly lot: Lot }) {
       <StepHand key={step.id} step={step} lot={lot} deeds={deeds} />
       {taken ? (
         <Text color={roles.softText} testID="step-standing">
-          {taken.done ? 'Done.' : 'Skipped.'}
+          {taken.done ? t`Done.` : t`Skipped.`}
         </Text>
       ) : null}
       <TimerStrip here={lot.id} but={step.id} />
       <View style={styles.foot}>
         <InkButton
           quiet
-          label="Back"
+          label={t`Back`}
           disabled={at === 0}
           onPress={() => move(at - 1)}
           big
           style={styles.back}
         />
         {taken ? (
-          <InkButton label="Next" onPress={() => move(at + 1)} big style={styles.next} />
+          <InkButton label={t`Next`} onPress={() => move(at + 1)} big style={styles.next} />
         ) : (
           <InkButton
-            label="Done"
-            hint={`Done: ${words.title}`}
+            label={t`Done`}
+            hint={t`Done: ${words.title}`}
             onPress={() => {
               if (deeds.take(step)) move(at + 1);
             }}
@@ -114,15 +119,15 @@ function Day({ lot }: { readonly lot: Lot }) {
         {taken ? null : (
           <InkButton
             quiet
-            label="Skip it"
-            hint={`Skip: ${words.title}`}
+            label={t`Skip it`}
+            hint={t`Skip: ${words.title}`}
             onPress={() => {
               deeds.skip(step);
               move(at + 1);
             }}
           />
         )}
-        <InkButton quiet label="To its page" onPress={over} />
+        <InkButton quiet label={t`To its page`} onPress={over} />
       </View>
     </DayFrame>
   );

@@ -11,6 +11,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { grams, portionsWords } from '@/words/amounts';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** Grains that ferment in a brew go home the minute it is strained: into fresh sugar water. */
 export function GrainsHome({ lot }: { readonly lot: Lot }) {
@@ -22,7 +23,7 @@ export function GrainsHome({ lot }: { readonly lot: Lot }) {
   const from = pitch.fromLotId;
   const jar = from ? lotOf(household, from) : undefined;
   const home = jar && isLiving(jar) && jar.role === 'starter' ? jar : null;
-  const name = home?.name ?? `${lot.name}, its grains`.slice(0, 80);
+  const name = home?.name ?? t`${lot.name}, its grains`.slice(0, 80);
   const target: ActOf<'transferred'>['targets'][number] = home
     ? { lotId: home.id }
     : {
@@ -44,18 +45,16 @@ export function GrainsHome({ lot }: { readonly lot: Lot }) {
         solid: back.solid,
         targets: [{ ...target, grams: back.grams, portions: [...back.portions] }],
       },
-      `The grains of ${lot.name} are in fresh sugar water.`,
+      t`The grains of ${lot.name} are in fresh sugar water.`,
     );
   return (
-    <Card label="Its grains" testID="grains-home">
-      <Text as="subheading" level={2}>
-        Its grains
-      </Text>
-      <Text>{`${grams(Math.round(back.grams))} of grains lie in it. When it tastes right, strain them out in plastic. Put them the same minute into ${portionsWords(back.portions)}, in ${home ? `${name}’s jar` : 'a jar of their own'}.`}</Text>
+    <Card label={t`Its grains`} testID="grains-home">
+      <Text as="subheading" level={2}>{t`Its grains`}</Text>
+      <Text>{t`${grams(Math.round(back.grams))} of grains lie in it. When it tastes right, strain them out in plastic. Put them the same minute into ${portionsWords(back.portions)}, in ${home ? t`${name}’s jar` : t`a jar of their own`}.`}</Text>
       <InkButton
         quiet
-        label="Grains are home"
-        hint={`Grains of ${lot.name} into fresh sugar water`}
+        label={t`Grains are home`}
+        hint={t`Grains of ${lot.name} into fresh sugar water`}
         onPress={go}
       />
     </Card>

@@ -11,6 +11,7 @@ import { portionsWords } from '@/words/amounts';
 import { duration, moment, quarter } from '@/words/moment';
 import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** What steeps in it between first ferment and bottle: a timed stage with tastes and an end. */
 export function InfusionCard({ lot, now }: { readonly lot: Lot; readonly now: number }) {
@@ -21,7 +22,7 @@ export function InfusionCard({ lot, now }: { readonly lot: Lot; readonly now: nu
   const amounts = portionsWords(infusing.portions);
   if (infusing.stage === 'to-come') {
     const [from, until] = infusing.hours;
-    const where = infusing.cold ? 'in the fridge' : 'on the counter';
+    const where = infusing.cold ? t`in the fridge` : t`on the counter`;
     const begin = () =>
       keeper.together(() => {
         keeper.write({ kind: 'portions-added', lotId: lot.id, portions: [...infusing.portions] });
@@ -29,24 +30,22 @@ export function InfusionCard({ lot, now }: { readonly lot: Lot; readonly now: nu
           keeper.write({ kind: 'moved', lots: [lot.id], place: 'fridge' });
         act(
           { kind: 'step-taken', lotId: lot.id, step: infusionSteps.begun, done: true },
-          `${lot.name}: the infusion has begun.`,
+          t`${lot.name}: the infusion has begun.`,
         );
       });
     return (
-      <Card label="Infusion" testID="infusion">
-        <Text as="subheading" level={2}>
-          Then it steeps
-        </Text>
-        <Text>{`Once it tastes right: ${amounts} ${where} for ${from}–${until} hours. Taste it every half day; too long overwhelms.`}</Text>
+      <Card label={t`Infusion`} testID="infusion">
+        <Text as="subheading" level={2}>{t`Then it steeps`}</Text>
+        <Text>{t`Once it tastes right: ${amounts} ${where} for ${from}–${until} hours. Taste it every half day; too long overwhelms.`}</Text>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-          <InkButton label="Begin the infusion" onPress={begin} />
+          <InkButton label={t`Begin the infusion`} onPress={begin} />
           <InkButton
             quiet
-            label="Without it"
+            label={t`Without it`}
             onPress={() =>
               act(
                 { kind: 'step-taken', lotId: lot.id, step: infusionSteps.begun, done: false },
-                `${lot.name}: no infusion.`,
+                t`${lot.name}: no infusion.`,
               )
             }
           />
@@ -57,22 +56,22 @@ export function InfusionCard({ lot, now }: { readonly lot: Lot; readonly now: nu
   const { begunAt, from, until } = infusing;
   const words =
     now < from
-      ? `It steeps since ${moment(begunAt, now)}. Taste from ${moment(quarter(from), now)}.`
+      ? t`It steeps since ${moment(begunAt, now)}. Taste from ${moment(quarter(from), now)}.`
       : now < until
-        ? `Taste it now: out by ${moment(quarter(until), now)} at the latest.`
-        : `Take it out now: it has steeped ${duration((now - begunAt) / hourMs)}, longer than was meant.`;
+        ? t`Taste it now: out by ${moment(quarter(until), now)} at the latest.`
+        : t`Take it out now: it has steeped ${duration((now - begunAt) / hourMs)}, longer than was meant.`;
   const end = () =>
     keeper.together(() => {
       keeper.write({ kind: 'transferred', from: lot.id, taken: 'solids', targets: [{ gone: 'discarded' }] });
       act(
         { kind: 'step-taken', lotId: lot.id, step: infusionSteps.ended, done: true },
-        `${lot.name}: strained off what steeped.`,
+        t`${lot.name}: strained off what steeped.`,
       );
     });
   const tasted = (how: string, said: string) => act({ kind: 'noted', lotId: lot.id, text: how }, said);
   return (
-    <Card label="Infusion" testID="infusion">
-      <Text as="subheading" level={2}>{`Steeping: ${amounts}`}</Text>
+    <Card label={t`Infusion`} testID="infusion">
+      <Text as="subheading" level={2}>{t`Steeping: ${amounts}`}</Text>
       <Ribbon
         span={{ from, until, fromSoftHours: 3, untilSoftHours: 6 }}
         now={now}
@@ -82,16 +81,16 @@ export function InfusionCard({ lot, now }: { readonly lot: Lot; readonly now: nu
       />
       <Text live>{words}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton label="Enough: strain it out" onPress={end} />
+        <InkButton label={t`Enough: strain it out`} onPress={end} />
         <InkButton
           quiet
-          label="Tasted: not yet"
-          onPress={() => tasted('Infusion tasted: not yet.', 'Not yet: taste again in half a day.')}
+          label={t`Tasted: not yet`}
+          onPress={() => tasted(t`Infusion tasted: not yet.`, t`Not yet: taste again in half a day.`)}
         />
         <InkButton
           quiet
-          label="Tasted: nearly"
-          onPress={() => tasted('Infusion tasted: nearly.', 'Nearly: a few hours more.')}
+          label={t`Tasted: nearly`}
+          onPress={() => tasted(t`Infusion tasted: nearly.`, t`Nearly: a few hours more.`)}
         />
       </View>
     </Card>

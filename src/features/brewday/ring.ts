@@ -1,4 +1,5 @@
 import type { KitchenTimer } from '@/core/settings/timer';
+import { t } from '@/core/language/t';
 
 let sound: AudioContext | null = null;
 
@@ -42,7 +43,7 @@ export function strike(): void {
 /** A notification beside the sound, where it was allowed. */
 export async function notify({ label, key }: KitchenTimer): Promise<void> {
   if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return;
-  const said = { body: 'The clock has run down.', tag: key };
+  const said = { body: t`The clock has run down.`, tag: key };
   try {
     const worker = await navigator.serviceWorker?.getRegistration();
     if (worker) await worker.showNotification(label, said);

@@ -2,13 +2,14 @@ import { pitchCheck } from '@/core/brew/pitch-check';
 import type { BrewStep } from '@/core/brew/steps';
 import type { Act } from '@/core/journal/entry';
 import type { Lot } from '@/core/lots/lot';
-import { parseNumber } from '@/core/measures/parse-measure';
+import { degreesTyped } from '@/core/measures/parse-measure';
 import { planDraw } from '@/core/starter/draw-plan';
 import { refusalWords } from '@/words/refusals';
 import { drawnTyped } from '../forms/drawn-typed';
 import { gramsTyped } from '../forms/packet-dose';
 import { solidOf } from '../forms/pitch-form';
 import { readGravity } from './read-gravity';
+import { t } from '@/core/language/t';
 
 /** What is typed at a step: °C, a dose, a gravity. */
 export type Typed = Readonly<Record<'celsius' | 'dose' | 'sg', string>>;
@@ -28,15 +29,15 @@ type Deed = (
 ) => Act[] | StepFault;
 
 const pitch: Deed = (step, lot, typed, find) => {
-  const celsius = parseNumber(typed.celsius);
+  const celsius = degreesTyped(typed.celsius);
   if (!Number.isFinite(celsius))
-    return { key: 'celsius', message: 'Say how warm the base is: tap what it feels like, or write °C.' };
+    return { key: 'celsius', message: t`Say how warm the base is: tap what it feels like, or write °C.` };
   const check = pitchCheck(celsius);
   if (!check.ok) return { key: 'celsius', message: refusalWords(check) };
   if (step.portions.length > 0)
     return [{ kind: 'portions-added', lotId: lot.id, portions: step.portions, celsius }];
   const jar = step.lotId ? find(step.lotId) : undefined;
-  if (!jar) return { key: 'dose', message: 'The starter is gone: pitch from the brew’s page.' };
+  if (!jar) return { key: 'dose', message: t`The starter is gone: pitch from the brew’s page.` };
   if (step.doseGrams !== undefined) {
     const grams = gramsTyped(typed.dose, jar);
     if (!grams.ok) return { key: 'dose', message: refusalWords(grams) };
@@ -68,7 +69,7 @@ export const stepDeeds: Readonly<Record<BrewStep['deed'], Deed>> = {
   measure: (_, { id }, { sg }) => {
     const read = readGravity(sg);
     if (read === 'none') return [];
-    if (read === 'wrong') return { key: 'sg', message: 'A gravity such as 1.042, or °Brix such as 10.4.' };
+    if (read === 'wrong') return { key: 'sg', message: t`A gravity such as 1.042, or °Brix such as 10.4.` };
     return [{ kind: 'measured', lotId: id, ...read }];
   },
   pitch,

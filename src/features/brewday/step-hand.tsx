@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import type { BrewStep } from '@/core/brew/steps';
 import type { Lot } from '@/core/lots/lot';
-import { parseNumber } from '@/core/measures/parse-measure';
+import { degreesTyped } from '@/core/measures/parse-measure';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
@@ -12,6 +12,8 @@ import { useNow } from '@/store/use-now';
 import { moment } from '@/words/moment';
 import type { StepDeeds } from './use-step-deeds';
 import { FeltWarmth } from '../lots/felt-warmth';
+import { t } from '@/core/language/t';
+import { readingShown } from '@/core/measures/unit-system';
 
 interface Props {
   readonly step: BrewStep;
@@ -27,34 +29,34 @@ export function StepHand({ step, lot, deeds }: Props) {
   if (step.id === 'gravity')
     return (
       <TextBox
-        label="SG or °Brix"
+        label={t`SG or °Brix`}
         value={typed.sg}
         numeric
         onChange={(text) => type('sg', text)}
-        hint="1.042 or 10.4; empty to go on"
+        hint={t`1.042 or 10.4; empty to go on`}
         error={errorAt('sg')}
       />
     );
   if (step.id === 'label') return <Text as="heading">{`${lot.name}, ${moment(lot.begunAt, now)}`}</Text>;
   if (step.id !== 'pitch') return null;
-  const celsius = parseNumber(typed.celsius);
+  const celsius = degreesTyped(typed.celsius);
   const check = Number.isFinite(celsius) ? pitchCheck(celsius) : null;
   return (
     <View style={{ gap: gap.medium }}>
-      <FeltWarmth lot={lot} onFelt={(value) => type('celsius', String(value))} />
+      <FeltWarmth lot={lot} onFelt={(value) => type('celsius', String(readingShown(value, '°C')))} />
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
         <TextBox
-          label="Temperature of the base, °C"
+          label={t`Temperature of the base, °C`}
           value={typed.celsius}
           numeric
           onChange={(text) => type('celsius', text)}
-          hint="Or by a thermometer: below 30 °C before anything alive goes in"
+          hint={t`Or by a thermometer: below 30 °C before anything alive goes in`}
           error={errorAt('celsius')}
           errorId="error-celsius"
         />
         {step.portions.length > 0 ? null : (
           <TextBox
-            label="Dose"
+            label={t`Dose`}
             value={typed.dose}
             onChange={(text) => type('dose', text)}
             error={errorAt('dose')}

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { coolingOf, pitchCelsius, type BrewStep } from '@/core/brew/steps';
 import { leftOf, timerKey, timersOf } from '@/core/settings/timer';
 import type { Lot } from '@/core/lots/lot';
-import { parseNumber } from '@/core/measures/parse-measure';
+import { degreesTyped } from '@/core/measures/parse-measure';
 import { coolingHours } from '@/core/workbook/cooling';
 import { clockNow } from '@/store/environment';
 import { useKeeper } from '@/store/keeper-context';
@@ -21,6 +21,7 @@ import { readyToRing } from './ring';
 import { rings, timerGone, timerSet } from './timers';
 import { useSeconds } from './use-seconds';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -41,8 +42,8 @@ export function StepTimer({ lot, step, label, around }: Props) {
   if (!timer)
     return (
       <InkButton
-        label={`Start ${duration(minutes / 60)}`}
-        hint={`Start the clock: ${label}, ${duration(minutes / 60)}`}
+        label={t`Start ${duration(minutes / 60)}`}
+        hint={t`Start the clock: ${label}, ${duration(minutes / 60)}`}
         onPress={() => {
           readyToRing();
           keeper.write(timerSet(about, clockNow(), minutes));
@@ -68,14 +69,16 @@ export function StepTimer({ lot, step, label, around }: Props) {
       testID="step-timer"
     >
       <Text as="timer" color={over ? roles.ground : roles.text} live={over}>
-        {over ? 'Time' : countdown(leftOf(timer, now))}
+        {over ? t`Time` : countdown(leftOf(timer, now))}
       </Text>
       <Text color={over ? roles.ground : roles.softText}>
-        {over ? `${label}: since ${moment(timer.until, now)}` : `${label} until ${moment(timer.until, now)}`}
+        {over
+          ? t`${label}: since ${moment(timer.until, now)}`
+          : t`${label} until ${moment(timer.until, now)}`}
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton label="Stop the clock" onPress={() => keeper.write(timerGone(timer))} />
-        <InkButton label="5 min more" onPress={() => longer(5)} />
+        <InkButton label={t`Stop the clock`} onPress={() => keeper.write(timerGone(timer))} />
+        <InkButton label={t`5 min more`} onPress={() => longer(5)} />
       </View>
       {step.id === 'cool' && !over ? (
         <Thermometer
@@ -106,12 +109,12 @@ function Thermometer({
   const [typed, setTyped] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const take = () => {
-    const celsius = parseNumber(typed);
+    const celsius = degreesTyped(typed);
     const cooling = coolingOf(lot, around);
-    if (!cooling || !Number.isFinite(celsius)) return setFault('Write the temperature in °C.');
+    if (!cooling || !Number.isFinite(celsius)) return setFault(t`Write the temperature in °C.`);
     const hours = (clockNow() - from) / hourMs;
     const result = coolingHours({ ...cooling, to: pitchCelsius, around, reading: { hours, celsius } });
-    if (!result.ok) return setFault(celsius <= pitchCelsius ? 'Cool enough: go on.' : refusalWords(result));
+    if (!result.ok) return setFault(celsius <= pitchCelsius ? t`Cool enough: go on.` : refusalWords(result));
     keeper.write({ kind: 'measured', lotId: lot.id, quantity: 'celsius', value: celsius });
     onUntil(result.value * 60);
     setFault(null);
@@ -120,15 +123,15 @@ function Thermometer({
   return (
     <View style={{ flexDirection: 'row', gap: gap.small, alignItems: 'flex-start' }}>
       <TextBox
-        label="The pot now, °C"
+        label={t`The pot now, °C`}
         value={typed}
         numeric
         onChange={setTyped}
-        hint="One reading corrects the clock"
+        hint={t`One reading corrects the clock`}
         error={fault ?? undefined}
         errorId="error-pot"
       />
-      <InkButton quiet label="Correct it" onPress={take} style={{ marginTop: 26 }} />
+      <InkButton quiet label={t`Correct it`} onPress={take} style={{ marginTop: 26 }} />
     </View>
   );
 }

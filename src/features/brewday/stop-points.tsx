@@ -20,13 +20,14 @@ import { moment, quarter } from '@/words/moment';
 import { freeId } from '@/core/recipes/recipe-versions';
 import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** How sweet somebody likes it when the first ferment is stopped, g/L as tasted. */
 const stops = [
-  { value: 70, label: 'Sweet' },
-  { value: 50, label: 'Balanced' },
-  { value: 30, label: 'Nearly dry' },
-  { value: 12, label: 'Dry' },
+  { value: 70, label: t`Sweet` },
+  { value: 50, label: t`Balanced` },
+  { value: 30, label: t`Nearly dry` },
+  { value: 12, label: t`Dry` },
 ] as const;
 
 /** Whose stop is when: each person of the household their own moment on the same clock. */
@@ -35,18 +36,16 @@ export function StopPoints({ answer, now }: { readonly answer: LotAnswer; readon
   const [adding, setAdding] = useState(false);
   const end = answer.start + answer.hours.at(-1)! * hourMs;
   return (
-    <Card label="Whose stop is when" testID="stop-points">
-      <Text as="subheading" level={2}>
-        Whose stop is when
-      </Text>
+    <Card label={t`Whose stop is when`} testID="stop-points">
+      <Text as="subheading" level={2}>{t`Whose stop is when`}</Text>
       {people.length === 0 ? (
-        <Text>One likes it sweet, another dry: say who, and each gets their own moment to stop it.</Text>
+        <Text>{t`One likes it sweet, another dry: say who, and each gets their own moment to stop it.`}</Text>
       ) : null}
       {people.map((person) => (
         <Stop key={person.key} person={person} answer={answer} now={now} end={end} />
       ))}
-      {adding ? <AddPerson taken={people} onDone={() => setAdding(false)} /> : null}
-      {adding ? null : <InkButton quiet label="Add somebody" onPress={() => setAdding(true)} />}
+      {adding ? <AddPerson taken={people.map(({ key }) => key)} onDone={() => setAdding(false)} /> : null}
+      {adding ? null : <InkButton quiet label={t`Add somebody`} onPress={() => setAdding(true)} />}
     </Card>
   );
 }
@@ -68,11 +67,11 @@ function Stop({ person, answer, now, end }: StopProps) {
   const [from, middle, until] = [at(crossing.earliest), at(crossing.middle), at(crossing.latest)];
   const words =
     crossing.middle === null
-      ? `${person.name}: not within the forecast, it stays sweeter than that.`
+      ? t`${person.name}: not within the forecast, it stays sweeter than that.`
       : middle < now
-        ? `${person.name}: about ${moment(quarter(middle), now)}; it is past that.`
-        : `${person.name}: about ${moment(quarter(middle), now)}, between ${moment(quarter(from), now)} and ${crossing.latest === null ? 'later than the forecast looks' : moment(quarter(until), now)}.`;
-  const label = stops.find(({ value }) => value === person.stopsAt)?.label ?? 'Balanced';
+        ? t`${person.name}: about ${moment(quarter(middle), now)}; it is past that.`
+        : t`${person.name}: about ${moment(quarter(middle), now)}. Not before ${moment(quarter(from), now)}, not after ${crossing.latest === null ? t`the forecast’s end` : moment(quarter(until), now)}.`;
+  const label = stops.find(({ value }) => value === person.stopsAt)?.label ?? t`Balanced`;
   return (
     <View style={{ gap: 4 }}>
       <Text as="strong">{words}</Text>
@@ -93,17 +92,17 @@ function Stop({ person, answer, now, end }: StopProps) {
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.small }}>
         <Text color={roles.softText} style={{ flex: 1 }}>
           {learned === null
-            ? `Likes it ${label.toLowerCase()}, about ${stopsAt} g/L.`
-            : `About ${stopsAt} g/L, learned from what ${person.name} scored.`}
+            ? t`Likes it ${label.toLowerCase()}, about ${stopsAt} g/L.`
+            : t`About ${stopsAt} g/L, learned from what ${person.name} scored.`}
         </Text>
         <InkButton
           quiet
-          label="Take out"
-          hint={`Take ${person.name} out`}
+          label={t`Take out`}
+          hint={t`Take ${person.name} out`}
           onPress={() =>
             act(
               { kind: 'kept', thing: 'person', key: person.key, value: null },
-              `${person.name} is taken out.`,
+              t`${person.name} is taken out.`,
             )
           }
         />
@@ -124,26 +123,28 @@ function useLearnedSweetness(name: string): number | null {
   }, [household, name]);
 }
 
-function AddPerson({ taken, onDone }: { readonly taken: readonly Person[]; readonly onDone: () => void }) {
+function AddPerson({ taken, onDone }: { readonly taken: readonly string[]; readonly onDone: () => void }) {
   const act = useAct();
   const [name, setName] = useState('');
   const [stopsAt, setStopsAt] = useState<number>(50);
   const save = () => {
-    const key = freeId(
-      name,
-      taken.map((person) => person.key),
-    );
+    const key = freeId(name, taken);
     act(
       { kind: 'kept', thing: 'person', key, value: { name: name.trim().slice(0, 60), stopsAt } },
-      `${name.trim()} is of the household.`,
+      t`${name.trim()} is of the household.`,
     );
     onDone();
   };
   return (
     <View style={{ gap: gap.small }}>
-      <TextBox label="Who" value={name} onChange={setName} />
-      <Choice label="Likes it" options={stops} value={stopsAt as 70 | 50 | 30 | 12} onChange={setStopsAt} />
-      <InkButton quiet label="Add" disabled={name.trim() === ''} onPress={save} />
+      <TextBox label={t`Who`} value={name} onChange={setName} />
+      <Choice
+        label={t`Likes it`}
+        options={stops}
+        value={stopsAt as 70 | 50 | 30 | 12}
+        onChange={setStopsAt}
+      />
+      <InkButton quiet label={t`Add`} disabled={name.trim() === ''} onPress={save} />
     </View>
   );
 }

@@ -17,6 +17,7 @@ import { AlcoholNote } from './alcohol-note';
 import { InfusionCard } from './infusion-card';
 import { StopPoints } from './stop-points';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -48,64 +49,61 @@ function Daily({ lot, now }: Props) {
   const ventDue = ventEveryHours !== null && now - vented > ventEveryHours * hourMs;
   const nothing = stirs === 0 && ventEveryHours === null && !keepUnder && !lookForFilm;
   return (
-    <Card label="Every day" testID="tending">
-      <Text as="subheading" level={2}>
-        Every day
-      </Text>
-      {nothing ? <Text>Leave it alone: nothing floats in it, and the airlock lets the gas out.</Text> : null}
+    <Card label={t`Every day`} testID="tending">
+      <Text as="subheading" level={2}>{t`Every day`}</Text>
+      {nothing ? (
+        <Text>{t`Leave it alone: nothing floats in it, and the airlock lets the gas out.`}</Text>
+      ) : null}
       {stirs > 0 ? (
         <Text>
-          {`${stirs === 1 ? 'Stir it once a day' : 'Stir it twice a day'}${keepUnder ? ' and push what floats under: what is dry on top grows fuzz' : ''}. Today ${inWords(stirred.times).toLowerCase()} so far${stirred.last === null ? '' : `, last ${duration((now - stirred.last) / hourMs)} ago`}.`}
+          {t`${stirs === 1 ? t`Stir it once a day` : t`Stir it twice a day`}${keepUnder ? t` and push what floats under: what is dry on top grows fuzz` : ''}. Today ${inWords(stirred.times).toLowerCase()} so far${stirred.last === null ? '' : t`, last ${duration((now - stirred.last) / hourMs)} ago`}.`}
         </Text>
       ) : null}
       {ventEveryHours !== null ? (
         <Text>
           {ventDue
-            ? `Lift the lid now: it was last let out ${duration((now - vented) / hourMs)} ago.`
-            : `Lift the lid once ${ventEveryHours === 24 ? 'a day' : 'every half day'}.`}
+            ? t`Lift the lid now: it was last let out ${duration((now - vented) / hourMs)} ago.`
+            : t`Lift the lid once ${ventEveryHours === 24 ? t`a day` : t`every half day`}.`}
         </Text>
       ) : null}
       {lot.closure === 'sealed' ? (
         <Note tone="caution" testID="closed-jar">
-          {`Press the lid: it must give. A closed jar’s lid domes and seeps at some tenths of a bar (careful limit ${closedJarBar} bar, practice, unsure). An airlock or a loose lid is safer.`}
+          {t`Press the lid: it must give. A closed jar’s lid domes and seeps at some tenths of a bar (careful limit ${closedJarBar} bar, practice, unsure). An airlock or a loose lid is safer.`}
         </Note>
       ) : null}
       {lookForFilm ? (
-        <Text>
-          Look at the top: thin, wrinkled and white is kahm, skim it and stir more. Fuzz or colour is mould:
-          all of it goes.
-        </Text>
+        <Text>{t`Look at the top: thin, wrinkled and white is kahm, skim it and stir more. Fuzz or colour is mould: all of it goes.`}</Text>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         {stirs > 0 ? (
           <InkButton
-            label="Stirred"
-            hint={`Stirred ${lot.name}`}
-            onPress={() => act({ kind: 'stirred', lots: [lot.id] }, `${lot.name} is stirred.`)}
+            label={t`Stirred`}
+            hint={t`Stirred ${lot.name}`}
+            onPress={() => act({ kind: 'stirred', lots: [lot.id] }, t`${lot.name} is stirred.`)}
           />
         ) : null}
         {ventEveryHours !== null ? (
           <InkButton
             quiet={!ventDue}
-            label="Let the gas out"
-            onPress={() => act({ kind: 'vented', lots: [lot.id], long: false }, `${lot.name} is vented.`)}
+            label={t`Let the gas out`}
+            onPress={() => act({ kind: 'vented', lots: [lot.id], long: false }, t`${lot.name} is vented.`)}
           />
         ) : null}
         {lookForFilm ? (
           <>
             <InkButton
               quiet
-              label="Top is clean"
+              label={t`Top is clean`}
               onPress={() =>
                 act(
                   { kind: 'observed', lotId: lot.id, signs: { film: 'none' } },
-                  `${lot.name}: clean on top.`,
+                  t`${lot.name}: clean on top.`,
                 )
               }
             />
             <InkButton
               quiet
-              label="Something on it"
+              label={t`Something on it`}
               onPress={() => router.navigate(`/starters/trouble?lot=${lot.id}`)}
             />
           </>
@@ -113,8 +111,8 @@ function Daily({ lot, now }: Props) {
         {solids && lot.recipe?.method?.strained === 'after' ? (
           <InkButton
             quiet
-            label="Strain it"
-            hint={`Strain ${lot.name}: the solids come out`}
+            label={t`Strain it`}
+            hint={t`Strain ${lot.name}: the solids come out`}
             onPress={() =>
               act(
                 {
@@ -124,16 +122,14 @@ function Daily({ lot, now }: Props) {
                   strained: strainedBy(lot),
                   targets: [{ gone: 'discarded' }],
                 },
-                `${lot.name} is strained.`,
+                t`${lot.name} is strained.`,
               )
             }
           />
         ) : null}
       </View>
       {solids && lot.recipe?.method?.strained === 'after' ? (
-        <Note tone="plain">
-          A second run on the same fruit or peel? Take it before you strain: “Second run”.
-        </Note>
+        <Note tone="plain">{t`A second run on the same fruit or peel? Take it before you strain: “Second run”.`}</Note>
       ) : null}
     </Card>
   );

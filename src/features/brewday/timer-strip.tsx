@@ -12,6 +12,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { countdown } from '@/words/tasks/timer-words';
 import { rings, timerGone } from './timers';
 import { useSeconds } from './use-seconds';
+import { t } from '@/core/language/t';
 
 interface Props {
   /** The brew whose page this is. */
@@ -29,7 +30,7 @@ export function TimerStrip({ here, but }: Props) {
   const timers = timersOf(household).filter(({ lotId, step }) => lotId !== here || step !== but);
   if (timers.length === 0) return null;
   return (
-    <View style={{ gap: gap.small }} role="group" aria-label="Clocks that run">
+    <View style={{ gap: gap.small }} role="group" aria-label={t`Clocks that run`}>
       {timers.map((timer) => {
         const over = rings(timer, now);
         return (
@@ -47,13 +48,13 @@ export function TimerStrip({ here, but }: Props) {
             ]}
           >
             <PressLink
-              aria-label={`${timer.label}: ${over ? 'time' : countdown(leftOf(timer, now))}`}
+              aria-label={`${timer.label}: ${over ? t`time` : countdown(leftOf(timer, now))}`}
               href={`/brews/day?brew=${timer.lotId}`}
               style={{ flex: 1 }}
             >
               <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.medium }}>
                 <Text as="heading" color={over ? roles.ground : roles.text}>
-                  {over ? 'Time' : countdown(leftOf(timer, now))}
+                  {over ? t`Time` : countdown(leftOf(timer, now))}
                 </Text>
                 <Text color={over ? roles.ground : roles.text} style={{ flex: 1 }}>
                   {timer.label}
@@ -62,7 +63,7 @@ export function TimerStrip({ here, but }: Props) {
             </PressLink>
             <Press
               role="button"
-              aria-label={`Stop: ${timer.label}`}
+              aria-label={t`Stop: ${timer.label}`}
               onPress={() => keeper.write(timerGone(timer))}
               style={{ alignItems: 'center' }}
             >

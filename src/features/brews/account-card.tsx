@@ -27,6 +27,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { quarter } from '@/words/moment';
 import { nameOfLot } from '@/words/names';
 import { Why } from '../why/why';
+import { t } from '@/core/language/t';
 
 /** Where the sugar comes from, in g/L of what is in the jar. */
 export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: number }) {
@@ -47,10 +48,8 @@ export function AccountCard({ lot, now }: { readonly lot: Lot; readonly now: num
       : ((jar && sugarLeft(jar, kitchen, quarter(now))) ?? 0);
   const dose: Dose = ml > 0 ? { ml, residualSugar: left } : noDose;
   return (
-    <Card label="Sugar account">
-      <Text as="subheading" level={2}>
-        Sugar account
-      </Text>
+    <Card label={t`Sugar account`}>
+      <Text as="subheading" level={2}>{t`Sugar account`}</Text>
       <AccountFigures
         account={sugarAccount(portions, dose)}
         doseMl={ml}
@@ -73,10 +72,10 @@ function FromRecipe({ lot }: { readonly lot: Lot }) {
   if (!from || !recipe) return null;
   return (
     <PressLink
-      aria-label={`Its recipe: ${recipe.name}, version ${from.version}`}
+      aria-label={t`Its recipe: ${recipe.name}, version ${from.version}`}
       href={`/brews/recipe?id=${from.id}&version=${from.version}`}
     >
-      <Text as="strong" color={roles.brew}>{`Recipe: ${recipe.name}, version ${from.version}`}</Text>
+      <Text as="strong" color={roles.brew}>{t`Recipe: ${recipe.name}, version ${from.version}`}</Text>
     </PressLink>
   );
 }
@@ -102,19 +101,19 @@ function AccountFigures({ account, doseMl, nowMl, starterName }: FiguresProps) {
     .join(', ');
   const dose =
     doseMl > 0
-      ? ` The dose, ${Math.round(doseMl)} ml, is ${(account.doseShare * 100).toFixed(1)} % of the batch.`
+      ? t` The dose, ${Math.round(doseMl)} ml, is ${(account.doseShare * 100).toFixed(1)} % of the batch.`
       : '';
   return (
     <>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <Figure value={account.totalGramsPerLitre.toFixed(0)} unit="g/L in the jar" />
-        <Figure value={account.gravity.toFixed(3)} unit={`SG, ${account.brix.toFixed(1)} °Brix`} />
-        <Figure value={(account.batchMl / 1000).toFixed(2)} unit={left ? 'L mixed' : 'L in all'} />
-        {left ? <Figure value={(nowMl / 1000).toFixed(2)} unit="L in the jar now" /> : null}
+        <Figure value={account.totalGramsPerLitre.toFixed(0)} unit={t`g/L in the jar`} />
+        <Figure value={account.gravity.toFixed(3)} unit={t`SG, ${account.brix.toFixed(1)} °Brix`} />
+        <Figure value={(account.batchMl / 1000).toFixed(2)} unit={left ? t`L mixed` : t`L in all`} />
+        {left ? <Figure value={(nowMl / 1000).toFixed(2)} unit={t`L in the jar now`} /> : null}
       </View>
       <Text
         color={roles.softText}
-      >{`${sources}.${dose} Sugar takes up room: 100 g in a litre of water is 94 g/L.`}</Text>
+      >{t`${sources}.${dose} Sugar takes up room: 100 g in a litre of water is 94 g/L.`}</Text>
       {remark ? <Text>{remark}</Text> : null}
     </>
   );

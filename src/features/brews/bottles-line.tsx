@@ -8,7 +8,7 @@ import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
-import { plural } from '@/words/moment';
+import { plural, t } from '@/core/language/t';
 
 /** Where the bottles of a brew are, each a tap from its own page. */
 export function BottlesLine({ brew }: { readonly brew: Lot }) {
@@ -32,18 +32,18 @@ export function BottlesLine({ brew }: { readonly brew: Lot }) {
           gap: gap.small,
         }}
       >
-        <Text>{`${plural(closed.length - cold, 'bottle')} warm, ${cold} in the fridge, ${bottles.length - closed.length} opened`}</Text>
+        <Text>{t`${plural(closed.length - cold, 'bottle')} warm, ${cold} in the fridge, ${bottles.length - closed.length} opened`}</Text>
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         {bottles.map((bottle) => (
           <PressLink
             key={bottle.id}
 
-            aria-label={`Bottle ${bottle.name}, its page`}
+            aria-label={t`Bottle ${bottle.name}, its page`}
             href={`/bottles/${bottle.id}`}
             style={[corners.pill, { borderWidth: 1, borderColor: roles.softText, paddingHorizontal: 12 }]}
           >
-            <Text>{`Bottle ${bottle.name}${bottle.opened || bottle.ended ? ', opened' : bottle.place === 'fridge' ? ', cold' : ''}`}</Text>
+            <Text>{t`Bottle ${bottle.name}${bottle.opened || bottle.ended ? t`, opened` : bottle.place === 'fridge' ? t`, cold` : ''}`}</Text>
           </PressLink>
         ))}
       </View>

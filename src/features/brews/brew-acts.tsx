@@ -7,6 +7,7 @@ import { useForecasts } from '../forecasting/forecasts';
 import type { ActKind } from '../lots/act-kinds';
 import { ActsRow, type ActsState } from '../lots/lot-acts';
 import type { BrewRow } from './brew-rows';
+import { t } from '@/core/language/t';
 
 const fewOf: Readonly<Record<BrewRow['stage'], readonly ActKind[]>> = {
   mixed: ['measure'],
@@ -41,29 +42,33 @@ export function BrewActs({ row, state, onPitch }: Props) {
   const chill = () =>
     act(
       { kind: 'moved', lots: warm.map(({ id }) => id), place: 'fridge' },
-      warm.length === 1 ? 'In the fridge.' : `${warm.length} bottles in the fridge.`,
+      warm.length === 1 ? t`In the fridge.` : t`${warm.length} bottles in the fridge.`,
     );
-  const chilled = isGrave ? 'Cooled in place' : warm.length === 1 ? 'Chilled' : `Chilled all ${warm.length}`;
+  const chilled = isGrave
+    ? t`Cooled in place`
+    : warm.length === 1
+      ? t`Chilled`
+      : t`Chilled all ${warm.length}`;
   return (
     <ActsRow lot={brew} state={state} few={fewOf[stage]}>
       {stepsLeft(row) ? (
         <InkButton
-          label="Go on, step by step"
+          label={t`Go on, step by step`}
           onPress={() => router.navigate(`/brews/day?brew=${brew.id}`)}
         />
       ) : null}
       {stage === 'mixed' ? (
-        <InkButton quiet={stepsLeft(row)} label="Pitch the starter" onPress={onPitch} />
+        <InkButton quiet={stepsLeft(row)} label={t`Pitch the starter`} onPress={onPitch} />
       ) : null}
       {stage === 'first-ferment' ? (
-        <InkButton label="Bottle it" onPress={() => router.navigate(`/brews/bottling?brew=${brew.id}`)} />
+        <InkButton label={t`Bottle it`} onPress={() => router.navigate(`/brews/bottling?brew=${brew.id}`)} />
       ) : null}
       {warm.length > 0 ? <InkButton label={chilled} onPress={chill} /> : null}
       {stage === 'bottled' ? (
-        <InkButton quiet label="See the rack" onPress={() => router.navigate('/rack')} />
+        <InkButton quiet label={t`See the rack`} onPress={() => router.navigate('/rack')} />
       ) : null}
       {stage === 'finished' ? (
-        <InkButton label="Brew it again" onPress={() => router.navigate(`/brews/new?again=${brew.id}`)} />
+        <InkButton label={t`Brew it again`} onPress={() => router.navigate(`/brews/new?again=${brew.id}`)} />
       ) : null}
     </ActsRow>
   );

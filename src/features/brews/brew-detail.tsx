@@ -25,6 +25,7 @@ import { AccountCard, PitchSheet, SecondRun } from './lazy';
 import { Tending } from '../brewday/lazy';
 import { BeginningGuide } from '../starters/lazy';
 import { LotExtras } from '../lots/lazy';
+import { t } from '@/core/language/t';
 
 /** One brew: what to do next, its forecast, its sugar, where it came from, its ledger. */
 export function BrewDetail({ lot }: { readonly lot: Lot }) {
@@ -44,16 +45,11 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
         <>
           <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
             {drawing}
-            <Text as="heading" level={2} style={{ flex: 1 }}>
-              Pitch it below 30 °C
-            </Text>
+            <Text as="heading" level={2} style={{ flex: 1 }}>{t`Pitch it below 30 °C`}</Text>
           </View>
           {acts}
           {isHot(lot) ? (
-            <Note tone="caution">
-              Let it cool first: cool to the touch is where batches die. A lidded 5 L pot takes about six
-              hours, an ice bath half an hour.
-            </Note>
+            <Note tone="caution">{t`Let it cool first: cool to the touch is where batches die. A lidded 5 L pot takes about six hours, an ice bath half an hour.`}</Note>
           ) : null}
         </>
       ) : (
@@ -72,7 +68,7 @@ export function BrewDetail({ lot }: { readonly lot: Lot }) {
         {row.stage === 'first-ferment' || row.stage === 'bottled' ? (
           <InkButton
             quiet
-            label="Brew it again"
+            label={t`Brew it again`}
             onPress={() => router.navigate(`/brews/new?again=${lot.id}`)}
           />
         ) : null}
@@ -93,12 +89,12 @@ function overline({ brew, stage, pitch, bottles }: BrewRow, now: number): string
   const hours = (from: number | undefined) => duration((now - (from ?? brew.begunAt)) / hourMs);
   switch (stage) {
     case 'mixed':
-      return 'Brews / mixed, not pitched';
+      return t`Brews / mixed, not pitched`;
     case 'first-ferment':
-      return `Brews / first ferment, ${hours(pitch?.at)}`;
+      return t`Brews / first ferment, ${hours(pitch?.at)}`;
     case 'bottled':
-      return `Brews / second ferment, ${hours(bottles[0]?.begunAt)}`;
+      return t`Brews / second ferment, ${hours(bottles[0]?.begunAt)}`;
     case 'finished':
-      return 'Brews / poured';
+      return t`Brews / poured`;
   }
 }

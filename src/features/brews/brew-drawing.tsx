@@ -15,6 +15,7 @@ import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
 import { LotBottle } from '../rack/lot-bottle';
 import type { BrewRow } from './brew-rows';
+import { t } from '@/core/language/t';
 
 /** At most so many bottles are drawn side by side. */
 const mostDrawn = 4;
@@ -51,7 +52,7 @@ function JarOf({ brew, height }: { readonly brew: Lot; readonly height: number }
         ...(solids > 5 ? [{ key: 'solids', ml: solids, colour: roles.starterLiquid, pieces: true }] : []),
         { key: 'liquid', ml: liquid, colour, pieces: false },
       ]}
-      label={`A ${litres(brew.vessel.ml)} jar with ${litres(liquid)} in it`}
+      label={t`A ${litres(brew.vessel.ml)} jar with ${litres(liquid)} in it`}
       height={height}
     />
   );
@@ -81,7 +82,7 @@ function Bottles({
           <PressLink
             key={bottle.id}
 
-            aria-label={`Bottle ${bottle.name}`}
+            aria-label={t`Bottle ${bottle.name}`}
             href={`/bottles/${bottle.id}`}
             style={styles.bottle}
           >

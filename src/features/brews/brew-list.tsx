@@ -22,12 +22,13 @@ import { BrewDrawing } from './brew-drawing';
 import { brewNext, type BrewNext } from './brew-next';
 import { brewRows, type BrewRow } from './brew-rows';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 const stageWords = {
-  mixed: 'Mixed',
-  'first-ferment': 'First ferment',
-  bottled: 'Bottled',
-  finished: 'Poured',
+  mixed: t`Mixed`,
+  'first-ferment': t`First ferment`,
+  bottled: t`Bottled`,
+  finished: t`Poured`,
 } as const;
 
 /** Height of a batch's card, px. */
@@ -43,21 +44,16 @@ export function BrewList({ chosen }: { readonly chosen: string | null }) {
   const forecasts = useForecasts();
   const rows = brewRows(household, forecasts);
   return (
-    <Screen title="Brews">
+    <Screen title={t`Brews`}>
       {rows.length === 0 ? (
         <Card>
-          <Text as="heading" level={2}>
-            Nothing brewing
-          </Text>
-          <Text>
-            Something sweet, something living, some days: a starter, a packet of yeast, or what lives on raw
-            ginger and peel.
-          </Text>
+          <Text as="heading" level={2}>{t`Nothing brewing`}</Text>
+          <Text>{t`Something sweet, something living, some days: a starter, a packet of yeast, or what lives on raw ginger and peel.`}</Text>
         </Card>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <InkButton label="Brew a soda" onPress={() => router.navigate('/brews/new')} />
-        <InkButton quiet label="What shall I make?" onPress={() => router.navigate('/brews/recipes')} />
+        <InkButton label={t`Brew a soda`} onPress={() => router.navigate('/brews/new')} />
+        <InkButton quiet label={t`What shall I make?`} onPress={() => router.navigate('/brews/recipes')} />
       </View>
       <LongList
         items={rows}
@@ -88,7 +84,7 @@ interface CardProps {
 /** What it was mixed with; nothing while it is empty. */
 function useSugarWords(brew: BrewRow['brew']): string {
   const sugar = mixedSugar(brew, liquidsOf(useAppSelector(selectHousehold)));
-  return sugar > 0 ? `${Math.round(sugar)} g/L at the start` : '';
+  return sugar > 0 ? t`${Math.round(sugar)} g/L at the start` : '';
 }
 
 function BrewCard({ row, now, next, chosen }: CardProps) {
@@ -110,7 +106,7 @@ function BrewCard({ row, now, next, chosen }: CardProps) {
             </Text>
             <Text color={roles.softText}>
               {stageWords[stage]}
-              {stage === 'finished' ? '' : ` for ${duration((now - since) / hourMs)}`}, {sugarWords}
+              {stage === 'finished' ? '' : t` for ${duration((now - since) / hourMs)}`}, {sugarWords}
             </Text>
             <Text as="strong">{next.words}</Text>
             {next.span ? (

@@ -7,6 +7,7 @@ import { closesWords, lateBy, moment, quarter } from '@/words/moment';
 import { ruleOrder } from '@/words/tasks/rule-words';
 import type { Forecasts } from '../forecasting/forecasts';
 import type { BrewRow } from './brew-rows';
+import { t } from '@/core/language/t';
 
 /** What comes next of a brew, and the window it is about. */
 export interface BrewNext {
@@ -29,26 +30,26 @@ export function brewNext(
   now: number,
 ): BrewNext {
   const waking = wakingOf(household);
-  if (stage === 'mixed') return plain('pitch below 30 °C');
+  if (stage === 'mixed') return plain(t`pitch below 30 °C`);
   if (stage === 'finished') return plain(moment(brew.begunAt, now));
   if (stage === 'first-ferment') {
     const answer = forecasts.lotAnswer(brew.id);
-    if (!answer?.taste) return plain('being worked out…');
+    if (!answer?.taste) return plain(t`being worked out…`);
     const { earliest, latest, earliestSpread, latestSpread } = answer.taste;
     const from = answer.start + earliest * hourMs;
     const until = answer.start + latest * hourMs;
     const late = lateBy(until, now);
     return {
-      words: late ? `${late}: taste it` : `taste from ${moment(quarter(nextAwake(from, waking)), now)}`,
+      words: late ? t`${late}: taste it` : t`taste from ${moment(quarter(nextAwake(from, waking)), now)}`,
       span: { from, until, fromSoftHours: earliestSpread, untilSoftHours: latestSpread },
     };
   }
   const warm = bottles.filter(({ place }) => place !== 'fridge');
-  if (warm.length === 0) return plain('cold, ready to open');
+  if (warm.length === 0) return plain(t`cold, ready to open`);
   const first = errandsOf({ ...forecasts, living: warm, household, now })
     .values()
     .next().value;
-  if (!first) return plain('being worked out…');
-  const look = first.rule ? `${ruleOrder(first.rule, now)}, or ` : '';
-  return { words: `${look}chill ${closesWords(first.until, now, waking)}`, span: first };
+  if (!first) return plain(t`being worked out…`);
+  const look = first.rule ? t`${ruleOrder(first.rule, now)}, or ` : '';
+  return { words: t`${look}chill ${closesWords(first.until, now, waking)}`, span: first };
 }

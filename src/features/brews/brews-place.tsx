@@ -13,6 +13,7 @@ import { BrewList } from './brew-list';
 import { brewRows } from './brew-rows';
 import { useForecasts } from '../forecasting/forecasts';
 import { NewBrew } from './lazy';
+import { t } from '@/core/language/t';
 
 /** Brews: the list, one of them, or both side by side. */
 export function BrewsPlace() {
@@ -29,7 +30,7 @@ export function BrewsPlace() {
     <SplitView
       list={<BrewList chosen={lot?.id ?? null} />}
       detail={lot ? <BrewDetail key={lot.id} lot={lot} /> : null}
-      placeholder={<ChooseOne words="A brew begun shows here." />}
+      placeholder={<ChooseOne words={t`A brew begun shows here.`} />}
     />
   );
 }

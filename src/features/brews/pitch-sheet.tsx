@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import { lotOf } from '@/core/journal/household';
 import { solidGrams } from '@/core/matter/contents';
-import { parseNumber } from '@/core/measures/parse-measure';
+import { degreesTyped } from '@/core/measures/parse-measure';
 import { firstReadyAt } from '@/core/starter/beginning-run';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
 import { selectHousehold } from '@/store/selectors';
@@ -29,6 +29,8 @@ import { WhenField } from '../forms/when-field';
 import { byGrams, isGrains, readPitch, solidOf, type Pitched, type PitchValues } from '../forms/pitch-form';
 import { useAct } from '../acts/act-context';
 import { Claims } from '../starters/lazy';
+import { t } from '@/core/language/t';
+import { readingShown } from '@/core/measures/unit-system';
 
 /** Pitching: how warm the base is, and how much is drawn from which jar. */
 export function PitchSheet({ lot, onClose }: LotSheetProps) {
@@ -60,7 +62,7 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
   const now = useNow();
   const ready = jar ? firstReadyAt(jar, household.warmths, now) : null;
   const weighed = jar !== undefined && byGrams(jar, planned);
-  const celsius = parseNumber(typed.celsius ?? '');
+  const celsius = degreesTyped(typed.celsius ?? '');
   const check = Number.isFinite(celsius) && celsius > 0 ? pitchCheck(celsius, isGrains(jar, planned)) : null;
   const dose = drawnTyped(typed.dose ?? '', jar);
   const drawn = dose.ok ? dose.value : 0;
@@ -75,22 +77,20 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
         celsius: warm,
         targets: [{ lotId: lot.id, ...(grams ? { grams } : { ml }) }],
       },
-      `${lot.name} is pitched.`,
+      t`${lot.name} is pitched.`,
       at ?? undefined,
     );
     onClose();
   });
   const control = form.control;
   return (
-    <Sheet title={`Pitch ${lot.name}`} onClose={onClose}>
+    <Sheet title={t`Pitch ${lot.name}`} onClose={onClose}>
       {jars.length === 0 ? (
-        <Note tone="caution">
-          There is no starter on the shelf: begin one, or add a packet of yeast with “Add”.
-        </Note>
+        <Note tone="caution">{t`There is no starter on the shelf: begin one, or add a packet of yeast with “Add”.`}</Note>
       ) : null}
       {jars.length > 1 ? (
         <Choice
-          label="From"
+          label={t`From`}
           options={jars.map((each) => ({ value: each.id, label: lotName(each, household) }))}
           value={typed.from}
           onChange={(id) => form.setValue('from', id)}
@@ -99,15 +99,17 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
       <FeltWarmth
         lot={lot}
         onFelt={(value) =>
-          form.setValue('celsius', String(value), { shouldValidate: form.formState.isSubmitted })
+          form.setValue('celsius', String(readingShown(value, '°C')), {
+            shouldValidate: form.formState.isSubmitted,
+          })
         }
       />
       <Field
         control={control}
         name="celsius"
-        label="Temperature of the base, °C"
+        label={t`Temperature of the base, °C`}
         numeric
-        hint="Or by a thermometer: below 30 °C before anything alive goes in"
+        hint={t`Or by a thermometer: below 30 °C before anything alive goes in`}
       />
       {check?.ok && check.value.warn ? <Note tone="caution">{check.value.warn}</Note> : null}
       {check && !check.ok ? <Note tone="danger">{refusalWords(check)}</Note> : null}
@@ -115,24 +117,28 @@ export function PitchSheet({ lot, onClose }: LotSheetProps) {
         control={control}
         name="dose"
         label={
-          !jar || !weighed ? 'Drawn from the starter' : isPacket(jar) ? 'From the packet' : 'Grains moved in'
+          !jar || !weighed
+            ? t`Drawn from the starter`
+            : isPacket(jar)
+              ? t`From the packet`
+              : t`Grains moved in`
         }
         hint={
           !jar
             ? undefined
             : weighed
-              ? `${isPacket(jar) ? 'Wake it in water first' : 'Drained in a plastic sieve'}; ${Number(solidGrams(jar.contents).toFixed(1))} g are left`
+              ? t`${isPacket(jar) ? t`Wake it in water first` : t`Drained in a plastic sieve`}; ${Number(solidGrams(jar.contents).toFixed(1))} g are left`
               : ready === null
-                ? `${jar.name} can give ${volume(Math.round(mostDrawableMl(jar)))} now`
-                : `${jar.name} is new: ready about ${moment(quarter(ready), now)}`
+                ? t`${jar.name} can give ${volume(Math.round(mostDrawableMl(jar)))} now`
+                : t`${jar.name} is new: ready about ${moment(quarter(ready), now)}`
         }
       />
       {jar && !weighed && jar.role === 'starter' ? (
         <Claims jar={jar} wants={{ ml: drawn, brewId: lot.id }} />
       ) : null}
-      <Text>Stir it in. Lemon or lime, if any, goes in now: sour early is safer.</Text>
+      <Text>{t`Stir it in. Lemon or lime, if any, goes in now: sour early is safer.`}</Text>
       <WhenField value={at} onChange={setAt} />
-      <InkButton label="Pitched" disabled={jars.length === 0} onPress={() => void save()} />
+      <InkButton label={t`Pitched`} disabled={jars.length === 0} onPress={() => void save()} />
     </Sheet>
   );
 }

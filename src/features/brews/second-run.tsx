@@ -5,6 +5,7 @@ import type { Lot } from '@/core/lots/lot';
 import { InkButton } from '@/ui/controls/ink-button';
 import { portionsWords } from '@/words/amounts';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** The same water and sugar again over peel or fruit that has run once. */
 export function SecondRun({ lot }: { readonly lot: Lot }) {
@@ -12,7 +13,7 @@ export function SecondRun({ lot }: { readonly lot: Lot }) {
   const router = useRouter();
   const run = secondRunOf(lot);
   if (!run || !lot.recipe) return null;
-  const name = `${lot.name}, second run`.slice(0, 80);
+  const name = t`${lot.name}, second run`.slice(0, 80);
   const begin = {
     role: 'brew' as const,
     name,
@@ -30,15 +31,15 @@ export function SecondRun({ lot }: { readonly lot: Lot }) {
         taken: 'solids',
         targets: [{ begin, portions: [...run.portions] }],
       },
-      `${name} has begun.`,
+      t`${name} has begun.`,
     );
     if (entry) router.navigate(`/brews/${targetLotId(entry.id, 0)}`);
   };
   return (
     <InkButton
       quiet
-      label="Second run"
-      hint={`Second run: ${portionsWords(run.portions)} over its ${Math.round(run.solidGrams)} g of solids`}
+      label={t`Second run`}
+      hint={t`Second run: ${portionsWords(run.portions)} over its ${Math.round(run.solidGrams)} g of solids`}
       onPress={again}
     />
   );

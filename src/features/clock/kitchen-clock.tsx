@@ -19,6 +19,7 @@ import { lotName } from '@/words/names';
 import { useForecasts } from '../forecasting/forecasts';
 import { hrefOf } from '@/ui/layout/lot-href';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly now: number;
@@ -41,14 +42,12 @@ export function KitchenClock({ now, beside }: Props) {
   const nights = useMemo(() => nightsOf(start, end, wakingOf(household)), [start, end, household]);
   const away = awayOf(household);
   const at = Math.min(end, now + ahead * hourMs);
-  const atWords = ahead === 0 ? 'now' : moment(quarter(at), now);
+  const atWords = ahead === 0 ? t`now` : moment(quarter(at), now);
   return (
     <View testID="kitchen-clock" style={{ gap: 8 }}>
-      <Text as="heading" level={2}>
-        The kitchen’s clock
-      </Text>
+      <Text as="heading" level={2}>{t`The kitchen’s clock`}</Text>
       <Text live color={roles.softText}>
-        {`${ahead === 0 ? 'As it is now' : `As it is likely to be ${atWords}`}. Draw along the axis to read another moment.`}
+        {t`${ahead === 0 ? t`As it is now` : t`As it is likely to be ${atWords}`}. Draw along the axis to read another moment.`}
       </Text>
       <SharedClock
         start={start}
@@ -103,8 +102,8 @@ function Row({ row: { lot, task }, like, now, start, end, beside }: RowProps) {
   // On a phone names stand above their ribbons, after the line of now, which would strike them through.
   const afterNow = `${(100 * (now - start)) / (end - start)}%` as const;
   const window = task
-    ? `${verbWords(task.verb)} from ${moment(quarter(task.from), now)} until ${moment(quarter(task.until), now)}${task.rule ? `, or ${ruleOrder(task.rule, now)}` : ''}`
-    : 'nothing to do yet';
+    ? t`${verbWords(task.verb)} from ${moment(quarter(task.from), now)} until ${moment(quarter(task.until), now)}${task.rule ? t`, or ${ruleOrder(task.rule, now)}` : ''}`
+    : t`nothing to do yet`;
   return (
     <PressLink
       aria-label={`${name}: ${window}; ${like}`}

@@ -12,6 +12,7 @@ import { openingWords } from '@/words/names';
 import { LotBottle } from '../rack/lot-bottle';
 import type { Beside } from './beside';
 import { bottlingOf } from './bottling-of';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lots: readonly Lot[];
@@ -39,24 +40,24 @@ export function CompareColumns({ lots, bottles }: Props) {
           </View>
         ))}
       </Cells>
-      {row('Dose', (i) =>
+      {row(t`Dose`, (i) =>
         all[i]!.dose.length === 0
-          ? 'none'
+          ? t`none`
           : all[i]!.dose.map(
               (portion) => `${amountOf(portion)} ${ingredientOf(portion.what).name.toLowerCase()}`,
             ).join(', '),
       )}
-      {row('Warm', (i) => duration(all[i]!.warmHours))}
+      {row(t`Warm`, (i) => duration(all[i]!.warmHours))}
       {row(
-        'Headspace',
-        (i) => `${bottlingOf(bottles[i]!).headspaceCm} cm, ${Math.round(all[i]!.headspaceMl)} ml`,
+        t`Headspace`,
+        (i) => t`${bottlingOf(bottles[i]!).headspaceCm} cm, ${Math.round(all[i]!.headspaceMl)} ml`,
       )}
-      {row('Strained', (i) => (all[i]!.pulp ? 'with pulp' : 'strained'))}
+      {row(t`Strained`, (i) => (all[i]!.pulp ? t`with pulp` : t`strained`))}
       {row(
-        'Opened',
+        t`Opened`,
         (i) => {
           const { opened } = all[i]!;
-          return opened ? openingWords[opened.how] : 'not yet';
+          return opened ? openingWords[opened.how] : t`not yet`;
         },
         true,
       )}
@@ -67,14 +68,14 @@ export function CompareColumns({ lots, bottles }: Props) {
             tasteTitles[kind],
             (i) => {
               const score = all[i]!.scores[kind];
-              return score ? `${one(score.mean)} of 5${score.n > 1 ? ` (${score.n} sips)` : ''}` : '–';
+              return score ? t`${one(score.mean)} of 5${score.n > 1 ? t` (${score.n} sips)` : ''}` : '–';
             },
             true,
           ),
         )}
-      {row('Thought: sweet', (i) => thought(all[i]!.thought?.sweetness, 0, 'g/L'), true)}
-      {row('Thought: fizz', (i) => thought(all[i]!.thought?.volumes, 1, 'vol'), true)}
-      {row('Thought: alcohol', (i) => thought(all[i]!.thought?.abv, 1, '%'), true)}
+      {row(t`Thought: sweet`, (i) => thought(all[i]!.thought?.sweetness, 0, 'g/L'), true)}
+      {row(t`Thought: fizz`, (i) => thought(all[i]!.thought?.volumes, 1, 'vol'), true)}
+      {row(t`Thought: alcohol`, (i) => thought(all[i]!.thought?.abv, 1, '%'), true)}
     </View>
   );
 }
@@ -103,11 +104,11 @@ function Row({
   return (
     <View
       role="group"
-      aria-label={`${title}${strong ? ', differs' : ''}`}
+      aria-label={`${title}${strong ? t`, differs` : ''}`}
       style={{ borderTopWidth: 1, borderColor: roles.hairline, paddingTop: 4 }}
     >
       <Text as="label" color={roles.softText}>
-        {`${title}${strong ? ': this differs' : ''}`}
+        {`${title}${strong ? t`: this differs` : ''}`}
       </Text>
       <Cells>
         {cells.map((cell, i) => (

@@ -20,6 +20,7 @@ import { Nowhere } from '@/ui/layout/nowhere';
 import { CompareColumns } from './compare-columns';
 import { NextCard } from './next-card';
 import { seenOf } from './seen-of';
+import { t } from '@/core/language/t';
 
 const most = 4;
 /** Smaller differences are no difference, steps. */
@@ -70,10 +71,10 @@ function Beside({ root, offered, laid }: Props) {
       router.setParams({ bottles: next.join(','), with: undefined });
   };
   return (
-    <Screen title={`${root.name}, side by side`} over="Rack" width={860}>
+    <Screen title={t`${root.name}, side by side`} over={t`Rack`} width={860}>
       {offered.length > 2 ? (
         <ChipRow
-          label="Which bottles"
+          label={t`Which bottles`}
           pick="any"
           options={offered.map((lot) => ({
             value: lot.id,
@@ -84,7 +85,7 @@ function Beside({ root, offered, laid }: Props) {
         />
       ) : null}
       {laid.length < 2 ? (
-        <Text>No sibling to lay it beside.</Text>
+        <Text>{t`No sibling to lay it beside.`}</Text>
       ) : (
         <>
           <CompareColumns lots={laid} bottles={bottles} />
@@ -110,7 +111,7 @@ function Differences({ laid }: { readonly laid: readonly Lot[] }) {
           ? [
               {
                 key: `${first.id} ${second.id} ${kind}`,
-                words: differenceWords(found, `Bottle ${first.name}`, `bottle ${second.name}`),
+                words: differenceWords(found, t`Bottle ${first.name}`, t`bottle ${second.name}`),
               },
             ]
           : [];
@@ -118,23 +119,18 @@ function Differences({ laid }: { readonly laid: readonly Lot[] }) {
     ),
   );
   return (
-    <Card label="What differs" testID="differences">
-      <Text as="subheading" level={2}>
-        What to believe
-      </Text>
+    <Card label={t`What differs`} testID="differences">
+      <Text as="subheading" level={2}>{t`What to believe`}</Text>
       {lines.length === 0 ? (
         <Text>
           {laid.every((lot) => tastingsOf(lot).length > 0)
-            ? 'No difference worth the name between them, as they were tasted.'
-            : 'Taste two of them, and what differs is said here, with how much of it to believe.'}
+            ? t`No difference worth the name between them, as they were tasted.`
+            : t`Taste two of them, and what differs is said here, with how much of it to believe.`}
         </Text>
       ) : (
         lines.map(({ key, words }) => <Text key={key}>{words}</Text>)
       )}
-      <Text>
-        The same person scores the same drink some 0.8 steps apart from day to day. A few sips say a little,
-        many say more.
-      </Text>
+      <Text>{t`The same person scores the same drink some 0.8 steps apart from day to day. A few sips say a little, many say more.`}</Text>
     </Card>
   );
 }

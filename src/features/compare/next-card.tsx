@@ -12,6 +12,7 @@ import { Text } from '@/ui/controls/text';
 import { proposalWords } from '@/words/bottles/compare-words';
 import { useAct } from '../acts/act-context';
 import { recipeOfBrew } from './recipe-of-brew';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly brew: Lot;
@@ -36,20 +37,18 @@ export function NextCard({ brew, seen, notes }: Props) {
     if (!latest)
       act(
         { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: recipe },
-        `${recipe.name} is kept as it was made.`,
+        t`${recipe.name} is kept as it was made.`,
       );
     const next = withProposals(recipe, taken, version, seen.usual);
     act(
       { kind: 'kept', thing: 'recipe', key: recipeKey(next), value: next },
-      `${next.name}: version ${version} kept.`,
+      t`${next.name}: version ${version} kept.`,
     );
-    setKept(`${next.name} is kept as version ${version}: it is offered when you brew it next.`);
+    setKept(t`${next.name} is kept as version ${version}: it is offered when you brew it next.`);
   };
   return (
-    <Card label="Next time" testID="next-time">
-      <Text as="subheading" level={2}>
-        Next time
-      </Text>
+    <Card label={t`Next time`} testID="next-time">
+      <Text as="subheading" level={2}>{t`Next time`}</Text>
       {notes.map((note) => (
         <Text key={note}>{`“${note}”`}</Text>
       ))}
@@ -58,13 +57,11 @@ export function NextCard({ brew, seen, notes }: Props) {
           {kept}
         </Text>
       ) : offers.length === 0 ? (
-        <Text>
-          Nothing asks for a change: open and taste two that differ, and what to change is proposed here.
-        </Text>
+        <Text>{t`Nothing asks for a change: open and taste two that differ, and what to change is proposed here.`}</Text>
       ) : (
         <>
           <ChipRow
-            label="What to change"
+            label={t`What to change`}
             pick="any"
             options={offers.map((offer) => ({ value: offer.what, label: proposalWords(offer) }))}
             isOn={(what) => !left.has(what)}
@@ -74,7 +71,7 @@ export function NextCard({ brew, seen, notes }: Props) {
               setLeft(next);
             }}
           />
-          <InkButton label={`Keep as version ${version}`} disabled={taken.length === 0} onPress={keep} />
+          <InkButton label={t`Keep as version ${version}`} disabled={taken.length === 0} onPress={keep} />
         </>
       )}
     </Card>

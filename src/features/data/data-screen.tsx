@@ -14,9 +14,9 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
-import { plural } from '@/words/moment';
 import { saveJournalFile } from './save-journal';
 import { takeJournalFile } from './take-journal';
+import { locale, plural, t } from '@/core/language/t';
 
 interface Said {
   readonly good: boolean;
@@ -39,37 +39,35 @@ export function DataScreen() {
     if (!taken.ok) return setSaid({ good: false, words: refusalWords(taken) });
     const { fresh, held, kept } = taken.value;
     if (!kept) {
-      const words = `${plural(fresh, 'new entry is', 'new entries are')} read, but this device has no room to keep ${fresh === 1 ? 'it' : 'them'}: none is saved yet. Make room and try again above.`;
+      const words = t`${plural(fresh, 'new entry is', 'new entries are')} read, but this device has no room to keep ${fresh === 1 ? t`it` : t`them`}: none is saved yet. Make room and try again above.`;
       return setSaid({ good: false, words });
     }
     const words =
       fresh === 0
-        ? `All ${held} entries were here already. Nothing changed.`
-        : `${plural(fresh, 'new entry', 'new entries')} of ${held.toLocaleString('en-GB')} taken in.`;
+        ? t`All ${held} entries were here already. Nothing changed.`
+        : t`${plural(fresh, 'new entry', 'new entries')} of ${held.toLocaleString(locale())} taken in.`;
     return setSaid({ good: true, words });
   };
   const wipe = async () => {
     await keeper.wipe();
     setSure(false);
-    setSaid({ good: true, words: 'The journal is empty. The file you saved brings it back.' });
+    setSaid({ good: true, words: t`The journal is empty. The file you saved brings it back.` });
   };
   return (
     <Screen
-      title="Data"
-      over={`${plural(count, 'entry', 'entries')} in this browser${mode.demo ? ', the invented household’s' : ''}`}
+      title={t`Data`}
+      over={t`${plural(count, 'entry', 'entries')} in this browser${mode.demo ? t`, the invented household’s` : ''}`}
     >
       <Card>
-        <Text as="subheading" level={2}>
-          Out and in
-        </Text>
-        <Text>
-          The file holds the whole journal, one entry a line. Importing adds what is missing and changes
-          nothing that is there, however often.
-        </Text>
+        <Text as="subheading" level={2}>{t`Out and in`}</Text>
+        <Text>{t`The file holds the whole journal, one entry a line. Importing adds what is missing and changes nothing that is there, however often.`}</Text>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-          <InkButton label="Export the journal" onPress={() => saveJournalFile(store.getState().journal)} />
+          <InkButton
+            label={t`Export the journal`}
+            onPress={() => saveJournalFile(store.getState().journal)}
+          />
           <FileButton
-            label="Import a file"
+            label={t`Import a file`}
             what="Journal file"
             accept="application/json,.json"
             onFile={(file) => void take(file)}
@@ -77,9 +75,9 @@ export function DataScreen() {
         </View>
         {reading ? (
           <View style={{ gap: gap.small }}>
-            <Text live>Reading the file…</Text>
+            <Text live>{t`Reading the file…`}</Text>
             <Progress />
-            <InkButton quiet label="Cancel" onPress={() => reading.abort()} />
+            <InkButton quiet label={t`Cancel`} onPress={() => reading.abort()} />
           </View>
         ) : null}
         {said ? (
@@ -89,17 +87,15 @@ export function DataScreen() {
         ) : null}
       </Card>
       <Card>
-        <Text as="subheading" level={2}>
-          Away
-        </Text>
-        <Text>Empties this browser’s journal. Export first: without a file it is gone.</Text>
-        <InkButton quiet danger label="Forget everything" onPress={() => setSure(true)} />
+        <Text as="subheading" level={2}>{t`Away`}</Text>
+        <Text>{t`Empties this browser’s journal. Export first: without a file it is gone.`}</Text>
+        <InkButton quiet danger label={t`Forget everything`} onPress={() => setSure(true)} />
         {sure ? (
           <Confirm
-            title="Forget everything?"
-            words="Without a file of the journal it is gone, and nothing brings it back."
-            yes={`Yes, forget ${plural(count, 'entry', 'entries')}`}
-            no="Keep them"
+            title={t`Forget everything?`}
+            words={t`Without a file of the journal it is gone, and nothing brings it back.`}
+            yes={t`Yes, forget ${plural(count, 'entry', 'entries')}`}
+            no={t`Keep them`}
             onYes={() => void wipe()}
             onNo={() => setSure(false)}
           />

@@ -8,6 +8,7 @@ import { MomentField } from '@/ui/controls/moment-field';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { dayWords, inTimeWords } from '@/words/starters/first-glass-words';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly glass: StageTime;
@@ -22,12 +23,12 @@ export function ByWhen({ glass, celsius, now }: Props) {
   return (
     <View style={{ gap: gap.small }}>
       <MomentField
-        label="By when would you like it?"
+        label={t`By when would you like it?`}
         value={by}
         min={now}
         dayOnly
         onChange={setBy}
-        said={by === null ? 'Any day will do' : dayWords(by, now)}
+        said={by === null ? t`Any day will do` : dayWords(by, now)}
       />
       {by === null ? null : (
         <Text as="strong" live testID="in-time">
@@ -54,6 +55,6 @@ function quickerWords(glass: StageTime, celsius: number, now: number): string {
     })
     .sort((a, b) => a.usual - b.usual);
   return quickest && quickest.usual < glass.usual - dayMs / 2
-    ? ` Quicker: ${quickest.have.charAt(0).toLowerCase()}${quickest.have.slice(1)}, about ${dayWords(quickest.usual, now)}.`
+    ? t` Quicker: ${quickest.have.charAt(0).toLowerCase()}${quickest.have.slice(1)}, about ${dayWords(quickest.usual, now)}.`
     : '';
 }

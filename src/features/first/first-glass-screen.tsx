@@ -20,6 +20,7 @@ import { portionWords } from '@/words/amounts';
 import { glassWords, houseWords, wayWords } from '@/words/starters/first-glass-words';
 import { ByWhen } from './by-when';
 import { Stages } from './stages';
+import { t } from '@/core/language/t';
 
 /** Litres of a first brew, and what a first jar holds, ml. */
 const first = { litres: 1.5, jarMl: 700 } as const;
@@ -48,28 +49,24 @@ export function FirstGlassScreen() {
       {recipes.length > 1 ? (
         <Choice
           titled
-          label="What would you like to drink?"
+          label={t`What would you like to drink?`}
           options={recipes.map(({ id, name }) => ({ value: id, label: name }))}
           value={recipe?.id ?? null}
           onChange={setDrink}
         />
       ) : null}
       <ByWhen glass={stages.at(-1)!} celsius={celsius} now={now} />
-      <Card label="The way there" testID="way">
+      <Card label={t`The way there`} testID="way">
         <Stages stages={wayWords(stages, { way, keeping: culture.keeping, guide }, now)} />
       </Card>
-      <Card label="What it takes">
-        <Text as="subheading" level={2}>
-          To buy
-        </Text>
+      <Card label={t`What it takes`}>
+        <Text as="subheading" level={2}>{t`To buy`}</Text>
         <View testID="to-buy" style={{ gap: 4 }}>
           {toBuy.map((portion) => (
             <Text key={portion.what}>{portionWords(portion)}</Text>
           ))}
         </View>
-        <Text as="subheading" level={2}>
-          In the house
-        </Text>
+        <Text as="subheading" level={2}>{t`In the house`}</Text>
         <View style={{ gap: 4 }}>
           {houseWords.map((words) => (
             <Text key={words}>{words}</Text>
@@ -78,11 +75,11 @@ export function FirstGlassScreen() {
       </Card>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton
-          label="Begin it now"
+          label={t`Begin it now`}
           onPress={() => router.navigate(`/starters/new?way=${way.id}`)}
           style={{ flexGrow: 1 }}
         />
-        <InkButton quiet label="I have something else" onPress={() => router.back()} />
+        <InkButton quiet label={t`I have something else`} onPress={() => router.back()} />
       </View>
     </Screen>
   );

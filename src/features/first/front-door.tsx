@@ -9,6 +9,7 @@ import { Text } from '@/ui/controls/text';
 import { Jar } from '@/ui/drawings/jar';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { t } from '@/core/language/t';
 
 const haves = waysToBegin.flatMap(({ way: { id, have } }) => (have ? [{ id, have }] : []));
 
@@ -24,14 +25,16 @@ export function FrontDoor() {
             levelMl={430}
             markMl={430}
             liveliness={0.7}
-            label="A jar of water, ginger and sugar"
+            label={t`A jar of water, ginger and sugar`}
             litreHeight={110}
           />
           <View style={{ flex: 1, gap: gap.small }}>
-            <Text as="heading" level={2} style={{ fontSize: 28, lineHeight: 32 }}>
-              What have you got?
-            </Text>
-            <Text>Yuzet lays out the way from there to a first glass.</Text>
+            <Text
+              as="heading"
+              level={2}
+              style={{ fontSize: 28, lineHeight: 32 }}
+            >{t`What have you got?`}</Text>
+            <Text>{t`Yuzet lays out the way from there to a first glass.`}</Text>
           </View>
         </View>
         <View>
@@ -44,14 +47,13 @@ export function FrontDoor() {
         </View>
         <InkButton
           quiet
-          label="Look around an invented kitchen first"
+          label={t`Look around an invented kitchen first`}
           onPress={() => window.location.assign(atBase('?demo=1'))}
         />
       </Card>
-      <Text color={roles.softText}>
-        Everything you write stays in this browser. No account, no network; a file you can save takes it
-        anywhere.
-      </Text>
+      <Text
+        color={roles.softText}
+      >{t`Everything you write stays in this browser. No account, no network; a file you can save takes it anywhere.`}</Text>
     </>
   );
 }

@@ -3,6 +3,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import type { StageWords } from '@/words/starters/first-glass-words';
+import { t } from '@/core/language/t';
 
 /** Stages one below the other, along a line. */
 export function Stages({ stages }: { readonly stages: readonly StageWords[] }) {
@@ -26,7 +27,7 @@ export function Stages({ stages }: { readonly stages: readonly StageWords[] }) {
             <Text as="strong">{when}</Text>
             <Text>{act}</Text>
             {see ? (
-              <Text color={roles.softText}>{`You see: ${see.charAt(0).toLowerCase()}${see.slice(1)}`}</Text>
+              <Text color={roles.softText}>{t`You see: ${see.charAt(0).toLowerCase()}${see.slice(1)}`}</Text>
             ) : null}
           </View>
         </View>

@@ -14,6 +14,7 @@ import { ruleBrief } from '@/words/tasks/card-words';
 import { lateWords } from '@/words/tasks/late-words';
 import { chillReason } from '@/words/tasks/reasons';
 import { ruleOrder } from '@/words/tasks/rule-words';
+import { t } from '@/core/language/t';
 
 /** What a lot's page says is to be done. */
 export interface AdviceSaid {
@@ -54,15 +55,15 @@ export function adviceOf(
   const sealed = answer.chill !== null;
   const because = sealed
     ? chillReason(answer, lot.vessel.kind, celsius, cautionOf(household) === 'careful')
-    : 'its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.';
+    : t`its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`;
   const wide = !sealed && closes - Math.max(now, opens) > wideHours * hourMs;
-  const verb = sealed ? 'Chill' : `Taste${wide ? ' once a day' : ''}, and bottle if you like it,`;
+  const verb = sealed ? t`Chill` : t`Taste${wide ? t` once a day` : ''}, and bottle if you like it,`;
   const when = whenOf(opens, closes, sealed, now, waking.to);
   const late = sealed ? null : lateWords('bottle', lot, closes, now);
   return {
-    head: late ?? (rule ? capital(ruleOrder(rule, now)) : `${sealed ? 'Chill' : 'Taste'} ${when}`),
+    head: late ?? (rule ? capital(ruleOrder(rule, now)) : `${sealed ? t`Chill` : t`Taste`} ${when}`),
     brief: late || !rule ? null : ruleBrief(rule),
-    because: `${rule ? 'Without a look: ' : ''}${rule ? verb.toLowerCase() : verb} ${when}, because ${because}`,
+    because: t`${rule ? t`Without a look: ` : ''}${rule ? verb.toLowerCase() : verb} ${when}, because ${because}`,
     rule: rule ?? null,
     sealed,
     span: {
@@ -75,11 +76,11 @@ export function adviceOf(
 }
 
 function whenOf(opens: number, closes: number, sealed: boolean, now: number, bed: number): string {
-  if (closes <= now) return sealed ? 'now, in place' : 'now';
+  if (closes <= now) return sealed ? t`now, in place` : t`now`;
   const from = moment(quarter(opens), now);
   const by = byWords(closes, now, bed);
   if (opens <= now) return by;
-  if (!by.startsWith('by ')) return `from ${from}, ${by}`;
+  if (!by.startsWith('by ')) return t`from ${from}, ${by}`;
   const until = by.slice(3);
-  return until === from ? `about ${from}` : `between ${from} and ${until}`;
+  return until === from ? t`about ${from}` : t`between ${from} and ${until}`;
 }

@@ -21,6 +21,7 @@ import { adviceOf } from './advice-of';
 import { ColdAdvice } from './cold-advice';
 import { useForecasts } from './forecasts';
 import { WhoseFizz } from './whose-fizz';
+import { t } from '@/core/language/t';
 
 interface HeadProps {
   readonly lot: Lot;
@@ -46,11 +47,11 @@ export function AdviceHead({ lot, answer, celsius, now, drawing }: HeadProps) {
         {said ? (
           <>
             <Text as="heading" level={2} live>
-              {stale(lot.id) ? 'Noted. This is being worked out again.' : said.head}
+              {stale(lot.id) ? t`Noted. This is being worked out again.` : said.head}
             </Text>
             {said.brief && !stale(lot.id) ? <Text testID="rule-brief">{said.brief}</Text> : null}
             {first && !stale(lot.id) ? (
-              <Text color={roles.softText}>A first estimate; it is worked out closer.</Text>
+              <Text color={roles.softText}>{t`A first estimate; it is worked out closer.`}</Text>
             ) : null}
           </>
         ) : null}

@@ -15,6 +15,7 @@ import { RidingCard } from './riding-card';
 import { useBottlings, workingOut } from './use-by-hour';
 import type { Handle } from './use-handle';
 import { useHeldSize } from './use-held-size';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly runId: string;
@@ -58,11 +59,12 @@ export function BottlingCard({ runId, wantedVolumes, handle, colour }: Props) {
     },
   ]);
   return (
-    <RidingCard ref={card} edge={roles.brew} label="If you bottle here" testID="bottling-card">
-      <Glass ref={glass} colour={colour} label="The glass as it would be poured then" />
+    <RidingCard ref={card} edge={roles.brew} label={t`If you bottle here`} testID="bottling-card">
+      <Glass ref={glass} colour={colour} label={t`The glass as it would be poured then`} />
       <View style={{ flex: 1, minWidth: 0, minHeight, gap: 2 }}>
         <Text>
-          If you bottle <WrittenText as="strong" ref={when} />
+          {t`If you bottle `}
+          <WrittenText as="strong" ref={when} />
         </Text>
         <WrittenText as="strong" ref={fizz} />
         <WrittenText live testID="bottling-sentence" ref={taste} />
@@ -75,12 +77,12 @@ const range = ([low, , , , high]: FiveNumbers, digits: number) =>
   `${low.toFixed(digits)}–${high.toFixed(digits)}`;
 
 function fizzWords({ hoursToFizz: [early, middle, late] }: BottledThen, wantedVolumes: number): string {
-  const days = Number.isFinite(middle) ? duration(middle) : 'Over a week';
+  const days = Number.isFinite(middle) ? duration(middle) : t`Over a week`;
   const spread = Number.isFinite(late)
     ? `${duration(early)}–${duration(late)}`
-    : `${Number.isFinite(early) ? duration(early) : 'a week'} or more`;
-  return `${days} until ${fizzWord(wantedVolumes)} (${spread})`;
+    : t`${Number.isFinite(early) ? duration(early) : t`a week`} or more`;
+  return t`${days} until ${fizzWord(wantedVolumes)} (${spread})`;
 }
 
 const tasteWords = ({ sweetnessAtBottling: before, sweetnessThen: then, abvThen: abv }: BottledThen) =>
-  `${before[2].toFixed(0)} g/L sweet going in (${range(before, 0)}), ${then[2].toFixed(0)} then (${range(then, 0)}). ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)}).`;
+  t`${before[2].toFixed(0)} g/L sweet going in (${range(before, 0)}), ${then[2].toFixed(0)} then (${range(then, 0)}). ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)}).`;

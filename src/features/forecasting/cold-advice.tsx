@@ -5,6 +5,7 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { counterWords, keepingWords } from '@/words/bottles/keeping-words';
 import { Why } from '../why/why';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -18,11 +19,11 @@ export function ColdAdvice({ lot, answer, now }: Props) {
   const again = counterWords(answer);
   if (!words)
     return (
-      <Text>Cold and slow: what is sweet keeps gaining a little pressure over weeks. Being worked out…</Text>
+      <Text>{t`Cold and slow: what is sweet keeps gaining a little pressure over weeks. Being worked out…`}</Text>
     );
   return (
     <View style={{ gap: 8 }} testID="advice">
-      <Text as="subheading" level={2} live>{`${words.title}, because ${words.because}`}</Text>
+      <Text as="subheading" level={2} live>{t`${words.title}, because ${words.because}`}</Text>
       {again ? <Note tone={again.danger ? 'danger' : 'plain'}>{again.text}</Note> : null}
       <Why topic="pressure" lot={lot} now={now} />
     </View>

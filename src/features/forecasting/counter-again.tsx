@@ -2,6 +2,7 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Lot } from '@/core/lots/lot';
 import { Note } from '@/ui/controls/note';
 import { counterWords } from '@/words/bottles/keeping-words';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -14,7 +15,7 @@ export function CounterAgain({ lot, answer }: Props) {
   const words = answer && counterWords(answer);
   if (!words)
     return (
-      <Note tone="plain">Warm again it ferments on, and its pressure nearly doubles. Being worked out…</Note>
+      <Note tone="plain">{t`Warm again it ferments on, and its pressure nearly doubles. Being worked out…`}</Note>
     );
-  return <Note tone={words.danger ? 'danger' : 'plain'}>{`${words.text} An estimate.`}</Note>;
+  return <Note tone={words.danger ? 'danger' : 'plain'}>{t`${words.text} An estimate.`}</Note>;
 }

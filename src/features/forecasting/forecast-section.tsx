@@ -8,6 +8,7 @@ import { Waiting } from '@/ui/controls/waiting';
 import { forecastWarningWords } from '@/words/brews/forecast-warnings';
 import { ForecastView } from './forecast-view';
 import { useRuns } from './use-runs';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -56,12 +57,9 @@ export function ForecastSection({ lot, now, drawing, acts }: Props) {
       {drawing}
       <Card>
         {failed ? (
-          <Note tone="danger">
-            The forecast could not be worked out just now; it is asked again in a moment. Trust the squeeze
-            and your eyes, and chill early.
-          </Note>
+          <Note tone="danger">{t`The forecast could not be worked out just now; it is asked again in a moment. Trust the squeeze and your eyes, and chill early.`}</Note>
         ) : (
-          <Waiting>Working out the forecast…</Waiting>
+          <Waiting>{t`Working out the forecast…`}</Waiting>
         )}
       </Card>
       {acts}

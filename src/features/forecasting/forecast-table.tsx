@@ -1,12 +1,15 @@
 import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Course } from '@/core/forecast/answer/course';
-import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
+import { each, type FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { moment } from '@/words/moment';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
+import { readingShown, unitShown } from '@/core/measures/unit-system';
+import { capital } from '@/core/capital';
 
 interface Props {
   readonly course: Course;
@@ -43,14 +46,14 @@ export const ForecastTable = memo(function ForecastTable({ course, start, now, s
     <View style={{ gap: 8 }}>
       <InkButton
         quiet
-        label={open ? 'Hide the table' : 'As a table'}
+        label={open ? t`Hide the table` : t`As a table`}
         onPress={() => setOpen(!open)}
         style={{ alignSelf: 'flex-start' }}
       />
       {open ? (
-        <View role="table" aria-label="Forecast">
+        <View role="table" aria-label={t`Forecast`}>
           <View role="row" style={styles.row}>
-            {['When', 'Sweet g/L', sealed ? 'Bar' : 'pH', 'Alcohol %'].map((title) => (
+            {[t`When`, t`Sweet g/L`, sealed ? capital(unitShown('bar')) : 'pH', t`Alcohol %`].map((title) => (
               <View key={title} role="columnheader" style={styles.cell}>
                 <Text as="strong">{title}</Text>
               </View>
@@ -65,7 +68,12 @@ export const ForecastTable = memo(function ForecastTable({ course, start, now, s
               {[
                 moment(start + hour * hourMs, now),
                 cell(series.sweet[index]!, 0),
-                cell(sealed ? series.gauge[index]! : series.ph[index]!, 1),
+                sealed
+                  ? cell(
+                      each(series.gauge[index]!, (bar) => readingShown(bar, 'bar')),
+                      unitShown('bar') === 'bar' ? 1 : 0,
+                    )
+                  : cell(series.ph[index]!, 1),
                 cell(series.alcohol[index]!, 1),
               ].map((text, column) => (
                 <View key={column} role="cell" style={styles.cell}>

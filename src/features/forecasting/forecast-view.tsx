@@ -10,6 +10,7 @@ import { AdviceHead, AdviceMore } from './advice';
 import { Stage } from './stage';
 import { supposedOptions, useSupposed, type Supposed } from './supposed';
 import { useView } from './use-view';
+import { t } from '@/core/language/t';
 
 interface Props {
   /** The lot and, before it, those its liquid came from. */
@@ -63,24 +64,22 @@ export function ForecastView({ path, answer: actual, run: actualRun, now, drawin
         />
         {movable ? (
           <>
-            <Text as="subheading" level={2}>
-              What if
-            </Text>
+            <Text as="subheading" level={2}>{t`What if`}</Text>
             <Choice
-              label="What if"
+              label={t`What if`}
               options={supposedOptions.filter(({ value }) => applies(value, run, sealed))}
               value={supposed}
               onChange={setSupposed}
             />
             <Text color={roles.softText} live>
               {working
-                ? 'Working it out…'
-                : `The lanes show it ${supposedOptions.find(({ value }) => value === supposed)!.said}.`}
+                ? t`Working it out…`
+                : t`The lanes show it ${supposedOptions.find(({ value }) => value === supposed)!.said}.`}
             </Text>
           </>
         ) : null}
         <Text color={roles.softText}>
-          {`An estimate from ${actualRun.kitchens} plausible kitchens: the line is the middle, the bands hold half and nine tenths of them. A squeeze and the eyes come first.`}
+          {t`An estimate from ${actualRun.kitchens} plausible kitchens: the line is the middle, the bands hold half and nine tenths of them. A squeeze and the eyes come first.`}
         </Text>
       </Stage>
     </View>

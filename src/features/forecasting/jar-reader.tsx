@@ -7,6 +7,7 @@ import { Waiting } from '@/ui/controls/waiting';
 import { QueueContext } from './forecasts';
 import { useRuns } from './use-runs';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -27,11 +28,9 @@ export function JarReader({ lot, now, children }: Props) {
   const jar = useJar(run?.id ?? null, hour);
   if (run && answer && jar) return children(jar, { runId: run.id, start: answer.start });
   return failed ? (
-    <Note tone="danger">
-      What is left of its sugar could not be worked out just now; it is asked again in a moment.
-    </Note>
+    <Note tone="danger">{t`What is left of its sugar could not be worked out just now; it is asked again in a moment.`}</Note>
   ) : (
-    <Waiting>Working out what the first ferment left…</Waiting>
+    <Waiting>{t`Working out what the first ferment left…`}</Waiting>
   );
 }
 

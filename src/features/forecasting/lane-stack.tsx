@@ -8,6 +8,7 @@ import { ClockHandle } from './clock-handle';
 import { NowLine } from './now-line';
 import type { Handle } from './use-handle';
 import type { View as Shown } from './use-view';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lanes: readonly Lane[];
@@ -31,7 +32,7 @@ export function LaneStack({ lanes, course, view, width, sealed, handle, label }:
       <View>
         <View
           role="img"
-          aria-label={`Forecast of sweetness, ${sealed ? 'fizz, pressure, ' : ''}acidity and alcohol; the table below has the numbers.`}
+          aria-label={t`Forecast of sweetness, ${sealed ? t`fizz, pressure, ` : ''}acidity and alcohol; the table below has the numbers.`}
         >
           {lanes.map((lane) => (
             <LaneChart

@@ -5,6 +5,7 @@ import { sugarOfGravity } from '@/core/sugar/sucrose-solution';
 import type { Lane } from '@/ui/charts/lane-scale';
 import type { Roles } from '@/ui/theme/roles';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** Sweetness that a taste of 1–5 stands for, g/L: the middle of its step. */
 const tasted = [8, 23, 43, 68, 95];
@@ -49,7 +50,7 @@ export function lanesOf(path: readonly Lot[], answer: LotAnswer, course: Course,
       ? []
       : [
           {
-            name: 'Fizz',
+            name: t`Fizz`,
             unit: 'vol',
             color: roles.bottle,
             series: series.fizz,
@@ -57,26 +58,26 @@ export function lanesOf(path: readonly Lot[], answer: LotAnswer, course: Course,
             target: [wanted * 0.9, wanted * 1.1],
           },
           {
-            name: 'Pressure',
+            name: t`Pressure`,
             unit: 'bar',
             color: roles.bottle,
             series: series.gauge,
             digits: 1,
-            limit: { value: answer.limitBar, label: 'working limit' },
+            limit: { value: answer.limitBar, label: t`working limit` },
             points: points.gauge,
           },
         ];
   return [
-    { name: 'Sweet', unit: 'g/L', color: roles.brew, series: series.sweet, digits: 0, points: points.sweet },
+    { name: t`Sweet`, unit: 'g/L', color: roles.brew, series: series.sweet, digits: 0, points: points.sweet },
     ...sealed,
     {
-      name: 'Sour',
-      unit: 'pH, lower is sourer',
+      name: t`Sour`,
+      unit: t`pH, lower is sourer`,
       color: roles.good,
       series: series.ph,
       digits: 1,
       points: points.ph,
     },
-    { name: 'Alcohol', unit: '%', color: roles.starter, series: series.alcohol, digits: 1 },
+    { name: t`Alcohol`, unit: '%', color: roles.starter, series: series.alcohol, digits: 1 },
   ];
 }

@@ -25,6 +25,7 @@ import { RidingCard } from './riding-card';
 import { workingOut } from './use-by-hour';
 import type { Handle } from './use-handle';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly answer: LotAnswer;
@@ -47,10 +48,10 @@ const inGlass = ({ sweetnessGramsPerLitre, volumes, abvPercent }: Pour) => ({
 });
 
 const fizzLine = ({ volumes }: Pour) =>
-  `${capital(fizzWord(volumes[2]))} fizz, ${volumes[2].toFixed(1)} vol (${range(volumes, 1)})`;
+  t`${capital(fizzWord(volumes[2]))} fizz, ${volumes[2].toFixed(1)} vol (${range(volumes, 1)})`;
 
 const tasteWords = ({ sweetnessGramsPerLitre: sweet, abvPercent: abv }: Pour) =>
-  `${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}), ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)})`;
+  t`${sweet[2].toFixed(0)} g/L sweet (${range(sweet, 0)}), ${abv[2].toFixed(1)} % alcohol (${range(abv, 1)})`;
 
 function pressureWords(
   { peakGaugeBar: peak, chanceOverLimit }: Pour,
@@ -58,7 +59,7 @@ function pressureWords(
   late: boolean,
 ): string {
   const share = shareWords(peak[2] / Math.max(0.1, limitBar));
-  return `${capital(share)} of what it bears. ${riskWords(chanceOverLimit, late)}`;
+  return t`${capital(share)} of what it bears. ${riskWords(chanceOverLimit, late)}`;
 }
 
 /** What would be poured if the bottle went into the fridge at the handle: drawn past React, since it rides with the hand. */
@@ -107,11 +108,14 @@ export function PourCard({ answer, handle, table, now, colour }: Props) {
     },
   ]);
   return (
-    <RidingCard ref={card} edge={roles.brew} label="If you chill here" testID="pour-card">
-      <Glass ref={glass} colour={colour} label="The glass as it would be poured" />
+    <RidingCard ref={card} edge={roles.brew} label={t`If you chill here`} testID="pour-card">
+      <Glass ref={glass} colour={colour} label={t`The glass as it would be poured`} />
       <View style={{ flex: 1, minWidth: 0, minHeight, gap: 2 }}>
         <Text>
-          Chilled <WrittenText as="strong" ref={when} />, poured <WrittenText ref={served} />
+          {t`Chilled `}
+          <WrittenText as="strong" ref={when} />
+          {t`, poured `}
+          <WrittenText ref={served} />
         </Text>
         <WrittenText as="strong" ref={fizz} />
         <WrittenText ref={taste} />
@@ -125,7 +129,7 @@ export function PourCard({ answer, handle, table, now, colour }: Props) {
 function riskWords(chance: number, late: boolean): string {
   const of = chanceWords(chance);
   const many =
-    of === 'even' ? 'every second' : of === 'almost sure' ? 'almost all' : of.replace(' chance', '');
-  const words = `${capital(many)} ${of === 'almost sure' ? 'pass' : 'passes'} the limit.`;
-  return late ? `${words} Chill earlier${chance > 0.9 ? ', in place, glasses on' : ''}.` : words;
+    of === t`even` ? t`every second` : of === t`almost sure` ? t`almost all` : of.replace(t` chance`, '');
+  const words = t`${capital(many)} ${of === t`almost sure` ? t`pass` : t`passes`} the limit.`;
+  return late ? t`${words} Chill earlier${chance > 0.9 ? t`, in place, glasses on` : ''}.` : words;
 }

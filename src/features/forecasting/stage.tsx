@@ -15,6 +15,8 @@ import { useChills, useCourse } from './use-by-hour';
 import { useRested } from './drag-controller';
 import { useHandle } from './use-handle';
 import type { View as Shown } from './use-view';
+import { t } from '@/core/language/t';
+import { ownLane } from '@/ui/charts/own-lane';
 
 interface Props {
   readonly path: readonly Lot[];
@@ -46,7 +48,10 @@ export function Stage({ path, answer, runId, view, now, head, acts, children }: 
   const table = useChills(runId, warm ? answer.limitBar : null, handle, view.to);
   const later = handle.hourOf(useRested(handle.hand));
   const course = useCourse(answer, warm ? later : null, table);
-  const lanes = useMemo(() => lanesOf(path, answer, course, roles), [path, answer, course, roles]);
+  const lanes = useMemo(
+    () => lanesOf(path, answer, course, roles).map(ownLane),
+    [path, answer, course, roles],
+  );
   const colour = liquidColour(lot, (id) => path.find((each) => each.id === id));
   const glass = (
     <>
@@ -68,7 +73,7 @@ export function Stage({ path, answer, runId, view, now, head, acts, children }: 
         width={width}
         sealed={sealed}
         handle={warm || (!sealed && !over) ? handle : null}
-        label={sealed ? 'Chill here' : 'Bottle here'}
+        label={sealed ? t`Chill here` : t`Bottle here`}
       />
     </View>
   );

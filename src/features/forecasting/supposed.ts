@@ -2,16 +2,17 @@ import { useContext, useEffect, useState } from 'react';
 import type { SupposedAnswer } from '@/core/forecast/answer/run-store';
 import type { Supposition } from '@/core/forecast/answer/suppose';
 import { QueueContext } from './forecasts';
+import { t } from '@/core/language/t';
 
 export type Supposed = 'as-is' | 'cooler' | 'warmer' | 'burped' | 'half' | 'double';
 
 export const supposedOptions = [
-  { value: 'as-is', label: 'As it is', said: 'as it is' },
-  { value: 'cooler', label: '3° cooler', said: '3° cooler from now on' },
-  { value: 'warmer', label: '3° warmer', said: '3° warmer from now on' },
-  { value: 'burped', label: 'Burped daily', said: 'burped daily from now on' },
-  { value: 'half', label: 'Half the dose', said: 'with half the dose from the start' },
-  { value: 'double', label: 'Twice the dose', said: 'with twice the dose from the start' },
+  { value: 'as-is', label: t`As it is`, said: t`as it is` },
+  { value: 'cooler', label: t`3° cooler`, said: t`3° cooler from now on` },
+  { value: 'warmer', label: t`3° warmer`, said: t`3° warmer from now on` },
+  { value: 'burped', label: t`Burped daily`, said: t`burped daily from now on` },
+  { value: 'half', label: t`Half the dose`, said: t`with half the dose from the start` },
+  { value: 'double', label: t`Twice the dose`, said: t`with twice the dose from the start` },
 ] as const;
 
 const suppositions: Readonly<Record<Exclude<Supposed, 'as-is'>, Supposition>> = {

@@ -4,11 +4,12 @@ import { continued, type Course } from '@/core/forecast/answer/course';
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { QueueContext } from './forecasts';
 import type { Handle } from './use-handle';
+import { t } from '@/core/language/t';
 
 type ByHour<T> = ReadonlyMap<number, T>;
 
 /** What stands where an hour's answer is on its way. */
-export const workingOut = 'Working it out…';
+export const workingOut = t`Working it out…`;
 
 /**
  * What each hour of a handle gives: worked out in the worker once a run is shown, looked up while the handle moves; the hour it

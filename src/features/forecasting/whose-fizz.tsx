@@ -10,6 +10,7 @@ import { Text } from '@/ui/controls/text';
 import { fizzWords } from '@/words/fizz';
 import { moment, quarter } from '@/words/moment';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** When a bottle holds the fizz that each of the household likes, learned from their scores: whose window it is. */
 export function WhoseFizz({ answer, now }: { readonly answer: LotAnswer; readonly now: number }) {
@@ -21,10 +22,10 @@ export function WhoseFizz({ answer, now }: { readonly answer: LotAnswer; readonl
   const lines = palates.map(({ person, likes }) => {
     const { middle } = risingCrossing(answer.hours, answer.series.fizz, likes.fizz.level);
     const liked = fizzWords(likes.fizz.level);
-    if (middle === null) return `${person}’s fizz (${liked}): not within the forecast.`;
+    if (middle === null) return t`${person}’s fizz (${liked}): not within the forecast.`;
     const at = answer.start + middle * hourMs;
-    const late = middle > latest && closes !== 'beyond-forecast' ? ', after the window closes' : '';
-    return `${person}’s fizz (${liked}) about ${moment(quarter(at), now)}${late}.`;
+    const late = middle > latest && closes !== 'beyond-forecast' ? t`, after the window closes` : '';
+    return t`${person}’s fizz (${liked}) about ${moment(quarter(at), now)}${late}.`;
   });
   return lines.length > 0 ? <Text testID="whose-fizz">{lines.join(' ')}</Text> : null;
 }

@@ -11,19 +11,20 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { useAct } from '../acts/act-context';
 import { nameFault } from './name-fault';
+import { t } from '@/core/language/t';
 
 /** What something may be like, each by a middling one of the table. */
 const likes = [
-  { value: 'plum', label: 'A fruit' },
-  { value: 'apple-juice', label: 'A juice' },
-  { value: 'plum-puree', label: 'A purée' },
-  { value: 'simple-syrup', label: 'A syrup' },
-  { value: 'cane-sugar', label: 'A sugar' },
-  { value: 'mint', label: 'A herb' },
-  { value: 'elderflower', label: 'A flower' },
-  { value: 'cinnamon', label: 'A spice' },
-  { value: 'black-tea', label: 'A tea' },
-  { value: 'ginger', label: 'A root' },
+  { value: 'plum', label: t`A fruit` },
+  { value: 'apple-juice', label: t`A juice` },
+  { value: 'plum-puree', label: t`A purée` },
+  { value: 'simple-syrup', label: t`A syrup` },
+  { value: 'cane-sugar', label: t`A sugar` },
+  { value: 'mint', label: t`A herb` },
+  { value: 'elderflower', label: t`A flower` },
+  { value: 'cinnamon', label: t`A spice` },
+  { value: 'black-tea', label: t`A tea` },
+  { value: 'ginger', label: t`A root` },
 ] as const;
 type Like = (typeof likes)[number]['value'];
 
@@ -50,20 +51,20 @@ function readOwn(
   like: string,
   typed: Typed,
 ): { readonly own: OwnIngredient | null; readonly faults: Readonly<Record<string, string>> } {
-  const sugar = between(typed.sugar, 0, 100, 'Between 0 and 100 g.');
-  const acid = between(typed.acid, 0, 20, 'Between 0 and 20 g.');
-  const cupGrams = between(typed.cup, 1, 500, 'Between 1 and 500 g.');
+  const sugar = between(typed.sugar, 0, 100, t`Between 0 and 100 g.`);
+  const acid = between(typed.acid, 0, 20, t`Between 0 and 20 g.`);
+  const cupGrams = between(typed.cup, 1, 500, t`Between 1 and 500 g.`);
   const faults: Record<string, string> = {};
   const wrong = nameFault(name);
   if (wrong) faults.name = wrong;
-  else if (name.trim().length > longestOwnName) faults.name = `At most ${longestOwnName} letters.`;
+  else if (name.trim().length > longestOwnName) faults.name = t`At most ${longestOwnName} letters.`;
   if (typeof sugar === 'string') faults.sugar = sugar;
   if (typeof acid === 'string') faults.acid = acid;
   if (typeof cupGrams === 'string') faults.cup = cupGrams;
   if (typeof sugar === 'string' || typeof acid === 'string' || typeof cupGrams === 'string' || faults.name)
     return { own: null, faults };
   if ((sugar ?? 0) + (acid ?? 0) > 100)
-    return { own: null, faults: { sugar: 'More than 100 g with the acid.' } };
+    return { own: null, faults: { sugar: t`More than 100 g with the acid.` } };
   return { own: { name: name.trim(), like, sugar, acid, cupGrams }, faults };
 }
 
@@ -95,25 +96,25 @@ export function DescribeOwn({ name: sought, onDone }: Props) {
   const keep = () => {
     setTried(true);
     if (!own) return;
-    if (act(ownSetting(own), `${own.name} is in your table now.`)) onDone(ownId(own));
+    if (act(ownSetting(own), t`${own.name} is in your table now.`)) onDone(ownId(own));
   };
   return (
     <View style={{ gap: gap.small }} testID="describe-own">
       <TextBox
-        label="Its name"
+        label={t`Its name`}
         value={name}
         error={tried ? faults.name : undefined}
         errorId="error-own-name"
         onChange={setName}
       />
-      <Choice titled label="What it is like" options={likes} value={like} onChange={setLike} />
+      <Choice titled label={t`What it is like`} options={likes} value={like} onChange={setLike} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        {box('sugar', 'Sugar, g per 100 g', `${sweetOf(like)} if left empty`)}
-        {box('acid', 'Acid, g per 100 g', 'Lemon juice has 5')}
-        {box('cup', 'A cup weighs, g', 'As others of its kind')}
+        {box('sugar', t`Sugar, g per 100 g`, t`${sweetOf(like)} if left empty`)}
+        {box('acid', t`Acid, g per 100 g`, t`Lemon juice has 5`)}
+        {box('cup', t`A cup weighs, g`, t`As others of its kind`)}
       </View>
-      <Text>Sugar is on its label. Without one, what it is like stands in: an estimate.</Text>
-      <InkButton label="Keep and use it" onPress={keep} />
+      <Text>{t`Sugar is on its label. Without one, what it is like stands in: an estimate.`}</Text>
+      <InkButton label={t`Keep and use it`} onPress={keep} />
     </View>
   );
 }

@@ -3,6 +3,7 @@ import { liquidMl } from '@/core/matter/contents';
 import { gramsIn } from '@/core/matter/substances';
 import { parseMeasure } from '@/core/measures/parse-measure';
 import { refusal, success, type Result } from '@/core/result';
+import { ownUnit } from '@/core/measures/unit-system';
 
 /** What a kept jar's liquid weighs, g/ml: between sweet water after a feed and sour water before the next. Practice. */
 const starterDensity = 1.03;
@@ -19,7 +20,7 @@ function densityOf(lot: Lot | undefined): number {
  * @returns refusals of `parseMeasure`; `draw.nothing` for 0
  */
 export function drawnTyped(text: string, lot: Lot | undefined): Result<number> {
-  const measure = parseMeasure(text, 'ml');
+  const measure = parseMeasure(text, ownUnit('ml'));
   if (!measure.ok) return measure;
   const { grams, millilitres = 0 } = measure.value;
   const drawn = grams === undefined ? millilitres : grams / densityOf(lot);

@@ -10,6 +10,7 @@ import { SearchBox } from '@/ui/controls/search-box';
 import { gap } from '@/ui/theme/shape';
 import { selectHousehold } from '@/store/selectors';
 import { DescribeOwn } from './describe-own';
+import { t } from '@/core/language/t';
 
 interface Props {
   /** Shown first, before anything is typed. */
@@ -21,7 +22,7 @@ interface Props {
 const shown = 10;
 
 /** Finds an ingredient by its name; the usual ones are a tap away, and what no table holds can be described. */
-export function IngredientPicker({ usual, onPick, label = 'Something else' }: Props) {
+export function IngredientPicker({ usual, onPick, label = t`Something else` }: Props) {
   const own = ownIngredientsOf(useSelector(selectHousehold));
   const [text, setText] = useState('');
   const [describing, setDescribing] = useState(false);
@@ -41,13 +42,13 @@ export function IngredientPicker({ usual, onPick, label = 'Something else' }: Pr
         label={label}
         value={text}
         onChange={setText}
-        hint={options.length === 0 ? 'Not in the table yet' : 'Type to find it'}
+        hint={options.length === 0 ? t`Not in the table yet` : t`Type to find it`}
       />
-      <Choice label="Ingredients" options={options} value={null} onChange={pick} />
+      <Choice label={t`Ingredients`} options={options} value={null} onChange={pick} />
       {sought === '' ? null : (
         <InkButton
           quiet
-          label={options.length === 0 ? `Describe “${sought.slice(0, 30)}”` : 'None of these: describe it'}
+          label={options.length === 0 ? t`Describe “${sought.slice(0, 30)}”` : t`None of these: describe it`}
           onPress={() => setDescribing(true)}
         />
       )}

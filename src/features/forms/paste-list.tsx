@@ -11,6 +11,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { selectHousehold } from '@/store/selectors';
 import { gap } from '@/ui/theme/shape';
 import { ReadNotes } from './read-notes';
+import { t } from '@/core/language/t';
 
 /** A list from anywhere, line by line: what is understood is taken, what is not is asked about and stays here. */
 export function PasteList({ onRead }: { readonly onRead: (portions: readonly Portion[]) => void }) {
@@ -28,14 +29,14 @@ export function PasteList({ onRead }: { readonly onRead: (portions: readonly Por
   return (
     <View style={{ gap: gap.small }}>
       <TextBox
-        label="Ingredients, a line each"
+        label={t`Ingredients, a line each`}
         value={text}
         onChange={setText}
         multiline
-        hint="1 1/2 cups sugar, juice of 2 lemons… or a recipe as schema.org JSON-LD"
+        hint={t`1 1/2 cups sugar, juice of 2 lemons… or a recipe as schema.org JSON-LD`}
       />
       <ReadNotes estimated={estimated} asked={asked} />
-      <InkButton quiet label="Read the list" disabled={text.trim() === ''} onPress={read} />
+      <InkButton quiet label={t`Read the list`} disabled={text.trim() === ''} onPress={read} />
     </View>
   );
 }

@@ -2,11 +2,12 @@ import { refusalWords } from '@/words/refusals';
 import { pitchCheck } from '@/core/brew/pitch-check';
 import { lotOf, type Household } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
-import { parseNumber } from '@/core/measures/parse-measure';
+import { degreesTyped } from '@/core/measures/parse-measure';
 import { planDraw } from '@/core/starter/draw-plan';
 import { drawnTyped } from './drawn-typed';
 import { gramsTyped, isPacket } from './packet-dose';
 import { faultAt, reads, type FormReading } from './read-form';
+import { t } from '@/core/language/t';
 
 export interface PitchValues {
   readonly from: string;
@@ -38,13 +39,13 @@ export function readPitch(
   household: Household,
   planned?: Planned,
 ): FormReading<Pitched> {
-  const celsius = parseNumber(values.celsius);
+  const celsius = degreesTyped(values.celsius);
   if (!Number.isFinite(celsius))
-    return faultAt('celsius', 'Say how warm it is: tap what it feels like, or write °C.');
+    return faultAt('celsius', t`Say how warm it is: tap what it feels like, or write °C.`);
   const jar = lotOf(household, values.from);
   const check = pitchCheck(celsius, isGrains(jar, planned));
   if (!check.ok) return faultAt('celsius', refusalWords(check));
-  if (!jar) return faultAt('from', 'Choose what to pitch with.');
+  if (!jar) return faultAt('from', t`Choose what to pitch with.`);
   if (byGrams(jar, planned)) {
     const grams = gramsTyped(values.dose, jar);
     return grams.ok

@@ -3,6 +3,7 @@ import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { gramsOfPortion, type Portion } from '@/core/matter/portion';
 import { amountOf, echo, kitchenVolume, millilitres } from '@/words/amounts';
+import { t } from '@/core/language/t';
 
 /** A row of a list of portions, as typed. */
 export interface PortionRow {
@@ -33,7 +34,7 @@ export function readRows(rows: readonly PortionRow[]): {
     const read = portionTyped(row.what, row.amount, row.form);
     const path = `portions.${index}.amount`;
     if (!read.ok) faults[path] = refusalWords(read);
-    else if (gramsOfPortion(read.value) > 60_000) faults[path] = 'More than 60 kg: check the unit.';
+    else if (gramsOfPortion(read.value) > 60_000) faults[path] = t`More than 60 kg: check the unit.`;
     else if (gramsOfPortion(read.value) > 0) portions.push(read.value);
   });
   return { portions, faults };
@@ -55,5 +56,5 @@ export const volumeEcho =
     const read = volumeTyped(text, fallback);
     if (!read.ok) return undefined;
     const kitchen = kitchenVolume(read.value);
-    return `= ${millilitres(read.value)}${kitchen === null ? '' : `, about ${kitchen}`}`;
+    return `= ${millilitres(read.value)}${kitchen === null ? '' : t`, about ${kitchen}`}`;
   };

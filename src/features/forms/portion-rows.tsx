@@ -10,6 +10,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { PasteList } from './paste-list';
 import { IngredientPicker } from './ingredient-picker';
 import { ingredientName, rowEcho, rowOf, type PortionRow } from './portion-form';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly usual: readonly string[];
@@ -52,12 +53,12 @@ export function PortionRows({ usual, hints = {} }: Props) {
             control={control}
             name={`portions.${index}.amount`}
             label={ingredientName(row.what)}
-            hint={hints[row.what] ?? 'g, spoons or cups'}
+            hint={hints[row.what] ?? t`g, spoons or cups`}
             echo={(amount) => rowEcho({ ...row, ...typed[index], amount })}
           />
           <Press
             role="button"
-            aria-label={`Leave out ${ingredientName(row.what)}`}
+            aria-label={t`Leave out ${ingredientName(row.what)}`}
             onPress={() => remove(index)}
             style={{ marginTop: 26, alignItems: 'center' }}
           >
@@ -72,8 +73,8 @@ export function PortionRows({ usual, hints = {} }: Props) {
         />
       ) : (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-          <InkButton quiet label="Add something" onPress={() => setPicking(true)} />
-          {pasting ? null : <InkButton quiet label="Paste a list" onPress={() => setPasting(true)} />}
+          <InkButton quiet label={t`Add something`} onPress={() => setPicking(true)} />
+          {pasting ? null : <InkButton quiet label={t`Paste a list`} onPress={() => setPasting(true)} />}
         </View>
       )}
       {pasting ? <PasteList onRead={(portions) => take(portions.map(rowOf))} /> : null}

@@ -5,6 +5,7 @@ import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { moment } from '@/words/moment';
 import { MomentField } from '../../ui/controls/moment-field';
+import { t } from '@/core/language/t';
 
 interface Props {
   /** Chosen instant, or null for now. */
@@ -18,9 +19,11 @@ export function WhenField({ value, onChange }: Props) {
   const [open, setOpen] = useState(value !== null);
   if (!open) {
     return (
-      <Press role="button" aria-label="When: now. Change" onPress={() => setOpen(true)}>
+      <Press role="button" aria-label={t`When: now. Change`} onPress={() => setOpen(true)}>
         <Text color={roles.softText}>
-          When: <Text as="strong">now</Text>, or choose another time
+          {t`When: `}
+          <Text as="strong">{t`now`}</Text>
+          {t`, or choose another time`}
         </Text>
       </Press>
     );
@@ -28,11 +31,11 @@ export function WhenField({ value, onChange }: Props) {
   const now = clockNow();
   return (
     <MomentField
-      label="When"
+      label={t`When`}
       value={value ?? now}
       max={now + 60_000}
       onChange={onChange}
-      said={value === null ? 'Now.' : moment(value, now)}
+      said={value === null ? t`Now.` : moment(value, now)}
     />
   );
 }

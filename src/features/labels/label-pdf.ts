@@ -1,6 +1,7 @@
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type * as Layout from './label-layout';
+import { t } from '@/core/language/t';
 
 /** Points in a millimetre. */
 const pt = 72 / 25.4;
@@ -32,8 +33,8 @@ export async function labelSheet(
 ): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
-  document.setTitle('Bottle labels');
-  document.setCreator('Yuzet');
+  document.setTitle(t`Bottle labels`);
+  document.setCreator(t`Yuzet`);
   const fonts: Record<Layout.Face, PDFFont> = {
     display: await document.embedFont(bytes.display, { subset: true }),
     text: await document.embedFont(bytes.text, { subset: true }),

@@ -15,6 +15,7 @@ import { markWords } from '@/words/bottles/bottling-words';
 import { cautionsOf } from '@/words/kitchen/caution-words';
 import { quarter } from '@/words/moment';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** What stands on the label of a bottle, line by line. */
 export interface Label {
@@ -48,11 +49,11 @@ export function labelOf(lot: Lot, household: Household, answer: LotAnswer | null
   return {
     lotId: lot.id,
     name: root.name,
-    bottle: `Bottle ${lot.name}${lot.mark ? `, ${markWords[lot.mark]}` : ''}`,
-    other: [lot.variant, own.length > 0 ? `with ${portionsWords(own)}` : ''].filter(Boolean).join('; '),
-    filled: `Filled ${dateTime(lot.begunAt)}`,
+    bottle: t`Bottle ${lot.name}${lot.mark ? `, ${markWords[lot.mark]}` : ''}`,
+    other: [lot.variant, own.length > 0 ? t`with ${portionsWords(own)}` : ''].filter(Boolean).join('; '),
+    filled: t`Filled ${dateTime(lot.begunAt)}`,
     chill: chillLine(lot, answer, household),
-    contents: `Made with ${made
+    contents: t`Made with ${made
       .filter(({ grams }) => grams > traceShare * all)
       .map(({ what }) => ingredientOf(what).name.toLowerCase())
       .join(', ')}; live yeasts and bacteria.`,
@@ -64,28 +65,28 @@ export function labelOf(lot: Lot, household: Household, answer: LotAnswer | null
 
 /** Its window, brought into the hours somebody is up. */
 function chillLine(lot: Lot, answer: LotAnswer | null, household: Household): string {
-  if (lot.closure !== 'sealed') return 'Its lid is loose: keep it cold, drink it within days.';
-  if (lot.place === 'fridge') return 'Keep cold. Two days cold let the gas dissolve.';
-  if (!answer?.chill) return 'Chill it in time: see its page.';
+  if (lot.closure !== 'sealed') return t`Its lid is loose: keep it cold, drink it within days.`;
+  if (lot.place === 'fridge') return t`Keep cold. Two days cold let the gas dissolve.`;
+  if (!answer?.chill) return t`Chill it in time: see its page.`;
   const at = (hour: number) => answer.start + hour * hourMs;
   const { earliest, latest } = answer.chill;
   const { from, until } = whileAwake({ from: at(earliest), until: at(latest) }, wakingOf(household));
   return until > from
-    ? `Chill between ${dateTime(from)} and ${isSameDay(from, until) ? format(quarter(until), 'HH:mm') : dateTime(until)}`
-    : `Chill by ${dateTime(until)}`;
+    ? t`Chill between ${dateTime(from)} and ${isSameDay(from, until) ? format(quarter(until), 'HH:mm') : dateTime(until)}`
+    : t`Chill by ${dateTime(until)}`;
 }
 
 /** From what is in it now to what it has at the end of its window, by nine tenths of kitchens. */
 function alcoholLine(answer: LotAnswer | null): string {
-  if (!answer) return 'Some alcohol.';
+  if (!answer) return t`Some alcohol.`;
   const index = hourIndexAt(answer.hours, answer.chill?.latest ?? answer.hours.at(-1)!);
   const five = answer.series.alcohol[index];
   return five
-    ? `Alcohol about ${five[0].toFixed(1)}–${five[4].toFixed(1)} % when chilled in time. An estimate: more if it is left.`
-    : 'Some alcohol.';
+    ? t`Alcohol about ${five[0].toFixed(1)}–${five[4].toFixed(1)} % when chilled in time. An estimate: more if it is left.`
+    : t`Some alcohol.`;
 }
 
 function cautionLine(made: readonly MadeWith[], cultureId: string | null): string {
   const more = cautionsOf({ portions: made, cultureId, closure: null });
-  return ['Under pressure: keep it covered, open it cold, slowly, pointing away.', ...more].join(' ');
+  return [t`Under pressure: keep it covered, open it cold, slowly, pointing away.`, ...more].join(' ');
 }

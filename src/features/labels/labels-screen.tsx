@@ -13,7 +13,6 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { corners, gap } from '@/ui/theme/shape';
 import { printFonts } from '@/ui/theme/print-fonts';
-import { plural } from '@/words/moment';
 import { saveBlob } from '@/ui/files/save-file';
 import { useForecasts } from '../forecasting/forecasts';
 import { Nowhere } from '@/ui/layout/nowhere';
@@ -21,6 +20,7 @@ import { codeOf } from './code';
 import { labelOf, type Label } from './label';
 import * as Layout from './label-layout';
 import { labelCanvas, labelsPng } from './label-picture';
+import { plural, t } from '@/core/language/t';
 
 /** Labels of a brew's bottles: as they will be printed, as a sheet, as a picture. */
 export function LabelsScreen() {
@@ -49,33 +49,30 @@ function Labels({ lot }: { readonly lot: Lot }) {
       saveBlob(await make(), name);
       setFault(null);
     } catch {
-      setFault('The labels could not be made just now. Try once more, or save them the other way.');
+      setFault(t`The labels could not be made just now. Try once more, or save them the other way.`);
     }
   };
   return (
-    <Screen title={`Labels for ${lot.name}`} over="Rack" width={980}>
-      {labels.length === 0 ? <Text>No closed bottle of it stands here.</Text> : null}
+    <Screen title={t`Labels for ${lot.name}`} over={t`Rack`} width={980}>
+      {labels.length === 0 ? <Text>{t`No closed bottle of it stands here.`}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton
-          label={`Sheet to print, ${plural(labels.length, 'label')}`}
-          hint="Save the labels as a PDF sheet"
+          label={t`Sheet to print, ${plural(labels.length, 'label')}`}
+          hint={t`Save the labels as a PDF sheet`}
           disabled={labels.length === 0}
           onPress={() => void save(() => pdfOf(labels), `${file}.pdf`)}
         />
         <InkButton
           quiet
-          label="As a picture"
-          hint="Save the labels as a PNG"
+          label={t`As a picture`}
+          hint={t`Save the labels as a PNG`}
           disabled={labels.length === 0}
           onPress={() => void save(() => labelsPng(labels), `${file}.png`)}
         />
-        <InkButton quiet label="To the rack" onPress={() => router.navigate('/rack')} />
+        <InkButton quiet label={t`To the rack`} onPress={() => router.navigate('/rack')} />
       </View>
       {fault ? <Note tone="danger">{fault}</Note> : null}
-      <Text>
-        The windows are as they stand now: a squeeze may move them. The code leads to the bottle’s page, in a
-        browser that holds this kitchen.
-      </Text>
+      <Text>{t`The windows are as they stand now: a squeeze may move them. The code leads to the bottle’s page, in a browser that holds this kitchen.`}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         {labels.map((label) => (
           <LabelPreview key={label.lotId} label={label} />

@@ -18,6 +18,7 @@ import { WhenField } from '../forms/when-field';
 import { BiggerJar } from './bigger-jar';
 import { useActs } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
+import { t } from '@/core/language/t';
 
 interface Values {
   readonly portions: PortionRow[];
@@ -25,8 +26,8 @@ interface Values {
 
 type Later = 'usual' | 'once';
 const laterOptions: readonly { readonly value: Later; readonly label: string }[] = [
-  { value: 'usual', label: 'From now on like this' },
-  { value: 'once', label: 'Only this once' },
+  { value: 'usual', label: t`From now on like this` },
+  { value: 'once', label: t`Only this once` },
 ];
 
 /** Whether two feeds are one but for water, which follows the level. */
@@ -95,7 +96,7 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
     if (overRim && bigger !== null)
       act(
         { kind: 'moved', lots: [lot.id], place: lot.place, vessel: { kind: 'jar', ml: bigger } },
-        `${lot.name} is in a bigger jar.`,
+        t`${lot.name} is in a bigger jar.`,
         at ?? undefined,
       );
     act(
@@ -105,7 +106,7 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
         portions: value.portions,
         ...(isOther ? { usual: later === 'usual' } : {}),
       },
-      `${lot.role === 'starter' ? 'Fed' : 'Added to'} ${lot.name}.`,
+      `${lot.role === 'starter' ? t`Fed` : t`Added to`} ${lot.name}.`,
       at ?? undefined,
     );
   };
@@ -118,9 +119,9 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
       ? undefined
       : (form.formState.errors.root?.message ?? (fits && !fits.ok ? refusalWords(fits) : undefined));
   return (
-    <Sheet title={lot.role === 'starter' ? `Feed ${lot.name}` : `Add to ${lot.name}`} onClose={onClose}>
+    <Sheet title={lot.role === 'starter' ? t`Feed ${lot.name}` : t`Add to ${lot.name}`} onClose={onClose}>
       <FormProvider {...form}>
-        <PortionRows usual={usual(lot)} hints={{ water: '0 or nothing keeps it dry' }} />
+        <PortionRows usual={usual(lot)} hints={{ water: t`0 or nothing keeps it dry` }} />
       </FormProvider>
       {fault ? (
         <Note tone="danger" testID="error-add">
@@ -129,13 +130,13 @@ export function AddSheet({ lot, onClose }: LotSheetProps) {
       ) : null}
       {overRim ? <BiggerJar lot={lot} portions={portions} ml={bigger} onMl={setBigger} /> : null}
       {fits?.ok ? (
-        <Text>{`${portionsWords(portions)}: ${Math.round(fits.value)} ml in the vessel then.`}</Text>
+        <Text>{t`${portionsWords(portions)}: ${Math.round(fits.value)} ml in the vessel then.`}</Text>
       ) : null}
       {isOther ? (
-        <Choice label="Later feeds" options={laterOptions} value={later} onChange={setLater} />
+        <Choice label={t`Later feeds`} options={laterOptions} value={later} onChange={setLater} />
       ) : null}
       <WhenField value={at} onChange={setAt} />
-      <InkButton label={lot.role === 'starter' ? 'Fed' : 'Added'} onPress={() => void save()} />
+      <InkButton label={lot.role === 'starter' ? t`Fed` : t`Added`} onPress={() => void save()} />
     </Sheet>
   );
 }

@@ -6,6 +6,8 @@ import { parseMeasure } from '@/core/measures/parse-measure';
 import { readRows, rowOf, type PortionRow } from '../forms/portion-form';
 import type { FormReading } from '../forms/read-form';
 import { readMeasured } from './measure-form';
+import { ownUnit, readingShown } from '@/core/measures/unit-system';
+import { quantityWords } from '@/words/names';
 
 /** What can be corrected of an entry, as typed. */
 export interface AmendValues {
@@ -28,9 +30,9 @@ export function amendDefaults(entry: Entry): AmendValues {
         : [],
     value:
       entry.kind === 'measured'
-        ? String(entry.value)
+        ? String(readingShown(entry.value, quantityWords[entry.quantity].unit))
         : entry.kind === 'temperature-set'
-          ? String(entry.celsius)
+          ? String(readingShown(entry.celsius, '°C'))
           : '',
     note: entry.kind === 'noted' ? entry.text : (entry.note ?? ''),
   };
@@ -54,7 +56,7 @@ export function readAmend(values: AmendValues, entry: Entry): FormReading<Patch>
       const target = targets[index]!;
       if (amount.trim() === '') continue;
       const solid = entry.taken === 'solids';
-      const read = solid ? parseMeasure(amount, 'g') : volumeTyped(amount, 'ml');
+      const read = solid ? parseMeasure(amount, ownUnit('g')) : volumeTyped(amount, 'ml');
       if (!read.ok) return { ok: false, faults: { [`targets.${index}.amount`]: refusalWords(read) } };
       if (solid) target.grams = (read.value as { grams?: number }).grams;
       else target.ml = read.value as number;

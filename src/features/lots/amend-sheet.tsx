@@ -18,6 +18,7 @@ import { resolverOf } from '../forms/read-form';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../acts/act-context';
 import { amendDefaults, readAmend, type AmendValues, type Patch } from './amend-form';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly entry: Entry;
@@ -40,12 +41,12 @@ export function AmendSheet({ entry, lotId, onClose }: Props) {
     if (Object.keys(whole).length === 0) return onClose();
     const checked = parseEntry(amendedBy(entry, [{ id: entry.id, patch: whole }]));
     if (!checked.ok) return setFault(refusalWords(checked));
-    act({ kind: 'amended', targetId: entry.id, patch: whole }, 'Corrected. What hangs on it followed.');
+    act({ kind: 'amended', targetId: entry.id, patch: whole }, t`Corrected. What hangs on it followed.`);
     onClose();
   });
   const control = form.control;
   return (
-    <Sheet title="Correct an entry" onClose={onClose}>
+    <Sheet title={t`Correct an entry`} onClose={onClose}>
       <Text>{entryWords(entry, household, lotId)}</Text>
       {'portions' in entry ? (
         <FormProvider {...form}>
@@ -60,18 +61,18 @@ export function AmendSheet({ entry, lotId, onClose }: Props) {
                 key={index}
                 control={control}
                 name={`targets.${index}.amount`}
-                label={`To ${nameOfLot(target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null), household)}`}
-                hint="ml, or g of solids"
+                label={t`To ${nameOfLot(target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null), household)}`}
+                hint={t`ml, or g of solids`}
               />
             ))
         : null}
       {entry.kind === 'measured' ? (
         <Field control={control} name="value" label={quantityWords[entry.quantity].title} numeric />
       ) : null}
-      <Field control={control} name="note" label="Note" multiline />
+      <Field control={control} name="note" label={t`Note`} multiline />
       <WhenField value={at} onChange={setAt} />
       {fault ? <Note tone="danger">{fault}</Note> : null}
-      <InkButton label="Correct it" onPress={() => void save()} />
+      <InkButton label={t`Correct it`} onPress={() => void save()} />
     </Sheet>
   );
 }

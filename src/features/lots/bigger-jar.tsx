@@ -9,6 +9,7 @@ import { Choice } from '@/ui/controls/choice';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { litres } from '@/words/amounts';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -29,16 +30,16 @@ export function BiggerJar({ lot, portions, ml, onMl }: Props) {
     read === null || (read.ok && read.value * 0.9 >= whole.value)
       ? undefined
       : read.ok
-        ? `It takes at least ${litres(Math.ceil(whole.value / 0.9))}.`
+        ? t`It takes at least ${litres(Math.ceil(whole.value / 0.9))}.`
         : refusalWords(read);
   return (
     <View style={{ gap: gap.small }} testID="bigger-jar">
       <Choice
         titled
-        label="Move all of it into a bigger jar?"
+        label={t`Move all of it into a bigger jar?`}
         options={[
-          { value: usual, label: `A ${litres(usual)} jar` },
-          { value: jarThatTakes(usual), label: `A ${litres(jarThatTakes(usual))} jar` },
+          { value: usual, label: t`A ${litres(usual)} jar` },
+          { value: jarThatTakes(usual), label: t`A ${litres(jarThatTakes(usual))} jar` },
         ]}
         value={ml}
         onChange={(value) => {
@@ -47,7 +48,7 @@ export function BiggerJar({ lot, portions, ml, onMl }: Props) {
         }}
       />
       <TextBox
-        label="Or my own, to its brim"
+        label={t`Or my own, to its brim`}
         value={typed}
         hint="3 l"
         error={fault}

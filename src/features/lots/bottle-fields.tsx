@@ -19,6 +19,7 @@ import { quarter } from '@/words/moment';
 import { refusedWords } from '@/words/bottles/bottling-words';
 import { rowEcho, volumeEcho } from '../forms/portion-form';
 import { availableMl, readBottleSizes, type Poured, type PourValues } from './pour-form';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly control: Control<PourValues, unknown, Poured>;
@@ -29,10 +30,10 @@ interface Props {
 
 const doses = ['white-sugar', 'honey', 'raspberry-puree', 'pear-juice'] as const;
 const doseNames = {
-  'white-sugar': 'Sugar',
-  honey: 'Honey',
-  'raspberry-puree': 'Purée',
-  'pear-juice': 'Juice',
+  'white-sugar': t`Sugar`,
+  honey: t`Honey`,
+  'raspberry-puree': t`Purée`,
+  'pear-juice': t`Juice`,
 } as const;
 
 /** Bottling: number, size, headspace, a dose for each, kind of bottle; with the cautions where the hand is. */
@@ -43,47 +44,44 @@ export function BottleFields({ control, typed, lot, onSet }: Props) {
   return (
     <>
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
-        <Field control={control} name="count" label="Bottles" numeric hint="How many of these" />
-        <Field control={control} name="size" label="Size" hint="500 ml" echo={volumeEcho('ml')} />
+        <Field control={control} name="count" label={t`Bottles`} numeric hint={t`How many of these`} />
+        <Field control={control} name="size" label={t`Size`} hint="500 ml" echo={volumeEcho('ml')} />
       </View>
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
         <Field
           control={control}
           name="headspace"
-          label="Headspace"
-          hint="About 4 %, 2–5 cm of neck"
+          label={t`Headspace`}
+          hint={t`About 4 %, 2–5 cm of neck`}
           echo={volumeEcho('ml')}
         />
         <Field
           control={control}
           name="dose"
-          label="Dose, each bottle"
-          hint="Nothing while it is still sweet"
+          label={t`Dose, each bottle`}
+          hint={t`Nothing while it is still sweet`}
           echo={(amount) => rowEcho({ what: typed.doseOf, amount })}
         />
       </View>
       <Choice
-        label="Dose of"
+        label={t`Dose of`}
         options={doses.map((value) => ({ value, label: doseNames[value] }))}
         value={typed.doseOf as (typeof doses)[number]}
         onChange={(what) => onSet('doseOf', what)}
       />
       <Text testID="fill-line">{fillLine(typed, lot, left)}</Text>
       <Choice
-        label="Kind of bottle"
+        label={t`Kind of bottle`}
         options={bottleIds.map((id) => ({ value: id, label: vesselKind(id).name }))}
         value={typed.vessel as (typeof bottleIds)[number]}
         onChange={(id) => onSet('vessel', id)}
       />
       {holdsFizz(typed.vessel) ? (
-        <Text>{`${kind.note} Working limit here: ${kind.limitBar} bar over the air outside; a lower mark on the bottle goes first.`}</Text>
+        <Text>{t`${kind.note} Working limit here: ${kind.limitBar} bar over the air outside; a lower mark on the bottle goes first.`}</Text>
       ) : (
         <Note tone="danger">{refusedWords(typed.vessel)}</Note>
       )}
-      <Note tone="caution">
-        Pressure-rated bottles only, one soft plastic pilot beside the glass, in a covered box. Glasses on
-        when one feels hard.
-      </Note>
+      <Note tone="caution">{t`Pressure-rated bottles only, one soft plastic pilot beside the glass, in a covered box. Glasses on when one feels hard.`}</Note>
     </>
   );
 }
@@ -96,8 +94,8 @@ function fillLine(typed: PourValues, lot: Lot, sugarGramsPerLitre: number): stri
   const plan = bottlesOf(there, sizes.value.size, sizes.value.headspace);
   const left = Math.round(plan.leftMl);
   const potential = Math.round(potentialVolumes(sugarGramsPerLitre, 0));
-  const fits = `${(there / 1000).toFixed(2)} L fills ${plan.bottles} of these${left > 20 ? `, ${number(left)} ml over` : ''}.`;
+  const fits = t`${(there / 1000).toFixed(2)} L fills ${plan.bottles} of these${left > 20 ? t`, ${number(left)} ml over` : ''}.`;
   return holdsFizz(typed.vessel)
-    ? `${fits} All the sugar left in it would burst any bottle (${potential} vol): only time, cold or dryness stops it.`
+    ? t`${fits} All the sugar left in it would burst any bottle (${potential} vol): only time, cold or dryness stops it.`
     : fits;
 }

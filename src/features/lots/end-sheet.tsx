@@ -9,6 +9,7 @@ import { endingWords } from '@/words/names';
 import { WhenField } from '../forms/when-field';
 import { useAct } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
+import { t } from '@/core/language/t';
 
 /** The end of a lot: drunk, given, dried, discarded. */
 export function EndSheet({ lot, onClose }: LotSheetProps) {
@@ -25,17 +26,23 @@ export function EndSheet({ lot, onClose }: LotSheetProps) {
     onClose();
   };
   return (
-    <Sheet title={`The end of ${lot.name}`} onClose={onClose}>
+    <Sheet title={t`The end of ${lot.name}`} onClose={onClose}>
       <Choice
-        label="How"
+        label={t`How`}
         options={endings
           .filter((value) => lot.role === 'bottle' || (value !== 'burst' && value !== 'leaked'))
           .map((value) => ({ value, label: endingWords[value] }))}
         value={how}
         onChange={setHow}
       />
-      <TextBox label="Why" value={why} onChange={setWhy} multiline hint="What the next one can learn from" />
-      <Text>It leaves the shelves; its ledger stays, and Undo brings it back.</Text>
+      <TextBox
+        label={t`Why`}
+        value={why}
+        onChange={setWhy}
+        multiline
+        hint={t`What the next one can learn from`}
+      />
+      <Text>{t`It leaves the shelves; its ledger stays, and Undo brings it back.`}</Text>
       <WhenField value={at} onChange={setAt} />
       <InkButton danger={how === 'discarded'} label={endingWords[how]} onPress={save} />
     </Sheet>

@@ -6,12 +6,13 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { Choice } from '@/ui/controls/choice';
+import { t } from '@/core/language/t';
 
 const labels: Readonly<Record<Felt, string>> = {
-  'cool-to-touch': 'Cool to the touch',
-  lukewarm: 'Lukewarm',
-  warm: 'Warm',
-  hot: 'Hot',
+  'cool-to-touch': t`Cool to the touch`,
+  lukewarm: t`Lukewarm`,
+  warm: t`Warm`,
+  hot: t`Hot`,
 };
 
 interface Props {
@@ -29,10 +30,10 @@ export function FeltWarmth({ lot, onFelt }: Props) {
   return (
     <Choice
       titled
-      label="How warm is the base?"
+      label={t`How warm is the base?`}
       options={[
         ...feltWords.map((value) => ({ value, label: labels[value] })),
-        { value: 'room' as const, label: 'Mixed cold: as the room' },
+        { value: 'room' as const, label: t`Mixed cold: as the room` },
       ]}
       value={touched}
       onChange={(value) => {

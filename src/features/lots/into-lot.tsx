@@ -5,6 +5,7 @@ import { Choice } from '@/ui/controls/choice';
 import { Field } from '@/ui/controls/field';
 import { lotName } from '@/words/names';
 import type { Poured, PourValues } from './pour-form';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly control: Control<PourValues, unknown, Poured>;
@@ -18,7 +19,7 @@ interface Props {
 export const IntoLot = ({ control, others, household, chosen, onChoose }: Props) => (
   <>
     <Choice
-      label="Into"
+      label={t`Into`}
       options={others.map((other) => ({ value: other.id, label: lotName(other, household) }))}
       value={chosen}
       onChange={onChoose}
@@ -26,9 +27,9 @@ export const IntoLot = ({ control, others, household, chosen, onChoose }: Props)
     <Field
       control={control}
       name="celsius"
-      label="Temperature of the base, °C"
+      label={t`Temperature of the base, °C`}
       numeric
-      hint="Below 30 °C before anything alive goes in"
+      hint={t`Below 30 °C before anything alive goes in`}
     />
   </>
 );

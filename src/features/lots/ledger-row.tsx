@@ -9,6 +9,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { entryWords } from '@/words/journal/entry-words';
 import { moment } from '@/words/moment';
 import { useActs } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 export interface RowProps {
   readonly lotId: string;
@@ -37,7 +38,7 @@ export function EntryRow({
   const amended = useAppSelector((state) => (selectJournal(state).corrections[entry.id]?.length ?? 0) > 0);
   const words = entryWords(entry, household, lotId);
   const marked = entry.id === shown;
-  const state = unsaved ? ', not saved' : keeping ? ', being kept' : amended ? ', corrected' : '';
+  const state = unsaved ? t`, not saved` : keeping ? t`, being kept` : amended ? t`, corrected` : '';
   return (
     <View
       ref={marked ? intoSight : undefined}
@@ -54,8 +55,8 @@ export function EntryRow({
           color={roles.softText}
         >{`${moment(entry.at, now)}${state}${entry.note && entry.kind !== 'noted' ? `. ${entry.note}` : ''}`}</Text>
       </View>
-      <RowButton label="Edit" about={words} says="Correct" onPress={() => onAmend(entry)} />
-      {undo ? <RowButton label="Undo" about={words} onPress={() => takeBack(entry)} /> : null}
+      <RowButton label={t`Edit`} about={words} says={t`Correct`} onPress={() => onAmend(entry)} />
+      {undo ? <RowButton label={t`Undo`} about={words} onPress={() => takeBack(entry)} /> : null}
     </View>
   );
 }

@@ -13,6 +13,7 @@ import { moment } from '@/words/moment';
 import { useActs } from '../acts/act-context';
 import { AmendSheet } from './lazy';
 import { EntryRow, RowButton, rowStyles, type RowProps } from './ledger-row';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lotId: string;
@@ -32,9 +33,7 @@ export function Ledger({ lotId, now, shown }: Props) {
   const row = { lotId, now, shown, onAmend: setAmending };
   return (
     <View>
-      <Text as="subheading" level={2}>
-        Ledger
-      </Text>
+      <Text as="subheading" level={2}>{t`Ledger`}</Text>
       <LongList
         items={newest}
         rowHeight={usualRow}
@@ -70,12 +69,12 @@ function ActRow({ entries, ...row }: RowProps & { readonly entries: readonly Ent
           </Text>
         </View>
         <RowButton
-          label={open ? 'Less' : 'All'}
+          label={open ? t`Less` : t`All`}
           about={words}
           expanded={open}
           onPress={() => setOpen(!open)}
         />
-        <RowButton label="Undo" about={words} onPress={() => takeBack(first!)} />
+        <RowButton label={t`Undo`} about={words} onPress={() => takeBack(first!)} />
       </View>
       {open ? (
         <View style={{ paddingLeft: 16 }}>

@@ -12,6 +12,7 @@ import { millilitres, number } from '@/words/amounts';
 import { moment } from '@/words/moment';
 import { nameOfLot } from '@/words/names';
 import { hrefOf } from '@/ui/layout/lot-href';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -27,9 +28,9 @@ export function Lineage({ lot, now }: Props) {
   const to = wentTo(lot);
   if (from.length + to.length === 0) return null;
   return (
-    <Card label="Where from and where to" testID="lineage">
-      {from.length > 0 ? <Line title="Came from" edges={from} now={now} /> : null}
-      {to.length > 0 ? <Line title="Came of it" edges={to} now={now} /> : null}
+    <Card label={t`Where from and where to`} testID="lineage">
+      {from.length > 0 ? <Line title={t`Came from`} edges={from} now={now} /> : null}
+      {to.length > 0 ? <Line title={t`Came of it`} edges={to} now={now} /> : null}
     </Card>
   );
 }
@@ -53,7 +54,7 @@ function Line({
         <EdgeRow key={`${edge.entryId}-${index}`} edge={edge} now={now} />
       ))}
       {edges.length > shownAtMost ? (
-        <Text>{`and ${edges.length - shownAtMost} earlier, in the ledger`}</Text>
+        <Text>{t`and ${edges.length - shownAtMost} earlier, in the ledger`}</Text>
       ) : null}
     </View>
   );
@@ -64,7 +65,7 @@ function EdgeRow({ edge, now }: { readonly edge: Edge; readonly now: number }) {
   const household = useAppSelector(selectHousehold);
   const there = edge.lotId ? lotOf(household, edge.lotId) : undefined;
   const name = nameOfLot(edge.lotId, household);
-  const solids = edge.solidGrams > 0.5 ? `${number(Math.round(edge.solidGrams))} g of solids` : '';
+  const solids = edge.solidGrams > 0.5 ? t`${number(Math.round(edge.solidGrams))} g of solids` : '';
   const amount = [edge.ml > 0.5 ? millilitres(edge.ml) : '', solids].filter(Boolean).join(' and ');
   const words = `${name}: ${amount}, ${moment(edge.at, now)}`;
   if (!there) return <Text color={roles.softText}>{words}</Text>;

@@ -12,6 +12,7 @@ import { WhenField } from '../forms/when-field';
 import { useAct } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
 import { signsFor } from './signs-for';
+import { t } from '@/core/language/t';
 
 /** What is seen, heard, smelt and felt: chips, one tap a sign. */
 export function LookSheet({ lot, onClose }: LotSheetProps) {
@@ -32,13 +33,13 @@ export function LookSheet({ lot, onClose }: LotSheetProps) {
         signs,
         ...(note.trim() ? { note: note.trim() } : {}),
       },
-      `${lot.name}: noted. The forecast takes it in.`,
+      t`${lot.name}: noted. The forecast takes it in.`,
       at ?? undefined,
     );
     onClose();
   };
   return (
-    <Sheet title={`Look at ${lot.name}`} onClose={onClose}>
+    <Sheet title={t`Look at ${lot.name}`} onClose={onClose}>
       {all.slice(0, more ? all.length : 5).map((kind) => (
         <View key={kind} style={{ gap: 6 }}>
           <Text as="strong">{signWords[kind].title}</Text>
@@ -56,19 +57,17 @@ export function LookSheet({ lot, onClose }: LotSheetProps) {
       {more ? null : (
         <InkButton
           quiet
-          label="More signs"
+          label={t`More signs`}
           onPress={() => setMore(true)}
           style={{ alignSelf: 'flex-start' }}
         />
       )}
       {bad ? (
-        <Note tone="danger">
-          Fuzz, odd colour or a foul smell: discard all of it and clean the vessel. Never skim and drink.
-        </Note>
+        <Note tone="danger">{t`Fuzz, odd colour or a foul smell: discard all of it and clean the vessel. Never skim and drink.`}</Note>
       ) : null}
-      <TextBox label="Note" value={note} onChange={setNote} multiline />
+      <TextBox label={t`Note`} value={note} onChange={setNote} multiline />
       <WhenField value={at} onChange={setAt} />
-      <InkButton label="Note it" disabled={chosen.length === 0} onPress={save} />
+      <InkButton label={t`Note it`} disabled={chosen.length === 0} onPress={save} />
     </Sheet>
   );
 }

@@ -8,6 +8,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { useAct } from '../acts/act-context';
 import { actKinds, actLabels, type ActKind } from './act-kinds';
 import { LotSheet } from './lazy';
+import { t } from '@/core/language/t';
 
 /** Which sheet is open, and whether all acts are shown. Kept by the page: its parts come and go as answers do. */
 export interface ActsState {
@@ -48,9 +49,9 @@ export function ActsRow({ lot, state, few, children }: RowProps) {
   const roles = useRoles();
   const act = useAct();
   if (lot.ended) return children ? <View style={styles.row}>{children}</View> : null;
-  const stir = () => act({ kind: 'stirred', lots: [lot.id] }, `Stirred ${lot.name}.`);
-  const vent = () => act({ kind: 'vented', lots: [lot.id], long: false }, `Burped ${lot.name}.`);
-  const quick = lot.closure === 'sealed' ? { label: 'Burp', press: vent } : { label: 'Stir', press: stir };
+  const stir = () => act({ kind: 'stirred', lots: [lot.id] }, t`Stirred ${lot.name}.`);
+  const vent = () => act({ kind: 'vented', lots: [lot.id], long: false }, t`Burped ${lot.name}.`);
+  const quick = lot.closure === 'sealed' ? { label: t`Burp`, press: vent } : { label: t`Stir`, press: stir };
   const button = (label: string, press: () => void) => (
     <Press
       key={label}
@@ -71,10 +72,10 @@ export function ActsRow({ lot, state, few, children }: RowProps) {
   const first = few ?? actKinds.slice(0, 3);
   const rest = actKinds.filter((kind) => !first.includes(kind));
   return (
-    <View role="group" aria-label="Acts" style={styles.row}>
+    <View role="group" aria-label={t`Acts`} style={styles.row}>
       {children}
       {first.map(ofKind)}
-      {few ? button(state.more ? 'Fewer' : 'More…', () => state.onMore(!state.more)) : null}
+      {few ? button(state.more ? t`Fewer` : t`More…`, () => state.onMore(!state.more)) : null}
       {state.more || !few ? (
         <>
           {button(quick.label, quick.press)}

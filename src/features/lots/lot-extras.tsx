@@ -3,6 +3,7 @@ import type { Lot } from '@/core/lots/lot';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Ledger } from './ledger';
 import { Lineage } from './lineage';
+import { t } from '@/core/language/t';
 
 /** What stands at the foot of every lot's page: where it came from, what came of it, and all that happened to it. */
 export function LotExtras({ lot, now }: { readonly lot: Lot; readonly now: number }) {
@@ -13,7 +14,7 @@ export function LotExtras({ lot, now }: { readonly lot: Lot; readonly now: numbe
       {lot.role === 'starter' ? null : (
         <InkButton
           quiet
-          label="What is wrong with it?"
+          label={t`What is wrong with it?`}
           onPress={() => router.navigate(`/starters/trouble?lot=${lot.id}`)}
         />
       )}

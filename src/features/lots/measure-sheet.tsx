@@ -14,6 +14,8 @@ import { WhenField } from '../forms/when-field';
 import { useAct } from '../acts/act-context';
 import { readMeasured } from './measure-form';
 import type { LotSheetProps } from './sheet-props';
+import { t } from '@/core/language/t';
+import { unitShown } from '@/core/measures/unit-system';
 
 const quantitiesFor = (lot: Lot): readonly MeasuredQuantity[] =>
   lot.closure === 'sealed'
@@ -37,40 +39,40 @@ export function MeasureSheet({ lot, onClose }: LotSheetProps) {
     if (!read.ok) return;
     act(
       { kind: 'measured', lotId: lot.id, quantity, value: read.value },
-      `${title} ${read.value.toFixed(digits)} noted.`,
+      t`${title} ${read.value.toFixed(digits)} noted.`,
       at ?? undefined,
     );
     onClose();
   };
   return (
-    <Sheet title={`Measure ${lot.name}`} onClose={onClose}>
+    <Sheet title={t`Measure ${lot.name}`} onClose={onClose}>
       <Choice
-        label="What"
+        label={t`What`}
         options={all.map((value) => ({ value, label: quantityWords[value].title }))}
         value={quantity}
         onChange={setQuantity}
       />
       <TextBox
-        label={unit ? `${title}, ${unit}` : title}
+        label={unit ? `${title}, ${unitShown(unit)}` : title}
         value={text}
         onChange={setText}
         numeric
         hint={
           quantity === 'sg'
-            ? `It began ${measured ? 'at' : 'near'} ${og.toFixed(3)}${measured ? ', as you read it' : ''}. Drive the gas off first: stir, wait, read.`
+            ? t`It began ${measured ? t`at` : t`near`} ${og.toFixed(3)}${measured ? t`, as you read it` : ''}. Drive the gas off first: stir, wait, read.`
             : undefined
         }
-        echo={read.ok ? `= ${read.value.toFixed(digits)}${unit ? ` ${unit}` : ''}` : undefined}
+        echo={read.ok ? t`= ${read.value.toFixed(digits)}${unit ? ` ${unit}` : ''}` : undefined}
         error={tried && !read.ok ? refusalWords(read) : undefined}
         errorId="error-measured"
       />
       {quantity === 'sg' && read.ok && lot.role !== 'starter' ? (
         <Text color={roles.softText}>
-          {`About ${Math.max(0, abvByMassBalance(og, read.value)).toFixed(1)} % alcohol by mass balance. The two rules of thumb say ${Math.max(0, abvByRule131(og, read.value)).toFixed(1)} and ${Math.max(0, abvByRule7_5(og, read.value)).toFixed(1)} %.`}
+          {t`About ${Math.max(0, abvByMassBalance(og, read.value)).toFixed(1)} % alcohol by mass balance. The two rules of thumb say ${Math.max(0, abvByRule131(og, read.value)).toFixed(1)} and ${Math.max(0, abvByRule7_5(og, read.value)).toFixed(1)} %.`}
         </Text>
       ) : null}
       <WhenField value={at} onChange={setAt} />
-      <InkButton label="Note it" onPress={save} />
+      <InkButton label={t`Note it`} onPress={save} />
     </Sheet>
   );
 }

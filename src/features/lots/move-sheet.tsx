@@ -17,6 +17,7 @@ import { useForecasts } from '../forecasting/forecasts';
 import { CounterAgain } from '../forecasting/counter-again';
 import type { LotSheetProps } from './sheet-props';
 import { capital } from '@/core/capital';
+import { t } from '@/core/language/t';
 
 /** Another place, another lid. */
 export function MoveSheet({ lot, onClose }: LotSheetProps) {
@@ -43,13 +44,13 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
     onClose();
   };
   return (
-    <Sheet title={`Move ${lot.name}`} onClose={onClose}>
+    <Sheet title={t`Move ${lot.name}`} onClose={onClose}>
       <Choice
         titled
-        label="Where"
+        label={t`Where`}
         options={placeIds.map((value) => ({
           value,
-          label: `${capital(placeWords[value])}, ${celsiusAt(warmths, value, when).toFixed(0)} °C`,
+          label: t`${capital(placeWords[value])}, ${celsiusAt(warmths, value, when).toFixed(0)} °C`,
         }))}
         value={place}
         onChange={setPlace}
@@ -62,19 +63,16 @@ export function MoveSheet({ lot, onClose }: LotSheetProps) {
       ) : null}
       <Choice
         titled
-        label="Closed by"
+        label={t`Closed by`}
         options={closures.map((value) => ({ value, label: capital(closureWords[value]) }))}
         value={closure}
         onChange={setClosure}
       />
       {closure === 'sealed' && !holdsFizz(lot.vessel.kind) ? (
-        <Note tone="danger">
-          This vessel is not made for pressure: sealed, it can burst. Cloth, a loose lid or an airlock lets
-          the gas out.
-        </Note>
+        <Note tone="danger">{t`This vessel is not made for pressure: sealed, it can burst. Cloth, a loose lid or an airlock lets the gas out.`}</Note>
       ) : null}
       <WhenField value={at} onChange={setAt} />
-      <InkButton label="Done" onPress={save} />
+      <InkButton label={t`Done`} onPress={save} />
     </Sheet>
   );
 }

@@ -22,6 +22,7 @@ import { JarFields } from './jar-fields';
 import { takens, wheres } from './pour-choices';
 import { availableMl, readPour, type Poured, type PourValues, type Where } from './pour-form';
 import type { LotSheetProps } from './sheet-props';
+import { t } from '@/core/language/t';
 
 /** What a glass holds. */
 const glass = '250 ml';
@@ -68,37 +69,37 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
     act(
       { kind: 'transferred', ...poured },
       typed.where === 'bottles'
-        ? `${lot.name} is bottled.`
+        ? t`${lot.name} is bottled.`
         : typed.where === 'drunk'
-          ? `A drink of ${lot.name}.`
-          : `Poured from ${lot.name}.`,
+          ? t`A drink of ${lot.name}.`
+          : t`Poured from ${lot.name}.`,
       at ?? undefined,
     );
     onClose();
   });
   const most =
     typed.taken === 'solids'
-      ? `${Math.round(solidGrams(lot.contents))} g of solids`
-      : `${Math.round(lot.role === 'starter' && typed.taken === 'liquid' ? mostDrawableMl(lot) : availableMl(lot, typed.taken))} ml`;
+      ? t`${Math.round(solidGrams(lot.contents))} g of solids`
+      : t`${Math.round(lot.role === 'starter' && typed.taken === 'liquid' ? mostDrawableMl(lot) : availableMl(lot, typed.taken))} ml`;
   return (
     <Sheet
       title={
         typed.where === 'bottles'
-          ? `Bottle ${lotName(lot, household)}`
-          : `Pour from ${lotName(lot, household)}`
+          ? t`Bottle ${lotName(lot, household)}`
+          : t`Pour from ${lotName(lot, household)}`
       }
       onClose={onClose}
     >
       <Choice
         titled
-        label="What"
+        label={t`What`}
         options={takens}
         value={typed.taken}
         onChange={(taken) => set('taken', taken)}
       />
       <Choice
         titled
-        label="Where to"
+        label={t`Where to`}
         options={wheres.filter(({ value }) => value !== 'lot' || others.length > 0)}
         value={typed.where}
         onChange={(value) => {
@@ -112,8 +113,8 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
         <Field
           control={form.control}
           name="amount"
-          label="How much"
-          hint={`${lot.name} can give ${most}. Empty: all of it`}
+          label={t`How much`}
+          hint={t`${lot.name} can give ${most}. Empty: all of it`}
           echo={volumeEcho('ml')}
         />
       )}
@@ -132,7 +133,7 @@ export function PourSheet({ lot, onClose, where, lotId, amount }: Props) {
       ) : null}
       <WhenField value={at} onChange={setAt} />
       <InkButton
-        label={typed.where === 'bottles' ? 'Bottled' : typed.where === 'drunk' ? 'Drunk' : 'Poured'}
+        label={typed.where === 'bottles' ? t`Bottled` : typed.where === 'drunk' ? t`Drunk` : t`Poured`}
         onPress={() => void save()}
       />
     </Sheet>

@@ -3,6 +3,7 @@ import type { TasteKind } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
 import { sweetWords } from '@/words/names';
+import { t } from '@/core/language/t';
 
 /** Scores of a sip so far: what nobody scored is not written. */
 export type Taste = Readonly<Partial<Record<TasteKind, number>>>;
@@ -11,13 +12,13 @@ export type Taste = Readonly<Partial<Record<TasteKind, number>>>;
 const scales: Readonly<
   Record<Exclude<TasteKind, 'strength'>, readonly [title: string, steps: readonly string[]]>
 > = {
-  sweet: ['Sweet', sweetWords],
-  sour: ['Sour', ['Not sour', 'Fresh', 'Tart', 'Sour', 'Vinegary']],
-  fizz: ['Fizz', ['Still', 'Prickle', 'Soft', 'Lively', 'Sharp']],
-  spice: ['Spice', ['None', 'A trace', 'Warm', 'Spicy', 'Burning']],
-  aroma: ['Aroma', ['None', 'Faint', 'Clear', 'Full', 'Too much']],
-  off: ['Anything off', ['Clean', 'A trace', 'Noticeable', 'Strong', 'Undrinkable']],
-  liking: ['How is it?', ['Not again', 'Meh', 'Fine', 'Good', 'Again, please']],
+  sweet: [t`Sweet`, sweetWords],
+  sour: [t`Sour`, [t`Not sour`, t`Fresh`, t`Tart`, t`Sour`, t`Vinegary`]],
+  fizz: [t`Fizz`, [t`Still`, t`Prickle`, t`Soft`, t`Lively`, t`Sharp`]],
+  spice: [t`Spice`, [t`None`, t`A trace`, t`Warm`, t`Spicy`, t`Burning`]],
+  aroma: [t`Aroma`, [t`None`, t`Faint`, t`Clear`, t`Full`, t`Too much`]],
+  off: [t`Anything off`, [t`Clean`, t`A trace`, t`Noticeable`, t`Strong`, t`Undrinkable`]],
+  liking: [t`How is it?`, [t`Not again`, t`Meh`, t`Fine`, t`Good`, t`Again, please`]],
 };
 type Scale = keyof typeof scales;
 

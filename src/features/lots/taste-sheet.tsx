@@ -7,6 +7,7 @@ import { useAct } from '../acts/act-context';
 import type { LotSheetProps } from './sheet-props';
 import { bottleScales, jarScales, TasteChoices, type Taste } from './taste-choices';
 import { TasterChoice } from './taster-choice';
+import { t } from '@/core/language/t';
 
 /** A sip, by whoever sips. */
 export function TasteSheet({ lot, onClose }: LotSheetProps) {
@@ -21,20 +22,20 @@ export function TasteSheet({ lot, onClose }: LotSheetProps) {
       ...(by.trim() ? { by: by.trim() } : {}),
       ...(note.trim() ? { note: note.trim().slice(0, 2000) } : {}),
     };
-    act({ kind: 'tasted', lotId: lot.id, ...said }, `${lot.name}: taste noted.`, at ?? undefined);
+    act({ kind: 'tasted', lotId: lot.id, ...said }, t`${lot.name}: taste noted.`, at ?? undefined);
     onClose();
   };
   return (
-    <Sheet title={`Taste ${lot.name}`} onClose={onClose}>
+    <Sheet title={t`Taste ${lot.name}`} onClose={onClose}>
       <TasterChoice value={by} onChange={setBy} />
       <TasteChoices
         value={taste}
         onChange={setTaste}
         kinds={lot.role === 'bottle' ? bottleScales : jarScales}
       />
-      <TextBox label="Note" value={note} onChange={setNote} multiline />
+      <TextBox label={t`Note`} value={note} onChange={setNote} multiline />
       <WhenField value={at} onChange={setAt} />
-      <InkButton label="Note it" disabled={Object.keys(taste).length === 0} onPress={save} />
+      <InkButton label={t`Note it`} disabled={Object.keys(taste).length === 0} onPress={save} />
     </Sheet>
   );
 }

@@ -4,6 +4,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/controls/choice';
 import { TextBox } from '@/ui/controls/text-box';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly value: string;
@@ -19,11 +20,11 @@ export function TasterChoice({ value, onChange }: Props) {
     <>
       <Choice
         titled
-        label="Who sips"
+        label={t`Who sips`}
         options={[
           ...people.map(({ name }) => ({ value: name, label: name })),
-          { value: '', label: 'Me' },
-          { value: '?', label: 'Somebody else' },
+          { value: '', label: t`Me` },
+          { value: '?', label: t`Somebody else` },
         ]}
         value={other || !known ? '?' : value}
         onChange={(name) => {
@@ -32,7 +33,7 @@ export function TasterChoice({ value, onChange }: Props) {
         }}
       />
       {other || !known ? (
-        <TextBox label="Who" value={value} onChange={(name) => onChange(name.slice(0, 80))} />
+        <TextBox label={t`Who`} value={value} onChange={(name) => onChange(name.slice(0, 80))} />
       ) : null}
     </>
   );

@@ -6,21 +6,19 @@ import { Jar } from '@/ui/drawings/jar';
 import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { capital } from '@/core/capital';
+import { t } from '@/core/language/t';
 
 const levels = [
-  { liveliness: 0.08, word: 'asleep' },
-  { liveliness: 0.5, word: 'at work' },
-  { liveliness: 0.97, word: 'lively' },
+  { liveliness: 0.08, word: t`asleep` },
+  { liveliness: 0.5, word: t`at work` },
+  { liveliness: 0.97, word: t`lively` },
 ] as const;
 
 /** How jars are drawn: each kind asleep, at work and lively, so that a glance at the shelf is enough. */
 export function JarsScreen() {
   return (
-    <Screen title="How jars are drawn" over="More" width={760}>
-      <Text>
-        What lies in a jar tells its kind; bubbles, foam and what rides up tell how lively it is. The line at
-        the side is its mark.
-      </Text>
+    <Screen title={t`How jars are drawn`} over={t`More`} width={760}>
+      <Text>{t`What lies in a jar tells its kind; bubbles, foam and what rides up tell how lively it is. The line at the side is its mark.`}</Text>
       {keptKinds.map((kind) => (
         <Card key={kind.id} label={kind.name}>
           <Text as="subheading" level={2}>

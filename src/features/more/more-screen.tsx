@@ -13,37 +13,43 @@ import { Rule } from '@/ui/controls/rule';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { useRoles } from '@/ui/theme/use-roles';
+import { LanguageCard } from './language-card';
+import { t } from '@/core/language/t';
 
 const looks = [
-  { value: 'system', label: 'As the device' },
-  { value: 'day', label: 'Day' },
-  { value: 'night', label: 'Night' },
+  { value: 'system', label: t`As the device` },
+  { value: 'day', label: t`Day` },
+  { value: 'night', label: t`Night` },
 ] as const;
 
 const doors = [
   {
     href: '/places',
-    title: 'Places and hours',
-    words: 'How warm each place is, by day and night; and when you are up.',
+    title: t`Places and hours`,
+    words: t`How warm each place is, by day and night; and when you are up.`,
   },
   {
     href: '/bottles',
-    title: 'Bottles and jars',
-    words: 'What there is, what is full, what each bears; how careful to be.',
+    title: t`Bottles and jars`,
+    words: t`What there is, what is full, what each bears; how careful to be.`,
   },
   {
     href: '/back',
-    title: 'Looking back',
-    words: 'Past batches, whether the forecast was right, what each likes, what it saved.',
+    title: t`Looking back`,
+    words: t`Past batches, whether the forecast was right, what each likes, what it saved.`,
   },
-  { href: '/clock', title: 'The kitchen’s clock', words: 'Every jar, brew and bottle on one axis of time.' },
-  { href: '/workbook', title: 'Workbook', words: 'Spoons, gravity, cooling, priming: small sums.' },
-  { href: '/jars', title: 'How jars are drawn', words: 'Each kind, asleep, at work and lively.' },
-  { href: '/data', title: 'Data', words: 'Save the journal to a file, bring one in, start over.' },
+  {
+    href: '/clock',
+    title: t`The kitchen’s clock`,
+    words: t`Every jar, brew and bottle on one axis of time.`,
+  },
+  { href: '/workbook', title: t`Workbook`, words: t`Spoons, gravity, cooling, priming: small sums.` },
+  { href: '/jars', title: t`How jars are drawn`, words: t`Each kind, asleep, at work and lively.` },
+  { href: '/data', title: t`Data`, words: t`Save the journal to a file, bring one in, start over.` },
   {
     href: '/cautions',
-    title: 'Cautions',
-    words: 'Glass, mould, alcohol, allergies: what to mind, in one place.',
+    title: t`Cautions`,
+    words: t`Glass, mould, alcohol, allergies: what to mind, in one place.`,
   },
 ] as const;
 
@@ -53,7 +59,7 @@ export function MoreScreen() {
   const dispatch = useDispatch();
   const look = useAppSelector(selectLook);
   return (
-    <Screen title="More">
+    <Screen title={t`More`}>
       <Card style={{ paddingVertical: 4, gap: 0 }}>
         {doors.map((door, i) => (
           <Fragment key={door.href}>
@@ -63,11 +69,9 @@ export function MoreScreen() {
         ))}
       </Card>
       <Card>
-        <Text as="subheading" level={2}>
-          Light
-        </Text>
+        <Text as="subheading" level={2}>{t`Light`}</Text>
         <Choice
-          label="Light"
+          label={t`Light`}
           options={looks}
           value={look}
           onChange={(choice) => {
@@ -76,16 +80,15 @@ export function MoreScreen() {
           }}
         />
       </Card>
-      <Text color={roles.softText}>{`Yuzet ${buildName()}`}</Text>
+      <LanguageCard />
+      <Text color={roles.softText}>{t`Yuzet ${buildName()}`}</Text>
       <Press
         role="link"
-        aria-label="Third-party notices"
+        aria-label={t`Third-party notices`}
         onPress={() => window.location.assign(atBase('third-party-notices.txt'))}
         style={{ alignSelf: 'flex-start' }}
       >
-        <Text as="strong" color={roles.brew}>
-          Third-party notices
-        </Text>
+        <Text as="strong" color={roles.brew}>{t`Third-party notices`}</Text>
       </Press>
     </Screen>
   );

@@ -9,6 +9,7 @@ import { gap } from '@/ui/theme/shape';
 import { absenceWords } from '@/words/kitchen/absence-words';
 import { clockOf, TimeBox } from '@/ui/controls/time-box';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** When somebody is up: feeds are asked for within these hours. */
 export function HoursCard() {
@@ -21,22 +22,17 @@ export function HoursCard() {
     if (next.from !== next.to)
       act(
         { kind: 'kept', thing: 'waking', key: wakingKey, value: next },
-        `Up from ${clockOf(next.from)} to ${clockOf(next.to)}. Feeds are asked for then.`,
+        t`Up from ${clockOf(next.from)} to ${clockOf(next.to)}. Feeds are asked for then.`,
       );
   };
   return (
-    <Card label="Hours" testID="waking">
-      <Text as="subheading" level={2}>
-        I am up
-      </Text>
+    <Card label={t`Hours`} testID="waking">
+      <Text as="subheading" level={2}>{t`I am up`}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <TimeBox label="From" minutes={waking.from} onChange={(from) => set({ from })} />
-        <TimeBox label="To" minutes={waking.to} onChange={(to) => set({ to })} />
+        <TimeBox label={t`From`} minutes={waking.from} onChange={(from) => set({ from })} />
+        <TimeBox label={t`To`} minutes={waking.to} onChange={(to) => set({ to })} />
       </View>
-      <Text>
-        Feeds that would fall in the night come before bed. Several that fall near each other come as one
-        round. Pressure is never put off.
-      </Text>
+      <Text>{t`Feeds that would fall in the night come before bed. Several that fall near each other come as one round. Pressure is never put off.`}</Text>
       {out ? <Text testID="absence">{out}</Text> : null}
     </Card>
   );

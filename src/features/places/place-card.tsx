@@ -16,20 +16,21 @@ import { placeWords } from '@/words/names';
 import { ByThermometer } from './by-thermometer';
 import { useAct } from '../acts/act-context';
 import { capital } from '@/core/capital';
+import { t } from '@/core/language/t';
 
 const swings = [
-  { value: 0, label: 'Steady' },
-  { value: 2, label: '±2 °C' },
+  { value: 0, label: t`Steady` },
+  { value: 2, label: t`±2 °C` },
   { value: 4, label: '±4' },
   { value: 6, label: '±6' },
 ] as const;
 
 const hints: Readonly<Record<PlaceId, string>> = {
-  counter: 'Where most jars stand.',
-  cupboard: 'Darker, a little cooler.',
-  'warm-shelf': 'Above the oven, over a radiator, in an airing cupboard.',
-  'cooler-box': 'Insulated, with an ice brick: for hot days.',
-  fridge: 'Its door is warmer than its back.',
+  counter: t`Where most jars stand.`,
+  cupboard: t`Darker, a little cooler.`,
+  'warm-shelf': t`Above the oven, over a radiator, in an airing cupboard.`,
+  'cooler-box': t`Insulated, with an ice brick: for hot days.`,
+  fridge: t`Its door is warmer than its back.`,
 };
 
 /** One place: how warm it is now, how much it swings with the day. */
@@ -48,13 +49,13 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
     const offset = -new Date(at).getTimezoneOffset();
     act(
       { kind: 'temperature-set', place, ...meanOfShown(warmths, place, at, shown, offset) },
-      `${name} at ${shown.toFixed(1)} °C. Every window moved with it.`,
+      t`${name} at ${shown.toFixed(1)} °C. Every window moved with it.`,
     );
   };
   const swingBy = (value: number) =>
     act(
       { kind: 'temperature-set', place, celsius: said?.celsius ?? toStep(celsius, 0.5), swing: value },
-      value === 0 ? `${name}: steady.` : `${name}: ${value} °C warmer by day, as much cooler by night.`,
+      value === 0 ? t`${name}: steady.` : t`${name}: ${value} °C warmer by day, as much cooler by night.`,
     );
   return (
     <Card label={name} testID={`place-${place}`}>
@@ -64,7 +65,7 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
         </Text>
         <Press
           role="button"
-          aria-label={`${name} half a degree cooler`}
+          aria-label={t`${name} half a degree cooler`}
           onPress={() => set(-0.5)}
           style={{ alignItems: 'center' }}
         >
@@ -74,10 +75,10 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
           as="heading"
           live
           style={{ minWidth: 92, textAlign: 'center' }}
-        >{`${celsius.toFixed(1)} °C`}</Text>
+        >{t`${celsius.toFixed(1)} °C`}</Text>
         <Press
           role="button"
-          aria-label={`${name} half a degree warmer`}
+          aria-label={t`${name} half a degree warmer`}
           onPress={() => set(0.5)}
           style={{ alignItems: 'center' }}
         >
@@ -90,7 +91,7 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
         onRead={(read) =>
           act(
             { kind: 'temperature-set', place, celsius: read },
-            `${name} at ${read.toFixed(1)} °C. Every window moved with it.`,
+            t`${name} at ${read.toFixed(1)} °C. Every window moved with it.`,
           )
         }
       />
@@ -98,25 +99,25 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
         <>
           <Choice
             titled
-            label={`${name}, by feel`}
+            label={t`${name}, by feel`}
             options={feltRooms.map(({ word, celsius: value }) => ({ value, label: capital(word) }))}
             value={said?.felt ? (said.celsius as (typeof feltRooms)[number]['celsius']) : null}
             onChange={(value) =>
               act(
                 { kind: 'temperature-set', place, celsius: value, felt: true },
-                `${name}: about ${value} °C by feel. Ranges are wider until a thermometer says more.`,
+                t`${name}: about ${value} °C by feel. Ranges are wider until a thermometer says more.`,
               )
             }
           />
-          <Text as="strong">Day against night</Text>
+          <Text as="strong">{t`Day against night`}</Text>
           <Choice
-            label={`${name}, day and night`}
+            label={t`${name}, day and night`}
             options={swings}
             value={swing as 0 | 2 | 4 | 6}
             onChange={swingBy}
           />
           {swing > 0 && said ? (
-            <Text>{`About ${said.celsius.toFixed(1)} °C in the mean; now ${celsius > said.celsius ? 'day' : 'night'}.`}</Text>
+            <Text>{t`About ${said.celsius.toFixed(1)} °C in the mean; now ${celsius > said.celsius ? t`day` : t`night`}.`}</Text>
           ) : null}
         </>
       )}
@@ -126,7 +127,7 @@ export function PlaceCard({ place }: { readonly place: PlaceId }) {
 
 const followed = (place: PlaceId) =>
   place === 'counter'
-    ? 'Taken as 21 °C until it is said.'
+    ? t`Taken as 21 °C until it is said.`
     : place === 'fridge'
-      ? 'Taken as 4 °C until it is said.'
-      : 'Follows the counter until it is said.';
+      ? t`Taken as 4 °C until it is said.`
+      : t`Follows the counter until it is said.`;

@@ -23,6 +23,7 @@ import { awayCareWords } from '@/words/kitchen/planning-words';
 import { MomentField } from '../../ui/controls/moment-field';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** From when to when nobody is home, and what each starter needs before and after. */
 export function AwayPlanner() {
@@ -32,23 +33,21 @@ export function AwayPlanner() {
   const kept = awayOf(household);
   const coming = kept && kept.to > now ? kept : null;
   const [plan, setPlan] = useState<AwayPlan>(() => coming ?? fortnight(now));
-  const wrong = plan.to <= plan.from ? 'You come home before you leave: choose a later day.' : null;
+  const wrong = plan.to <= plan.from ? t`You come home before you leave: choose a later day.` : null;
   const starters = everyLot(household).filter((lot) => lot.role === 'starter' && isLiving(lot));
   return (
-    <Card label="Away" testID="away">
-      <Text as="subheading" level={2}>
-        Away
-      </Text>
+    <Card label={t`Away`} testID="away">
+      <Text as="subheading" level={2}>{t`Away`}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <MomentField
-          label="Leaving"
+          label={t`Leaving`}
           value={plan.from}
           min={now}
           onChange={(from) => from !== null && setPlan({ ...plan, from })}
           said={moment(plan.from, now)}
         />
         <MomentField
-          label="Home again"
+          label={t`Home again`}
           value={plan.to}
           min={plan.from}
           onChange={(to) => to !== null && setPlan({ ...plan, to })}
@@ -66,24 +65,24 @@ export function AwayPlanner() {
             );
             return care ? <CareLine key={lot.id} lot={lot} care={care} plan={plan} now={now} /> : null;
           })}
-      {starters.length === 0 ? <Text>No starter on the shelf: nothing to do.</Text> : null}
+      {starters.length === 0 ? <Text>{t`No starter on the shelf: nothing to do.`}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton
-          label={coming ? 'Change the plan' : 'Plan this absence'}
+          label={coming ? t`Change the plan` : t`Plan this absence`}
           disabled={wrong !== null}
           onPress={() =>
             act(
               { kind: 'kept', thing: 'away', key: awayKey, value: { from: plan.from, to: plan.to } },
-              `Away from ${moment(plan.from, now)}: Today asks before and after.`,
+              t`Away from ${moment(plan.from, now)}: Today asks before and after.`,
             )
           }
         />
         {coming ? (
           <InkButton
             quiet
-            label="Staying home"
+            label={t`Staying home`}
             onPress={() =>
-              act({ kind: 'kept', thing: 'away', key: awayKey, value: null }, 'The absence is taken out.')
+              act({ kind: 'kept', thing: 'away', key: awayKey, value: null }, t`The absence is taken out.`)
             }
           />
         ) : null}

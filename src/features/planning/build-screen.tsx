@@ -28,6 +28,7 @@ import { useAct } from '../acts/act-context';
 import { Nowhere } from '@/ui/layout/nowhere';
 import { PlanCard } from './build-plan-card';
 import { dayMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** So much of a starter, at its peak, by a time: which feeds, how much, when. */
 export function BuildScreen() {
@@ -55,23 +56,23 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
   const keep = (readyAt: number) => {
     act(
       { kind: 'kept', thing: 'build-up', key: lot.id, value: { amount, at: readyAt } },
-      `${lot.name} is built up by ${moment(readyAt, now)}. Today asks for each feed.`,
+      t`${lot.name} is built up by ${moment(readyAt, now)}. Today asks for each feed.`,
     );
     router.navigate(`/starters/${lot.id}`);
   };
   return (
-    <Screen title={`Build ${lot.name} up`} over={`Starters / ${culture.name}`} width={760}>
-      <Text>{`Now ${volume(Math.round(mostDrawableMl(lot)))} can be drawn. Say how much you want at its peak, and by when.`}</Text>
+    <Screen title={t`Build ${lot.name} up`} over={t`Starters / ${culture.name}`} width={760}>
+      <Text>{t`Now ${volume(Math.round(mostDrawableMl(lot)))} can be drawn. Say how much you want at its peak, and by when.`}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <TextBox
-          label="How much"
+          label={t`How much`}
           value={text}
           onChange={setText}
           echo={typed.ok ? `= ${Math.round(amount)} ${unit}` : undefined}
           error={typed.ok ? undefined : refusalWords(typed)}
         />
         <MomentField
-          label="By when"
+          label={t`By when`}
           value={at}
           min={now}
           onChange={(value) => value !== null && setAt(value)}
@@ -87,24 +88,21 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
       )}
       {plan.ok ? (
         <InkButton
-          label={plan.value.readyAt > at + 60_000 ? 'Build it up for then' : 'Build it up'}
+          label={plan.value.readyAt > at + 60_000 ? t`Build it up for then` : t`Build it up`}
           onPress={() => keep(quarter(plan.value.readyAt))}
         />
       ) : null}
       {kept ? (
         <InkButton
           quiet
-          label="Give this plan up"
+          label={t`Give this plan up`}
           onPress={() => {
-            act({ kind: 'kept', thing: 'build-up', key: lot.id, value: null }, 'The plan is given up.');
+            act({ kind: 'kept', thing: 'build-up', key: lot.id, value: null }, t`The plan is given up.`);
             router.navigate(`/starters/${lot.id}`);
           }}
         />
       ) : null}
-      <Note tone="plain">
-        Worked out from the usual: a lively jar doubles with each feed. Foam and hiss come first; a dull jar
-        gets one feed more.
-      </Note>
+      <Note tone="plain">{t`Worked out from the usual: a lively jar doubles with each feed. Foam and hiss come first; a dull jar gets one feed more.`}</Note>
     </Screen>
   );
 }

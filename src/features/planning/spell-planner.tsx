@@ -23,6 +23,9 @@ import { MomentField } from '../../ui/controls/moment-field';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
 import { capital } from '@/core/capital';
+import { degreesTyped } from '@/core/measures/parse-measure';
+import { t } from '@/core/language/t';
+import { readingShown } from '@/core/measures/unit-system';
 
 /** A spell of heat or cold, entered ahead, and what it does to feeds. */
 export function SpellPlanner() {
@@ -34,8 +37,8 @@ export function SpellPlanner() {
     from: noonAfter(now, 1),
     to: noonAfter(now, 6),
   }));
-  const [typed, setTyped] = useState('32');
-  const celsius = Number.parseFloat(typed.replace(',', '.'));
+  const [typed, setTyped] = useState(() => String(readingShown(32, '°C')));
+  const celsius = degreesTyped(typed);
   const fault = faultOf(celsius, spell);
   const coming = spellsOf(household).filter(({ to }) => to > now);
   const usual = celsiusAt(household.warmths, spell.place, spell.from - 1);
@@ -54,22 +57,22 @@ export function SpellPlanner() {
     ];
   });
   return (
-    <Card label="Heat or cold" testID="spell">
-      <Text as="subheading" level={2}>
-        Heat or cold ahead
-      </Text>
+    <Card label={t`Heat or cold`} testID="spell">
+      <Text as="subheading" level={2}>{t`Heat or cold ahead`}</Text>
       {coming.map((each) => (
         <View key={`${each.place}-${each.from}`} style={{ gap: 4 }}>
-          <Text as="strong">{`${capital(placeWords[each.place])} at ${each.celsius} °C · ${moment(each.from, now)} to ${moment(each.to, now)}`}</Text>
+          <Text as="strong">{t`${capital(placeWords[each.place])} at ${each.celsius} °C · ${moment(each.from, now)} to ${moment(each.to, now)}`}</Text>
           <InkButton
             quiet
-            label="Take it out"
-            onPress={() => act({ kind: 'kept', thing: 'spell', key: keyOf(each), value: null }, 'Taken out.')}
+            label={t`Take it out`}
+            onPress={() =>
+              act({ kind: 'kept', thing: 'spell', key: keyOf(each), value: null }, t`Taken out.`)
+            }
           />
         </View>
       ))}
       <Choice
-        label="Place"
+        label={t`Place`}
         options={placeIds
           .filter((id) => id !== 'fridge')
           .map((value) => ({ value, label: capital(placeWords[value]) }))}
@@ -77,16 +80,22 @@ export function SpellPlanner() {
         onChange={(place) => setSpell({ ...spell, place: place as PlaceId })}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
-        <TextBox label="Degrees, °C" value={typed} onChange={setTyped} numeric error={fault ?? undefined} />
+        <TextBox
+          label={t`Degrees, °C`}
+          value={typed}
+          onChange={setTyped}
+          numeric
+          error={fault ?? undefined}
+        />
         <MomentField
-          label="From"
+          label={t`From`}
           value={spell.from}
           min={now}
           onChange={(from) => from !== null && setSpell({ ...spell, from })}
           said={moment(spell.from, now)}
         />
         <MomentField
-          label="Until"
+          label={t`Until`}
           value={spell.to}
           min={spell.from}
           onChange={(to) => to !== null && setSpell({ ...spell, to })}
@@ -95,19 +104,16 @@ export function SpellPlanner() {
       </View>
       {fault ? null : kept.map((each) => <Text key={each.name}>{spellWords(each, celsius)}</Text>)}
       {!fault && celsius + Math.max(0, ...kept.map(({ tender }) => tender)) > 34 ? (
-        <Note tone="caution">
-          So warm, cultures suffer, and above 35 °C grains die. An insulated box with an ice brick helps, or
-          the fridge for the hottest days.
-        </Note>
+        <Note tone="caution">{t`So warm, cultures suffer, and above 35 °C grains die. An insulated box with an ice brick helps, or the fridge for the hottest days.`}</Note>
       ) : null}
       <InkButton
-        label="Plan for it"
+        label={t`Plan for it`}
         disabled={fault !== null}
         onPress={() => {
           const whole = { ...spell, celsius };
           act(
             { kind: 'kept', thing: 'spell', key: keyOf(whole), value: whole },
-            'Feeds and forecasts follow it.',
+            t`Feeds and forecasts follow it.`,
           );
         }}
       />
@@ -118,8 +124,8 @@ export function SpellPlanner() {
 const keyOf = ({ place, from }: Spell) => `${place}-${from}`;
 
 function faultOf(celsius: number, { from, to }: Omit<Spell, 'celsius'>): string | null {
-  if (!(celsius >= -5 && celsius <= 45)) return 'Between −5 and 45 °C.';
-  return to <= from ? 'It ends before it begins.' : null;
+  if (!(celsius >= -5 && celsius <= 45)) return t`Between −5 and 45 °C.`;
+  return to <= from ? t`It ends before it begins.` : null;
 }
 
 function noonAfter(now: number, days: number): number {

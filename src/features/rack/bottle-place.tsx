@@ -24,6 +24,7 @@ import { hourMs } from '@/core/duration';
 import { ForecastSection } from '../forecasting/lazy';
 import { OpeningForm } from './lazy';
 import { LotExtras } from '../lots/lazy';
+import { t } from '@/core/language/t';
 
 /** A bottle's own page. */
 export function BottlePlace() {
@@ -50,7 +51,7 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
   return (
     <Screen
       title={name}
-      over={`Rack / ${kind}, ${Math.round(lot.vessel.ml)} ml, ${duration((now - lot.begunAt) / hourMs)}`}
+      over={t`Rack / ${kind}, ${Math.round(lot.vessel.ml)} ml, ${duration((now - lot.begunAt) / hourMs)}`}
       width={980}
     >
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
@@ -58,14 +59,14 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
           lot={lot}
           volumes={pressure?.volumes ?? 0}
           litreHeight={170}
-          label={`Bottle ${lot.name}`}
+          label={t`Bottle ${lot.name}`}
         />
         <View style={{ flex: 1, gap: gap.small }}>
           <Text as="strong" color={roles.bottle}>
-            {over ? 'Opened' : `On the ${placeWords[lot.place]}`.replace('On the fridge', 'In the fridge')}
+            {over ? t`Opened` : t`On the ${placeWords[lot.place]}`.replace('On the fridge', 'In the fridge')}
           </Text>
           {pressure && !over ? (
-            <Text>{`About ${pressure.median.toFixed(1)} bar, perhaps ${pressure.edge.toFixed(1)}; good for ${limitBar}. An estimate.`}</Text>
+            <Text>{t`About ${pressure.median.toFixed(1)} bar, perhaps ${pressure.edge.toFixed(1)} bar; good for ${limitBar} bar. An estimate.`}</Text>
           ) : null}
           <Why topic="pressure" lot={lot} now={now} />
         </View>
@@ -75,7 +76,7 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
         now={now}
         acts={
           <ActsRow lot={lot} state={state} few={['look', 'taste']}>
-            {over ? null : <InkButton label="Open it" onPress={() => setOpening(true)} />}
+            {over ? null : <InkButton label={t`Open it`} onPress={() => setOpening(true)} />}
           </ActsRow>
         }
       />

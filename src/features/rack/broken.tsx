@@ -5,6 +5,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -19,8 +20,8 @@ export function Broken({ lot, name, onDone }: Props) {
   const soft = lot.vessel.kind === 'plastic-soda';
   const end = (how: 'burst' | 'leaked') => {
     act(
-      { kind: 'ended', lots: [lot.id], how, why: how === 'burst' ? 'It burst' : 'It leaked' },
-      how === 'burst' ? `${name} burst. Its siblings are not to be handled.` : `${name} leaked.`,
+      { kind: 'ended', lots: [lot.id], how, why: how === 'burst' ? t`It burst` : t`It leaked` },
+      how === 'burst' ? t`${name} burst. Its siblings are not to be handled.` : t`${name} leaked.`,
     );
     onDone();
   };
@@ -28,7 +29,7 @@ export function Broken({ lot, name, onDone }: Props) {
     return (
       <InkButton
         quiet
-        label="It burst, or leaks"
+        label={t`It burst, or leaks`}
         onPress={() => setOpen(true)}
         style={{ alignSelf: 'flex-start' }}
       />
@@ -36,11 +37,11 @@ export function Broken({ lot, name, onDone }: Props) {
   return (
     <View style={{ gap: gap.small }} testID="broken">
       <Note tone="danger">
-        {`${soft ? '' : 'Keep away from the others. Glasses, gloves and shoes before you sweep; no bare hands in wet glass. '}Cover the bottles of this batch with a towel and cool the place where they stand. Touch none of them warm.`}
+        {t`${soft ? '' : t`Keep away from the others. Glasses, gloves and shoes before you sweep; no bare hands in wet glass. `}Cover the bottles of this batch with a towel and cool the place where they stand. Touch none of them warm.`}
       </Note>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton danger label="It burst" onPress={() => end('burst')} />
-        <InkButton quiet label="It leaked" onPress={() => end('leaked')} />
+        <InkButton danger label={t`It burst`} onPress={() => end('burst')} />
+        <InkButton quiet label={t`It leaked`} onPress={() => end('leaked')} />
       </View>
     </View>
   );

@@ -16,8 +16,9 @@ import { doNow, stageWords, watchLines } from '@/words/tasks/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { useAct } from '../acts/act-context';
 import { dayMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
-const spans = [2, 5, 8, 14, 30].map((value) => ({ value, label: `${value} days` }));
+const spans = [2, 5, 8, 14, 30].map((value) => ({ value, label: t`${value} days` }));
 
 /** A bottle nobody thought of: which one, where it stood, since when; and what to do before anybody touches it. */
 export function FoundOne({ now, onClose }: { readonly now: number; readonly onClose: () => void }) {
@@ -41,35 +42,32 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
     const at = days === null ? lot.begunAt + 60_000 : Math.max(lot.begunAt + 60_000, now - days * dayMs);
     act(
       { kind: 'moved', lots: [lot.id], place },
-      `${lotName(lot, household)} stood in the ${placeWords[place]}.`,
+      t`${lotName(lot, household)} stood in the ${placeWords[place]}.`,
       at,
     );
     setSaid(true);
   };
   return (
-    <Sheet title="Found one" onClose={onClose}>
-      <Note tone="danger">
-        Do not lift it yet. A bottle that was forgotten in the warm may be past what its glass bears. Glasses
-        on, a thick towel over it, nobody near.
-      </Note>
+    <Sheet title={t`Found one`} onClose={onClose}>
+      <Note tone="danger">{t`Do not lift it yet. A bottle that was forgotten in the warm may be past what its glass bears. Glasses on, a thick towel over it, nobody near.`}</Note>
       {said && lot ? (
         <>
           <Text as="strong" testID="found-stage">
             {watch
               ? `${stageWords[watch.stage]}. ${doNow(watch.stage, lot.place === 'fridge')}`
-              : 'Being worked out… leave it where it is.'}
+              : t`Being worked out… leave it where it is.`}
           </Text>
           {watch ? <Text>{watchLines(watch, now, lot.place === 'fridge').join(' ')}</Text> : null}
-          <InkButton label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}`)} />
+          <InkButton label={t`Its page`} onPress={() => router.navigate(`/bottles/${lot.id}`)} />
         </>
       ) : (
         <>
           <Choice
             titled
-            label="Which is it?"
+            label={t`Which is it?`}
             options={[
               ...bottles.map(({ bottle, name }) => ({ value: bottle.id, label: name })),
-              { value: 'unknown', label: 'Nobody wrote it down' },
+              { value: 'unknown', label: t`Nobody wrote it down` },
             ]}
             value={id}
             onChange={setId}
@@ -79,19 +77,19 @@ export function FoundOne({ now, onClose }: { readonly now: number; readonly onCl
             <>
               <Choice
                 titled
-                label="Where has it stood?"
+                label={t`Where has it stood?`}
                 options={placeIds.map((value) => ({ value, label: placeWords[value] }))}
                 value={place}
                 onChange={setPlace}
               />
               <Choice
                 titled
-                label="Since when?"
-                options={[...spans, { value: 0, label: 'Since it was filled' }]}
+                label={t`Since when?`}
+                options={[...spans, { value: 0, label: t`Since it was filled` }]}
                 value={days ?? 0}
                 onChange={(value) => setDays(value === 0 ? null : value)}
               />
-              <InkButton label="Plan for it" onPress={save} />
+              <InkButton label={t`Plan for it`} onPress={save} />
             </>
           ) : null}
         </>
@@ -114,13 +112,10 @@ function Unknown({ celsius }: { readonly celsius: number }) {
   return (
     <>
       <Text as="strong" testID="found-stage">
-        {`Treat it as past its limit. ${doNow('do-not-handle', false)}`}
+        {t`Treat it as past its limit. ${doNow('do-not-handle', false)}`}
       </Text>
-      <Text>{`Filled half sweet: ${potentialWords(charged, 2.8)}`}</Text>
-      <Text>
-        Weeks of cold ease it a little; only then, wrapped and over a bowl, vent it in steps. If in doubt, ask
-        somebody who handles pressure glass, or your local waste service, before moving it.
-      </Text>
+      <Text>{t`Filled half sweet: ${potentialWords(charged, 2.8)}`}</Text>
+      <Text>{t`Weeks of cold ease it a little; only then, wrapped and over a bowl, vent it in steps. If in doubt, ask somebody who handles pressure glass, or your local waste service, before moving it.`}</Text>
     </>
   );
 }

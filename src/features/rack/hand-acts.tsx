@@ -6,9 +6,9 @@ import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
-import { plural } from '@/words/moment';
 import { signWords } from '@/words/names';
 import { useActs } from '../acts/act-context';
+import { plural, t } from '@/core/language/t';
 
 interface Props {
   readonly lots: readonly Lot[];
@@ -26,20 +26,20 @@ interface Props {
 export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone }: Props) {
   const { act, together } = useActs();
   const ids = lots.map(({ id }) => id);
-  const said = lots.length === 1 ? `Bottle ${lots[0]!.name}` : plural(lots.length, 'bottle');
+  const said = lots.length === 1 ? t`Bottle ${lots[0]!.name}` : plural(lots.length, 'bottle');
   const look = (kind: 'squeeze' | 'hiss', value: string) => {
     together(() => {
       for (const lot of kind === 'squeeze' ? soft : lots)
         act(
           { kind: 'observed', lotId: lot.id, signs: { [kind]: value } },
-          `${kind === 'squeeze' && inHand.length === 0 ? `Pilot ${lot.name}` : said}: ${signWords[kind].words[value]!.toLowerCase()}. The forecast takes it in.`,
+          t`${kind === 'squeeze' && inHand.length === 0 ? t`Pilot ${lot.name}` : said}: ${signWords[kind].words[value]!.toLowerCase()}. The forecast takes it in.`,
         );
     });
   };
   const move = () => {
     act(
       { kind: 'moved', lots: ids, place: cold ? 'counter' : 'fridge' },
-      cold ? `${said}: back on the counter.` : `${said}: in the fridge.`,
+      cold ? t`${said}: back on the counter.` : t`${said}: in the fridge.`,
     );
     onDone();
   };
@@ -53,11 +53,11 @@ export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone 
           label={
             cold
               ? leaving
-                ? 'Move it all the same'
-                : 'Back to the counter'
+                ? t`Move it all the same`
+                : t`Back to the counter`
               : grave
-                ? 'Cooled in place'
-                : 'Chilled'
+                ? t`Cooled in place`
+                : t`Chilled`
           }
           onPress={cold && !leaving && lots.length === 1 ? onLeaving : move}
           style={{ flexGrow: 1 }}
@@ -65,8 +65,8 @@ export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone 
         {grave ? null : (
           <InkButton
             quiet
-            label="Burped"
-            onPress={() => act({ kind: 'vented', lots: ids, long: false }, `${said}: burped.`)}
+            label={t`Burped`}
+            onPress={() => act({ kind: 'vented', lots: ids, long: false }, t`${said}: burped.`)}
           />
         )}
       </View>
@@ -76,34 +76,29 @@ export function HandActs({ lots, pilot, cold, grave, leaving, onLeaving, onDone 
             <>
               <Text as="strong">
                 {inHand.length === lots.length
-                  ? 'Squeeze'
+                  ? t`Squeeze`
                   : inHand.length > 0
-                    ? 'Squeeze of the soft one'
-                    : `Squeeze of its pilot, bottle ${soft[0]!.name}`}
+                    ? t`Squeeze of the soft one`
+                    : t`Squeeze of its pilot, bottle ${soft[0]!.name}`}
               </Text>
               <Choice
-                label="Squeeze"
+                label={t`Squeeze`}
                 options={lotSigns.squeeze.map((value) => ({ value, label: signWords.squeeze.words[value]! }))}
                 value={null}
                 onChange={(value) => look('squeeze', value)}
               />
             </>
           ) : (
-            <Text>
-              Glass is never squeezed: listen to one cap, or squeeze a soft bottle filled beside it.
-            </Text>
+            <Text>{t`Glass is never squeezed: listen to one cap, or squeeze a soft bottle filled beside it.`}</Text>
           )}
-          <Text as="strong">Hiss when vented</Text>
+          <Text as="strong">{t`Hiss when vented`}</Text>
           <Choice
-            label="Hiss"
+            label={t`Hiss`}
             options={lotSigns.hiss.map((value) => ({ value, label: signWords.hiss.words[value]! }))}
             value={null}
             onChange={(value) => look('hiss', value)}
           />
-          <Text>
-            A burp lets out mostly trapped air: the first takes about a quarter of the pressure, later ones
-            little. While sugar is left it buys hardly any time; cold does.
-          </Text>
+          <Text>{t`A burp lets out mostly trapped air: the first takes about a quarter of the pressure, later ones little. While sugar is left it buys hardly any time; cold does.`}</Text>
         </>
       )}
     </>

@@ -19,7 +19,6 @@ import { gap } from '@/ui/theme/shape';
 import { lotName, placeWords } from '@/words/names';
 import { keepingWords } from '@/words/bottles/keeping-words';
 import { fizzWords } from '@/words/fizz';
-import { plural } from '@/words/moment';
 import { doNow } from '@/words/tasks/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
 import { CounterAgain } from '../forecasting/counter-again';
@@ -28,6 +27,7 @@ import { useAct } from '../acts/act-context';
 import { Broken } from './broken';
 import { HandActs } from './hand-acts';
 import { OpeningForm } from './lazy';
+import { plural, t } from '@/core/language/t';
 
 interface Props {
   readonly lots: readonly Lot[];
@@ -67,19 +67,19 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
       {one ? (
         <Text>
           {pressure
-            ? `About ${pressure.median.toFixed(1)} bar over the air outside, perhaps ${pressure.edge.toFixed(1)}; this bottle is good for ${limitOf(lot.vessel, household)}. Fizz: ${fizzWords(pressure.volumes)}. An estimate.`
+            ? t`About ${pressure.median.toFixed(1)} bar over the air outside, perhaps ${pressure.edge.toFixed(1)} bar; this bottle is good for ${limitOf(lot.vessel, household)} bar. Fizz: ${fizzWords(pressure.volumes)}. An estimate.`
             : lot.closure === 'sealed'
-              ? 'Being worked out…'
-              : 'Not sealed: no pressure builds.'}
+              ? t`Being worked out…`
+              : t`Not sealed: no pressure builds.`}
         </Text>
       ) : null}
       {grave ? <Note tone="danger">{doNow('do-not-handle', cold)}</Note> : null}
       {given.length === 1 && siblings.length > 1 ? (
         <Choice
-          label="Which"
+          label={t`Which`}
           options={[
-            { value: 'one', label: 'This one' },
-            { value: 'all', label: `All ${siblings.length} of its batch here` },
+            { value: 'one', label: t`This one` },
+            { value: 'all', label: t`All ${siblings.length} of its batch here` },
           ]}
           value={whole ? 'all' : 'one'}
           onChange={(which) => setWhole(which === 'all')}
@@ -96,14 +96,14 @@ export function HandSheet({ lots: given, now, onClose }: Props) {
         onDone={onClose}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        {one ? <InkButton quiet={!cold} label="Open it" onPress={() => setOpening(true)} /> : null}
-        <InkButton quiet label="Move" onPress={() => setMoving(!moving)} />
+        {one ? <InkButton quiet={!cold} label={t`Open it`} onPress={() => setOpening(true)} /> : null}
+        <InkButton quiet label={t`Move`} onPress={() => setMoving(!moving)} />
         {one ? (
-          <InkButton quiet label="Its page" onPress={() => router.navigate(`/bottles/${lot.id}`)} />
+          <InkButton quiet label={t`Its page`} onPress={() => router.navigate(`/bottles/${lot.id}`)} />
         ) : (
           <InkButton
             quiet
-            label="Compare"
+            label={t`Compare`}
             disabled={lots.length > 4}
             onPress={() => router.navigate(`/compare?bottles=${lots.map(({ id }) => id).join(',')}`)}
           />
@@ -121,7 +121,7 @@ function MoveTo({ lots, onDone }: { readonly lots: readonly Lot[]; readonly onDo
   const act = useAct();
   return (
     <Choice
-      label="Where to"
+      label={t`Where to`}
       options={placeIds
         .filter((place) => lots.some((lot) => lot.place !== place))
         .map((value) => ({ value, label: placeWords[value] }))}
@@ -129,7 +129,7 @@ function MoveTo({ lots, onDone }: { readonly lots: readonly Lot[]; readonly onDo
       onChange={(place) => {
         act(
           { kind: 'moved', lots: lots.map(({ id }) => id), place },
-          `${plural(lots.length, 'bottle')} moved.`,
+          t`${plural(lots.length, 'bottle')} moved.`,
         );
         onDone();
       }}

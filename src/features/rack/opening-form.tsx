@@ -19,6 +19,7 @@ import { bottleScales, TasteChoices, type Taste } from '../lots/taste-choices';
 import { TasterChoice } from '../lots/taster-choice';
 import { useAct } from '../acts/act-context';
 import { guideOf } from './guide-of';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -27,17 +28,17 @@ interface Props {
 }
 
 const openings = [
-  { value: 'still', label: 'Still' },
-  { value: 'gentle', label: 'Gentle hiss' },
-  { value: 'lively', label: 'Lively' },
-  { value: 'gusher', label: 'Gusher' },
+  { value: 'still', label: t`Still` },
+  { value: 'gentle', label: t`Gentle hiss` },
+  { value: 'lively', label: t`Lively` },
+  { value: 'gusher', label: t`Gusher` },
 ] as const satisfies readonly { value: OpeningKind; label: string }[];
 
 /** How to open it; then how it opened, what was lost, and how it tasted to whom: what the next batch learns from. */
 export function OpeningForm({ lot, name, onClose }: Props) {
   const [opened, setOpened] = useState(lot.opened !== null);
   return (
-    <Sheet title={opened ? `How is ${name}?` : `Open ${name}`} onClose={onClose}>
+    <Sheet title={opened ? t`How is ${name}?` : t`Open ${name}`} onClose={onClose}>
       {opened ? (
         <Sips lot={lot} onClose={onClose} />
       ) : (
@@ -61,7 +62,7 @@ function Opening({ lot, name, onOpened }: Omit<Props, 'onClose'> & { readonly on
     lostMl && !lostMl.ok
       ? refusalWords(lostMl)
       : lostMl?.ok && lostMl.value > lot.vessel.ml
-        ? 'More than it holds.'
+        ? t`More than it holds.`
         : undefined;
   const save = () => {
     if (lostFault) return;
@@ -73,7 +74,7 @@ function Opening({ lot, name, onOpened }: Omit<Props, 'onClose'> & { readonly on
         ...(lostMl?.ok ? { lostMl: lostMl.value } : {}),
         ...(note.trim() ? { note: note.trim().slice(0, 2000) } : {}),
       },
-      `${name} is opened.`,
+      t`${name} is opened.`,
     );
     onOpened();
   };
@@ -85,22 +86,19 @@ function Opening({ lot, name, onOpened }: Omit<Props, 'onClose'> & { readonly on
           {`${wayTitles[guide.way]}. ${wayWords[guide.way]} ${openingReason(guide)}`}
         </Note>
       ) : lot.place === 'fridge' ? null : (
-        <Note tone="danger">This one is warm: chill it first if you can. A warm bottle gushes.</Note>
+        <Note tone="danger">{t`This one is warm: chill it first if you can. A warm bottle gushes.`}</Note>
       )}
-      <Note tone="caution">
-        It holds some alcohol: mind children, pregnancy and driving. Eyes and a squeeze come before any
-        estimate.
-      </Note>
-      <Choice titled label="How did it open?" options={openings} value={how} onChange={setHow} />
+      <Note tone="caution">{t`It holds some alcohol: mind children, pregnancy and driving. Eyes and a squeeze come before any estimate.`}</Note>
+      <Choice titled label={t`How did it open?`} options={openings} value={how} onChange={setHow} />
       <TextBox
-        label="Lost over the rim"
+        label={t`Lost over the rim`}
         value={lost}
         onChange={setLost}
-        hint="Nothing, or 50 ml, half a cup"
+        hint={t`Nothing, or 50 ml, half a cup`}
         error={lostFault}
       />
-      <TextBox label="What to change next time" value={note} onChange={setNote} multiline />
-      <InkButton label="Opened" onPress={save} />
+      <TextBox label={t`What to change next time`} value={note} onChange={setNote} multiline />
+      <InkButton label={t`Opened`} onPress={save} />
     </>
   );
 }
@@ -115,24 +113,24 @@ function Sips({ lot, onClose }: { readonly lot: Lot; readonly onClose: () => voi
   const save = () => {
     act(
       { kind: 'tasted', lotId: lot.id, ...taste, ...(by.trim() ? { by: by.trim() } : {}) },
-      `${by.trim() || 'Your'} taste is noted.`,
+      t`${by.trim() || t`Your`} taste is noted.`,
     );
-    setNoted([...noted, by.trim() || 'you']);
+    setNoted([...noted, by.trim() || t`you`]);
     setTaste({});
   };
   return (
     <>
-      {noted.length > 0 ? <Text live>{`Noted: ${noted.join(', ')}. Somebody else?`}</Text> : null}
+      {noted.length > 0 ? <Text live>{t`Noted: ${noted.join(', ')}. Somebody else?`}</Text> : null}
       <TasterChoice value={by} onChange={setBy} />
       <TasteChoices value={taste} onChange={setTaste} kinds={bottleScales} />
-      <InkButton label="Note the taste" disabled={Object.keys(taste).length === 0} onPress={save} />
+      <InkButton label={t`Note the taste`} disabled={Object.keys(taste).length === 0} onPress={save} />
       <InkButton
         quiet
-        label="Beside its siblings"
-        hint="Compare it with the bottles of its batch"
+        label={t`Beside its siblings`}
+        hint={t`Compare it with the bottles of its batch`}
         onPress={() => router.navigate(`/compare?with=${lot.id}`)}
       />
-      <InkButton quiet label="Done" hint="Done tasting" onPress={onClose} />
+      <InkButton quiet label={t`Done`} hint={t`Done tasting`} onPress={onClose} />
     </>
   );
 }

@@ -14,6 +14,7 @@ import { ruleOrder } from '@/words/tasks/rule-words';
 import { markedWords, stageWords } from '@/words/tasks/watch-words';
 import type { Shelved } from './rack-order';
 import { LotBottle } from './lot-bottle';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly shelved: Shelved;
@@ -37,20 +38,20 @@ export function RackBottle({
   const name = lotName(lot, household);
   const grave = watch?.stage === 'do-not-handle' || watch?.stage === 'chill-now';
   const words = watch
-    ? `${Math.round(watch.share * 100)} % of limit`
+    ? t`${Math.round(watch.share * 100)} % of limit`
     : lot.closure === 'sealed'
       ? '…'
-      : 'not sealed';
+      : t`not sealed`;
   const why = watch ? markedWords(watch) : '';
-  const look = rule ? `${ruleOrder(rule, now)}, or ` : '';
+  const look = rule ? t`${ruleOrder(rule, now)}, or ` : '';
   const closes = Number.isFinite(closesAt)
-    ? `${look}${lot.place === 'fridge' ? 'best opened' : 'chill'} ${closesWords(eveningBefore(closesAt, now), now, wakingOf(household))}`
+    ? `${look}${lot.place === 'fridge' ? t`best opened` : 'chill'} ${closesWords(eveningBefore(closesAt, now), now, wakingOf(household))}`
     : '';
   return (
     <Press
       role={picked === undefined ? 'button' : 'checkbox'}
       {...(picked === undefined ? {} : { 'aria-checked': picked })}
-      aria-label={`${name}: ${watch ? `about ${Math.round(watch.share * 100)} percent of its limit${why ? `, ${why}` : ''}` : 'being worked out'}${closes ? `; ${closes}` : ''}`}
+      aria-label={`${name}: ${watch ? t`about ${Math.round(watch.share * 100)} percent of its limit${why ? `, ${why}` : ''}` : t`being worked out`}${closes ? `; ${closes}` : ''}`}
       onPress={onPress}
       style={[
         styles.cell,
@@ -65,9 +66,7 @@ export function RackBottle({
       <LotBottle lot={lot} volumes={volumes} litreHeight={112} />
       <HeadroomBar share={watch?.share ?? 0} edge={watch?.edge ?? 0} label="" />
       {lot.vessel.kind === 'plastic-soda' && !lot.opened ? (
-        <Text as="label" style={styles.name}>
-          pilot: squeeze it
-        </Text>
+        <Text as="label" style={styles.name}>{t`pilot: squeeze it`}</Text>
       ) : null}
       <Text as="label">{words}</Text>
       {watch && watch.stage !== 'at-ease' && !rule ? (

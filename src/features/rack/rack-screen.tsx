@@ -12,7 +12,6 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
-import { plural } from '@/words/moment';
 import { placeWords } from '@/words/names';
 import { useForecasts } from '../forecasting/forecasts';
 import { Crate } from './crate';
@@ -22,6 +21,7 @@ import { NoBottles, RackTools } from './rack-tools';
 import { capital } from '@/core/capital';
 import { FoundOne, PowerCut } from './lazy';
 import { KitchenClock } from '../clock/lazy';
+import { plural, t } from '@/core/language/t';
 
 /** Every closed bottle in its crate: by place with the one nearest its limit first, or by closing window; one, several or all in hand. */
 export function RackScreen() {
@@ -73,8 +73,8 @@ export function RackScreen() {
       )}
       {order === 'closing' ? (
         <Crate
-          title="By closing window"
-          note="the first to close first"
+          title={t`By closing window`}
+          note={t`the first to close first`}
           bottles={shelved}
           now={now}
           picked={picked}
@@ -87,8 +87,8 @@ export function RackScreen() {
             title={capital(placeWords[place])}
             note={
               place === 'fridge'
-                ? `${celsiusAt(household.warmths, place, now).toFixed(0)} °C, still slowly rising`
-                : `${celsiusAt(household.warmths, place, now).toFixed(1)} °C`
+                ? t`${celsiusAt(household.warmths, place, now).toFixed(0)} °C, still slowly rising`
+                : t`${celsiusAt(household.warmths, place, now).toFixed(1)} °C`
             }
             bottles={shelved.filter(({ lot }: Shelved) => lot.place === place)}
             now={now}
@@ -98,24 +98,24 @@ export function RackScreen() {
         ))
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton quiet label="The power was out" onPress={() => setMishap('power')} />
+        <InkButton quiet label={t`The power was out`} onPress={() => setMishap('power')} />
         <InkButton
           quiet
-          label="Found one"
-          hint="Found a forgotten bottle"
+          label={t`Found one`}
+          hint={t`Found a forgotten bottle`}
           onPress={() => setMishap('found')}
         />
-        <InkButton quiet label="Bottles and jars" onPress={() => router.navigate('/bottles')} />
+        <InkButton quiet label={t`Bottles and jars`} onPress={() => router.navigate('/bottles')} />
         {wide ? null : (
-          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock')} />
+          <InkButton quiet label={t`The kitchen’s clock`} onPress={() => router.navigate('/clock')} />
         )}
       </View>
     </View>
   );
   return (
     <Screen
-      title="Rack"
-      over={`${plural(shelved.length, 'closed bottle')}. ${order === 'limit' ? 'Nearest the limit first.' : 'The first to close first.'}`}
+      title={t`Rack`}
+      over={`${plural(shelved.length, 'closed bottle')}. ${order === 'limit' ? t`Nearest the limit first.` : t`The first to close first.`}`}
       width={1360}
     >
       {wide ? (

@@ -4,18 +4,14 @@ import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
-import { plural } from '@/words/moment';
 import type { RackOrder } from './rack-order';
+import { plural, t } from '@/core/language/t';
 
 /** No bottle at all. */
 export const NoBottles = () => (
   <Card>
-    <Text as="heading" level={2}>
-      No bottle stands here
-    </Text>
-    <Text>
-      Bottle a brew, and each bottle shows up with the pressure it holds against what its glass may.
-    </Text>
+    <Text as="heading" level={2}>{t`No bottle stands here`}</Text>
+    <Text>{t`Bottle a brew, and each bottle shows up with the pressure it holds against what its glass may.`}</Text>
   </Card>
 );
 
@@ -32,17 +28,17 @@ interface ToolsProps {
 export const RackTools = ({ order, onOrder, picking, count, onPick, onHand }: ToolsProps) => (
   <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small, alignItems: 'center' }}>
     <Choice
-      label="Order"
+      label={t`Order`}
       options={[
-        { value: 'limit', label: 'By place' },
-        { value: 'closing', label: 'By closing' },
+        { value: 'limit', label: t`By place` },
+        { value: 'closing', label: t`By closing` },
       ]}
       value={order}
       onChange={onOrder}
     />
-    <InkButton quiet label={picking ? 'Pick none' : 'Pick several'} onPress={onPick} />
+    <InkButton quiet label={picking ? t`Pick none` : t`Pick several`} onPress={onPick} />
     {picking && count > 0 ? (
-      <InkButton label={`${plural(count, 'bottle')} in hand`} onPress={onHand} />
+      <InkButton label={t`${plural(count, 'bottle')} in hand`} onPress={onHand} />
     ) : null}
   </View>
 );

@@ -19,6 +19,7 @@ import { portionWords, litres } from '@/words/amounts';
 import { estimateWords, lineQuestion } from '@/words/brews/recipe-words';
 import { useAct } from '../acts/act-context';
 import { keepingOf, recipeOfImport, withAnswers } from './imported-recipe';
+import { t } from '@/core/language/t';
 
 /** A file of this size is no recipe, bytes. */
 const largestFile = 1_000_000;
@@ -37,26 +38,26 @@ export function ImportRecipe() {
     setFault(
       read
         ? null
-        : 'No recipe in it: a schema.org recipe with its ingredients, as JSON-LD, is what can be read.',
+        : t`No recipe in it: a schema.org recipe with its ingredients, as JSON-LD, is what can be read.`,
     );
   };
   const open = async (file: File) => {
-    if (file.size > largestFile) return setFault('That file is too large for a recipe.');
+    if (file.size > largestFile) return setFault(t`That file is too large for a recipe.`);
     return take(await file.text());
   };
   return (
-    <Card label="Bring a recipe in" testID="import-recipe">
-      <Text>A recipe file in the open schema.org form, or its text pasted here.</Text>
+    <Card label={t`Bring a recipe in`} testID="import-recipe">
+      <Text>{t`A recipe file in the open schema.org form, or its text pasted here.`}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <FileButton
-          label="Choose a file"
+          label={t`Choose a file`}
           what="Recipe file"
           accept="application/json,application/ld+json,.json,.jsonld"
           onFile={(file) => void open(file)}
         />
       </View>
-      <TextBox label="Recipe text" value={pasted} onChange={setPasted} multiline hint="JSON-LD" />
-      <InkButton quiet label="Read it" disabled={pasted.trim() === ''} onPress={() => take(pasted)} />
+      <TextBox label={t`Recipe text`} value={pasted} onChange={setPasted} multiline hint="JSON-LD" />
+      <InkButton quiet label={t`Read it`} disabled={pasted.trim() === ''} onPress={() => take(pasted)} />
       {fault ? <Note tone="danger">{fault}</Note> : null}
       {own ? <Own recipe={own} /> : null}
       {found ? <Found key={found.name} found={found} /> : null}
@@ -72,16 +73,17 @@ function Own({ recipe }: { readonly recipe: Recipe }) {
   const keeping = keepingOf(recipe, household);
   return (
     <View style={{ gap: gap.small }}>
-      <Text as="strong">{`${recipe.name}, version ${recipe.version}`}</Text>
+      <Text as="strong">{t`${recipe.name}, version ${recipe.version}`}</Text>
       {keeping === null ? (
-        <Note tone="plain" testID="same-recipe">
-          This recipe is here already, the same in every amount.
-        </Note>
+        <Note
+          tone="plain"
+          testID="same-recipe"
+        >{t`This recipe is here already, the same in every amount.`}</Note>
       ) : (
         <InkButton
-          label="Keep the recipe"
+          label={t`Keep the recipe`}
           onPress={() => {
-            act(keeping.act, `${recipe.name} is kept among the recipes.`);
+            act(keeping.act, t`${recipe.name} is kept among the recipes.`);
             router.navigate(`/brews/recipe?id=${keeping.id}`);
           }}
         />
@@ -99,7 +101,7 @@ function Found({ found }: { readonly found: ImportedRecipe }) {
   const keep = () => {
     const keeping = keepingOf(recipeOfImport(whole, household), household);
     if (!keeping) return;
-    act(keeping.act, `${whole.name} is kept among the recipes.`);
+    act(keeping.act, t`${whole.name} is kept among the recipes.`);
     router.navigate(`/brews/recipe?id=${keeping.id}`);
   };
   return (
@@ -119,13 +121,13 @@ function Found({ found }: { readonly found: ImportedRecipe }) {
           key={`${line.line}-${i}`}
           label={`“${line.line.trim().slice(0, 60)}”`}
           value={answers[i]!}
-          hint={`${lineQuestion(line)} Or write “leave out”.`}
+          hint={t`${lineQuestion(line)} Or write “leave out”.`}
           error={answers[i]!.trim() === '' ? undefined : faults[i]}
           onChange={(text) => setAnswers(answers.map((each, j) => (j === i ? text : each)))}
         />
       ))}
       <InkButton
-        label="Keep the recipe"
+        label={t`Keep the recipe`}
         disabled={faults.some((fault) => fault !== undefined)}
         onPress={keep}
       />
@@ -135,4 +137,4 @@ function Found({ found }: { readonly found: ImportedRecipe }) {
 
 /** What a file does not say is said here: how it is taken, until its maker says otherwise. */
 const takenAs = ({ culture }: ImportedRecipe): string =>
-  `Taken as simmered and strained${culture === null ? ', and as nobody’s starter' : ''}: the worktop is where that is changed.`;
+  t`Taken as simmered and strained${culture === null ? t`, and as nobody’s starter` : ''}: the worktop is where that is changed.`;

@@ -11,6 +11,7 @@ import { simmered } from '@/core/recipes/library/methods';
 import { recipeKey, recipeOf, type Recipe } from '@/core/recipes/recipe';
 import type { HasSettings } from '@/core/settings/settings';
 import { lineQuestion } from '@/words/brews/recipe-words';
+import { t } from '@/core/language/t';
 
 /** The lines that were asked about with their answers, and for each what is still missing. */
 export function withAnswers(
@@ -27,7 +28,7 @@ export function withAnswers(
     const portion = amount?.ok ? amount.value : readLine(text).portion;
     if (portion) added.push(portion);
     return faults.push(
-      portion ? undefined : lineQuestion(text === '' ? line : readLine(text)) || 'Write an amount.',
+      portion ? undefined : lineQuestion(text === '' ? line : readLine(text)) || t`Write an amount.`,
     );
   });
   const rows = added
@@ -47,7 +48,7 @@ export function withAnswers(
 /** What was read as a recipe of ours: simmered and strained, until its maker says otherwise. */
 export function recipeOfImport(found: ImportedRecipe, household: HasSettings): Recipe {
   const { ml, rows, dose } = found;
-  const name = found.name.trim().slice(0, 80) || 'A recipe from a file';
+  const name = found.name.trim().slice(0, 80) || t`A recipe from a file`;
   return recipeOf(
     { ml, rows, dose },
     {

@@ -6,6 +6,7 @@ import { useAppSelector } from '@/store/store';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { FoldLine } from '@/ui/controls/fold-line';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** What is in the house, tapped: by that it is proposed what can be made without a shop. */
 export function PantryLine({ whats }: { readonly whats: readonly string[] }) {
@@ -19,20 +20,20 @@ export function PantryLine({ whats }: { readonly whats: readonly string[] }) {
   const there = [...pantry].map(name).sort();
   return (
     <FoldLine
-      title="In the house"
-      summary={there.length === 0 ? 'Tap what you have' : there.join(', ')}
+      title={t`In the house`}
+      summary={there.length === 0 ? t`Tap what you have` : there.join(', ')}
       open={open}
       onPress={() => setOpen(!open)}
     >
       <ChipRow
-        label="What is in the house"
+        label={t`What is in the house`}
         pick="any"
         options={options}
         isOn={(what) => pantry.has(what)}
         onPress={(what) =>
           act(
             { kind: 'kept', thing: 'pantry', key: what, value: pantry.has(what) ? null : {} },
-            pantry.has(what) ? `${name(what)} is used up.` : `${name(what)} is in the house.`,
+            pantry.has(what) ? t`${name(what)} is used up.` : t`${name(what)} is in the house.`,
           )
         }
       />

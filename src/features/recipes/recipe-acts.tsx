@@ -10,10 +10,11 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
 
 const ratings = [1, 2, 3, 4, 5].map((value) => ({
   value,
-  label: ['Not again', 'Meh', 'Fine', 'Good', 'A keeper'][value - 1]!,
+  label: [t`Not again`, t`Meh`, t`Fine`, t`Good`, 'A keeper'][value - 1]!,
 }));
 
 /** A copy to change at will, that says what it came from. */
@@ -22,7 +23,7 @@ export function CopyIt({ recipe }: { readonly recipe: Recipe }) {
   const router = useRouter();
   const household = useAppSelector(selectHousehold);
   const copy = () => {
-    const name = `${recipe.name}, our way`.slice(0, 80);
+    const name = t`${recipe.name}, our way`.slice(0, 80);
     const id = freeId(name, recipeVersions(household).keys());
     const made: Recipe = {
       ...recipe,
@@ -33,10 +34,10 @@ export function CopyIt({ recipe }: { readonly recipe: Recipe }) {
       note: '',
       from: { id: recipe.id, version: recipe.version },
     };
-    act({ kind: 'kept', thing: 'recipe', key: recipeKey(made), value: made }, `${name}: copied.`);
+    act({ kind: 'kept', thing: 'recipe', key: recipeKey(made), value: made }, t`${name}: copied.`);
     router.navigate(`/brews/recipe?id=${id}`);
   };
-  return <InkButton quiet label="Copy it" onPress={copy} />;
+  return <InkButton quiet label={t`Copy it`} onPress={copy} />;
 }
 
 /** What the household thinks of this version, and what to change next time. */
@@ -46,28 +47,26 @@ export function Opinion({ recipe }: { readonly recipe: Recipe }) {
   const keep = (change: Partial<Recipe>, said: string) =>
     act({ kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: { ...recipe, ...change } }, said);
   return (
-    <Card label="How was it?">
-      <Text as="subheading" level={2}>
-        How was it?
-      </Text>
+    <Card label={t`How was it?`}>
+      <Text as="subheading" level={2}>{t`How was it?`}</Text>
       <Choice
-        label="How was it?"
+        label={t`How was it?`}
         options={ratings}
         value={recipe.rating}
-        onChange={(rating) => keep({ rating }, `${recipe.name}: ${rating} of 5.`)}
+        onChange={(rating) => keep({ rating }, t`${recipe.name}: ${rating} of 5.`)}
       />
       <TextBox
-        label="To remember"
+        label={t`To remember`}
         value={note}
         onChange={setNote}
         multiline
-        hint="What to change next time"
+        hint={t`What to change next time`}
       />
       {note.trim() !== recipe.note ? (
         <InkButton
           quiet
-          label="Note it"
-          onPress={() => keep({ note: note.trim().slice(0, 600) }, 'Noted.')}
+          label={t`Note it`}
+          onPress={() => keep({ note: note.trim().slice(0, 600) }, t`Noted.`)}
         />
       ) : null}
     </Card>
@@ -82,12 +81,12 @@ export function TakeOut({ recipe }: { readonly recipe: Recipe }) {
     <InkButton
       quiet
       danger
-      label="Take it out"
-      hint="Take this version out of the recipes"
+      label={t`Take it out`}
+      hint={t`Take this version out of the recipes`}
       onPress={() => {
         act(
           { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: null },
-          `${recipe.name} is taken out.`,
+          t`${recipe.name} is taken out.`,
         );
         router.navigate('/brews/recipes');
       }}

@@ -12,6 +12,7 @@ import type { Outlook } from './outlook';
 import { accountOf } from './recipe-facts';
 import { recipeLayers } from './recipe-layers';
 import type { Strength } from './use-strengths';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly recipe: Recipe;
@@ -26,9 +27,9 @@ export function RecipeCard({ recipe, outlook, strength }: Props) {
   const sugar = Math.round(accountOf(recipe).totalGramsPerLitre);
   const more = [
     `${sugar} g/L`,
-    ...(strength ? [`${strength[0].toFixed(1)}–${strength[1].toFixed(1)} % alcohol`] : []),
-    ...(recipe.version > 1 ? [`version ${recipe.version}`] : []),
-    ...(recipe.rating ? [`${recipe.rating} of 5`] : []),
+    ...(strength ? [t`${strength[0].toFixed(1)}–${strength[1].toFixed(1)} % alcohol`] : []),
+    ...(recipe.version > 1 ? [t`version ${recipe.version}`] : []),
+    ...(recipe.rating ? [t`${recipe.rating} of 5`] : []),
   ];
   return (
     <PressLink

@@ -12,7 +12,8 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { changeWords } from '@/words/brews/change-words';
-import { moment, plural } from '@/words/moment';
+import { moment } from '@/words/moment';
+import { plural, t } from '@/core/language/t';
 
 /** The versions of a recipe, and what changed since the last one. */
 export function Versions({
@@ -28,12 +29,12 @@ export function Versions({
   const changes = before ? changesBetween(before, shown) : [];
   if (versions.length < 2) return null;
   return (
-    <Card label="Versions" testID="versions">
-      <Text as="subheading" level={2}>{`Version ${shown.version} of ${versions.length}`}</Text>
+    <Card label={t`Versions`} testID="versions">
+      <Text as="subheading" level={2}>{t`Version ${shown.version} of ${versions.length}`}</Text>
       {before ? (
         <>
-          <Text as="strong">{`What changed since version ${before.version}`}</Text>
-          {changes.length === 0 ? <Text>Nothing in the amounts.</Text> : null}
+          <Text as="strong">{t`What changed since version ${before.version}`}</Text>
+          {changes.length === 0 ? <Text>{t`Nothing in the amounts.`}</Text> : null}
           {changes.map((change, i) => (
             <Text key={i}>{changeWords(change)}</Text>
           ))}
@@ -46,13 +47,13 @@ export function Versions({
             <PressLink
               key={each.version}
 
-              aria-label={`Version ${each.version}`}
+              aria-label={t`Version ${each.version}`}
               href={`/brews/recipe?id=${each.id}&version=${each.version}`}
             >
               <Text
                 color={roles.brew}
                 as="strong"
-              >{`Version ${each.version}${each.rating ? `, ${each.rating} of 5` : ''}`}</Text>
+              >{t`Version ${each.version}${each.rating ? t`, ${each.rating} of 5` : ''}`}</Text>
             </PressLink>
           ))}
       </View>
@@ -70,8 +71,8 @@ export function Batches({ recipe }: { readonly recipe: Recipe }) {
     .sort((a, b) => b.begunAt - a.begunAt);
   if (made.length === 0) return null;
   return (
-    <Card label="Made from it">
-      <Text as="subheading" level={2}>{`Made ${plural(made.length, 'time')}`}</Text>
+    <Card label={t`Made from it`}>
+      <Text as="subheading" level={2}>{t`Made ${plural(made.length, 'time')}`}</Text>
       {made.slice(0, 8).map((lot) => (
         <PressLink
           key={lot.id}
@@ -81,7 +82,7 @@ export function Batches({ recipe }: { readonly recipe: Recipe }) {
         >
           <Text
             color={roles.brew}
-          >{`${lot.name}, version ${lot.recipe!.from!.version}, ${moment(lot.begunAt, now)}: ${litres(lot.markMl)}`}</Text>
+          >{t`${lot.name}, version ${lot.recipe!.from!.version}, ${moment(lot.begunAt, now)}: ${litres(lot.markMl)}`}</Text>
         </PressLink>
       ))}
     </Card>

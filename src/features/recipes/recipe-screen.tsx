@@ -26,6 +26,7 @@ import { accountOf } from './recipe-facts';
 import { recipeLayers } from './recipe-layers';
 import { Batches, Versions } from './recipe-past';
 import { saveRecipeFile } from './save-recipe';
+import { t } from '@/core/language/t';
 
 const fromLibrary = new Set(library.map((recipe) => recipeKey(recipe)));
 
@@ -45,18 +46,18 @@ function Shown({ recipe, versions }: { readonly recipe: Recipe; readonly version
   const account = accountOf(recipe);
   const keys = Object.keys(methodOptions) as (keyof typeof methodOptions)[];
   return (
-    <Screen title={recipe.name} over={`Recipes / ${baseWords[recipe.base].toLowerCase()}`} width={820}>
+    <Screen title={recipe.name} over={t`Recipes / ${baseWords[recipe.base].toLowerCase()}`} width={820}>
       {recipe.about ? <Text>{recipe.about}</Text> : null}
-      <Card label="A litre of it">
+      <Card label={t`A litre of it`}>
         <View style={{ flexDirection: 'row', gap: gap.large, flexWrap: 'wrap' }}>
           <WorktopJar
             jarMl={1150}
             layers={recipeLayers(recipe)}
-            label="A litre of it in layers"
+            label={t`A litre of it in layers`}
             height={150}
           />
           <View style={{ flex: 1, minWidth: 230, gap: 2 }}>
-            <Text as="strong">For a litre in the jar</Text>
+            <Text as="strong">{t`For a litre in the jar`}</Text>
             {recipe.lines.map((line) => {
               const portion = portionOfLine(line, 1);
               const kitchen = kitchenMeasure(portion);
@@ -70,7 +71,7 @@ function Shown({ recipe, versions }: { readonly recipe: Recipe; readonly version
             <Text>{lifeWords(recipe)}</Text>
           </View>
         </View>
-        <Text as="strong">{`${Math.round(account.totalGramsPerLitre)} g/L of sugar · SG ${account.gravity.toFixed(3)} · ${recipe.method.days[0]}–${recipe.method.days[1]} days at 22 °C`}</Text>
+        <Text as="strong">{t`${Math.round(account.totalGramsPerLitre)} g/L of sugar · SG ${account.gravity.toFixed(3)} · ${recipe.method.days[0]}–${recipe.method.days[1]} days at 22 °C`}</Text>
         <Text>{accountWords(account)}</Text>
         <Text color={roles.softText}>
           {keys.map((key) => methodLabel(key, recipe.method[key])).join(' · ')}
@@ -88,12 +89,12 @@ function Shown({ recipe, versions }: { readonly recipe: Recipe; readonly version
       </Card>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton
-          label="Lay it out"
-          hint="Lay it out on the worktop"
+          label={t`Lay it out`}
+          hint={t`Lay it out on the worktop`}
           onPress={() => router.navigate(`/brews/new?recipe=${recipe.id}@${recipe.version}`)}
         />
         <CopyIt recipe={recipe} />
-        <InkButton quiet label="Save as a file" onPress={() => saveRecipeFile(recipe)} />
+        <InkButton quiet label={t`Save as a file`} onPress={() => saveRecipeFile(recipe)} />
       </View>
       <Opinion recipe={recipe} />
       <Versions versions={versions} shown={recipe} />
@@ -105,6 +106,6 @@ function Shown({ recipe, versions }: { readonly recipe: Recipe; readonly version
 
 function lifeWords({ culture: id, dosePerLitre }: Recipe): string {
   const culture = knownCultures(id);
-  if (!culture || culture.bare) return 'No starter: it lives on what goes in.';
+  if (!culture || culture.bare) return t`No starter: it lives on what goes in.`;
   return `${culture.unit === 'ml' ? millilitres(dosePerLitre) : grams(dosePerLitre)} ${culture.name}`;
 }

@@ -24,14 +24,15 @@ import { isWanted, outlookOf, type Outlook, type Wish } from './outlook';
 import { PantryLine } from './pantry-line';
 import { RecipeCard } from './recipe-card';
 import { useStrengths } from './use-strengths';
+import { t } from '@/core/language/t';
 
 const wishOptions: readonly { readonly value: Wish; readonly label: string }[] = [
-  { value: 'lives', label: 'Starter is here' },
-  { value: 'house', label: 'All in the house' },
-  { value: 'season', label: 'In season' },
-  { value: 'week', label: 'A glass in a week' },
-  { value: 'mild', label: 'At most 1 % alcohol' },
-  { value: 'own', label: 'Our own' },
+  { value: 'lives', label: t`Starter is here` },
+  { value: 'house', label: t`All in the house` },
+  { value: 'season', label: t`In season` },
+  { value: 'week', label: t`A glass in a week` },
+  { value: 'mild', label: t`At most 1 % alcohol` },
+  { value: 'own', label: t`Our own` },
 ];
 
 const fromLibrary = new Set(library.map(({ id }) => id));
@@ -88,9 +89,9 @@ export function RecipesScreen() {
     )
     .sort((a, b) => nearness(b.recipe, b.outlook) - nearness(a.recipe, a.outlook));
   return (
-    <Screen title="What shall I make?" over="Brews / recipes" width={980}>
+    <Screen title={t`What shall I make?`} over={t`Brews / recipes`} width={980}>
       <ChipRow
-        label="What counts"
+        label={t`What counts`}
         pick="any"
         options={wishOptions}
         isOn={(wish) => wishes.includes(wish)}
@@ -100,10 +101,10 @@ export function RecipesScreen() {
       />
       <PantryLine whats={all.flatMap(({ lines }) => lines.map(({ what }) => what))} />
       <TextBox
-        label="Find"
+        label={t`Find`}
         value={text}
         onChange={setText}
-        hint="A name, or something you have: plum, honey"
+        hint={t`A name, or something you have: plum, honey`}
       />
       {shown.length === 0 ? <NoneOfThese wishes={wishes} /> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
@@ -116,7 +117,7 @@ export function RecipesScreen() {
           />
         ))}
       </View>
-      <InkButton quiet label="Bring a recipe in" onPress={() => setImporting(!importing)} />
+      <InkButton quiet label={t`Bring a recipe in`} onPress={() => setImporting(!importing)} />
       {importing ? <ImportRecipe /> : null}
     </Screen>
   );
@@ -124,17 +125,15 @@ export function RecipesScreen() {
 
 const NoneOfThese = ({ wishes }: { readonly wishes: readonly Wish[] }) => (
   <Card>
-    <Text as="subheading" level={2}>
-      None of these
-    </Text>
+    <Text as="subheading" level={2}>{t`None of these`}</Text>
     <Text>
       {wishes.includes('house')
-        ? 'Say what is in the house, or ask for less at once.'
+        ? t`Say what is in the house, or ask for less at once.`
         : wishes.includes('lives')
-          ? 'No starter here fits. A packet of yeast or raw peel starts without one.'
+          ? t`No starter here fits. A packet of yeast or raw peel starts without one.`
           : wishes.includes('mild')
-            ? 'Only what can be brewed with what lives here is worked out.'
-            : 'Compose one on the worktop and keep it, or bring a recipe file in.'}
+            ? t`Only what can be brewed with what lives here is worked out.`
+            : t`Compose one on the worktop and keep it, or bring a recipe file in.`}
     </Text>
   </Card>
 );

@@ -19,13 +19,14 @@ import { ErrorBoundary } from './error-boundary';
 import { Keys } from './keys';
 import { Opening } from './opening';
 import { Bell } from '../brewday/lazy';
+import { t } from '@/core/language/t';
 
 const places: readonly PlaceItem[] = [
-  { href: '/', label: 'Today', icon: 'today' },
-  { href: '/starters', label: 'Starters', icon: 'starters' },
-  { href: '/brews', label: 'Brews', icon: 'brews' },
-  { href: '/rack', label: 'Rack', icon: 'rack' },
-  { href: '/more', label: 'More', icon: 'more' },
+  { href: '/', label: t`Today`, icon: 'today' },
+  { href: '/starters', label: t`Starters`, icon: 'starters' },
+  { href: '/brews', label: t`Brews`, icon: 'brews' },
+  { href: '/rack', label: t`Rack`, icon: 'rack' },
+  { href: '/more', label: t`More`, icon: 'more' },
 ];
 
 const underMore: readonly string[] = [

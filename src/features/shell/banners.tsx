@@ -9,7 +9,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
 import { entryWords } from '@/words/journal/entry-words';
-import { moment, plural } from '@/words/moment';
+import { moment } from '@/words/moment';
 import { useNow } from '@/store/use-now';
 import { saveJournalFile } from '../data/save-journal';
 import { store } from './app-instance';
@@ -17,6 +17,7 @@ import { useActs } from '../acts/act-context';
 import { DemoLine } from './demo-line';
 import { JournalSaid } from './journal-said';
 import { useUpdate } from './update';
+import { plural, t } from '@/core/language/t';
 
 /** What concerns the whole journal: entries not on disk, records that could not be read, a new version, the demo. */
 export function Banners() {
@@ -43,11 +44,11 @@ function Unsaved() {
   return (
     <View style={{ padding: gap.medium, gap: gap.small }}>
       <Note tone="danger" testID="unsaved">
-        {`${plural(unsaved, 'entry is', 'entries are')} not saved: this device has no room left. They are kept while this tab stays open. Save the journal to a file, make room, then try again.${tried > 0 ? ` Tried ${plural(tried, 'time')}: still no room.` : ''}`}
+        {t`${plural(unsaved, 'entry is', 'entries are')} not saved: this device has no room left. They are kept while this tab stays open. Save the journal to a file, make room, then try again.${tried > 0 ? t` Tried ${plural(tried, 'time')}: still no room.` : ''}`}
       </Note>
       <View style={{ flexDirection: 'row', gap: gap.small }}>
-        <InkButton label="Save to a file" onPress={() => saveJournalFile(store.getState().journal)} />
-        <InkButton quiet label="Try again" onPress={() => void retry()} />
+        <InkButton label={t`Save to a file`} onPress={() => saveJournalFile(store.getState().journal)} />
+        <InkButton quiet label={t`Try again`} onPress={() => void retry()} />
       </View>
     </View>
   );
@@ -64,13 +65,13 @@ function Damage() {
         <Note
           tone="caution"
           testID="damaged"
-        >{`${broken} stored ${broken === 1 ? 'record' : 'records'} could not be read and ${broken === 1 ? 'was' : 'were'} left out. Import your last journal file to bring them back.`}</Note>
+        >{t`${broken} stored ${broken === 1 ? t`record` : t`records`} could not be read and ${broken === 1 ? t`was` : t`were`} left out. Import your last journal file to bring them back.`}</Note>
       ) : null}
       {newer > 0 ? (
         <Note
           tone="caution"
           testID="newer"
-        >{`${newer} stored ${newer === 1 ? 'record comes' : 'records come'} from a newer Yuzet and ${newer === 1 ? 'waits' : 'wait'} until this one is updated.`}</Note>
+        >{t`${newer} stored ${newer === 1 ? t`record comes` : t`records come`} from a newer Yuzet and ${newer === 1 ? t`waits` : t`wait`} until this one is updated.`}</Note>
       ) : null}
     </View>
   );
@@ -87,16 +88,16 @@ function Ahead() {
   return (
     <View style={{ padding: gap.medium, gap: gap.small }}>
       <Note tone="caution" testID="ahead">
-        {`“${entryWords(entry, household)}” lies in the future, ${moment(entry.at, now)}: the clock was ahead. It is kept, and left out of all advice until then.${ahead.length > 1 ? ` So ${plural(ahead.length - 1, 'other does', 'others do')}.` : ''}`}
+        {t`“${entryWords(entry, household)}” lies in the future, ${moment(entry.at, now)}: the clock was ahead. It is kept, and left out of all advice until then.${ahead.length > 1 ? t` So ${plural(ahead.length - 1, 'other does', 'others do')}.` : ''}`}
       </Note>
       <View style={{ flexDirection: 'row', gap: gap.small }}>
         <InkButton
-          label="Happened just now"
+          label={t`Happened just now`}
           onPress={() =>
-            act({ kind: 'amended', targetId: entry.id, patch: { at: now } }, 'Its time is mended.')
+            act({ kind: 'amended', targetId: entry.id, patch: { at: now } }, t`Its time is mended.`)
           }
         />
-        <InkButton quiet label="Take it back" onPress={() => takeBack(entry)} />
+        <InkButton quiet label={t`Take it back`} onPress={() => takeBack(entry)} />
       </View>
     </View>
   );
@@ -106,8 +107,10 @@ function NewVersion() {
   const update = useUpdate();
   if (!update) return null;
   return (
-    <Announcement testID="new-version" action="Take the new version" onAction={update.take}>
-      A new version of Yuzet is ready. It takes a moment, and keeps everything.
-    </Announcement>
+    <Announcement
+      testID="new-version"
+      action={t`Take the new version`}
+      onAction={update.take}
+    >{t`A new version of Yuzet is ready. It takes a moment, and keeps everything.`}</Announcement>
   );
 }

@@ -4,6 +4,7 @@ import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { t } from '@/core/language/t';
 
 /** Says that this household is invented, and leads to the own one. */
 export function DemoLine() {
@@ -18,14 +19,14 @@ export function DemoLine() {
         backgroundColor: roles.well,
       }}
     >
-      <Text as="label">An invented household, laid anew each day</Text>
+      <Text as="label">{t`An invented household, laid anew each day`}</Text>
       <Press
         role="link"
-        aria-label="Open my own kitchen"
+        aria-label={t`Open my own kitchen`}
         onPress={() => window.location.assign(atBase('?demo=0'))}
         style={{ paddingHorizontal: gap.large }}
       >
-        <Text as="strong">My own</Text>
+        <Text as="strong">{t`My own`}</Text>
       </Press>
     </View>
   );

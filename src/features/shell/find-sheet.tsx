@@ -9,6 +9,7 @@ import { SearchBox } from '@/ui/controls/search-box';
 import { Sheet } from '@/ui/controls/sheet';
 import { lotName } from '@/words/names';
 import { hrefOf } from '@/ui/layout/lot-href';
+import { t } from '@/core/language/t';
 
 const shown = 8;
 
@@ -36,12 +37,17 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
           )
           .slice(0, shown);
   return (
-    <Sheet title="Find" onClose={onClose}>
-      <SearchBox label="Name" value={text} onChange={setText} hint="A starter, a brew, a bottle, a recipe" />
+    <Sheet title={t`Find`} onClose={onClose}>
+      <SearchBox
+        label={t`Name`}
+        value={text}
+        onChange={setText}
+        hint={t`A starter, a brew, a bottle, a recipe`}
+      />
       {recipes.map(({ id, version, name }) => (
         <RowLink
           key={id}
-          title={`Recipe: ${name}`}
+          title={t`Recipe: ${name}`}
           href={`/brews/recipe?id=${id}&version=${version}`}
           onGo={onClose}
         />

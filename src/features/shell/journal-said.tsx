@@ -14,7 +14,8 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { gap } from '@/ui/theme/shape';
 import { useNow } from '@/store/use-now';
-import { moment, plural } from '@/words/moment';
+import { moment } from '@/words/moment';
+import { plural, t } from '@/core/language/t';
 
 /** What the keeper did that a maker should know, until it is noticed: refused, written back, brought back, laid aside. */
 export function JournalSaid() {
@@ -27,17 +28,17 @@ export function JournalSaid() {
   const now = useNow();
   const words = [
     clockSaid !== null
-      ? `This device’s clock seems to be behind: it says ${moment(clockSaid, now)}, and entries are newer. Yuzet goes by the newest entry until the clock is right.`
+      ? t`This device’s clock seems to be behind: it says ${moment(clockSaid, now)}, and entries are newer. Yuzet goes by the newest entry until the clock is right.`
       : '',
-    refused ? `That was not kept. ${refusalWords(refused)}` : '',
+    refused ? t`That was not kept. ${refusalWords(refused)}` : '',
     writtenBack > 0
-      ? `The browser had emptied Yuzet’s storage. All ${plural(writtenBack, 'entry', 'entries')} of this page are written back. Save the journal to a file today.`
+      ? t`The browser had emptied Yuzet’s storage. All ${plural(writtenBack, 'entry', 'entries')} of this page are written back. Save the journal to a file today.`
       : '',
     recovered > 0
-      ? `${plural(recovered, 'entry was', 'entries were')} brought back from the second copy: the last visit ended before ${recovered === 1 ? 'it was' : 'they were'} on disk.`
+      ? t`${plural(recovered, 'entry was', 'entries were')} brought back from the second copy: the last visit ended before ${recovered === 1 ? t`it was` : t`they were`} on disk.`
       : '',
     setAside > 0
-      ? `${plural(setAside, 'line', 'lines')} of the second copy could not be read and ${setAside === 1 ? 'was' : 'were'} laid aside. The journal itself is whole.`
+      ? t`${plural(setAside, 'line', 'lines')} of the second copy could not be read and ${setAside === 1 ? t`was` : t`were`} laid aside. The journal itself is whole.`
       : '',
   ].filter((each) => each !== '');
   if (words.length === 0) return null;
@@ -48,7 +49,12 @@ export function JournalSaid() {
           {each}
         </Note>
       ))}
-      <InkButton quiet label="Good" onPress={() => dispatch(noticed())} style={{ alignSelf: 'flex-start' }} />
+      <InkButton
+        quiet
+        label={t`Good`}
+        onPress={() => dispatch(noticed())}
+        style={{ alignSelf: 'flex-start' }}
+      />
     </View>
   );
 }

@@ -5,18 +5,19 @@ import type { PlaceItem } from '@/ui/layout/place-bar';
 import { Sheet } from '@/ui/controls/sheet';
 import { Text } from '@/ui/controls/text';
 import { FindSheet } from './lazy';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly places: readonly PlaceItem[];
 }
 
 const keys = [
-  ['1 to 5', 'the places, in their order'],
-  ['n', 'a new brew'],
-  ['/', 'find a starter, a brew or a bottle'],
-  ['?', 'this list'],
-  ['arrows', 'on a handle: an hour; Page Up and Down: half a day'],
-  ['Esc', 'leave a sheet'],
+  [t`1 to 5`, t`the places, in their order`],
+  ['n', t`a new brew`],
+  ['/', t`find a starter, a brew or a bottle`],
+  ['?', t`this list`],
+  [t`arrows`, t`on a handle: an hour; Page Up and Down: half a day`],
+  [t`Esc`, t`leave a sheet`],
 ] as const;
 
 /** Keys for a wide screen: digits, n, / and ?, unless something is being typed. */
@@ -47,7 +48,7 @@ export function Keys({ places }: Props) {
   if (open === 'find') return <FindSheet onClose={() => setOpen(null)} />;
   if (open !== 'keys') return null;
   return (
-    <Sheet title="Keys" onClose={() => setOpen(null)}>
+    <Sheet title={t`Keys`} onClose={() => setOpen(null)}>
       {keys.map(([key, words]) => (
         <View key={key} style={{ flexDirection: 'row', gap: 16 }}>
           <Text as="strong" style={{ width: 80 }}>

@@ -6,6 +6,7 @@ import { gap } from '@/ui/theme/shape';
 import { saveJournalFile } from '../data/save-journal';
 import { keeper, store } from './app-instance';
 import { lastEntry } from './last-entry';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly error: Error;
@@ -26,20 +27,20 @@ export function PageFault({ error, retry }: Props) {
   return (
     <View role="main" style={{ flex: 1, padding: 24, gap: gap.large, maxWidth: 640 }}>
       <Text as="title" level={1}>
-        {missing ? 'A part of Yuzet did not load' : 'This page stumbled'}
+        {missing ? t`A part of Yuzet did not load` : t`This page stumbled`}
       </Text>
       <Note tone="danger">
         {missing
-          ? 'Perhaps a new version has replaced it, or there is no network. Reloading fetches what is there now. Your journal is safe.'
-          : `Your journal is safe. Take back the last entry if it brought this about, or save the journal to a file. (${error.message.slice(0, 160)})`}
+          ? t`Perhaps a new version has replaced it, or there is no network. Reloading fetches what is there now. Your journal is safe.`
+          : t`Your journal is safe. Take back the last entry if it brought this about, or save the journal to a file. (${error.message.slice(0, 160)})`}
       </Note>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton label="Reload" onPress={() => window.location.reload()} />
-        <InkButton quiet label="Try this page again" onPress={() => void retry()} />
-        {missing ? null : <InkButton quiet label="Undo the last entry" onPress={undo} />}
+        <InkButton label={t`Reload`} onPress={() => window.location.reload()} />
+        <InkButton quiet label={t`Try this page again`} onPress={() => void retry()} />
+        {missing ? null : <InkButton quiet label={t`Undo the last entry`} onPress={undo} />}
         <InkButton
           quiet
-          label="Save the journal to a file"
+          label={t`Save the journal to a file`}
           onPress={() => saveJournalFile(store.getState().journal)}
         />
       </View>

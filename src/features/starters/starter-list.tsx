@@ -26,6 +26,7 @@ import { inFirstDays } from './begin/is-young';
 import { StarterJar } from './jar/starter-jar';
 import { lastFedAt } from './jar/last-fed';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly chosen: string | null;
@@ -40,13 +41,11 @@ export function StarterList({ chosen }: Props) {
     .filter(({ role, ended }) => role === 'starter' && !ended)
     .sort((a, b) => (a.id > b.id ? -1 : 1));
   return (
-    <Screen title="Starters">
+    <Screen title={t`Starters`}>
       {starters.length === 0 ? (
         <Card>
-          <Text as="heading" level={2}>
-            No jar on the shelf yet
-          </Text>
-          <Text>{`Every soda starts from something living. A ${firstKind.name} takes a jar, ginger, sugar and three to seven days.`}</Text>
+          <Text as="heading" level={2}>{t`No jar on the shelf yet`}</Text>
+          <Text>{t`Every soda starts from something living. A ${firstKind.name} takes a jar, ginger, sugar and three to seven days.`}</Text>
         </Card>
       ) : null}
       {starters.map((lot) => (
@@ -55,13 +54,13 @@ export function StarterList({ chosen }: Props) {
       {starters.length > 0 ? (
         <InkButton
           quiet
-          label="Away, or a hot week ahead?"
+          label={t`Away, or a hot week ahead?`}
           onPress={() => router.navigate('/starters/ahead')}
         />
       ) : null}
       <InkButton
         quiet={starters.length > 0}
-        label={starters.length > 0 ? 'Begin a starter' : `Begin a ${firstKind.name}`}
+        label={starters.length > 0 ? t`Begin a starter` : t`Begin a ${firstKind.name}`}
         onPress={() => router.navigate('/starters/new')}
       />
     </Screen>
@@ -102,11 +101,11 @@ function StarterCard({ lot, now, chosen }: CardProps) {
             </Text>
             <Text
               color={roles.softText}
-            >{`${packet ? 'packed' : keptCold ? 'made' : 'fed'} ${age} ago`}</Text>
+            >{t`${packet ? t`packed` : keptCold ? t`made` : t`fed`} ${age} ago`}</Text>
             {packet ? (
-              <Text>{`${Number(solidGrams(lot.contents).toFixed(1))} g`}</Text>
+              <Text>{t`${Number(solidGrams(lot.contents).toFixed(1))} g`}</Text>
             ) : inFirstDays(lot, now) ? (
-              <Text>{`${volume(Math.round(levelMl(lot.contents)))}, in its first days`}</Text>
+              <Text>{t`${volume(Math.round(levelMl(lot.contents)))}, in its first days`}</Text>
             ) : (
               <Text>{`${volume(Math.round(levelMl(lot.contents)))}. ${givesWords(lot, neglect)}`}</Text>
             )}

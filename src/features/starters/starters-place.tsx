@@ -9,6 +9,7 @@ import { ChooseOne } from '@/ui/layout/choose-one';
 import { Nowhere } from '@/ui/layout/nowhere';
 import { StarterList } from './starter-list';
 import { BeginScreen, PacketDetail, StarterDetail } from './lazy';
+import { t } from '@/core/language/t';
 
 const Detail = ({ lot }: { readonly lot: Lot }) =>
   lot.vessel.kind === 'packet' ? <PacketDetail lot={lot} /> : <StarterDetail lot={lot} />;
@@ -27,7 +28,7 @@ export function StartersPlace() {
     <SplitView
       list={<StarterList chosen={lot?.id ?? null} />}
       detail={lot ? <Detail key={lot.id} lot={lot} /> : null}
-      placeholder={<ChooseOne words="A jar begun shows here." />}
+      placeholder={<ChooseOne words={t`A jar begun shows here.`} />}
     />
   );
 }

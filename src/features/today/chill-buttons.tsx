@@ -4,10 +4,10 @@ import { lotSigns } from '@/core/lots/signs';
 import type { Task } from '@/core/tasks/task';
 import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
-import { plural } from '@/words/moment';
 import { signWords } from '@/words/names';
 import { hrefOf } from '@/ui/layout/lot-href';
 import { useAct } from '../acts/act-context';
+import { plural, t } from '@/core/language/t';
 
 interface Props {
   readonly task: Task;
@@ -20,7 +20,7 @@ export function ChillButtons({ task }: Props) {
   const { lots, rule } = task;
   const ids = lots.map(({ id }) => id);
   const grave = task.reason === 'do-not-handle';
-  const chilled = grave ? 'Cooled in place' : ids.length === 1 ? 'Chilled' : `Chilled all ${ids.length}`;
+  const chilled = grave ? t`Cooled in place` : ids.length === 1 ? t`Chilled` : t`Chilled all ${ids.length}`;
   const looked =
     rule && rule.kind !== 'gaugeBar' && rule.kind !== 'sweet'
       ? { kind: rule.kind, lot: rule.lot }
@@ -35,11 +35,11 @@ export function ChillButtons({ task }: Props) {
                 key={value}
                 quiet={!rule}
                 label={word}
-                hint={`${looked.kind === 'hiss' ? 'Heard' : 'Squeezed'}: ${word.toLowerCase()}`}
+                hint={`${looked.kind === 'hiss' ? t`Heard` : t`Squeezed`}: ${word.toLowerCase()}`}
                 onPress={() =>
                   act(
                     { kind: 'observed', lotId: looked.lot.id, signs: { [looked.kind]: value } },
-                    `Bottle ${looked.lot.name}: ${word.toLowerCase()}.`,
+                    t`Bottle ${looked.lot.name}: ${word.toLowerCase()}.`,
                   )
                 }
               />
@@ -51,11 +51,14 @@ export function ChillButtons({ task }: Props) {
         label={chilled}
         style={styles.main}
         onPress={() =>
-          act({ kind: 'moved', lots: ids, place: 'fridge' }, `${plural(ids.length, 'bottle')} in the fridge.`)
+          act(
+            { kind: 'moved', lots: ids, place: 'fridge' },
+            t`${plural(ids.length, 'bottle')} in the fridge.`,
+          )
         }
       />
       {grave || rule?.kind === 'gaugeBar' ? (
-        <InkButton quiet label="See it" onPress={() => router.navigate(hrefOf(rule?.lot ?? lots[0]!))} />
+        <InkButton quiet label={t`See it`} onPress={() => router.navigate(hrefOf(rule?.lot ?? lots[0]!))} />
       ) : null}
     </View>
   );

@@ -16,6 +16,7 @@ import { TaskCard } from './task-card';
 import { WarmthControl } from './warmth-control';
 import { hourMs } from '@/core/duration';
 import { KitchenClock } from '../clock/lazy';
+import { t } from '@/core/language/t';
 
 /** As many cards as a phone shows. */
 const firstCards = 3;
@@ -63,7 +64,7 @@ export function Day({ now, over, celsius }: Props) {
       ) : (
         <>
           {actions}
-          <InkButton quiet label="The kitchen’s clock" onPress={() => router.navigate('/clock')} />
+          <InkButton quiet label={t`The kitchen’s clock`} onPress={() => router.navigate('/clock')} />
         </>
       )}
     </Screen>
@@ -73,8 +74,8 @@ export function Day({ now, over, celsius }: Props) {
 function headline(open: number, later: number, now: number): string {
   const hour = new Date(now).getHours();
   const before =
-    hour < 12 ? 'this morning' : hour < 17 ? 'this afternoon' : hour < 22 ? 'before bed' : 'tonight';
-  if (open === 0) return 'Nothing needs hands yet';
-  const rest = later > 0 ? `, ${inWords(later).toLowerCase()} later` : '';
-  return `${inWords(open)} ${open === 1 ? 'thing' : 'things'} ${before}${rest}`;
+    hour < 12 ? t`this morning` : hour < 17 ? t`this afternoon` : hour < 22 ? t`before bed` : t`tonight`;
+  if (open === 0) return t`Nothing needs hands yet`;
+  const rest = later > 0 ? t`, ${inWords(later).toLowerCase()} later` : '';
+  return `${inWords(open)} ${open === 1 ? t`thing` : t`things`} ${before}${rest}`;
 }

@@ -14,6 +14,7 @@ import { clock } from '@/words/moment';
 import { lotName } from '@/words/names';
 import { useActs } from '../acts/act-context';
 import { useMemo } from 'react';
+import { t } from '@/core/language/t';
 
 /** What was done today, each with its Undo. */
 export function DoneToday({ now }: { readonly now: number }) {
@@ -27,16 +28,14 @@ export function DoneToday({ now }: { readonly now: number }) {
   if (done.length === 0) return null;
   return (
     <View>
-      <Text as="subheading" level={2}>
-        Done today
-      </Text>
+      <Text as="subheading" level={2}>{t`Done today`}</Text>
       {done.map((entries) => {
         const entry = entries[0]!;
         const words = sayAct(entries, journal);
         const state = unsaved.includes(entry.id)
-          ? ', not saved'
+          ? t`, not saved`
           : keeping.includes(entry.id)
-            ? ', being kept'
+            ? t`, being kept`
             : '';
         return (
           <View key={entry.id} style={[styles.row, { borderColor: roles.hairline }]}>
@@ -44,11 +43,11 @@ export function DoneToday({ now }: { readonly now: number }) {
             <Text style={styles.words}>{`${words}${state}`}</Text>
             <Press
               role="button"
-              aria-label={`Undo: ${words}`}
+              aria-label={t`Undo: ${words}`}
               onPress={() => takeBack(entry)}
               style={styles.undo}
             >
-              <Text as="strong">Undo</Text>
+              <Text as="strong">{t`Undo`}</Text>
             </Press>
           </View>
         );

@@ -7,6 +7,7 @@ import { glanceAt } from '../lots/signs-for';
 import { useAct, useActs } from '../acts/act-context';
 import { TasteButtons } from './taste-buttons';
 import { useFeeding } from '../starters/jar/use-feeding';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly task: Task;
@@ -21,13 +22,13 @@ export function RestButton({ task: { verb, lots, portions } }: Props) {
   const lot = lots[0]!;
   const place = verb === 'rest' ? 'fridge' : 'counter';
   const { done } = useFeeding(lot, portions);
-  const words = place === 'fridge' ? `${lot.name} is fed and rests.` : `${lot.name} is awake and fed.`;
+  const words = place === 'fridge' ? t`${lot.name} is fed and rests.` : t`${lot.name} is awake and fed.`;
   const both = () =>
     together(() => {
       done();
       act({ kind: 'moved', lots: [lot.id], place }, words);
     });
-  return <InkButton label={place === 'fridge' ? 'Fed and resting' : 'Awake and fed'} onPress={both} />;
+  return <InkButton label={place === 'fridge' ? t`Fed and resting` : t`Awake and fed`} onPress={both} />;
 }
 
 /** Fed as usual in one tap; beside it the two looks that a glance gives. */
@@ -35,7 +36,7 @@ export function FeedButtons({ task, now }: FeedProps) {
   const act = useAct();
   const lot = task.lots[0]!;
   const { strainMl, done } = useFeeding(lot, task.portions);
-  const label = strainMl > 0 ? 'Strained and fed' : 'Fed';
+  const label = strainMl > 0 ? t`Strained and fed` : t`Fed`;
   return (
     <View style={styles.all}>
       {task.rule ? <TasteButtons rule={task.rule} now={now} /> : null}

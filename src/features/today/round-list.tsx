@@ -6,6 +6,7 @@ import { gap } from '@/ui/theme/shape';
 import { portionsWords } from '@/words/amounts';
 import { useActs } from '../acts/act-context';
 import { feedingOf } from '../starters/jar/use-feeding';
+import { t } from '@/core/language/t';
 
 /** The jars of a round, each with what it gets and a button of its own; and one for all. */
 export function RoundList({ parts }: { readonly parts: readonly Task[] }) {
@@ -20,19 +21,19 @@ export function RoundList({ parts }: { readonly parts: readonly Task[] }) {
           <View key={id} style={{ flexDirection: 'row', alignItems: 'center', gap: gap.medium }}>
             <View style={{ flex: 1 }}>
               <Text as="strong">{name}</Text>
-              <Text>{`${strainMl > 0 ? 'Strain, then ' : ''}${portionsWords(portions)}`}</Text>
+              <Text>{`${strainMl > 0 ? t`Strain, then ` : ''}${portionsWords(portions)}`}</Text>
             </View>
             <InkButton
               quiet
-              label={strainMl > 0 ? 'Strained, fed' : 'Fed'}
-              hint={`${strainMl > 0 ? 'Strained and fed' : 'Fed'} ${name}`}
+              label={strainMl > 0 ? t`Strained, fed` : t`Fed`}
+              hint={`${strainMl > 0 ? t`Strained and fed` : t`Fed`} ${name}`}
               onPress={done}
             />
           </View>
         );
       })}
       <InkButton
-        label={`All ${parts.length} fed`}
+        label={t`All ${parts.length} fed`}
         onPress={() => acts.together(() => feedings.forEach(({ done }) => done()))}
       />
     </View>

@@ -9,6 +9,7 @@ import { FeedButtons, RestButton } from './feed-buttons';
 import { TasteButtons } from './taste-buttons';
 import { PitchButton } from './pitch-button';
 import { TendButtons } from './tend-buttons';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly task: Task;
@@ -26,8 +27,8 @@ export function TaskButtons({ task, now }: Props) {
       if (task.reason === 'starved')
         return (
           <InkButton
-            label="How to bring it back"
-            hint={`How to bring ${lot.name} back`}
+            label={t`How to bring it back`}
+            hint={t`How to bring ${lot.name} back`}
             onPress={() => see(hrefOf(lot))}
           />
         );
@@ -39,7 +40,11 @@ export function TaskButtons({ task, now }: Props) {
       return <ChillButtons task={task} />;
     case 'open':
       return (
-        <InkButton label="Open one" hint="Open a bottle" onPress={() => see(`/rack?bottle=${lot.id}`)} />
+        <InkButton
+          label={t`Open one`}
+          hint={t`Open a bottle`}
+          onPress={() => see(`/rack?bottle=${lot.id}`)}
+        />
       );
     case 'pitch':
       return <PitchButton lot={lot} />;
@@ -48,8 +53,8 @@ export function TaskButtons({ task, now }: Props) {
         <>
           {task.rule ? <TasteButtons rule={task.rule} now={now} /> : null}
           <InkButton
-            label="Taste or bottle"
-            hint={`Taste or bottle ${lot.name}`}
+            label={t`Taste or bottle`}
+            hint={t`Taste or bottle ${lot.name}`}
             onPress={() => see(hrefOf(lot))}
           />
         </>
@@ -60,11 +65,11 @@ export function TaskButtons({ task, now }: Props) {
       return (
         <InkButton
           danger
-          label="Discarded"
+          label={t`Discarded`}
           onPress={() =>
             act(
-              { kind: 'ended', lots: [lot.id], how: 'discarded', why: 'Mould or a foul smell' },
-              `${lot.name}: discarded.`,
+              { kind: 'ended', lots: [lot.id], how: 'discarded', why: t`Mould or a foul smell` },
+              t`${lot.name}: discarded.`,
             )
           }
         />

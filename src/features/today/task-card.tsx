@@ -15,6 +15,7 @@ import { useForecasts } from '../forecasting/forecasts';
 import { Why } from '../why/why';
 import { TaskButtons } from './task-buttons';
 import { TaskPicture } from './task-picture';
+import { t } from '@/core/language/t';
 
 /** Read one tap down: loaded with the sheet. */
 const Details = lazy(async () => ({ default: (await import('./task-details')).TaskDetails }));
@@ -37,8 +38,8 @@ const topics = {
 } as const;
 
 /** While the answers of a start are worked out closer. */
-const firstEstimate = 'A first estimate: it may still move.';
-const workingOut = 'Noted. This is being worked out again.';
+const firstEstimate = t`A first estimate: it may still move.`;
+const workingOut = t`Noted. This is being worked out again.`;
 
 /** One thing to do in three lines: what with its amount, when, and the rule or why. All else is in the sheet behind "Why?". */
 export function TaskCard({ task, now }: Props) {

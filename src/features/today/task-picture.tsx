@@ -5,6 +5,7 @@ import { useForecasts } from '../forecasting/forecasts';
 import { pressureAt } from '../forecasting/pressure';
 import { LotBottle } from '../rack/lot-bottle';
 import { StarterJar } from '../starters/jar/starter-jar';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly task: Task;
@@ -25,7 +26,7 @@ export function TaskPicture({ task, now }: Props) {
             lot={each}
             volumes={pressureAt(forecasts.lotAnswer(each.id), now)?.volumes ?? 0}
             litreHeight={112}
-            label={`Bottle ${each.name}`}
+            label={t`Bottle ${each.name}`}
           />
         ))}
       </View>
@@ -37,7 +38,7 @@ export function TaskPicture({ task, now }: Props) {
       lot={lot}
       answer={forecasts.starterAnswer(lot.id)}
       litreHeight={104}
-      label={`Jar at ${Math.round(levelMl(lot.contents))} of ${Math.round(lot.vessel.ml)} ml`}
+      label={t`Jar at ${Math.round(levelMl(lot.contents))} ml of ${Math.round(lot.vessel.ml)} ml`}
     />
   );
 }

@@ -6,6 +6,7 @@ import { gap } from '@/ui/theme/shape';
 import { sweetWords } from '@/words/names';
 import { useAct } from '../acts/act-context';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly rule: TaskRule;
@@ -21,14 +22,14 @@ export function TasteButtons({ rule: { lot, at }, now }: Props) {
   if (at > now + soon) return null;
   return (
     <View style={styles.all}>
-      <Text as="strong">How sweet is it?</Text>
+      <Text as="strong">{t`How sweet is it?`}</Text>
       <View style={styles.row}>
         {sweetWords.map((word, i) => (
           <InkButton
             key={word}
             quiet
             label={word}
-            hint={`${lot.name} tastes: ${word.toLowerCase()}`}
+            hint={t`${lot.name} tastes: ${word.toLowerCase()}`}
             onPress={() =>
               act({ kind: 'tasted', lotId: lot.id, sweet: i + 1 }, `${lot.name}: ${word.toLowerCase()}.`)
             }

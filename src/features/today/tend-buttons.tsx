@@ -4,14 +4,14 @@ import type { Lot } from '@/core/lots/lot';
 import type { Task } from '@/core/tasks/task';
 import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
-import { plural } from '@/words/moment';
 import { hrefOf } from '@/ui/layout/lot-href';
 import { useAct } from '../acts/act-context';
+import { plural, t } from '@/core/language/t';
 
 const done: Readonly<Record<string, readonly [label: string, said: string]>> = {
-  stir: ['Stirred', 'stirred'],
-  shake: ['Shaken', 'shaken'],
-  vent: ['Lifted', 'vented'],
+  stir: [t`Stirred`, t`stirred`],
+  shake: [t`Shaken`, t`shaken`],
+  vent: [t`Lifted`, t`vented`],
 };
 
 /** What a jar wants every day: one act for all of a round, or for one jar of it. */
@@ -19,11 +19,11 @@ export function TendButtons({ task: { reason, lots } }: { readonly task: Task })
   const act = useAct();
   const router = useRouter();
   const words = done[reason];
-  if (!words) return <InkButton label="Taste it" onPress={() => router.navigate(hrefOf(lots[0]!))} />;
+  if (!words) return <InkButton label={t`Taste it`} onPress={() => router.navigate(hrefOf(lots[0]!))} />;
   const [label, said] = words;
   const tend = (some: readonly Lot[]) => {
     const ids = some.map(({ id }) => id);
-    const what = some.length === 1 ? `${some[0]!.name} is` : `${plural(some.length, 'jar')} are`;
+    const what = some.length === 1 ? t`${some[0]!.name} is` : t`${plural(some.length, 'jar')} are`;
     act(
       reason === 'vent' ? { kind: 'vented', lots: ids, long: false } : { kind: 'stirred', lots: ids },
       `${what} ${said}.`,
@@ -32,7 +32,7 @@ export function TendButtons({ task: { reason, lots } }: { readonly task: Task })
   return (
     <View style={styles.row}>
       <InkButton
-        label={lots.length === 1 ? label : `All ${lots.length} ${label.toLowerCase()}`}
+        label={lots.length === 1 ? label : t`All ${lots.length} ${label.toLowerCase()}`}
         style={lots.length === 1 ? undefined : styles.main}
         onPress={() => tend(lots)}
       />

@@ -11,6 +11,7 @@ import { FrontDoor } from '../first/lazy';
 import { useForecasts } from '../forecasting/forecasts';
 import { Day } from './day';
 import { WarmthControl } from './warmth-control';
+import { t } from '@/core/language/t';
 
 /** What needs hands, in the order of its closing time, pressure first. */
 export function TodayScreen() {
@@ -20,7 +21,7 @@ export function TodayScreen() {
   const over = format(now, 'EEEE, H:mm');
   if (household.lots.size === 0) {
     return (
-      <Screen title="An empty kitchen, full of promise" over={over}>
+      <Screen title={t`An empty kitchen, full of promise`} over={over}>
         <FrontDoor />
       </Screen>
     );
@@ -28,10 +29,10 @@ export function TodayScreen() {
   const celsius = celsiusAt(household.warmths, 'counter', now);
   if (!fresh) return <Day now={now} over={over} celsius={celsius} />;
   return (
-    <Screen title="Looking around" over={over} aside={<WarmthControl celsius={celsius} />}>
+    <Screen title={t`Looking around`} over={over} aside={<WarmthControl celsius={celsius} />}>
       <Card>
-        <Waiting>Working out what comes next…</Waiting>
-        <Text>A moment, this once: from then on the last answers are there at once.</Text>
+        <Waiting>{t`Working out what comes next…`}</Waiting>
+        <Text>{t`A moment, this once: from then on the last answers are there at once.`}</Text>
       </Card>
     </Screen>
   );

@@ -9,6 +9,9 @@ import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { useAppStore } from '@/store/store';
 import { useAct } from '../acts/act-context';
+import { t } from '@/core/language/t';
+import { number } from '@/words/amounts';
+import { readingShown } from '@/core/measures/unit-system';
 
 interface Props {
   readonly celsius: number;
@@ -30,34 +33,32 @@ export function WarmthControl({ celsius }: Props) {
         place: 'counter',
         ...meanOfShown(warmths, 'counter', at, next, -new Date(at).getTimezoneOffset()),
       },
-      `Kitchen at ${next.toFixed(1)} °C. Every window moved with it.`,
+      t`Kitchen at ${next.toFixed(1)} °C. Every window moved with it.`,
     );
   };
   return (
     <View
       role="group"
-      aria-label="Kitchen temperature"
+      aria-label={t`Kitchen temperature`}
       style={[styles.box, corners.card, { backgroundColor: roles.card, borderColor: roles.hairline }]}
     >
       <Press
         role="button"
-        aria-label="Kitchen half a degree cooler"
+        aria-label={t`Kitchen half a degree cooler`}
         onPress={() => set(-0.5)}
         style={styles.step}
       >
         <Icon name="minus" color={roles.text} />
       </Press>
       <View style={styles.value}>
-        <Text as="label" color={roles.softText}>
-          Kitchen °C
-        </Text>
+        <Text as="label" color={roles.softText}>{t`Kitchen °C`}</Text>
         <Text as="heading" live testID="kitchen-celsius">
-          {celsius.toFixed(1)}
+          {number(Number(readingShown(celsius, '°C').toFixed(1)))}
         </Text>
       </View>
       <Press
         role="button"
-        aria-label="Kitchen half a degree warmer"
+        aria-label={t`Kitchen half a degree warmer`}
         onPress={() => set(0.5)}
         style={styles.step}
       >

@@ -10,6 +10,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { doNow, stageWords, watchLines } from '@/words/tasks/watch-words';
 import { useForecasts } from '../forecasting/forecasts';
+import { t } from '@/core/language/t';
 
 /** Pressure of the bottles of a task: the one nearest its limit, when it gets there, at what chance, and what to do now. */
 export function WatchLines({ task, now }: { readonly task: Task; readonly now: number }) {
@@ -30,7 +31,7 @@ export function WatchLines({ task, now }: { readonly task: Task; readonly now: n
   return (
     <View testID="watch" style={{ gap: 2 }}>
       <Text as="strong" color={grave ? roles.danger : roles.text}>
-        {`${stageWords[watch.stage]}${task.lots.length > 1 ? `, bottle ${lot.name} first` : ''}: ${doNow(watch.stage, cold, squeezed)}`}
+        {`${stageWords[watch.stage]}${task.lots.length > 1 ? t`, bottle ${lot.name} first` : ''}: ${doNow(watch.stage, cold, squeezed)}`}
       </Text>
       <Text color={roles.softText}>{watchLines(watch, now, cold).join(' ')}</Text>
     </View>

@@ -22,6 +22,7 @@ import {
   rescueWords,
 } from '@/words/trouble/drink-trouble-words';
 import { lotName } from '@/words/names';
+import { t } from '@/core/language/t';
 
 /** Causes below this are not worth a line. */
 const worthSaying = 0.06;
@@ -39,25 +40,24 @@ export function DrinkExamination({ lot }: { readonly lot: Lot }) {
     setSeen(seen.includes(complaint) ? seen.filter((each) => each !== complaint) : [...seen, complaint]);
   const shown = suspects.filter(({ share }, i) => i === 0 || share >= worthSaying).slice(0, 4);
   return (
-    <Screen title={`What is wrong with ${lotName(lot, household)}?`} over="Brews" width={760}>
-      <Text>Pick what it is. Its days, its warmth and its dose are weighed in.</Text>
+    <Screen title={t`What is wrong with ${lotName(lot, household)}?`} over={t`Brews`} width={760}>
+      <Text>{t`Pick what it is. Its days, its warmth and its dose are weighed in.`}</Text>
       <ChipRow
-        label="What is it?"
+        label={t`What is it?`}
         pick="any"
         options={complaints.map((value) => ({ value, label: complaintWords[value] }))}
         isOn={(value) => seen.includes(value)}
         onPress={toggle}
       />
       {discard ? (
-        <Note tone="danger" testID="discard">
-          Discard all of it, without tasting, and clean the vessel. Never skim and drink.
-        </Note>
+        <Note
+          tone="danger"
+          testID="discard"
+        >{t`Discard all of it, without tasting, and clean the vessel. Never skim and drink.`}</Note>
       ) : null}
       {shown.length > 0 ? (
-        <Card label="Likely causes" testID="suspects">
-          <Text as="subheading" level={2}>
-            Most likely
-          </Text>
+        <Card label={t`Likely causes`} testID="suspects">
+          <Text as="subheading" level={2}>{t`Most likely`}</Text>
           {shown.map(({ cause, share, fact }) => {
             const why = drinkFactWords(fact, facts);
             return (
@@ -68,26 +68,22 @@ export function DrinkExamination({ lot }: { readonly lot: Lot }) {
                   </Text>
                   <Text>{`${Math.max(1, Math.round(share * 100))} %`}</Text>
                 </View>
-                {why ? <Text color={roles.softText}>{`Its record: ${why}.`}</Text> : null}
+                {why ? <Text color={roles.softText}>{t`Its record: ${why}.`}</Text> : null}
               </View>
             );
           })}
         </Card>
       ) : null}
       {rescues.length > 0 && !discard ? (
-        <Card label="What helps" testID="rescues">
-          <Text as="subheading" level={2}>
-            What helps
-          </Text>
+        <Card label={t`What helps`} testID="rescues">
+          <Text as="subheading" level={2}>{t`What helps`}</Text>
           {rescues.map((rescue) => (
             <Text key={rescue}>{rescueWords[rescue]}</Text>
           ))}
         </Card>
       ) : null}
       {seen.includes('gusher') ? (
-        <Note tone="caution">
-          Siblings of a gusher are as lively: chill them, and open them cold, slowly, over a bowl, in a cloth.
-        </Note>
+        <Note tone="caution">{t`Siblings of a gusher are as lively: chill them, and open them cold, slowly, over a bowl, in a cloth.`}</Note>
       ) : null}
     </Screen>
   );

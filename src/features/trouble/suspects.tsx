@@ -6,6 +6,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { becauseWords, causeWords } from '@/words/trouble/trouble-words';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly suspects: readonly Suspect[];
@@ -21,9 +22,9 @@ const worthSaying = 0.04;
 export function Suspects({ suspects, facts, sure }: Props) {
   const shown = suspects.filter(({ share }, i) => i === 0 || share >= worthSaying).slice(0, 4);
   return (
-    <Card label="Likely causes" testID="suspects">
+    <Card label={t`Likely causes`} testID="suspects">
       <Text as="subheading" level={2}>
-        {sure ? 'Most likely' : 'From its ledger alone'}
+        {sure ? t`Most likely` : t`From its ledger alone`}
       </Text>
       {shown.map((suspect, i) => (
         <Line key={suspect.cause} suspect={suspect} facts={facts} first={i === 0} />
@@ -63,7 +64,7 @@ function Line({
           }}
         />
       </View>
-      {because ? <Text color={roles.softText}>{`Because ${because}.`}</Text> : null}
+      {because ? <Text color={roles.softText}>{t`Because ${because}.`}</Text> : null}
       {first ? <Text>{next}</Text> : null}
     </View>
   );

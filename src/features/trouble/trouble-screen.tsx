@@ -22,6 +22,7 @@ import { Nowhere } from '@/ui/layout/nowhere';
 import { DrinkExamination } from './drink-examination';
 import { SignTile } from './sign-tile';
 import { Suspects } from './suspects';
+import { t } from '@/core/language/t';
 
 /** What is wrong with a jar: signs picked by eye and nose, causes weighed with its own ledger. */
 export function TroubleScreen() {
@@ -45,12 +46,12 @@ function Examination({ lot, culture }: { readonly lot: Lot; readonly culture: Pa
   const toggle = (sign: TroubleSign) =>
     setSeen(({ [sign]: was, ...rest }) => (was === true ? rest : { ...rest, [sign]: true }));
   return (
-    <Screen title={`What is wrong with ${lot.name}?`} over={`Starters / ${culture.name}`} width={760}>
-      <Text>Pick what you see and smell. Its feeds, temperatures and age are weighed in.</Text>
+    <Screen title={t`What is wrong with ${lot.name}?`} over={t`Starters / ${culture.name}`} width={760}>
+      <Text>{t`Pick what you see and smell. Its feeds, temperatures and age are weighed in.`}</Text>
       <SoFar diagnosis={diagnosis} />
       <View
         role="group"
-        aria-label="Signs"
+        aria-label={t`Signs`}
         style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}
       >
         {signsOf(culture.keeping, culture.unit).map((sign) => (
@@ -59,7 +60,7 @@ function Examination({ lot, culture }: { readonly lot: Lot; readonly culture: Pa
       </View>
       {diagnosis.discard ? (
         <Note tone="danger" testID="discard">
-          {`Discard all of it, without tasting. ${causeWords.mould.next} Never skim and drink.`}
+          {t`Discard all of it, without tasting. ${causeWords.mould.next} Never skim and drink.`}
         </Note>
       ) : (
         <>
@@ -68,10 +69,7 @@ function Examination({ lot, culture }: { readonly lot: Lot; readonly culture: Pa
         </>
       )}
       {picked ? <Record lot={lot} seen={seen} /> : null}
-      <Text>
-        An estimate from what you pick and what is written down. In doubt, throw it out: a new jar costs a
-        handful of sugar.
-      </Text>
+      <Text>{t`An estimate from what you pick and what is written down. In doubt, throw it out: a new jar costs a handful of sugar.`}</Text>
     </Screen>
   );
 }
@@ -83,7 +81,7 @@ function SoFar({ diagnosis: { discard, suspects } }: { readonly diagnosis: Diagn
     suspect ? `${causeWords[suspect.cause].title} (${Math.round(suspect.share * 100)} %)` : '';
   return (
     <Text as="strong" live testID="so-far">
-      {discard ? 'Discard it: mould or worse.' : `So far: ${part(first)}, then ${part(second)}.`}
+      {discard ? t`Discard it: mould or worse.` : t`So far: ${part(first)}, then ${part(second)}.`}
     </Text>
   );
 }
@@ -101,11 +99,11 @@ function Asked({
   if (!sign) return null;
   return (
     <View testID="look-for" style={{ gap: gap.small }}>
-      <Text color={roles.softText}>What would tell most:</Text>
+      <Text color={roles.softText}>{t`What would tell most:`}</Text>
       <Text as="strong">{troubleSignWords[sign].ask}</Text>
       <View style={{ flexDirection: 'row', gap: gap.small }}>
-        <InkButton quiet label="Yes" onPress={() => onAnswer(sign, true)} style={{ flex: 1 }} />
-        <InkButton quiet label="No" onPress={() => onAnswer(sign, false)} style={{ flex: 1 }} />
+        <InkButton quiet label={t`Yes`} onPress={() => onAnswer(sign, true)} style={{ flex: 1 }} />
+        <InkButton quiet label={t`No`} onPress={() => onAnswer(sign, false)} style={{ flex: 1 }} />
       </View>
     </View>
   );
@@ -126,9 +124,9 @@ function Record({ lot, seen }: { readonly lot: Lot; readonly seen: Seen }) {
     <InkButton
       quiet
       disabled={kept === seen}
-      label={kept === seen ? 'Written down' : 'Write these signs down'}
+      label={kept === seen ? t`Written down` : t`Write these signs down`}
       onPress={() => {
-        act({ kind: 'observed', lotId: lot.id, signs }, `${lot.name}: noted.`);
+        act({ kind: 'observed', lotId: lot.id, signs }, t`${lot.name}: noted.`);
         setKept(seen);
       }}
     />

@@ -17,6 +17,7 @@ import { changeWords, inputWords, relations } from '@/words/journal/grounds-word
 import { moment } from '@/words/moment';
 import { topicTitles } from '@/words/journal/topic-titles';
 import { hrefOf } from '@/ui/layout/lot-href';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly topic: Topic;
@@ -52,23 +53,22 @@ export function WhySheet({ topic, lot, now, whole, onClose }: Props) {
     if (owner) router.navigate(`${hrefOf(owner)}?entry=${input.entryId}`);
   };
   return (
-    <Sheet title={`Why? ${topicTitles[topic]}`} onClose={onClose}>
+    <Sheet title={t`Why? ${topicTitles[topic]}`} onClose={onClose}>
       {whole}
-      {whole ? (
-        <Text as="subheading" level={3}>
-          How it is worked out
-        </Text>
-      ) : null}
+      {whole ? <Text as="subheading" level={3}>{t`How it is worked out`}</Text> : null}
       <Text>{relation}</Text>
-      <Text as="subheading" level={3}>
-        What it rests on
-      </Text>
+      <Text as="subheading" level={3}>{t`What it rests on`}</Text>
       <View>
         {grounds.inputs.slice(-shownAtMost).map((input, index) => {
           const words = inputWords(input, household);
           const when = input.entryId ? `, ${moment(input.at, now)}` : '';
           return input.entryId && input.code !== 'temperature' ? (
-            <Press key={index} role="link" aria-label={`${words}: see the entry`} onPress={() => lead(input)}>
+            <Press
+              key={index}
+              role="link"
+              aria-label={t`${words}: see the entry`}
+              onPress={() => lead(input)}
+            >
               <Text>
                 <Text as="strong">{words}</Text>
                 {when}
@@ -79,9 +79,7 @@ export function WhySheet({ topic, lot, now, whole, onClose }: Props) {
           );
         })}
       </View>
-      <Text as="subheading" level={3}>
-        What would change it most
-      </Text>
+      <Text as="subheading" level={3}>{t`What would change it most`}</Text>
       <Text>{changeWords(grounds)}</Text>
       <Text color={roles.softText}>{source}</Text>
     </Sheet>

@@ -5,6 +5,7 @@ import { Press } from '@/ui/controls/press';
 import { Text } from '@/ui/controls/text';
 import { useRoles } from '@/ui/theme/use-roles';
 import { topicTitles } from '@/words/journal/topic-titles';
+import { t } from '@/core/language/t';
 
 const WhySheet = lazy(async () => ({ default: (await import('./why-sheet')).WhySheet }));
 
@@ -24,13 +25,11 @@ export function Why({ topic, lot, now, whole }: Props) {
     <>
       <Press
         role="button"
-        aria-label={`Why? ${topicTitles[topic]}`}
+        aria-label={t`Why? ${topicTitles[topic]}`}
         onPress={() => setOpen(true)}
         style={{ alignSelf: 'flex-start', alignItems: 'center', paddingHorizontal: 4 }}
       >
-        <Text as="strong" color={roles.brew}>
-          Why?
-        </Text>
+        <Text as="strong" color={roles.brew}>{t`Why?`}</Text>
       </Press>
       {open ? (
         <Suspense fallback={null}>

@@ -13,6 +13,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { ask, isFault, type Tool } from './tool';
+import { t } from '@/core/language/t';
 
 /** One tool: its boxes, its answer as they are typed, and how it is worked out. */
 export function ToolCard({ tool }: { readonly tool: Tool }) {
@@ -55,11 +56,11 @@ export function ToolCard({ tool }: { readonly tool: Tool }) {
           ))}
         </View>
       )}
-      <Text color={roles.softText}>{`How: ${tool.how}`}</Text>
+      <Text color={roles.softText}>{t`How: ${tool.how}`}</Text>
       {send ? (
         <InkButton
           quiet
-          label="Use it in a brew"
+          label={t`Use it in a brew`}
           onPress={() =>
             router.navigate(`/brews/new?add=${encodeURIComponent(`${send.what}~${send.amount}`)}`)
           }

@@ -1,8 +1,9 @@
 import { refusalWords } from '@/words/refusals';
-import { parseNumber } from '@/core/measures/parse-measure';
+import { degreesTyped, parseNumber } from '@/core/measures/parse-measure';
 import { volumeTyped } from '@/core/measures/portion-measure';
 import { idByName } from '@/core/recipes/ingredient-names';
 import type { Result } from '@/core/result';
+import { t } from '@/core/language/t';
 
 /** One box of a tool. */
 interface ToolField {
@@ -59,8 +60,21 @@ export function numberAt(
   high: number,
 ): number {
   const value = parseNumber(typed[key] ?? '');
-  if (!Number.isFinite(value)) throw new Wrong(key, 'Write a number.');
-  if (value < low || value > high) throw new Wrong(key, `Between ${low} and ${high}.`);
+  if (!Number.isFinite(value)) throw new Wrong(key, t`Write a number.`);
+  if (value < low || value > high) throw new Wrong(key, t`Between ${low} and ${high}.`);
+  return value;
+}
+
+/** A temperature as the kitchen’s thermometer shows it, °C, within bounds. */
+export function degreesAt(
+  typed: Readonly<Record<string, string>>,
+  key: string,
+  low: number,
+  high: number,
+): number {
+  const value = degreesTyped(typed[key] ?? '');
+  if (!Number.isFinite(value)) throw new Wrong(key, t`Write a number.`);
+  if (value < low || value > high) throw new Wrong(key, t`Between ${low} and ${high} °C.`);
   return value;
 }
 
@@ -72,7 +86,7 @@ export function mlAt(
 ): number {
   const read = volumeTyped(typed[key] ?? '', fallback);
   if (!read.ok) throw new Wrong(key, refusalWords(read));
-  if (!(read.value > 0)) throw new Wrong(key, 'More than nothing.');
+  if (!(read.value > 0)) throw new Wrong(key, t`More than nothing.`);
   return read.value;
 }
 

@@ -16,26 +16,28 @@ import {
 } from '@/core/workbook/tools';
 import { grams, kitchenMeasure, number, volume } from '@/words/amounts';
 import { readMeasured } from '../lots/measure-form';
-import { mlAt, numberAt, valueAt, Wrong, type IngredientNames, type Tool } from './tool';
+import { degreesAt, mlAt, numberAt, valueAt, Wrong, type IngredientNames, type Tool } from './tool';
+import { t } from '@/core/language/t';
+import { readingShown } from '@/core/measures/unit-system';
 
 const fixed = (value: number, digits: number) => value.toFixed(digits);
 const hoursWords = (hours: number) =>
-  hours < 1 ? `${Math.max(1, Math.round(hours * 60))} minutes` : `${fixed(hours, 1)} hours`;
+  hours < 1 ? t`${Math.max(1, Math.round(hours * 60))} minutes` : t`${fixed(hours, 1)} hours`;
 
 /** The ingredient that a name means, or what is wrong. */
 function ingredientNamed(text: string, key: string, names: IngredientNames): string {
   const [found] = findIngredients(text, names);
-  if (!found) throw new Wrong(key, 'Not in the table: try honey, fresh ginger, plum.');
+  if (!found) throw new Wrong(key, t`Not in the table: try honey, fresh ginger, plum.`);
   return found;
 }
 
 const measures: Tool = {
   id: 'measures',
-  title: 'Spoons and grams',
-  how: 'Grams are the level volume times what a millilitre of it weighs in a spoon; liquids by their density.',
+  title: t`Spoons and grams`,
+  how: t`Grams are the level volume times what a millilitre of it weighs in a spoon; liquids by their density.`,
   fields: [
-    { key: 'what', label: 'Ingredient', start: 'Honey', hint: 'Any in the table' },
-    { key: 'amount', label: 'Amount', start: '3 tbsp', hint: 'g, spoons or cups' },
+    { key: 'what', label: t`Ingredient`, start: t`Honey`, hint: t`Any in the table` },
+    { key: 'amount', label: t`Amount`, start: '3 tbsp', hint: t`g, spoons or cups` },
   ],
   answer: (typed, _choice, names) => {
     const what = ingredientNamed(typed.what ?? '', 'what', names);
@@ -43,9 +45,9 @@ const measures: Tool = {
     const mass: Portion = { what, grams: gramsOfPortion(portion) };
     return {
       lines: [
-        `${ingredientOf(what).name}: ${grams(Math.round(gramsOfPortion(portion) * 10) / 10)}, ${kitchenMeasure(portion) ?? 'many cups'}.`,
+        `${ingredientOf(what).name}: ${grams(Math.round(gramsOfPortion(portion) * 10) / 10)}, ${kitchenMeasure(portion) ?? t`many cups`}.`,
         ...(isPoured(what)
-          ? [`As a volume ${volume(Math.round(gramsOfPortion(portion) / ingredientOf(what).density))}.`]
+          ? [t`As a volume ${volume(Math.round(gramsOfPortion(portion) / ingredientOf(what).density))}.`]
           : []),
       ],
       send: { what, amount: `${fixed(mass.grams!, 1)} g` },
@@ -55,11 +57,11 @@ const measures: Tool = {
 
 const percent: Tool = {
   id: 'percent',
-  title: 'Percent of sweetener',
-  how: 'Percent is the sweetener’s weight over the water’s, times a hundred.',
+  title: t`Percent of sweetener`,
+  how: t`Percent is the sweetener’s weight over the water’s, times a hundred.`,
   fields: [
-    { key: 'water', label: 'Water', start: '500 ml' },
-    { key: 'sweet', label: 'Sweetener, g', start: '75', hint: 'Or spoons of white sugar' },
+    { key: 'water', label: t`Water`, start: '500 ml' },
+    { key: 'sweet', label: t`Sweetener, g`, start: '75', hint: t`Or spoons of white sugar` },
   ],
   answer: (typed) => {
     const ml = mlAt(typed, 'water', 'ml');
@@ -67,9 +69,9 @@ const percent: Tool = {
     const { sweetener } = percentagesOf([{ what: 'water', ml }, sugar]);
     return {
       lines: [
-        `${fixed(sweetener, 1)} % of the water’s weight.`,
-        `15 % would be ${grams(Math.round(0.15 * ml))}.`,
-        `20 % would be ${grams(Math.round(0.2 * ml))}.`,
+        t`${fixed(sweetener, 1)} % of the water’s weight.`,
+        t`15 % would be ${grams(Math.round(0.15 * ml))}.`,
+        t`20 % would be ${grams(Math.round(0.2 * ml))}.`,
       ],
       send: { what: 'white-sugar', amount: `${fixed(gramsOfPortion(sugar), 1)} g` },
     };
@@ -78,18 +80,18 @@ const percent: Tool = {
 
 const juice: Tool = {
   id: 'juice',
-  title: 'Sugar in juice',
-  how: 'By the label: grams in 100 ml times the volume. By a refractometer: °Brix percent of its weight, and its weight from its density.',
+  title: t`Sugar in juice`,
+  how: t`By the label: grams in 100 ml times the volume. By a refractometer: °Brix percent of its weight, and its weight from its density.`,
   choice: {
-    label: 'By',
+    label: t`By`,
     options: [
-      { value: 'label', label: 'The label' },
+      { value: 'label', label: t`The label` },
       { value: 'brix', label: '°Brix' },
     ],
   },
   fields: [
-    { key: 'juice', label: 'Juice', start: '500 ml' },
-    { key: 'value', label: 'Sugar in 100 ml, or °Brix', start: '10.5' },
+    { key: 'juice', label: t`Juice`, start: '500 ml' },
+    { key: 'value', label: t`Sugar in 100 ml, or °Brix`, start: '10.5' },
   ],
   answer: (typed, by) => {
     const ml = mlAt(typed, 'juice', 'ml');
@@ -97,8 +99,8 @@ const juice: Tool = {
     const sugar = sugarOfJuice(ml, by === 'brix' ? { brix: value } : { per100Ml: value });
     return {
       lines: [
-        `${grams(Math.round(sugar))} of sugar, ${number(Math.round((sugar / ml) * 1000))} g a litre.`,
-        `As much as ${grams(Math.round(sugar))} (${kitchenMeasure({ what: 'white-sugar', grams: sugar })}) of white sugar.`,
+        t`${grams(Math.round(sugar))} of sugar, ${number(Math.round((sugar / ml) * 1000))} g a litre.`,
+        t`As much as ${grams(Math.round(sugar))} (${kitchenMeasure({ what: 'white-sugar', grams: sugar })}) of white sugar.`,
       ],
     };
   },
@@ -106,13 +108,13 @@ const juice: Tool = {
 
 const mixing: Tool = {
   id: 'mixing',
-  title: 'Two liquids together',
-  how: 'Volumes add, and so do grams of sugar; the mix holds their sum over their volume.',
+  title: t`Two liquids together`,
+  how: t`Volumes add, and so do grams of sugar; the mix holds their sum over their volume.`,
   fields: [
-    { key: 'a', label: 'First', start: '1 l' },
-    { key: 'sa', label: 'Its sugar, g/L', start: '100' },
-    { key: 'b', label: 'Second', start: '500 ml' },
-    { key: 'sb', label: 'Its sugar, g/L ', start: '20' },
+    { key: 'a', label: t`First`, start: '1 l' },
+    { key: 'sa', label: t`Its sugar, g/L`, start: '100' },
+    { key: 'b', label: t`Second`, start: '500 ml' },
+    { key: 'sb', label: t`Its sugar, g/L `, start: '20' },
   ],
   answer: (typed) => {
     const mix = mixSweet([
@@ -121,7 +123,7 @@ const mixing: Tool = {
     ]);
     return {
       lines: [
-        `${volume(Math.round(mix.ml))} at ${number(Math.round(mix.gramsPerLitre))} g/L, SG ${fixed(mix.sg, 3)}.`,
+        t`${volume(Math.round(mix.ml))} at ${number(Math.round(mix.gramsPerLitre))} g/L, SG ${fixed(mix.sg, 3)}.`,
       ],
     };
   },
@@ -129,22 +131,22 @@ const mixing: Tool = {
 
 const gravity: Tool = {
   id: 'gravity',
-  title: 'Gravity and alcohol',
-  how: 'A hydrometer is corrected by how much water swells. Alcohol three ways: the fall times 131.25; points over 7.5. And by the sugar that must have gone so that the rest weighs what was read.',
+  title: t`Gravity and alcohol`,
+  how: t`A hydrometer is corrected by how much water swells. Alcohol three ways: the fall times 131.25; points over 7.5. And by the sugar that must have gone so that the rest weighs what was read.`,
   fields: [
-    { key: 'og', label: 'First gravity', start: '1.045' },
-    { key: 'fg', label: 'Gravity now', start: '1.012' },
-    { key: 'celsius', label: 'Read at, °C', start: '24' },
+    { key: 'og', label: t`First gravity`, start: '1.045' },
+    { key: 'fg', label: t`Gravity now`, start: '1.012' },
+    { key: 'celsius', label: t`Read at, °C`, start: String(readingShown(24, '°C')) },
   ],
   answer: (typed) => {
     const og = valueAt(readMeasured('sg', typed.og ?? ''), 'og');
-    const celsius = numberAt(typed, 'celsius', 0, 50);
+    const celsius = degreesAt(typed, 'celsius', 0, 50);
     const fg = gravityAt20(valueAt(readMeasured('sg', typed.fg ?? ''), 'fg'), celsius);
     const ways = alcoholThreeWays(og, fg);
     return {
       lines: [
-        `Corrected to 20 °C it is ${fixed(fg, 4)}, ${fixed(brixAndGravity(fg, 'sg').brix, 1)} °Brix if it were sugar alone.`,
-        `Alcohol ${fixed(ways.rule131, 1)} % and ${fixed(ways.rule7_5, 1)} % by the rules of thumb, ${fixed(ways.massBalance, 1)} % by mass balance. Estimates all three; priming adds more.`,
+        t`Corrected to 20 °C it is ${fixed(fg, 4)}, ${fixed(brixAndGravity(fg, 'sg').brix, 1)} °Brix if it were sugar alone.`,
+        t`Alcohol ${fixed(ways.rule131, 1)} % and ${fixed(ways.rule7_5, 1)} % by the rules of thumb, ${fixed(ways.massBalance, 1)} % by mass balance. Estimates all three; priming adds more.`,
       ],
     };
   },
@@ -152,23 +154,23 @@ const gravity: Tool = {
 
 const cooling: Tool = {
   id: 'cooling',
-  title: 'Cooling time',
-  how: 'Newton’s law: the pot’s excess over the room falls by the same share in each hour. The share comes from the pot’s size and lid, or from one reading.',
+  title: t`Cooling time`,
+  how: t`Newton’s law: the pot’s excess over the room falls by the same share in each hour. The share comes from the pot’s size and lid, or from one reading.`,
   choice: {
-    label: 'The pot stands',
+    label: t`The pot stands`,
     options: [
-      { value: 'lidded', label: 'Under its lid' },
-      { value: 'open', label: 'Open' },
-      { value: 'ice-bath', label: 'In ice water, stirred' },
+      { value: 'lidded', label: t`Under its lid` },
+      { value: 'open', label: t`Open` },
+      { value: 'ice-bath', label: t`In ice water, stirred` },
     ],
   },
   fields: [
-    { key: 'volume', label: 'In the pot', start: '3 l' },
-    { key: 'from', label: 'Now, °C', start: '95' },
-    { key: 'to', label: 'Wanted, °C', start: '30' },
-    { key: 'around', label: 'Kitchen, °C', start: '21' },
-    { key: 'after', label: 'Read after, minutes', start: '', hint: 'Left empty: as pots usually do' },
-    { key: 'read', label: 'It showed, °C', start: '' },
+    { key: 'volume', label: t`In the pot`, start: '3 l' },
+    { key: 'from', label: t`Now, °C`, start: String(readingShown(95, '°C')) },
+    { key: 'to', label: t`Wanted, °C`, start: String(readingShown(30, '°C')) },
+    { key: 'around', label: t`Kitchen, °C`, start: String(readingShown(21, '°C')) },
+    { key: 'after', label: t`Read after, minutes`, start: '', hint: t`Left empty: as pots usually do` },
+    { key: 'read', label: t`It showed, °C`, start: '' },
   ],
   answer: (typed, way) => {
     const read = (typed.read ?? '').trim() !== '' && (typed.after ?? '').trim() !== '';
@@ -176,19 +178,19 @@ const cooling: Tool = {
       coolingHours({
         litres: mlAt(typed, 'volume') / 1000,
         way: way as CoolingWay,
-        from: numberAt(typed, 'from', 0, 110),
-        to: numberAt(typed, 'to', 0, 100),
-        around: numberAt(typed, 'around', -10, 45),
+        from: degreesAt(typed, 'from', 0, 110),
+        to: degreesAt(typed, 'to', 0, 100),
+        around: degreesAt(typed, 'around', -10, 45),
         reading: read
-          ? { hours: numberAt(typed, 'after', 0.1, 6000) / 60, celsius: numberAt(typed, 'read', 0, 110) }
+          ? { hours: numberAt(typed, 'after', 0.1, 6000) / 60, celsius: degreesAt(typed, 'read', 0, 110) }
           : undefined,
       }),
       read ? 'read' : 'to',
     );
     return {
       lines: [
-        `About ${hoursWords(hours)}${read ? ', by your reading' : ', give or take a third: one reading on the way tells more'}.`,
-        'Below 30 °C before anything alive goes in.',
+        t`About ${hoursWords(hours)}${read ? t`, by your reading` : t`, give or take a third: one reading on the way tells more`}.`,
+        t`Below 30 °C before anything alive goes in.`,
       ],
     };
   },
@@ -196,24 +198,24 @@ const cooling: Tool = {
 
 const waters: Tool = {
   id: 'waters',
-  title: 'Cold water held back',
-  how: 'Heat adds: each water by its volume times its temperature, over both volumes.',
+  title: t`Cold water held back`,
+  how: t`Heat adds: each water by its volume times its temperature, over both volumes.`,
   fields: [
-    { key: 'hot', label: 'Hot', start: '1.5 l' },
-    { key: 'from', label: 'Its warmth, °C', start: '90' },
-    { key: 'cold', label: 'Cold water, °C', start: '10' },
-    { key: 'to', label: 'Wanted, °C', start: '28' },
+    { key: 'hot', label: t`Hot`, start: '1.5 l' },
+    { key: 'from', label: t`Its warmth, °C`, start: String(readingShown(90, '°C')) },
+    { key: 'cold', label: t`Cold water, °C`, start: String(readingShown(10, '°C')) },
+    { key: 'to', label: t`Wanted, °C`, start: String(readingShown(28, '°C')) },
   ],
   answer: (typed) => {
     const hot = mlAt(typed, 'hot');
-    const [from, cold] = [numberAt(typed, 'from', 0, 110), numberAt(typed, 'cold', 0, 60)];
-    const ml = valueAt(coldWaterMl(hot, from, cold, numberAt(typed, 'to', 0, 100)), 'to');
+    const [from, cold] = [degreesAt(typed, 'from', 0, 110), degreesAt(typed, 'cold', 0, 60)];
+    const ml = valueAt(coldWaterMl(hot, from, cold, degreesAt(typed, 'to', 0, 100)), 'to');
     const same = mixedCelsius([
       { ml: hot, celsius: from },
       { ml: hot, celsius: cold },
     ]);
     return {
-      lines: [`${volume(Math.round(ml))} of it.`, `Half and half would come to ${fixed(same, 0)} °C.`],
+      lines: [t`${volume(Math.round(ml))} of it.`, t`Half and half would come to ${fixed(same, 0)} °C.`],
       send: { what: 'water', amount: `${Math.round(ml)} ml` },
     };
   },
@@ -221,15 +223,15 @@ const waters: Tool = {
 
 const primingTool: Tool = {
   id: 'priming',
-  title: 'Priming',
-  how: 'The fizz wanted, less what a still base holds at its temperature (Henry’s law). Each gram of sugar a litre makes 0.26 vol. Sugar left from the first ferment comes on top: it is not in here.',
+  title: t`Priming`,
+  how: t`The fizz wanted, less what a still base holds at its temperature (Henry’s law). Each gram of sugar a litre makes 0.26 vol. Sugar left from the first ferment comes on top: it is not in here.`,
   fields: [
-    { key: 'wanted', label: 'Fizz wanted, vol', start: '2.5' },
-    { key: 'celsius', label: 'Base, °C', start: '21' },
-    { key: 'bottle', label: 'Bottle', start: '500 ml' },
+    { key: 'wanted', label: t`Fizz wanted, vol`, start: '2.5' },
+    { key: 'celsius', label: t`Base, °C`, start: String(readingShown(21, '°C')) },
+    { key: 'bottle', label: t`Bottle`, start: '500 ml' },
   ],
   answer: (typed) => {
-    const celsius = numberAt(typed, 'celsius', 0, 35);
+    const celsius = degreesAt(typed, 'celsius', 0, 35);
     const { gramsPerLitre, gramsPerBottle } = priming(
       numberAt(typed, 'wanted', 0.5, 5),
       celsius,
@@ -237,8 +239,8 @@ const primingTool: Tool = {
     );
     return {
       lines: [
-        `${fixed(gramsPerLitre, 1)} g a litre; ${fixed(gramsPerBottle, 1)} g (${kitchenMeasure({ what: 'white-sugar', grams: gramsPerBottle }) ?? 'none'}) a bottle.`,
-        `The base holds ${fixed(heldWhenStill(celsius), 2)} vol already. For a dry base only: sugar that is left makes more, and bottles burst.`,
+        t`${fixed(gramsPerLitre, 1)} g a litre; ${fixed(gramsPerBottle, 1)} g (${kitchenMeasure({ what: 'white-sugar', grams: gramsPerBottle }) ?? t`none`}) a bottle.`,
+        t`The base holds ${fixed(heldWhenStill(celsius), 2)} vol already. For a dry base only: sugar that is left makes more, and bottles burst.`,
       ],
     };
   },
@@ -246,27 +248,27 @@ const primingTool: Tool = {
 
 const chlorine: Tool = {
   id: 'chlorine',
-  title: 'Water without chlorine',
-  how: 'Vitamin C takes 2.5 mg for each milligram of chlorine or chloramine. Standing open takes 24–48 hours and boiling 15–20 minutes, for chlorine alone.',
+  title: t`Water without chlorine`,
+  how: t`Vitamin C takes 2.5 mg for each milligram of chlorine or chloramine. Standing open takes 24–48 hours and boiling 15–20 minutes, for chlorine alone.`,
   choice: {
-    label: 'The works use',
+    label: t`The works use`,
     options: [
-      { value: 'chlorine', label: 'Chlorine' },
-      { value: 'chloramine', label: 'Chloramine, or not known' },
+      { value: 'chlorine', label: t`Chlorine` },
+      { value: 'chloramine', label: t`Chloramine, or not known` },
     ],
   },
   fields: [
-    { key: 'water', label: 'Water', start: '4 l' },
-    { key: 'mg', label: 'Chlorine, mg a litre', start: '1', hint: '0.2–1 is usual; 4 the most' },
+    { key: 'water', label: t`Water`, start: '4 l' },
+    { key: 'mg', label: t`Chlorine, mg a litre`, start: '1', hint: t`0.2–1 is usual; 4 the most` },
   ],
   answer: (typed, kind) => {
     const mg = vitaminCMilligrams(mlAt(typed, 'water') / 1000, numberAt(typed, 'mg', 0, 10));
     return {
       lines: [
-        `${number(Math.round(mg))} mg of vitamin C, a knife’s tip at most; it works at once.`,
+        t`${number(Math.round(mg))} mg of vitamin C, a knife’s tip at most; it works at once.`,
         kind === 'chlorine'
-          ? 'Or stand it open for a day or two, or boil it a quarter of an hour and cool.'
-          : 'Standing and boiling do not take chloramine: vitamin C or a carbon filter.',
+          ? t`Or stand it open for a day or two, or boil it a quarter of an hour and cool.`
+          : t`Standing and boiling do not take chloramine: vitamin C or a carbon filter.`,
       ],
     };
   },

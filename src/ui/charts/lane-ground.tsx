@@ -3,6 +3,7 @@ import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { plain } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
 import { axisWidth, hourScale, laneHeights, valueScale } from './lane-scale';
+import { t } from '@/core/language/t';
 
 type Spans = readonly (readonly [number, number])[];
 
@@ -55,9 +56,13 @@ export const LaneGround = memo(function LaneGround(props: Props) {
             stroke={roles.softText}
             strokeDasharray="3 4"
           />
-          <SvgText x={x(from) + 4} y={height - 6} fontSize={13} fontFamily={plain} fill={roles.softText}>
-            away
-          </SvgText>
+          <SvgText
+            x={x(from) + 4}
+            y={height - 6}
+            fontSize={13}
+            fontFamily={plain}
+            fill={roles.softText}
+          >{t`away`}</SvgText>
         </G>
       ))}
       {ticks.map((tick) => (

@@ -1,5 +1,6 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { TextBox } from './text-box';
+import { t } from '@/core/language/t';
 
 interface Props<T extends FieldValues, O extends FieldValues> {
   readonly control: Control<T, unknown, O>;
@@ -34,7 +35,7 @@ export function Field<T extends FieldValues, O extends FieldValues>({
           onLeave={field.onBlur}
           hint={hint}
           echo={echo?.(String(field.value ?? ''))}
-          error={error ? (error.message ?? 'Check this amount.') : undefined}
+          error={error ? (error.message ?? t`Check this amount.`) : undefined}
           errorId={`error-${name}`}
           numeric={numeric}
           multiline={multiline}

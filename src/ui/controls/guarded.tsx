@@ -1,6 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Note } from './note';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly children: ReactNode;
@@ -18,7 +19,7 @@ export class Guarded extends Component<Props, { readonly failed: boolean }> {
     if (!this.state.failed) return this.props.children;
     return (
       <View style={styles.foot}>
-        <Note tone="caution">This could not be shown. What was recorded is kept; the page is as it was.</Note>
+        <Note tone="caution">{t`This could not be shown. What was recorded is kept; the page is as it was.`}</Note>
       </View>
     );
   }

@@ -4,6 +4,7 @@ import { corners } from '../theme/shape';
 import { plain, type } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
 import { Icon } from '../icons/icon';
+import { t } from '@/core/language/t';
 
 interface Props {
   /** Its name, and what stands in it while it is empty. */
@@ -24,8 +25,8 @@ export function SearchBox({ label, value, onChange, hint }: Props) {
         onChangeText={onChange}
         role="searchbox"
         aria-label={label}
-        searchAccessibilityLabel={`Type in “${label}”`}
-        clearAccessibilityLabel="Empty it"
+        searchAccessibilityLabel={t`Type in “${label}”`}
+        clearAccessibilityLabel={t`Empty it`}
         icon={({ color, size }) => <Icon name="find" color={color} size={size} />}
         autoCapitalize="none"
         autoComplete="off"

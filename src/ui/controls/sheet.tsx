@@ -7,6 +7,7 @@ import { IconPress } from './icon-press';
 import { Text } from './text';
 import { Guarded } from './guarded';
 import { useHeldFocus } from './use-held-focus';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly title: string;
@@ -34,7 +35,7 @@ function Body({ title, onClose, children }: Props) {
     <Modal
       visible
       onDismiss={onClose}
-      overlayAccessibilityLabel="Back to the page"
+      overlayAccessibilityLabel={t`Back to the page`}
       style={styles.wrapper}
       contentContainerStyle={styles.content}
     >
@@ -50,7 +51,7 @@ function Body({ title, onClose, children }: Props) {
           <Text as="heading" level={2} style={styles.title}>
             {title}
           </Text>
-          <IconPress icon="close" label="Close" onPress={onClose} />
+          <IconPress icon="close" label={t`Close`} onPress={onClose} />
         </View>
         <ScrollView
           ref={scroll}

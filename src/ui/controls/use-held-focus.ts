@@ -1,4 +1,4 @@
-import { createFocusTrap } from 'focus-trap';
+import type { createFocusTrap } from 'focus-trap';
 import { useEffect, useRef } from 'react';
 import type { View } from 'react-native';
 import { elementOf } from '../redraw';
@@ -8,9 +8,13 @@ import { elementOf } from '../redraw';
  *
  * @returns what ends it
  */
-function holdFocus(dialog: HTMLElement | null, leave: () => void): () => void {
+function holdFocus(
+  create: typeof createFocusTrap,
+  dialog: HTMLElement | null,
+  leave: () => void,
+): () => void {
   if (!dialog) return () => undefined;
-  const trap = createFocusTrap(dialog, {
+  const trap = create(dialog, {
     // A box to search by is what the sheet is for.
     initialFocus: dialog.querySelector<HTMLElement>('[role=searchbox]') ?? dialog,
     fallbackFocus: dialog,
@@ -35,6 +39,20 @@ export function useHeldFocus(leave: () => void) {
   useEffect(() => {
     newest.current = leave;
   });
-  useEffect(() => holdFocus(elementOf(dialog.current), () => newest.current()), []);
+  useEffect(() => {
+    let end: (() => void) | null = null;
+    let gone = false;
+    // A start opens no sheet: what holds its focus is fetched with the first, and kept for later visits.
+    import('focus-trap').then(
+      ({ createFocusTrap: create }) => {
+        if (!gone) end = holdFocus(create, elementOf(dialog.current), () => newest.current());
+      },
+      () => undefined,
+    );
+    return () => {
+      gone = true;
+      end?.();
+    };
+  }, []);
   return dialog;
 }

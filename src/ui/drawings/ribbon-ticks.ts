@@ -1,5 +1,6 @@
 import { format } from 'date-fns/format';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** The clock every ribbon on a page shares: from half a day back to a day and a half ahead. */
 export const ribbonClock = (now: number) => ({ start: now - 10 * hourMs, end: now + 38 * hourMs });
@@ -44,8 +45,8 @@ export function ribbonTicks(
       const at = moment.getTime();
       const roomy = at - start > span * 0.09 && end - at > span * 0.09;
       if (roomy && Math.abs(at - now) > span * 0.6 * apart)
-        ticks.push({ at, label: hour === 0 ? 'midnight' : `${format(at, 'EEE')} noon` });
+        ticks.push({ at, label: hour === 0 ? t`midnight` : t`${format(at, 'EEE')} noon` });
     }
   }
-  return [...ticks, { at: now, label: 'now' }].sort((a, b) => a.at - b.at);
+  return [...ticks, { at: now, label: t`now` }].sort((a, b) => a.at - b.at);
 }

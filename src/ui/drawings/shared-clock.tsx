@@ -4,6 +4,7 @@ import { useKeySteps } from '../controls/use-key-steps';
 import { useRoles } from '../theme/use-roles';
 import { ClockTicks } from './clock-ticks';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly start: number;
@@ -66,7 +67,7 @@ export function SharedClock(props: Props) {
         ref={element}
         role="slider"
         tabIndex={0}
-        aria-label="A moment on the kitchen’s clock"
+        aria-label={t`A moment on the kitchen’s clock`}
         aria-valuenow={Math.round((at - now) / hourMs)}
         aria-valuemin={Math.round((start - now) / hourMs)}
         aria-valuemax={Math.round((end - now) / hourMs)}

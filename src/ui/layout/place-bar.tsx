@@ -4,6 +4,7 @@ import { Text } from '../controls/text';
 import { Icon } from '../icons/icon';
 import type { GlyphName } from '../icons/glyphs';
 import { useRoles } from '../theme/use-roles';
+import { t } from '@/core/language/t';
 
 export interface PlaceItem {
   readonly href: string;
@@ -24,7 +25,7 @@ export function PlaceBar({ items, here, upright }: Props) {
   return (
     <View
       role="navigation"
-      aria-label="Places"
+      aria-label={t`Places`}
       style={[frame, { backgroundColor: roles.card, borderColor: roles.hairline }]}
     >
       {items.map((item) => {

@@ -1,5 +1,6 @@
 import { lazy, Suspense, type ComponentType, type ReactNode } from 'react';
 import { Text } from '@/ui/controls/text';
+import { t } from '@/core/language/t';
 
 /**
  * A component that is loaded when it is first shown: forms and charts bring libraries that the first page does not need.
@@ -9,7 +10,7 @@ import { Text } from '@/ui/controls/text';
  */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
-  meanwhile: ReactNode = <Text>One moment…</Text>,
+  meanwhile: ReactNode = <Text>{t`One moment…`}</Text>,
 ): ComponentType<P> {
   const Loaded = lazy(async () => ({ default: (await load()) as ComponentType<object> }));
   return function Later(props: P) {

@@ -1,11 +1,12 @@
 import type { FillingOutcome, FillingWay } from '@/core/forecast/advice/fillings';
 import { capital } from '@/core/capital';
+import { t } from '@/core/language/t';
 
 const ways: Readonly<Record<Exclude<FillingWay, 'as-planned'>, string>> = {
-  squeezed: 'with a soft bottle to squeeze',
-  stronger: 'in sparkling-wine bottles',
-  cooler: 'four degrees cooler',
-  'less-dose': 'with half the dose',
+  squeezed: t`with a soft bottle to squeeze`,
+  stronger: t`in sparkling-wine bottles`,
+  cooler: t`four degrees cooler`,
+  'less-dose': t`with half the dose`,
 };
 
 /** Of ten, at least so many more make a change worth saying. */
@@ -13,7 +14,7 @@ const worthSaying = 0.05;
 
 const ofTen = (share: number): string => {
   const n = Math.round(10 * share);
-  return n === 0 ? 'hardly any' : n === 10 ? 'nearly all' : `about ${n} in 10`;
+  return n === 0 ? t`hardly any` : n === 10 ? t`nearly all` : t`about ${n} in 10`;
 };
 
 /**
@@ -27,9 +28,9 @@ export function fillingWords(outcomes: readonly FillingOutcome[]): readonly stri
   const better = outcomes
     .filter(({ way, good }) => way !== 'as-planned' && good > planned.good + worthSaying)
     .sort((a, b) => b.good - a.good);
-  const rest = planned.flat >= planned.over ? `most of the rest are flat` : `most of the rest gush`;
+  const rest = planned.flat >= planned.over ? t`most of the rest are flat` : t`most of the rest gush`;
   return [
-    `If nobody looks, ${ofTen(planned.good)} come right; ${rest}.`,
+    t`If nobody looks, ${ofTen(planned.good)} come right; ${rest}.`,
     ...better.map(
       ({ way, good }) => `${capital(ofTen(good))} ${ways[way as Exclude<FillingWay, 'as-planned'>]}.`,
     ),

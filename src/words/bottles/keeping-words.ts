@@ -1,8 +1,9 @@
 import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { eveningBefore } from '@/core/kitchen/waking';
 import { fizzWords } from '../fizz';
-import { moment, plural, quarter } from '../moment';
+import { moment, quarter } from '../moment';
 import { hourMs } from '@/core/duration';
+import { plural, t } from '@/core/language/t';
 
 const one = (value: number) => value.toFixed(1);
 
@@ -18,24 +19,24 @@ export function keepingWords(
   switch (keeping.closes) {
     case 'limit':
       return {
-        title: at <= now ? 'Open it soon, cold and slowly' : `Open by ${by}`,
-        because: `even cold it goes on: ${at <= now ? 'by now' : 'by then'} one in twenty like it is past ${one(limitBar)} bar, its limit.`,
+        title: at <= now ? t`Open it soon, cold and slowly` : t`Open by ${by}`,
+        because: t`even cold it goes on: ${at <= now ? t`by now` : t`by then`} one in twenty like it is past ${one(limitBar)} bar, its limit.`,
       };
     case 'fizz':
       return {
-        title: at <= now ? 'Open it soon, cold and slowly' : `Open by ${by}`,
-        because: `even cold it goes on: ${at <= now ? 'by now' : 'by then'} it is likely ${fizzWords(wantedVolumes * 1.5)}, and would gush.`,
+        title: at <= now ? t`Open it soon, cold and slowly` : t`Open by ${by}`,
+        because: t`even cold it goes on: ${at <= now ? t`by now` : t`by then`} it is likely ${fizzWords(wantedVolumes * 1.5)}, and would gush.`,
       };
     case 'beyond-forecast':
       return {
-        title: `Good cold until ${by} at least`,
-        because: `it goes on slowly; the chance that it passes ${one(limitBar)} bar by then is about ${percent(keeping.chanceAtEnd)}.`,
+        title: t`Good cold until ${by} at least`,
+        because: t`it goes on slowly; the chance that it passes ${one(limitBar)} bar by then is about ${percent(keeping.chanceAtEnd)}.`,
       };
   }
 }
 
 const percent = (share: number) =>
-  share < 0.005 ? 'one in two hundred or less' : `${Math.round(100 * share)} %`;
+  share < 0.005 ? t`one in two hundred or less` : `${Math.round(100 * share)} %`;
 
 /** What a chilled bottle would come to on the counter again, and when. */
 export function counterWords({
@@ -45,15 +46,15 @@ export function counterWords({
   if (!keeping || limitBar === null) return null;
   const { celsius, gaugeAfterDay, limitHours } = keeping.counter;
   const [low, , middle, , high] = gaugeAfterDay;
-  const reach = `Back at ${one(celsius)} °C it would come to about ${one(middle)} bar (${one(low)}–${one(high)}) within a day.`;
+  const reach = t`Back at ${one(celsius)} °C it would come to about ${one(middle)} bar (${one(low)}–${one(high)} bar) within a day.`;
   const [soon, half] = limitHours;
   if (!Number.isFinite(soon))
-    return { text: `${reach} It stays under ${one(limitBar)} bar for four days there.`, danger: false };
+    return { text: t`${reach} It stays under ${one(limitBar)} bar for four days there.`, danger: false };
   const first =
     soon < 1
-      ? `One in twenty like it is past the ${one(limitBar)} bar it is good for as soon as it is warm`
-      : `One in twenty like it is past the ${one(limitBar)} bar it is good for after ${hoursWords(soon)}`;
-  const then = Number.isFinite(half) ? `, half of them after ${hoursWords(Math.max(1, half))}.` : '.';
+      ? t`One in twenty like it is past the ${one(limitBar)} bar it is good for as soon as it is warm`
+      : t`One in twenty like it is past the ${one(limitBar)} bar it is good for after ${hoursWords(soon)}`;
+  const then = Number.isFinite(half) ? t`, half of them after ${hoursWords(Math.max(1, half))}.` : '.';
   return { text: `${reach} ${first}${then}`, danger: soon < 48 };
 }
 

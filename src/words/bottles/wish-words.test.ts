@@ -21,6 +21,6 @@ test('a wish out of reach is said with what would carry it; nothing is said wher
 test('what a make bears: the careful limit, what makers fill it to, and how unsure it is', () => {
   // 13.74 bar half, · exp(−2.326 · 0.35) = 6.09 one in a hundred.
   expect(strengthWords(2.8, strengthOf('swing-top')!, [3, 3.5])).toBe(
-    'Good for 2.8 bar by careful practice. Makers fill such bottles to 3–3.5 vol, sharp. At their age half are thought to burst by 13.7 bar. The weakest of a hundred goes at 6.1.',
+    'Good for 2.8 bar by careful practice. Makers fill such bottles to 3–3.5 vol, sharp. At their age half are thought to burst by 13.7 bar. The weakest of a hundred goes at 6.1 bar.',
   );
 });

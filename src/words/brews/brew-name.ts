@@ -1,5 +1,6 @@
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { inARow } from '../amounts';
+import { t } from '@/core/language/t';
 
 /** What a name of an ingredient says of its state or part is left out of the name of a drink. */
 const state = /^(fresh|dried|frozen|raw|ground|whole) /i;
@@ -19,6 +20,6 @@ export function brewName(whats: readonly string[]): string {
   const isGinger = (what: string) => ingredientOf(what).family === 'ginger';
   const others = flavours.filter((what) => !isGinger(what));
   const names = [...new Set([...others, ...flavours.filter(isGinger)].map(short))].slice(0, 2);
-  const name = names.length > 0 ? inARow(names) : 'plain soda';
+  const name = names.length > 0 ? inARow(names) : t`plain soda`;
   return name.replace(/^./, (letter) => letter.toUpperCase());
 }

@@ -5,6 +5,7 @@ import type { Change } from '@/core/recipes/changes';
 import { grams, millilitres, number } from '../amounts';
 import { fizzWords } from '../fizz';
 import { methodLabel, methodOptions, methodTitles } from './method-words';
+import { t } from '@/core/language/t';
 
 const amount = (what: string, perLitre: number) =>
   `${isPoured(what) ? millilitres(Number(perLitre.toFixed(1))) : grams(Number(perLitre.toFixed(1)))}`;
@@ -14,20 +15,20 @@ const named = (key: string): key is keyof typeof methodOptions => key in methodO
 export function changeWords(change: Change): string {
   switch (change.kind) {
     case 'amount':
-      return `${ingredientOf(change.what).name} ${number(change.from)} → ${amount(change.what, change.to)} a litre`;
+      return t`${ingredientOf(change.what).name} ${number(change.from)} → ${amount(change.what, change.to)} a litre`;
     case 'added':
-      return `${ingredientOf(change.what).name}, new: ${amount(change.what, change.perLitre)} a litre`;
+      return t`${ingredientOf(change.what).name}, new: ${amount(change.what, change.perLitre)} a litre`;
     case 'gone':
-      return `${ingredientOf(change.what).name} left out`;
+      return t`${ingredientOf(change.what).name} left out`;
     case 'dose':
-      return `Starter ${number(change.from)} → ${number(change.to)} ${knownCultures(change.culture)?.unit ?? 'ml'} a litre`;
+      return t`Starter ${number(change.from)} → ${number(change.to)} ${knownCultures(change.culture)?.unit ?? 'ml'} a litre`;
     case 'culture':
-      return `With ${knownCultures(change.to)?.name ?? change.to} instead of ${knownCultures(change.from)?.name ?? change.from}`;
+      return t`With ${knownCultures(change.to)?.name ?? change.to} instead of ${knownCultures(change.from)?.name ?? change.from}`;
     case 'fizz':
-      return `Fizz: ${fizzWords(change.from)} → ${fizzWords(change.to)}`;
+      return t`Fizz: ${fizzWords(change.from)} → ${fizzWords(change.to)}`;
     case 'bottling': {
       const [title, unit] = bottlingTitles[change.key];
-      const said = (value: string) => (value === '' ? 'nothing' : `${value}${unit}`);
+      const said = (value: string) => (value === '' ? t`nothing` : `${value}${unit}`);
       return `${title}: ${said(change.from)} → ${said(change.to)}`;
     }
     case 'method':
@@ -38,14 +39,14 @@ export function changeWords(change: Change): string {
 }
 
 const bottlingTitles = {
-  dose: ['Dose of the bottles', ' a litre'],
-  headspaceCm: ['Headspace', ' cm'],
-  warmDays: ['Days warm in the bottle', ''],
+  dose: [t`Dose of the bottles`, t` a litre`],
+  headspaceCm: [t`Headspace`, ' cm'],
+  warmDays: [t`Days warm in the bottle`, ''],
 } as const;
 
 const methodTimes: Readonly<Record<string, string>> = {
-  minutes: 'Another time at the simmer',
-  steepHours: 'Another time to steep',
-  days: 'Other days of first ferment',
-  infusion: 'Another infusion',
+  minutes: t`Another time at the simmer`,
+  steepHours: t`Another time to steep`,
+  days: t`Other days of first ferment`,
+  infusion: t`Another infusion`,
 };

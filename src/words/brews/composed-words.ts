@@ -3,6 +3,7 @@ import type { FiveNumbers } from '@/core/forecast/read-off/weighted-quantiles';
 import { betweenWords } from '../when';
 import { duration, moment, quarter } from '../moment';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** The row of a series nearest to an hour. */
 export function rowAtHour(
@@ -27,10 +28,10 @@ export const wideHours = 72;
 export function tasteWords(answer: LotAnswer, now: number): string {
   const taste = answer.taste!;
   const end = answer.hours.at(-1)!;
-  if (taste.earliest >= end - 1) return `Still sweet after ${duration(end)}`;
+  if (taste.earliest >= end - 1) return t`Still sweet after ${duration(end)}`;
   const at = (hour: number) => now + hour * hourMs;
   const sweet = rowAtHour(answer, answer.series.sweet, taste.best);
-  return `Taste ${betweenWords(at(taste.earliest), at(taste.latest), now)}, about ${Math.round(sweet[2])} g/L sweet`;
+  return t`Taste ${betweenWords(at(taste.earliest), at(taste.latest), now)}, about ${Math.round(sweet[2])} g/L sweet`;
 }
 
 /** What would come of what is on the worktop, if it were pitched now. */
@@ -40,11 +41,11 @@ export function composedWords(answer: LotAnswer, now: number): string {
   const at = (hour: number) => moment(quarter(now + hour * hourMs), now);
   const forgotten = alcoholRange(rowAtHour(answer, answer.series.alcohol, end));
   if (taste.earliest >= end - 1)
-    return `Pitched now, still sweet after ${duration(end)}: a longer ferment than the forecast follows; ${forgotten} alcohol by then.`;
+    return t`Pitched now, still sweet after ${duration(end)}: a longer ferment than the forecast follows; ${forgotten} alcohol by then.`;
   const sweet = rowAtHour(answer, answer.series.sweet, taste.best);
-  const until = taste.latest >= end - 1 ? `after ${at(end)}` : at(taste.latest);
+  const until = taste.latest >= end - 1 ? t`after ${at(end)}` : at(taste.latest);
   const from = at(taste.earliest);
-  const daily = taste.latest - taste.earliest > wideHours ? ', once a day' : '';
-  const span = from === until ? `about ${from}` : `${from} to ${until}${daily}`;
-  return `Pitched now: taste ${span}, about ${Math.round(sweet[2])} g/L sweet, ${alcoholRange(rowAtHour(answer, answer.series.alcohol, taste.best))} alcohol; forgotten ${duration(end)}, ${forgotten}.`;
+  const daily = taste.latest - taste.earliest > wideHours ? t`, once a day` : '';
+  const span = from === until ? t`about ${from}` : t`${from} to ${until}${daily}`;
+  return t`Pitched now: taste ${span}, about ${Math.round(sweet[2])} g/L sweet, ${alcoholRange(rowAtHour(answer, answer.series.alcohol, taste.best))} alcohol; forgotten ${duration(end)}, ${forgotten}.`;
 }

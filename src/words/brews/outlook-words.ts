@@ -3,6 +3,7 @@ import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { capital } from '@/core/capital';
 import { inARow } from '../amounts';
 import { atWords } from '../when';
+import { t } from '@/core/language/t';
 
 interface Outlook {
   readonly missing: readonly string[] | null;
@@ -19,16 +20,16 @@ export function lifeWords(
   life: 'here' | 'none-needed' | 'bought' | 'to-begin',
   jar: string | null,
 ): string {
-  const kind = knownCultures(cultureId)?.name ?? 'starter';
+  const kind = knownCultures(cultureId)?.name ?? t`starter`;
   switch (life) {
     case 'here':
-      return `With ${jar ?? kind}`;
+      return t`With ${jar ?? kind}`;
     case 'none-needed':
-      return 'No starter needed';
+      return t`No starter needed`;
     case 'bought':
-      return `With ${kind}, from a shop`;
+      return t`With ${kind}, from a shop`;
     case 'to-begin':
-      return `Needs a ${kind}`;
+      return t`Needs a ${kind}`;
   }
 }
 
@@ -36,12 +37,12 @@ export function lifeWords(
 export function outlookWords({ missing, season, glass }: Outlook, now: number): string {
   const names = (missing ?? []).map((what) => ingredientOf(what).name.toLowerCase());
   const rest =
-    names.length > named ? [...names.slice(0, named - 1), `${names.length - named + 1} more`] : names;
+    names.length > named ? [...names.slice(0, named - 1), t`${names.length - named + 1} more`] : names;
   return capital(
     [
-      ...(glass ? [`glass about ${atWords(glass.usual, now)}`] : []),
-      ...(season === null ? [] : [season === 'now' ? 'in season' : 'out of season']),
-      ...(missing === null ? [] : [names.length === 0 ? 'all in the house' : `missing ${inARow(rest)}`]),
+      ...(glass ? [t`glass about ${atWords(glass.usual, now)}`] : []),
+      ...(season === null ? [] : [season === 'now' ? t`in season` : t`out of season`]),
+      ...(missing === null ? [] : [names.length === 0 ? t`all in the house` : t`missing ${inARow(rest)}`]),
     ].join(' · '),
   );
 }

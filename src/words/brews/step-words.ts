@@ -2,6 +2,7 @@ import type { BrewStep, StepId } from '@/core/brew/steps';
 import type { Method } from '@/core/lots/records/method';
 import { grams, portionsWords, volume, litres } from '../amounts';
 import { duration } from '../moment';
+import { t } from '@/core/language/t';
 
 /** A step as it is read at arm's length: what to do, and the figures and reasons below it. */
 export interface StepWords {
@@ -15,38 +16,38 @@ const span = (minutes: number) => duration(minutes / 60);
 
 const waterSteps: Readonly<Record<Method['water'], readonly [string, string]>> = {
   stood: [
-    'Let the water stand',
-    'Open, a day or two: chlorine goes. Chloramine stays: filter that, or a pinch of vitamin C.',
+    t`Let the water stand`,
+    t`Open, a day or two: chlorine goes. Chloramine stays: filter that, or a pinch of vitamin C.`,
   ],
-  boiled: ['Boil the water', 'A quarter of an hour drives the chlorine off.'],
-  filtered: ['Filter the water', 'Charcoal holds chlorine and chloramine back.'],
-  'as-is': ['Measure the water', 'No chlorine in it: nothing to wait for.'],
+  boiled: [t`Boil the water`, t`A quarter of an hour drives the chlorine off.`],
+  filtered: [t`Filter the water`, t`Charcoal holds chlorine and chloramine back.`],
+  'as-is': [t`Measure the water`, t`No chlorine in it: nothing to wait for.`],
 };
 const cleanSteps: Readonly<Record<Method['clean'], string>> = {
-  'no-rinse': 'No-rinse sanitiser: two minutes wet, then drained. Never into a vessel that holds a starter.',
-  boiling: 'Boiling water over sieve, jar, lid and spoon; ten minutes. Warm glass first.',
-  vinegar: 'Vinegar soak overnight, then rinse with boiled water.',
+  'no-rinse': t`No-rinse sanitiser: two minutes wet, then drained. Never into a vessel that holds a starter.`,
+  boiling: t`Boiling water over sieve, jar, lid and spoon; ten minutes. Warm glass first.`,
+  vinegar: t`Vinegar soak overnight, then rinse with boiled water.`,
 };
 const strainSteps: Readonly<Record<Method['strain'], readonly [string, string]>> = {
-  coarse: ['Strain it', 'Through a coarse sieve; press gently.'],
-  fine: ['Strain it fine', 'Coarse first, then fine, so that it does not clog.'],
-  cloth: ['Strain through cloth', 'Coarse, then fine, then cloth: each clogs less. Wring it at the end.'],
+  coarse: [t`Strain it`, t`Through a coarse sieve; press gently.`],
+  fine: [t`Strain it fine`, t`Coarse first, then fine, so that it does not clog.`],
+  cloth: [t`Strain through cloth`, t`Coarse, then fine, then cloth: each clogs less. Wring it at the end.`],
   'pulp-in': [
-    'Leave the pulp in',
-    'More flavour, more sediment; it foams hard on opening, so open it very cold.',
+    t`Leave the pulp in`,
+    t`More flavour, more sediment; it foams hard on opening, so open it very cold.`,
   ],
 };
 const coolSteps: Readonly<Record<Method['cool'], string>> = {
-  lidded: 'Lid on. Cool to the touch is not cool enough: a thermometer says.',
-  open: 'Lid off, a cloth over it against flies.',
-  'ice-bath': 'Into a sink of ice water, stirred now and then.',
-  'cold-water': 'Pour the cold water in that was held back, then the lid.',
+  lidded: t`Lid on. Cool to the touch is not cool enough: a thermometer says.`,
+  open: t`Lid off, a cloth over it against flies.`,
+  'ice-bath': t`Into a sink of ice water, stirred now and then.`,
+  'cold-water': t`Pour the cold water in that was held back, then the lid.`,
 };
 const coverSteps: Readonly<Record<string, string>> = {
-  airlock: 'Airlock on, with water in it.',
-  'loose-lid': 'Lid on, not tight: gas must find its way.',
-  cloth: 'Fine cloth and a band; loose weave lets flies in.',
-  sealed: 'Closed, and vented twice a day.',
+  airlock: t`Airlock on, with water in it.`,
+  'loose-lid': t`Lid on, not tight: gas must find its way.`,
+  cloth: t`Fine cloth and a band; loose weave lets flies in.`,
+  sealed: t`Closed, and vented twice a day.`,
 };
 
 const plain = (title: string, lines: readonly (string | null)[], timer = title): StepWords => ({
@@ -69,50 +70,50 @@ interface Said {
 const byStep: Readonly<Record<StepId, (said: Said) => StepWords>> = {
   water: ({ step }) => {
     const [title, why] = waterSteps[step.way as Method['water']];
-    return plain(title, [step.waterMl ? `${litres(step.waterMl)}, what boils away is in it.` : null, why]);
+    return plain(title, [step.waterMl ? t`${litres(step.waterMl)}, what boils away is in it.` : null, why]);
   },
   clean: ({ step }) => {
-    return plain('Clean what it touches', [cleanSteps[step.way as Method['clean']]], 'Sanitiser');
+    return plain(t`Clean what it touches`, [cleanSteps[step.way as Method['clean']]], t`Sanitiser`);
   },
   prepare: ({ amount }) => {
-    return plain('Weigh and cut', [`${amount}.`, 'Grated or blended gives more, and clogs more.']);
+    return plain(t`Weigh and cut`, [`${amount}.`, t`Grated or blended gives more, and clogs more.`]);
   },
   heat: ({ step, amount }) => {
     return plain(
-      step.way === 'simmer' ? 'Simmer the base' : 'Pour hot water over',
+      step.way === 'simmer' ? t`Simmer the base` : t`Pour hot water over`,
       [
-        `${litres(step.waterMl ?? 0)} water, ${amount}.`,
-        step.heldMl ? `Keep ${litres(step.heldMl)} of the water back, cold.` : null,
+        t`${litres(step.waterMl ?? 0)} water, ${amount}.`,
+        step.heldMl ? t`Keep ${litres(step.heldMl)} of the water back, cold.` : null,
         step.way === 'simmer'
-          ? 'Lid off, a bare simmer. Stay with it until it boils: sugar rises fast.'
-          : 'Off the boil, so that the scent stays.',
+          ? t`Lid off, a bare simmer. Stay with it until it boils: sugar rises fast.`
+          : t`Off the boil, so that the scent stays.`,
       ],
-      'Simmer',
+      t`Simmer`,
     );
   },
   steep: ({ step }) => {
     return plain(
-      'Let it steep',
-      [step.minutes ? `${span(step.minutes)}, lid on: it cools meanwhile.` : null],
-      'Steep',
+      t`Let it steep`,
+      [step.minutes ? t`${span(step.minutes)}, lid on: it cools meanwhile.` : null],
+      t`Steep`,
     );
   },
   mix: ({ step, amount }) => {
-    return plain('Put it together', [
+    return plain(t`Put it together`, [
       `${amount}.`,
-      step.waterMl ? `${litres(step.waterMl)} water over it; stir until the sugar is gone.` : null,
+      step.waterMl ? t`${litres(step.waterMl)} water over it; stir until the sugar is gone.` : null,
     ]);
   },
   cool: ({ step }) => {
     return plain(
-      'Cool it below 30 °C',
+      t`Cool it below 30 °C`,
       [
         coolSteps[step.way as Method['cool']],
         step.minutes === null
-          ? 'It does not get below 30 °C in this kitchen by itself: an ice bath.'
-          : `About ${span(step.minutes)}, by pot and lid; one reading corrects it.`,
+          ? t`It does not get below 30 °C in this kitchen by itself: an ice bath.`
+          : t`About ${span(step.minutes)}, by pot and lid; one reading corrects it.`,
       ],
-      'Cooling',
+      t`Cooling`,
     );
   },
   strain: ({ step }) => {
@@ -120,47 +121,49 @@ const byStep: Readonly<Record<StepId, (said: Said) => StepWords>> = {
     return plain(title, [how]);
   },
   last: ({ amount }) => {
-    return plain('Stir in, now that it is cool', [
+    return plain(t`Stir in, now that it is cool`, [
       `${amount}.`,
-      'Sour early is safer: it lowers the pH from the start.',
+      t`Sour early is safer: it lowers the pH from the start.`,
     ]);
   },
   gravity: () => {
-    return plain('Measure it, if you like', [
-      'SG or °Brix now tells the alcohol later. No hydrometer: go on.',
+    return plain(t`Measure it, if you like`, [
+      t`SG or °Brix now tells the alcohol later. No hydrometer: go on.`,
     ]);
   },
   draw: ({ step, fromName, amount, dose }) => {
     return step.way === 'packet'
       ? plain(
-          'Wake the yeast',
+          t`Wake the yeast`,
           [
-            `${amount || `${dose} of ${fromName ?? 'the packet'}`}, in ten times its water at 35 °C or less; it foams within half an hour.`,
+            t`${amount || t`${dose} of ${fromName ?? t`the packet`}`}, in ten times its water at 35 °C or less; it foams within half an hour.`,
           ],
-          'Yeast',
+          t`Yeast`,
         )
-      : plain(step.way === 'grains' ? `Weigh ${dose} of grains` : `Draw ${dose}`, [
+      : plain(step.way === 'grains' ? t`Weigh ${dose} of grains` : t`Draw ${dose}`, [
           step.way === 'grains'
-            ? `Out of ${fromName ?? 'their jar'}, drained in a plastic sieve.`
-            : `From ${fromName ?? 'the starter'}, strained, into a measuring cup.`,
+            ? t`Out of ${fromName ?? t`their jar`}, drained in a plastic sieve.`
+            : t`From ${fromName ?? t`the starter`}, strained, into a measuring cup.`,
         ]);
   },
   pitch: ({ fromName, amount, dose }) => {
-    return plain('Pitch it', [
-      `${amount || `${dose}${fromName ? ` of ${fromName}` : ''}`}, below 30 °C; stir it in.`,
+    return plain(t`Pitch it`, [
+      t`${amount || `${dose}${fromName ? t` of ${fromName}` : ''}`}, below 30 °C; stir it in.`,
     ]);
   },
   cover: ({ step }) => {
-    return plain('Cover it', [
-      coverSteps[step.way] ?? 'Cover it.',
-      'Glass or lead-free glaze, no reactive metal. Out of the sun, a tray beneath.',
+    return plain(t`Cover it`, [
+      coverSteps[step.way] ?? t`Cover it.`,
+      t`Glass or lead-free glaze, no reactive metal. Out of the sun, a tray beneath.`,
     ]);
   },
   label: () => {
-    return plain('Label it', ['Name and date on the jar: the rest is written down here.']);
+    return plain(t`Label it`, [t`Name and date on the jar: the rest is written down here.`]);
   },
   restart: ({ fromName, amount }) => {
-    return plain(`Feed ${fromName ?? 'the starter'}`, [`${amount}, the same minute: then it rests a day.`]);
+    return plain(t`Feed ${fromName ?? t`the starter`}`, [
+      t`${amount}, the same minute: then it rests a day.`,
+    ]);
   },
 };
 

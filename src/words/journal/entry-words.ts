@@ -14,9 +14,9 @@ import {
   quantityWords,
   signSaid,
 } from '../names';
-import { plural } from '../moment';
 import { settingWords } from './setting-words';
 import { capital } from '@/core/capital';
+import { plural, t } from '@/core/language/t';
 
 /** An entry as its lot's ledger tells it, seen from one lot where it speaks of several. */
 export function entryWords(entry: Entry, household: Household, seenFrom?: string): string {
@@ -24,45 +24,45 @@ export function entryWords(entry: Entry, household: Household, seenFrom?: string
     seenFrom !== undefined ? '' : `: ${ids.map((id) => nameOfLot(id, household)).join(', ')}`;
   switch (entry.kind) {
     case 'lot-begun':
-      return `${entry.role === 'starter' ? 'Begun with' : 'Mixed:'} ${portionsWords(entry.portions)}`;
+      return `${entry.role === 'starter' ? t`Begun with` : t`Mixed:`} ${portionsWords(entry.portions)}`;
     case 'portions-added':
-      return `Added ${portionsWords(entry.portions)}`;
+      return t`Added ${portionsWords(entry.portions)}`;
     case 'transferred':
       return transferWords(entry, household, seenFrom);
     case 'stirred':
-      return `Stirred${lots(entry.lots)}`;
+      return t`Stirred${lots(entry.lots)}`;
     case 'vented':
-      return `${entry.long ? 'Vented until still' : 'Burped'}${lots(entry.lots)}`;
+      return `${entry.long ? t`Vented until still` : t`Burped`}${lots(entry.lots)}`;
     case 'closed':
-      return `Closed: ${closureWords[entry.closure]}${lots(entry.lots)}`;
+      return t`Closed: ${closureWords[entry.closure]}${lots(entry.lots)}`;
     case 'moved':
       return entry.vessel
-        ? `Into a ${litres(entry.vessel.ml)} jar${lots(entry.lots)}`
-        : `To the ${placeWords[entry.place]}${lots(entry.lots)}`;
+        ? t`Into a ${litres(entry.vessel.ml)} jar${lots(entry.lots)}`
+        : t`To the ${placeWords[entry.place]}${lots(entry.lots)}`;
     case 'observed':
-      return `Looked: ${signLine(entry.signs)}`;
+      return t`Looked: ${signLine(entry.signs)}`;
     case 'measured':
       return measuredWords(entry);
     case 'tasted':
-      return `Tasted: ${tasteLine(entry)}${entry.by ? `, by ${entry.by}` : ''}`;
+      return t`Tasted: ${tasteLine(entry)}${entry.by ? t`, by ${entry.by}` : ''}`;
     case 'opened':
-      return `Opened, ${openingWords[entry.how]}${entry.lostMl ? `, ${Math.round(entry.lostMl)} ml lost` : ''}`;
+      return t`Opened, ${openingWords[entry.how]}${entry.lostMl ? t`, ${Math.round(entry.lostMl)} ml lost` : ''}`;
     case 'ended':
       return `${endingWords[entry.how]}${entry.why ? `: ${entry.why}` : ''}`;
     case 'temperature-set':
-      return `${capital(placeWords[entry.place])} ${entry.celsius.toFixed(1)} °C`;
+      return t`${capital(placeWords[entry.place])} ${entry.celsius.toFixed(1)} °C`;
     case 'step-taken':
-      return `Brew day: ${entry.step}${entry.done ? '' : ', skipped'}`;
+      return t`Brew day: ${entry.step}${entry.done ? '' : t`, skipped`}`;
     case 'noted':
       return entry.text;
     case 'pictured':
-      return 'A photo';
+      return t`A photo`;
     case 'kept':
       return settingWords(entry, household);
     case 'amended':
-      return 'A correction';
+      return t`A correction`;
     case 'undone':
-      return 'Taken back';
+      return t`Taken back`;
   }
 }
 
@@ -72,11 +72,13 @@ const signLine = (signs: EntryOf<'observed'>['signs']) =>
     .join(', ');
 
 const tasteLine = (entry: EntryOf<'tasted'>) =>
-  tasteKinds.flatMap((kind) => (entry[kind] === undefined ? [] : [`${kind} ${entry[kind]} of 5`])).join(', ');
+  tasteKinds
+    .flatMap((kind) => (entry[kind] === undefined ? [] : [t`${kind} ${entry[kind]} of 5`]))
+    .join(', ');
 
 function measuredWords({ quantity, value }: EntryOf<'measured'>): string {
   const { title, unit, digits } = quantityWords[quantity];
-  return `${title} ${value.toFixed(digits)}${unit ? ` ${unit}` : ''}`;
+  return t`${title} ${value.toFixed(digits)}${unit ? ` ${unit}` : ''}`;
 }
 
 function transferWords(entry: EntryOf<'transferred'>, household: Household, seenFrom?: string): string {
@@ -85,18 +87,18 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
   );
   const amount = (index: number) => {
     const { ml, grams: g } = entry.targets[index]!;
-    return g !== undefined ? grams(g) : ml !== undefined ? volume(ml) : 'all of it';
+    return g !== undefined ? grams(g) : ml !== undefined ? volume(ml) : t`all of it`;
   };
   const taken = (index: number) => {
     const said = amount(index);
     if (entry.taken !== 'solids') return `${said} ${takenWords[entry.taken]}`;
-    return said === 'all of it' ? 'all the solids' : `${said} of solids`;
+    return said === 'all of it' ? t`all the solids` : t`${said} of solids`;
   };
   const mine = seenFrom === undefined ? -1 : ids.indexOf(seenFrom);
   if (mine >= 0) {
     const extra = entry.targets[mine]!.portions ?? [];
-    const warm = entry.celsius === undefined ? '' : ` at ${number(entry.celsius)} °C`;
-    return `${taken(mine)}${entry.taken === 'solids' ? ' moved' : ''} from ${nameOfLot(entry.from, household)}${warm}${extra.length > 0 ? `, with ${portionsWords(extra)}` : ''}`;
+    const warm = entry.celsius === undefined ? '' : t` at ${number(entry.celsius)} °C`;
+    return t`${taken(mine)}${entry.taken === 'solids' ? t` moved` : ''} from ${nameOfLot(entry.from, household)}${warm}${extra.length > 0 ? t`, with ${portionsWords(extra)}` : ''}`;
   }
   const bottles = entry.targets.filter(({ begin }) => begin?.role === 'bottle');
   if (bottles.length === entry.targets.length) {
@@ -105,10 +107,10 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
       ({ begin }) => begin!.vessel.kind === first.kind && begin!.vessel.ml === first.ml,
     );
     const what = same
-      ? `${bottles.length} × ${number(first.ml)} ml, ${vesselKind(first.kind).name.toLowerCase()}`
+      ? t`${bottles.length} × ${number(first.ml)} ml, ${vesselKind(first.kind).name.toLowerCase()}`
       : plural(bottles.length, 'bottle');
-    const primed = bottles[0]!.portions?.length ? `, each with ${portionsWords(bottles[0]!.portions)}` : '';
-    return `Bottled ${what}${primed}`;
+    const primed = bottles[0]!.portions?.length ? t`, each with ${portionsWords(bottles[0]!.portions)}` : '';
+    return t`Bottled ${what}${primed}`;
   }
   return entry.targets
     .map((_, index) => {
@@ -116,17 +118,17 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
       const { gone } = entry.targets[index]!;
       return to === null
         ? entry.taken === 'solids'
-          ? `${taken(index)} ${gone ? endingWords[gone].toLowerCase() : 'thrown out'}`
-          : `${amount(index)} poured away`
-        : `${taken(index)}${entry.taken === 'solids' ? ' moved' : ''} to ${nameOfLot(to, household)}`;
+          ? `${taken(index)} ${gone ? endingWords[gone].toLowerCase() : t`thrown out`}`
+          : t`${amount(index)} poured away`
+        : t`${taken(index)}${entry.taken === 'solids' ? t` moved` : ''} to ${nameOfLot(to, household)}`;
     })
     .join('; ');
 }
 
 const takenWords = {
-  liquid: 'drawn',
-  everything: 'ladled',
-  sediment: 'of sediment',
+  liquid: t`drawn`,
+  everything: t`ladled`,
+  sediment: t`of sediment`,
 } as const;
 
 /**
@@ -137,5 +139,5 @@ const takenWords = {
  */
 export function actWords(all: readonly string[]): string {
   const more = all.length - 2;
-  return [...all.slice(0, 2), ...(more > 0 ? [`And ${more === 1 ? 'one' : more} more`] : [])].join('. ');
+  return [...all.slice(0, 2), ...(more > 0 ? [t`And ${more === 1 ? t`one` : more} more`] : [])].join('. ');
 }

@@ -9,12 +9,13 @@ import { number } from '../amounts';
 import { nameOfLot, placeWords } from '../names';
 import { duration } from '../moment';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 const day = (instant: number) => format(instant, 'd MMM');
 const time = (minutes: number) => `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
 const ingredient = (what: string) => ingredientOf(what).name;
 /** Soda from a shop has a price as well. */
-const priced = (what: string) => (isIngredient(what) ? ingredient(what) : 'Soda from a shop');
+const priced = (what: string) => (isIngredient(what) ? ingredient(what) : t`Soda from a shop`);
 const isSolid = (what: string) => isIngredient(what) && !isPoured(what);
 
 type Words<T extends Thing> = readonly [
@@ -25,48 +26,49 @@ type Words<T extends Thing> = readonly [
 /** For each thing, what its ledger says when it is set and when it is taken out. */
 const words: { readonly [T in Thing]: Words<T> } = {
   'alcohol-ceiling': [
-    ({ percent }) => (percent > 0 ? `No drink above ${number(percent)} % alcohol` : 'No limit for alcohol'),
-    () => 'No limit for alcohol',
+    ({ percent }) => (percent > 0 ? t`No drink above ${number(percent)} % alcohol` : t`No limit for alcohol`),
+    () => t`No limit for alcohol`,
   ],
-  away: [({ from, to }) => `Away from ${day(from)} to ${day(to)}`, () => 'At home after all'],
+  away: [({ from, to }) => t`Away from ${day(from)} to ${day(to)}`, () => t`At home after all`],
   'build-up': [
     ({ amount, at }, lotId, household) =>
-      `${nameOfLot(lotId, household)} built up: ${number(amount)} wanted on ${day(at)}`,
-    (lotId, household) => `${nameOfLot(lotId, household)} is not built up after all`,
+      t`${nameOfLot(lotId, household)} built up: ${number(amount)} wanted on ${day(at)}`,
+    (lotId, household) => t`${nameOfLot(lotId, household)} is not built up after all`,
   ],
   caution: [
-    ({ caution }) => `Glass handled with ${caution === 'usual' ? 'usual' : 'more'} care`,
-    () => 'Glass handled with more care',
+    ({ caution }) => t`Glass handled with ${caution === 'usual' ? t`usual` : t`more`} care`,
+    () => t`Glass handled with more care`,
   ],
   ingredient: [
-    ({ id }) => `Ingredient described: ${ingredient(id)}`,
-    (name) => `Ingredient taken out: ${capital(name)}`,
+    ({ id }) => t`Ingredient described: ${ingredient(id)}`,
+    (name) => t`Ingredient taken out: ${capital(name)}`,
   ],
-  pantry: [(_, what) => `${ingredient(what)} is in the house`, (what) => `${ingredient(what)} is used up`],
+  pantry: [(_, what) => t`${ingredient(what)} is in the house`, (what) => t`${ingredient(what)} is used up`],
   person: [
-    ({ name, stopsAt }) => (stopsAt === null ? name : `${name} stops at ${number(stopsAt)} g/L`),
-    () => 'Somebody was taken off the list',
+    ({ name, stopsAt }) => (stopsAt === null ? name : t`${name} stops at ${number(stopsAt)} g/L`),
+    () => t`Somebody was taken off the list`,
   ],
   price: [
-    ({ each }, what) => `${priced(what)} costs ${each.toFixed(2)} a ${isSolid(what) ? 'kilogram' : 'litre'}`,
-    (what) => `${priced(what)} has no price`,
+    ({ each }, what) =>
+      t`${priced(what)} costs ${each.toFixed(2)} a ${isSolid(what) ? t`kilogram` : t`litre`}`,
+    (what) => t`${priced(what)} has no price`,
   ],
-  recipe: [({ name, version }) => `Recipe ${name}, version ${version}`, () => 'A recipe was taken out'],
-  school: [() => 'How it is kept was changed', () => 'Kept as usual again'],
+  recipe: [({ name, version }) => t`Recipe ${name}, version ${version}`, () => t`A recipe was taken out`],
+  school: [() => t`How it is kept was changed`, () => t`Kept as usual again`],
   spell: [
     ({ place, celsius, from, to }) =>
-      `${capital(placeWords[place])} ${number(celsius)} °C from ${day(from)} to ${day(to)}`,
-    () => 'A hot or cold spell was taken out',
+      t`${capital(placeWords[place])} ${number(celsius)} °C from ${day(from)} to ${day(to)}`,
+    () => t`A hot or cold spell was taken out`,
   ],
   stock: [
-    ({ count, kind, ml }) => `${vesselKind(kind).name}, ${Math.round(ml)} ml: ${number(count)} in all`,
-    () => 'A make of bottles was taken out',
+    ({ count, kind, ml }) => t`${vesselKind(kind).name}, ${Math.round(ml)} ml: ${number(count)} in all`,
+    () => t`A make of bottles was taken out`,
   ],
   timer: [
-    ({ label, from, until }) => `Timer: ${label}, ${duration((until - from) / hourMs)}`,
-    () => 'Timer stopped',
+    ({ label, from, until }) => t`Timer: ${label}, ${duration((until - from) / hourMs)}`,
+    () => t`Timer stopped`,
   ],
-  waking: [({ from, to }) => `Up from ${time(from)} to ${time(to)}`, () => 'Waking hours as usual'],
+  waking: [({ from, to }) => t`Up from ${time(from)} to ${time(to)}`, () => t`Waking hours as usual`],
 };
 
 /** A setting as the journal tells it. */

@@ -1,14 +1,15 @@
 import type { Topic } from '@/core/forecast/answer/grounds';
+import { t } from '@/core/language/t';
 
 /** What a question “Why?” is about: all that its button needs. */
 export const topicTitles: Readonly<Record<Topic, string>> = {
-  chill: 'When to chill',
-  taste: 'When to taste',
-  draw: 'When to draw',
-  feed: 'When to feed',
-  liveliness: 'Liveliness',
-  pressure: 'Pressure',
-  pour: 'What would be poured',
-  sugar: 'Sugar account',
-  level: 'Level',
+  chill: t`When to chill`,
+  taste: t`When to taste`,
+  draw: t`When to draw`,
+  feed: t`When to feed`,
+  liveliness: t`Liveliness`,
+  pressure: t`Pressure`,
+  pour: t`What would be poured`,
+  sugar: t`Sugar account`,
+  level: t`Level`,
 };

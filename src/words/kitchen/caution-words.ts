@@ -2,6 +2,7 @@ import type { Closure } from '@/core/vessels/vessel-kinds';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import type { Portion } from '@/core/matter/portion';
 import { cultureOfIngredient, knownCultures } from '@/core/cultures/registry';
+import { t } from '@/core/language/t';
 
 interface Mixed {
   readonly portions: readonly Portion[];
@@ -9,11 +10,11 @@ interface Mixed {
   readonly closure: Closure | null;
 }
 
-const milk = 'It comes from milk: not for those with a milk allergy, and say so to guests.';
-const honey = 'Honey: not for children under one year.';
-const foraged = 'Gathered plants: only those you know for certain, unsprayed, none from a florist.';
-const cloth = 'Fine, close cloth: loose weave lets flies in. A saucer of water keeps ants off.';
-const sealed = 'Sealed it builds pressure: open it every day, away from your face.';
+const milk = t`It comes from milk: not for those with a milk allergy, and say so to guests.`;
+const honey = t`Honey: not for children under one year.`;
+const foraged = t`Gathered plants: only those you know for certain, unsprayed, none from a florist.`;
+const cloth = t`Fine, close cloth: loose weave lets flies in. A saucer of water keeps ants off.`;
+const sealed = t`Sealed it builds pressure: open it every day, away from your face.`;
 
 /** What to mind about a mix, where it is mixed: by what is in it, what lives in it and how it is closed. */
 export function cautionsOf({ portions, cultureId, closure }: Mixed): string[] {

@@ -1,5 +1,5 @@
 import type { AwayCare } from '@/core/starter/away';
-import { plural } from '../moment';
+import { plural, t } from '@/core/language/t';
 
 export interface AwayWords {
   readonly before: string;
@@ -20,28 +20,28 @@ export function awayCareWords(
   at: (instant: number) => string,
   home: number,
 ): AwayWords {
-  const fed = feed ? `Feed ${feed} between ${at(care.feedFrom)} and ${at(care.feedUntil)}` : null;
+  const fed = feed ? t`Feed ${feed} between ${at(care.feedFrom)} and ${at(care.feedUntil)}` : null;
   const before =
     care.how === 'stays'
-      ? `${fed ?? 'Nothing to do'}; it stands that long where it is.`
+      ? t`${fed ?? t`Nothing to do`}; it stands that long where it is.`
       : care.how === 'rests'
         ? fed
-          ? `${fed}, then into the fridge.`
-          : `Into the fridge by ${at(care.feedUntil)}.`
-        : 'It stays in the fridge.';
+          ? t`${fed}, then into the fridge.`
+          : t`Into the fridge by ${at(care.feedUntil)}.`
+        : t`It stays in the fridge.`;
   const lively = at(care.livelyAt);
   const after =
     care.wakingFeeds === 0
-      ? `Home ${at(home)}: it is used cold, or made anew.`
+      ? t`Home ${at(home)}: it is used cold, or made anew.`
       : care.how === 'stays'
-        ? `Home ${at(home)}: feed it, and it is lively by about ${lively}.`
-        : `Home ${at(home)}: onto the counter, ${plural(care.wakingFeeds, 'warm feed')}; lively by about ${lively}.`;
+        ? t`Home ${at(home)}: feed it, and it is lively by about ${lively}.`
+        : t`Home ${at(home)}: onto the counter, ${plural(care.wakingFeeds, 'warm feed')}; lively by about ${lively}.`;
   const survival =
     care.survival >= 0.99
-      ? 'It comes through.'
-      : `It lives with a chance of about ${Math.round(care.survival * 100)} %.`;
+      ? t`It comes through.`
+      : t`It lives with a chance of about ${Math.round(care.survival * 100)} %.`;
   const neighbour = care.neighbourBy
-    ? `That is longer than it lasts. Ask somebody to feed it by ${at(care.neighbourBy)}, or dry a spare part of it.`
+    ? t`That is longer than it lasts. Ask somebody to feed it by ${at(care.neighbourBy)}, or dry a spare part of it.`
     : null;
   return { before, after, survival, neighbour };
 }
@@ -52,8 +52,8 @@ export function spellWords(
   celsius: number,
 ): string {
   const every = (hours: number) =>
-    hours >= 36 ? `${(hours / 24).toFixed(1)} days` : `${Math.round(hours)} hours`;
+    hours >= 36 ? t`${(hours / 24).toFixed(1)} days` : t`${Math.round(hours)} hours`;
   const less = Math.round((1 - starter.then / starter.before) * 100);
-  const dose = less > 0 ? `; pitch about ${Math.min(50, less)} % less of it, and chill sooner` : '';
-  return `${starter.name} at ${celsius} °C: a feed every ${every(starter.then)} instead of ${every(starter.before)}${dose}.`;
+  const dose = less > 0 ? t`; pitch about ${Math.min(50, less)} % less of it, and chill sooner` : '';
+  return t`${starter.name} at ${celsius} °C: a feed every ${every(starter.then)} instead of ${every(starter.before)}${dose}.`;
 }

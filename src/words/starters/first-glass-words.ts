@@ -4,11 +4,12 @@ import type { JarCare } from '@/core/cultures/culture';
 import type { Guide, WayToBegin } from '@/core/cultures/guides/guide';
 import { dayMs } from '@/core/duration';
 import type { StageTime } from '@/core/starter/first-glass';
+import { t } from '@/core/language/t';
 
 /** A day to come: "today", "tomorrow", "Monday 7 December". */
 export function dayWords(at: number, now: number): string {
-  if (isSameDay(at, now)) return 'today';
-  return isSameDay(at, now + dayMs) ? 'tomorrow' : format(at, 'EEEE d MMMM');
+  if (isSameDay(at, now)) return t`today`;
+  return isSameDay(at, now + dayMs) ? t`tomorrow` : format(at, 'EEEE d MMMM');
 }
 
 /** When the first glass comes: usually, and between which days. */
@@ -18,8 +19,8 @@ export function glassWords(
 ): { readonly title: string; readonly range: string } {
   const glass = stages.at(-1)!;
   return {
-    title: `First glass about ${dayWords(glass.usual, now)}`,
-    range: `Nine times in ten between ${format(glass.early, 'd MMMM')} and ${format(glass.late, 'd MMMM')}. Warmth brings it sooner.`,
+    title: t`First glass about ${dayWords(glass.usual, now)}`,
+    range: t`Nine times in ten between ${format(glass.early, 'd MMMM')} and ${format(glass.late, 'd MMMM')}. Warmth brings it sooner.`,
   };
 }
 
@@ -42,7 +43,7 @@ export function wayWords(
 ): StageWords[] {
   const steps = guide?.beginning?.steps ?? [];
   return stages.flatMap(({ stage, usual }, i): StageWords[] => {
-    const when = i === 0 ? 'Today' : `About ${dayWords(usual, now)}`;
+    const when = i === 0 ? t`Today` : t`About ${dayWords(usual, now)}`;
     switch (stage) {
       case 'begin': {
         const till = stages[1]!;
@@ -54,8 +55,8 @@ export function wayWords(
           ? [
               begun,
               {
-                when: `Every day till ${dayWords(till.usual, now)}`,
-                act: 'Stir it and feed it. Yuzet says how much.',
+                when: t`Every day till ${dayWords(till.usual, now)}`,
+                act: t`Stir it and feed it. Yuzet says how much.`,
                 see: steps.at(-1)?.see ?? '',
               },
             ]
@@ -63,27 +64,31 @@ export function wayWords(
       }
       case 'brew':
         return [
-          { when, act: 'Brew: a sweet base, cooled, and the starter in.', see: 'Still and sweet at first.' },
+          {
+            when,
+            act: t`Brew: a sweet base, cooled, and the starter in.`,
+            see: t`Still and sweet at first.`,
+          },
         ];
       case 'bottle':
         return [
           {
             when,
-            act: 'Taste it. Bottle it while it is a little too sweet.',
-            see: 'Small bubbles, less sweet than before.',
+            act: t`Taste it. Bottle it while it is a little too sweet.`,
+            see: t`Small bubbles, less sweet than before.`,
           },
         ];
       case 'chill':
         return [
           {
             when,
-            act: 'Squeeze the soft bottle. Firm: chill them all.',
-            see: 'The soft bottle gets firm, day by day.',
+            act: t`Squeeze the soft bottle. Firm: chill them all.`,
+            see: t`The soft bottle gets firm, day by day.`,
           },
         ];
       case 'glass':
         return [
-          { when, act: 'Open it cold, slowly, over the sink.', see: 'It hisses and pours with a head.' },
+          { when, act: t`Open it cold, slowly, over the sink.`, see: t`It hisses and pours with a head.` },
         ];
     }
   });
@@ -91,23 +96,23 @@ export function wayWords(
 
 const beginAct = ({ makes, name }: WayToBegin): string =>
   makes === 'packet'
-    ? 'Put the packet on the shelf, and its date into Yuzet.'
+    ? t`Put the packet on the shelf, and its date into Yuzet.`
     : makes === 'brew'
-      ? `Begin the brew from ${name}. It needs no starter.`
-      : `Begin the jar from ${name}. It takes ten minutes.`;
+      ? t`Begin the brew from ${name}. It needs no starter.`
+      : t`Begin the jar from ${name}. It takes ten minutes.`;
 
 /** What must be in the house, whatever is brewed. */
 export const houseWords: readonly string[] = [
-  'A glass jar, a clean cloth and a band',
-  'Water without chlorine: filtered, or boiled and cooled',
-  'Swing-top bottles made for pressure, half a litre each',
-  'One small plastic soda bottle, to feel the pressure by',
-  'A sieve, a funnel and room in the fridge',
+  t`A glass jar, a clean cloth and a band`,
+  t`Water without chlorine: filtered, or boiled and cooled`,
+  t`Swing-top bottles made for pressure, half a litre each`,
+  t`One small plastic soda bottle, to feel the pressure by`,
+  t`A sieve, a funnel and room in the fridge`,
 ];
 
 /** Whether it comes in time for a day. */
 export function inTimeWords({ early, usual, late }: StageTime, by: number): string {
-  if (late <= by) return 'That gives time enough.';
-  if (usual <= by) return 'Likely in time. Keep it warm, and begin today.';
-  return early <= by ? 'Only if all goes fast.' : 'Not by then.';
+  if (late <= by) return t`That gives time enough.`;
+  if (usual <= by) return t`Likely in time. Keep it warm, and begin today.`;
+  return early <= by ? t`Only if all goes fast.` : t`Not by then.`;
 }

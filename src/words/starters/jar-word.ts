@@ -4,6 +4,7 @@ import type { Lot } from '@/core/lots/lot';
 import { keptCulture } from '@/core/starter/feed-plan';
 import type { Neglect } from '@/core/starter/neglect';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 type Vigour = Pick<StarterAnswer, 'start' | 'hours' | 'liveliness' | 'now' | 'draw' | 'opens'>;
 
@@ -20,17 +21,23 @@ export function jarWord(
   at?: number,
   neglect: Neglect | null = null,
 ): string | null {
-  if (lot.vessel.kind === 'packet') return 'dry, in its packet';
-  if (neglect && neglect.state !== 'late') return 'starved';
+  if (lot.vessel.kind === 'packet') return t`dry, in its packet`;
+  if (neglect && neglect.state !== 'late') return t`starved`;
   const keptCold = keptCulture(lot)?.keeping.ripe.by === 'alive';
   const cold = lot.place === 'fridge';
-  if (!answer) return cold && !keptCold ? 'resting in the fridge' : 'being worked out';
+  if (!answer) return cold && !keptCold ? t`resting in the fridge` : t`being worked out`;
   const hour = at === undefined ? null : (at - answer.start) / hourMs;
   const middle = hour === null ? answer.now[2] : middleAt(answer.hours, answer.liveliness, hour);
   if (middle === null) return null;
   if (keptCold)
-    return middle >= 0.85 ? 'fresh' : middle >= 0.6 ? 'good' : middle >= 0.5 ? 'ageing' : 'old: make it anew';
-  if (cold) return 'resting in the fridge';
+    return middle >= 0.85
+      ? t`fresh`
+      : middle >= 0.6
+        ? t`good`
+        : middle >= 0.5
+          ? t`ageing`
+          : t`old: make it anew`;
+  if (cold) return t`resting in the fridge`;
   return warmWord(middle, hour === null ? answer.opens : opensAt(answer, hour));
 }
 
@@ -42,10 +49,10 @@ function opensAt({ opens, draw }: Vigour, hour: number): StarterAnswer['opens'] 
 
 function warmWord(middle: number, opens: StarterAnswer['opens']): string {
   // However lively its grains are, a liquid that was just fed is not ready.
-  if (opens === 'cycle') return 'at work';
-  if (middle >= 0.85) return 'at its liveliest';
-  if (middle >= 0.6) return 'lively';
-  if (opens === 'open' && middle >= 0.5) return 'lively';
-  if (opens === 'ripening') return 'ripening';
-  return middle >= 0.35 ? 'tiring' : 'hungry';
+  if (opens === 'cycle') return t`at work`;
+  if (middle >= 0.85) return t`at its liveliest`;
+  if (middle >= 0.6) return t`lively`;
+  if (opens === 'open' && middle >= 0.5) return t`lively`;
+  if (opens === 'ripening') return t`ripening`;
+  return middle >= 0.35 ? t`tiring` : t`hungry`;
 }

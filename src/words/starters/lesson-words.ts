@@ -1,13 +1,13 @@
 import { cardinal, temperatureResponse } from '@/core/ferment/relations/cardinal-temperature';
 import { usualKitchen } from '@/core/forecast/ensemble/unknowns';
 import type { Learned } from '@/core/forecast/ensemble/lessons';
-import { plural } from '../moment';
+import { plural, t } from '@/core/language/t';
 
 /** Below these a lesson is not worth a sentence. */
 const worthSaying = { pace: 0.03, degrees: 0.3 } as const;
 
 const percent = (share: number) => `${Math.round(Math.abs(share) * 100)} %`;
-const degrees = (value: number) => `${Math.abs(value).toFixed(1)} °C`;
+const degrees = (value: number) => t`${Math.abs(value).toFixed(1)} °C`;
 
 /** How much faster (above 1) a ferment goes when it is so many degrees warmer than written. */
 const paceWith = (celsius: number, more: number) =>

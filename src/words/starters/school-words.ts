@@ -1,6 +1,7 @@
 import type { CareWarning } from '@/core/starter/school-warnings';
 import type { SchoolId } from '@/core/starter/schools';
-import { duration, plural } from '../moment';
+import { duration } from '../moment';
+import { plural, t } from '@/core/language/t';
 
 /** A school, its ways, and why makers keep to each. Reasons, not verdicts. */
 export const schoolWords: Readonly<
@@ -13,62 +14,62 @@ export const schoolWords: Readonly<
   >
 > = {
   feeds: {
-    title: 'Feeds',
+    title: t`Feeds`,
     ways: {
       dry: [
-        'Dry: plant and sugar only',
-        'The jar keeps its level and grows stronger; water only replaces what is drawn.',
+        t`Dry: plant and sugar only`,
+        t`The jar keeps its level and grows stronger; water only replaces what is drawn.`,
       ],
       water: [
-        'Water with each feed',
-        'It grows with each feed, a little milder: more to draw, and sooner a full jar.',
+        t`Water with each feed`,
+        t`It grows with each feed, a little milder: more to draw, and sooner a full jar.`,
       ],
     },
   },
   minerals: {
-    title: 'Sugar and minerals',
+    title: t`Sugar and minerals`,
     ways: {
       minerals: [
-        'Unrefined sugar, a pinch of bicarbonate',
-        'Grains grow on minerals; the liquid tastes a little of molasses.',
+        t`Unrefined sugar, a pinch of bicarbonate`,
+        t`Grains grow on minerals; the liquid tastes a little of molasses.`,
       ],
       white: [
-        'White sugar',
-        'A clean taste. Over some cycles grains may shrink: weigh them, and give minerals now and then.',
+        t`White sugar`,
+        t`A clean taste. Over some cycles grains may shrink: weigh them, and give minerals now and then.`,
       ],
     },
   },
   metal: {
-    title: 'Metal',
+    title: t`Metal`,
     ways: {
-      none: ['No metal at all', 'Wood, plastic and cloth: nothing that sour liquid could dissolve.'],
+      none: [t`No metal at all`, t`Wood, plastic and cloth: nothing that sour liquid could dissolve.`],
       brief: [
-        'Stainless steel, briefly',
-        'A sieve or spoon of sound stainless steel for a moment does no harm.',
+        t`Stainless steel, briefly`,
+        t`A sieve or spoon of sound stainless steel for a moment does no harm.`,
       ],
     },
   },
   skin: {
-    title: 'Ginger',
+    title: t`Ginger`,
     ways: {
-      unpeeled: ['Unpeeled, unwashed', 'The life sits in the skin. Untreated ginger only.'],
-      peeled: ['Peeled and rinsed', 'Cleaner and milder, but it brings little life of its own.'],
+      unpeeled: [t`Unpeeled, unwashed`, t`The life sits in the skin. Untreated ginger only.`],
+      peeled: [t`Peeled and rinsed`, t`Cleaner and milder, but it brings little life of its own.`],
     },
   },
   medium: {
-    title: 'Grains live in',
+    title: t`Grains live in`,
     ways: {
-      'sugar-water': ['Sugar water', 'They grow and keep for years.'],
-      juice: ['Juice', 'A drink at once; acids and oils wear the grains.'],
+      'sugar-water': [t`Sugar water`, t`They grow and keep for years.`],
+      juice: [t`Juice`, t`A drink at once; acids and oils wear the grains.`],
     },
   },
   additions: {
-    title: 'In the first ferment',
+    title: t`In the first ferment`,
     ways: {
-      plain: ['Plain', 'Flavours come after straining: grains stay clean.'],
+      plain: [t`Plain`, t`Flavours come after straining: grains stay clean.`],
       'lemon-ginger': [
-        'Lemon or ginger with the grains',
-        'Flavour from the start, and sour early; some grains mind it.',
+        t`Lemon or ginger with the grains`,
+        t`Flavour from the start, and sour early; some grains mind it.`,
       ],
     },
   },
@@ -79,23 +80,23 @@ export function careWarningWords(warning: CareWarning): string {
   switch (warning.kind) {
     case 'grows':
       return warning.feedsLeft === 0
-        ? 'Water with each feed: it is full. Draw or pour some off before the next.'
-        : `Water with each feed: full after ${plural(warning.feedsLeft, 'feed')} more.`;
+        ? t`Water with each feed: it is full. Draw or pour some off before the next.`
+        : t`Water with each feed: full after ${plural(warning.feedsLeft, 'feed')} more.`;
     case 'vent':
-      return `Sealed, and not opened for ${duration(warning.hours)}: let the gas out, slowly, away from your face.`;
+      return t`Sealed, and not opened for ${duration(warning.hours)}: let the gas out, slowly, away from your face.`;
     case 'minerals':
       return warning.shrinking
-        ? 'White sugar, and the grains shrink: a pinch of bicarbonate or a little molasses in the next water.'
-        : 'White sugar: weigh the grains now and then; shrinking ones want minerals.';
+        ? t`White sugar, and the grains shrink: a pinch of bicarbonate or a little molasses in the next water.`
+        : t`White sugar: weigh the grains now and then; shrinking ones want minerals.`;
     case 'peeled':
-      return 'Peeled ginger brings little life: it must come from a spoon of a lively jar, a few raisins, or whey.';
+      return t`Peeled ginger brings little life: it must come from a spoon of a lively jar, a few raisins, or whey.`;
     case 'insects':
-      return 'Fine, close cloth, tight at the rim: flies come through loose weave; a saucer of water keeps ants off.';
+      return t`Fine, close cloth, tight at the rim: flies come through loose weave; a saucer of water keeps ants off.`;
     case 'surplus':
       return warning.of === 'medium'
-        ? 'Grains in juice: surplus ones only, the others stay in sugar water.'
-        : 'Lemon or ginger with the grains: use surplus ones, and take rind and oil out after a day.';
+        ? t`Grains in juice: surplus ones only, the others stay in sugar water.`
+        : t`Lemon or ginger with the grains: use surplus ones, and take rind and oil out after a day.`;
     case 'steel':
-      return 'Stainless steel for a moment only; reactive metal (aluminium, copper, iron) never.';
+      return t`Stainless steel for a moment only; reactive metal (aluminium, copper, iron) never.`;
   }
 }

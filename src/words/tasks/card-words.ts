@@ -12,6 +12,7 @@ import { lateBy, moment, quarter } from '../moment';
 import { atWords, betweenWords, deadlineWords } from '../when';
 import { lateShort } from './late-words';
 import { resultWords } from './rule-words';
+import { t } from '@/core/language/t';
 
 /** A task in one breath: three lines, and a caution that guards the hand by itself. */
 export interface CardWords {
@@ -81,50 +82,50 @@ export function cardWords(
 }
 
 function overWords({ verb, reason, parts }: Task, { role, culture }: Lot): string {
-  if (verb === 'feed' && !parts) return capital(knownCultures(culture)?.name ?? 'starter');
+  if (verb === 'feed' && !parts) return capital(knownCultures(culture)?.name ?? t`starter`);
   if (verb === 'tend')
-    return reason === 'infusion' ? 'It steeps' : role === 'starter' ? 'Every day' : overs.bottle;
+    return reason === 'infusion' ? t`It steeps` : role === 'starter' ? t`Every day` : overs.bottle;
   return overs[verb];
 }
 
 const overs: Readonly<Record<Verb, string>> = {
-  chill: 'Pressure watch',
-  feed: 'One round',
-  rest: 'Before you leave',
-  wake: 'Home again',
-  pitch: 'Not yet alive',
-  bottle: 'First ferment',
-  open: 'In the fridge',
-  tend: 'Every day',
-  discard: 'Spoilt',
+  chill: t`Pressure watch`,
+  feed: t`One round`,
+  rest: t`Before you leave`,
+  wake: t`Home again`,
+  pitch: t`Not yet alive`,
+  bottle: t`First ferment`,
+  open: t`In the fridge`,
+  tend: t`Every day`,
+  discard: t`Spoilt`,
 };
 
 const goodWords = ({ from, until }: Task, now: number): string =>
-  `Good from ${moment(quarter(from), now)} until ${moment(quarter(until), now)}.`;
+  t`Good from ${moment(quarter(from), now)} until ${moment(quarter(until), now)}.`;
 
 function spanWords({ from, until }: Task, household: Household, now: number): string {
   if (from > now) return betweenWords(from, until, now);
-  return quarter(until) <= now ? 'now' : deadlineWords(until, now, wakingOf(household));
+  return quarter(until) <= now ? t`now` : deadlineWords(until, now, wakingOf(household));
 }
 
 const looks = {
   squeeze: {
-    order: 'Squeeze bottle',
-    noun: 'squeeze',
-    caution: 'Glasses on; squeeze only the soft bottle, never glass.',
+    order: t`Squeeze bottle`,
+    noun: t`squeeze`,
+    caution: t`Glasses on; squeeze only the soft bottle, never glass.`,
   },
-  hiss: { order: 'Ease the cap of bottle', noun: 'hiss', caution: 'Slowly, over a bowl, glasses on.' },
-  gaugeBar: { order: 'Read the gauge of bottle', noun: 'gauge', caution: null },
-  sweet: { order: 'Taste', noun: 'taste', caution: null },
+  hiss: { order: t`Ease the cap of bottle`, noun: t`hiss`, caution: t`Slowly, over a bowl, glasses on.` },
+  gaugeBar: { order: t`Read the gauge of bottle`, noun: t`gauge`, caution: null },
+  sweet: { order: t`Taste`, noun: t`taste`, caution: null },
 } as const;
-const deeds = { chill: 'chill', bottle: 'bottle it', strain: 'strain and feed' } as const;
+const deeds = { chill: t`chill`, bottle: t`bottle it`, strain: t`strain and feed` } as const;
 
 /** A look that decides: what is felt leads to what is done. */
 function look(rule: TaskRule, { root }: Due): Said {
   const { order, noun, caution } = looks[rule.kind];
   const title = `${order} ${rule.lot.name}`;
   return {
-    title: rule.kind === 'sweet' ? title : `${title} of ${root.name}`,
+    title: rule.kind === 'sweet' ? title : t`${title} of ${root.name}`,
     why: ruleShort(rule, noun),
     caution: rule.then === 'bottle' ? bottlesBear : caution,
   };
@@ -136,7 +137,7 @@ export const ruleBrief = (rule: TaskRule): string => ruleShort(rule, looks[rule.
 function ruleShort(rule: TaskRule, noun: string): string {
   const acts = rule.branches.filter(({ next, at }) => next === 'act' && quarter(at) <= quarter(rule.at));
   if (acts.length === 0)
-    return `Leave it then; the ${noun} sets ${rule.branches.some(({ next }) => next === 'act') ? `when to ${deeds[rule.then]}` : 'the next look'}.`;
+    return t`Leave it then; the ${noun} sets ${rule.branches.some(({ next }) => next === 'act') ? t`when to ${deeds[rule.then]}` : t`the next look`}.`;
   const rest = rule.branches.filter((branch) => !acts.includes(branch));
   const results = (branches: TaskRule['branches']) =>
     capital(
@@ -145,89 +146,89 @@ function ruleShort(rule: TaskRule, noun: string): string {
         .join(', ')
         .toLowerCase(),
     );
-  if (rest.length === 0) return `Then ${deeds[rule.then]} at once.`;
+  if (rest.length === 0) return t`Then ${deeds[rule.then]} at once.`;
   return rest.length < acts.length
-    ? `${results(rest)}: leave it. Else ${deeds[rule.then]} at once.`
-    : `${results(acts)}: ${deeds[rule.then]} at once. Else leave it.`;
+    ? t`${results(rest)}: leave it. Else ${deeds[rule.then]} at once.`
+    : t`${results(acts)}: ${deeds[rule.then]} at once. Else leave it.`;
 }
 
-const bottlesBear = 'Pressure-rated bottles only; leave headspace.';
-const coldAndSlow = 'Open it cold, slowly, over a bowl.';
+const bottlesBear = t`Pressure-rated bottles only; leave headspace.`;
+const coldAndSlow = t`Open it cold, slowly, over a bowl.`;
 
 const bottlesOf = ({ lots }: Task): string =>
-  lots.length === 1 ? `bottle ${lots[0]!.name}` : `${lots.length} bottles`;
+  lots.length === 1 ? t`bottle ${lots[0]!.name}` : t`${lots.length} bottles`;
 
 const chillWhy: Readonly<Partial<Record<TaskReason, string>>> = {
-  strength: 'Waiting longer risks more glass than it gains fizz.',
-  limit: 'Later it may pass what the bottle bears.',
-  'limit-before-fizz': 'The bottle bears no more; it stays gentle.',
-  fizz: 'Later it is livelier and drier than you want.',
-  alcohol: 'Later it is stronger than you want.',
-  'beyond-forecast': 'It stays within what the bottle bears.',
+  strength: t`Waiting longer risks more glass than it gains fizz.`,
+  limit: t`Later it may pass what the bottle bears.`,
+  'limit-before-fizz': t`The bottle bears no more; it stays gentle.`,
+  fizz: t`Later it is livelier and drier than you want.`,
+  alcohol: t`Later it is stronger than you want.`,
+  'beyond-forecast': t`It stays within what the bottle bears.`,
 };
 
 function chill({ task, root }: Due, answer: LotAnswer | null): Said {
   if (task.reason === 'do-not-handle')
     return {
-      title: `${root.name}: do not handle ${bottlesOf(task)}`,
-      why: 'The glass may give way.',
-      caution: 'Do not touch, open or carry it: cool it where it stands.',
+      title: t`${root.name}: do not handle ${bottlesOf(task)}`,
+      why: t`The glass may give way.`,
+      caution: t`Do not touch, open or carry it: cool it where it stands.`,
     };
   return {
-    title: `Chill ${bottlesOf(task)} of ${root.name}`,
-    why: chillWhy[answer?.chill?.closes ?? task.reason] ?? 'Cold keeps the fizz it has.',
-    caution: 'Glasses on if it feels hard; carry it wrapped.',
+    title: t`Chill ${bottlesOf(task)} of ${root.name}`,
+    why: chillWhy[answer?.chill?.closes ?? task.reason] ?? t`Cold keeps the fizz it has.`,
+    caution: t`Glasses on if it feels hard; carry it wrapped.`,
   };
 }
 
 const feedWhy: Readonly<Partial<Record<TaskReason, string>>> = {
-  resting: 'Even at rest in the fridge it starves.',
-  'build-up': 'Its brew needs more of it by then.',
-  away: 'One feed lasts it that long.',
-  round: 'All of them are due then.',
+  resting: t`Even at rest in the fridge it starves.`,
+  'build-up': t`Its brew needs more of it by then.`,
+  away: t`One feed lasts it that long.`,
+  round: t`All of them are due then.`,
 };
 
 function feed({ task, lot }: Due): Said {
   if (task.reason === 'starved')
-    return { title: `Bring ${lot.name} back`, when: 'now', why: 'It starved: look and smell first.' };
+    return { title: t`Bring ${lot.name} back`, when: t`now`, why: t`It starved: look and smell first.` };
   return {
-    title: `${renewalOf(lot) ? 'Strain and feed' : 'Feed'} ${inARow(task.lots.map(({ name }) => name))}`,
+    title: `${renewalOf(lot) ? t`Strain and feed` : t`Feed`} ${inARow(task.lots.map(({ name }) => name))}`,
     amount: task.parts || task.portions.length === 0 ? null : portionsWords(task.portions),
-    why: feedWhy[task.parts ? 'round' : task.reason] ?? 'By then it has eaten its last feed.',
+    why: feedWhy[task.parts ? 'round' : task.reason] ?? t`By then it has eaten its last feed.`,
   };
 }
 
 function rest({ task, lot }: Due): Said {
   return {
-    title: `${renewalOf(lot) ? 'Strain and feed' : 'Feed'} ${lot.name}, then into the fridge`,
+    title: t`${renewalOf(lot) ? t`Strain and feed` : t`Feed`} ${lot.name}, then into the fridge`,
     amount: portionsWords(task.portions) || null,
-    why: 'Cold and fed, it rests for weeks.',
+    why: t`Cold and fed, it rests for weeks.`,
   };
 }
 
 function wake({ task, lot }: Due): Said {
   return {
-    title: `Wake ${lot.name} on the counter, and feed it`,
+    title: t`Wake ${lot.name} on the counter, and feed it`,
     amount: portionsWords(task.portions) || null,
-    why: 'One to three days bring it back to life.',
+    why: t`One to three days bring it back to life.`,
   };
 }
 
 function pitch({ lot }: Due): Said {
   const ml = lot.recipe?.planned?.ml;
   return {
-    title: `Pitch ${lot.name}`,
-    amount: ml ? `${volume(Math.round(ml))} of starter` : null,
-    when: 'once it is below 30 °C',
-    why: 'Left without a starter, wild guests find the sugar.',
+    title: t`Pitch ${lot.name}`,
+    amount: ml ? t`${volume(Math.round(ml))} of starter` : null,
+    when: t`once it is below 30 °C`,
+    why: t`Left without a starter, wild guests find the sugar.`,
   };
 }
 
 function bottle({ task, lot, now }: Due): Said {
   const due = task.from <= now;
   return {
-    title: due ? `Taste ${lot.name}; bottle it if you like it` : `Taste ${lot.name}`,
-    why: 'The sugar that is left makes the fizz.',
+    title: due ? t`Taste ${lot.name}; bottle it if you like it` : t`Taste ${lot.name}`,
+    why: t`The sugar that is left makes the fizz.`,
     caution: bottlesBear,
   };
 }
@@ -236,27 +237,27 @@ function open({ task, root, now }: Due): Said {
   switch (task.reason) {
     case 'cold-do-not-handle':
       return {
-        title: `${root.name}: leave it cold, do not handle`,
-        when: 'now',
-        why: 'The glass may give way.',
-        caution: 'Do not touch, open or carry it: keep it covered.',
+        title: t`${root.name}: leave it cold, do not handle`,
+        when: t`now`,
+        why: t`The glass may give way.`,
+        caution: t`Do not touch, open or carry it: keep it covered.`,
       };
     case 'cold-limit':
       return {
-        title: `Open ${root.name}`,
-        why: 'Even cold it goes on; the bottle bears no more.',
+        title: t`Open ${root.name}`,
+        why: t`Even cold it goes on; the bottle bears no more.`,
         caution: coldAndSlow,
       };
     case 'cold-fizz':
       return {
-        title: `Open ${root.name}`,
-        why: 'Even cold it goes on, and would gush.',
+        title: t`Open ${root.name}`,
+        why: t`Even cold it goes on, and would gush.`,
         caution: coldAndSlow,
       };
     default:
       return {
-        title: task.from <= now ? `Open ${root.name}` : `Leave ${root.name} to settle`,
-        why: 'Two cold days let the gas dissolve.',
+        title: task.from <= now ? t`Open ${root.name}` : t`Leave ${root.name} to settle`,
+        why: t`Two cold days let the gas dissolve.`,
         caution: coldAndSlow,
       };
   }
@@ -266,26 +267,26 @@ function tend({ task, lot }: Due): Said {
   const names = inARow(task.lots.map(({ name }) => name));
   const several = task.lots.length > 1;
   if (task.reason === 'infusion')
-    return { title: `Taste ${lot.name}; strain out what steeps`, why: 'Too long overwhelms.' };
+    return { title: t`Taste ${lot.name}; strain out what steeps`, why: t`Too long overwhelms.` };
   if (task.reason === 'vent')
     return {
-      title: `Lift the ${several ? 'lids' : 'lid'} of ${names}`,
-      why: 'The gas must find its way out.',
+      title: t`Lift the ${several ? t`lids` : t`lid`} of ${names}`,
+      why: t`The gas must find its way out.`,
     };
   return {
     title:
       task.reason === 'shake'
-        ? `Shake ${names}, and open ${several ? 'their lids' : 'its lid'}`
-        : `Stir ${names}`,
-    why: 'What lies dry on top grows fuzz.',
+        ? t`Shake ${names}, and open ${several ? t`their lids` : t`its lid`}`
+        : t`Stir ${names}`,
+    why: t`What lies dry on top grows fuzz.`,
   };
 }
 
 const discard = ({ lot }: Due): Said => ({
-  title: `Discard all of ${lot.name}`,
-  when: 'now',
-  why: 'Fuzz, odd colour or a foul smell.',
-  caution: 'Never skim and drink.',
+  title: t`Discard all of ${lot.name}`,
+  when: t`now`,
+  why: t`Fuzz, odd colour or a foul smell.`,
+  caution: t`Never skim and drink.`,
 });
 
 /** One a verb. */

@@ -1,6 +1,7 @@
 import type { LikeThen } from '@/core/tasks/kitchen-clock';
 import type { Task } from '@/core/tasks/task';
 import { fizzWords } from '../fizz';
+import { t } from '@/core/language/t';
 
 /**
  * What a lot is like then, in a clause: middles of the forecast.
@@ -14,24 +15,24 @@ export function likeWords(
   unpitched: boolean,
 ): string {
   const parts = [
-    ...(limitShare === null ? [] : [`${Math.round(limitShare * 100)} % of its limit`]),
+    ...(limitShare === null ? [] : [t`${Math.round(limitShare * 100)} % of its limit`]),
     ...(volumes === null ? [] : [fizzWords(volumes)]),
-    ...(sweetness === null ? [] : [`${sweetness.toFixed(0)} g/L sweet`]),
+    ...(sweetness === null ? [] : [t`${sweetness.toFixed(0)} g/L sweet`]),
     ...(jar === null ? [] : [jar]),
   ];
   if (parts.length > 0) return parts.join(', ');
-  return unpitched ? 'not pitched yet' : 'beyond its forecast';
+  return unpitched ? t`not pitched yet` : t`beyond its forecast`;
 }
 
 const verbs: Readonly<Record<Task['verb'], string>> = {
-  chill: 'chill',
-  feed: 'feed',
-  rest: 'rest',
-  wake: 'wake',
-  pitch: 'pitch',
-  bottle: 'taste or bottle',
-  open: 'open',
-  tend: 'tend',
-  discard: 'discard',
+  chill: t`chill`,
+  feed: t`feed`,
+  rest: t`rest`,
+  wake: t`wake`,
+  pitch: t`pitch`,
+  bottle: t`taste or bottle`,
+  open: t`open`,
+  tend: t`tend`,
+  discard: t`discard`,
 };
 export const verbWords = (verb: Task['verb']): string => verbs[verb];

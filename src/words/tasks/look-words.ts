@@ -5,6 +5,7 @@ import type { InformativeObservation } from '@/core/forecast/advice/informative-
 import type { Lot } from '@/core/lots/lot';
 import { moment, quarter } from '../moment';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** Hours of the day at which somebody is asked to look. */
 const awake = { from: 7, until: 22.5 } as const;
@@ -12,12 +13,12 @@ const awake = { from: 7, until: 22.5 } as const;
 const worthAsking = { gain: 0.15, jarGain: 0.1, hours: 4 } as const;
 
 const asks: Readonly<Record<ObservationKind, string>> = {
-  squeeze: 'Squeeze',
-  hiss: 'Ease the cap of',
-  sweet: 'Sip',
-  foam: 'Look at the foam of',
-  gaugeBar: 'Read the gauge of',
-  sg: 'Float the hydrometer in',
+  squeeze: t`Squeeze`,
+  hiss: t`Ease the cap of`,
+  sweet: t`Sip`,
+  foam: t`Look at the foam of`,
+  gaugeBar: t`Read the gauge of`,
+  sg: t`Float the hydrometer in`,
 };
 
 const hourOfDay = (instant: number) => {
@@ -58,9 +59,9 @@ export function jarLookWords(answer: StarterAnswer, name: string, now: number): 
     .sort((a, b) => b.gain - a.gain);
   if (!look) return null;
   const said = moment(quarter(at(look.hour)), now);
-  const when = at(look.hour) <= now + hourMs / 2 ? 'now' : /^\d+:/.test(said) ? `at ${said}` : said;
+  const when = at(look.hour) <= now + hourMs / 2 ? t`now` : /^\d+:/.test(said) ? t`at ${said}` : said;
   const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
-  return `${asks[look.kind]} ${name} ${when}: nothing tells better when it ${answer.looksTell === 'opens' ? 'is ready' : 'tires'}. Between ${earlier} and ${later}, as far as is known.`;
+  return t`${asks[look.kind]} ${name} ${when}: nothing tells better when it ${answer.looksTell === 'opens' ? t`is ready` : t`tires`}. Between ${earlier} and ${later}, as far as is known.`;
 }
 
 /**
@@ -77,12 +78,12 @@ export function lookWords(
 ): string {
   const at = (hour: number) => answer.start + hour * hourMs;
   const said = moment(quarter(at(look.hour)), now);
-  const when = at(look.hour) <= now + hourMs / 2 ? 'now' : /^\d+:/.test(said) ? `at ${said}` : said;
+  const when = at(look.hour) <= now + hourMs / 2 ? t`now` : /^\d+:/.test(said) ? t`at ${said}` : said;
   const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
   const pilot = look.kind === 'squeeze' && squeezed !== null && squeezed.id !== lot.id;
   const felt = pilot ? squeezed : lot;
-  const bottle = `${pilot ? 'the pilot, ' : ''}bottle ${felt.name}${pilot ? ',' : ''}`;
+  const bottle = t`${pilot ? t`the pilot, ` : ''}bottle ${felt.name}${pilot ? ',' : ''}`;
   const what = felt.role === 'bottle' ? bottle : felt.name;
-  const listen = look.kind === 'hiss' ? ' and listen' : '';
-  return `${asks[look.kind]} ${what} ${when}${listen}: it decides between ${earlier} and ${later}.`;
+  const listen = look.kind === 'hiss' ? t` and listen` : '';
+  return t`${asks[look.kind]} ${what} ${when}${listen}: it decides between ${earlier} and ${later}.`;
 }

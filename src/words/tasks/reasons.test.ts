@@ -76,7 +76,7 @@ describe('why', () => {
 
   test('back on the counter: what it comes to and when it is past its limit, before it is moved', () => {
     expect(counterWords(cold('fizz', 20))).toEqual({
-      text: 'Back at 22.5 °C it would come to about 3.6 bar (2.1–4.9) within a day. One in twenty like it is past the 2.8 bar it is good for after 5 hours, half of them after 3 days.',
+      text: 'Back at 22.5 °C it would come to about 3.6 bar (2.1–4.9 bar) within a day. One in twenty like it is past the 2.8 bar it is good for after 5 hours, half of them after 3 days.',
       danger: true,
     });
     expect(counterWords(cold('fizz', 20, { limitHours: [0, Infinity] }))!.text).toMatch(

@@ -2,6 +2,7 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import { betweenHours } from '@/core/forecast/run/hour-index';
 import { fizzWord, fizzWords } from '../fizz';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
+import { t } from '@/core/language/t';
 
 const one = (value: number) => value.toFixed(1);
 
@@ -14,26 +15,26 @@ function fizzAt({ hours, series }: LotAnswer, hour: number): number {
 
 /** What drives a chill window, in one clause a maker can check. */
 export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number, careful = true): string {
-  const warm = `at ${one(celsius)} °C`;
+  const warm = t`at ${one(celsius)} °C`;
   const { chill, wantedVolumes, limitBar } = answer;
   if (!chill || limitBar === null) return '';
   switch (chill.closes) {
     case 'strength':
       if (answer.advice)
-        return `${warm} what may burst outweighs the fizz still to come. Its fizz is then likely ${fizzWords(fizzAt(answer, chill.latest))}; ${fizzWord(wantedVolumes)} is wanted.`;
-      return `${warm} the batch loses a bottle in ${careful ? 'one case of 200' : 'one case of 50'} then, all that you accept.`;
+        return t`${warm} what may burst outweighs the fizz still to come. Its fizz is then likely ${fizzWords(fizzAt(answer, chill.latest))}; ${fizzWord(wantedVolumes)} is wanted.`;
+      return t`${warm} the batch loses a bottle in ${careful ? t`one case of 200` : t`one case of 50`} then, all that you accept.`;
     case 'limit':
       return chill.reached
-        ? `${warm} ${careful ? 'one batch in twenty passes' : 'half of such batches pass'} ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`
-        : `${warm} ${careful ? 'one in twenty' : 'half of them'} is past ${one(limitBar)} bar then. Its fizz is likely only ${fizzWords(fizzAt(answer, chill.latest))}: chill it on the flat side, or look before.`;
+        ? t`${warm} ${careful ? t`one batch in twenty passes` : t`half of such batches pass`} ${one(limitBar)} bar, what ${vesselKind(vessel).name.toLowerCase()} is good for, from then on.`
+        : t`${warm} ${careful ? t`one in twenty` : t`half of them`} is past ${one(limitBar)} bar then. Its fizz is likely only ${fizzWords(fizzAt(answer, chill.latest))}: chill it on the flat side, or look before.`;
     case 'alcohol':
-      return `${warm} its alcohol passes your ceiling from then on, at one chance in four or more.`;
+      return t`${warm} its alcohol passes your ceiling from then on, at one chance in four or more.`;
     case 'fizz':
       if (answer.advice)
-        return `${warm} its fizz is then likely ${fizzWords(fizzAt(answer, chill.latest))}; later it is livelier and drier than you want.`;
-      return `${warm} it is ${fizzWords(wantedVolumes * 1.25)} from then on, a quarter more than you want.`;
+        return t`${warm} its fizz is then likely ${fizzWords(fizzAt(answer, chill.latest))}; later it is livelier and drier than you want.`;
+      return t`${warm} it is ${fizzWords(wantedVolumes * 1.25)} from then on, a quarter more than you want.`;
     case 'beyond-forecast':
-      return `${warm} it stays under the limit as far as the forecast looks.`;
+      return t`${warm} it stays under the limit as far as the forecast looks.`;
   }
 }
 
@@ -41,9 +42,9 @@ export function chillReason(answer: LotAnswer, vessel: VesselId, celsius: number
 export function drivers(celsius: number, sugar: number, readings: number): string {
   const seen =
     readings === 0
-      ? 'no reading yet, so the range is wide'
+      ? t`no reading yet, so the range is wide`
       : readings === 1
-        ? '1 reading'
-        : `${readings} readings`;
-  return `Driven by ${one(celsius)} °C, ${Math.round(sugar)} g/L of sugar and the starter; ${seen}.`;
+        ? t`1 reading`
+        : t`${readings} readings`;
+  return t`Driven by ${one(celsius)} °C, ${Math.round(sugar)} g/L of sugar and the starter; ${seen}.`;
 }

@@ -15,9 +15,10 @@ import { chillReason } from './reasons';
 import { lateWords } from './late-words';
 import { starvedWords } from '../starters/neglect-words';
 import { ruleLines, ruleOrder, unaskedWords } from './rule-words';
-import { byWords, moment, plural, quarter } from '../moment';
+import { byWords, moment, quarter } from '../moment';
 import { dayMs } from '@/core/duration';
 import { capital } from '@/core/capital';
+import { plural, t } from '@/core/language/t';
 
 export interface TaskWords {
   readonly over: string;
@@ -73,7 +74,7 @@ function dueOf(task: Task, household: Household, answer: LotAnswer | null, now: 
     from,
     until,
     by: byWords(task.until, now, wakingOf(household).to),
-    span: `Good from ${from} until ${until}.`,
+    span: t`Good from ${from} until ${until}.`,
     due: task.from <= now,
   };
 }
@@ -81,25 +82,25 @@ function dueOf(task: Task, household: Household, answer: LotAnswer | null, now: 
 function chill({ task, household, answer, now, lot, root, from, until, by, span, due }: Due): TaskWords {
   const title =
     task.reason === 'do-not-handle'
-      ? 'do not handle'
+      ? t`do not handle`
       : quarter(task.until) <= now
-        ? 'chill now, where they stand'
+        ? t`chill now, where they stand`
         : due
-          ? `chill ${by}`
-          : `chill ${by.startsWith('by ') ? `between ${from} and ${until}` : `from ${from}, ${by}`}`;
-  const which = task.lots.length === 1 ? `bottle ${lot.name}` : plural(task.lots.length, 'bottle');
+          ? t`chill ${by}`
+          : t`chill ${!by.startsWith(t`before bed`) ? t`between ${from} and ${until}` : t`from ${from}, ${by}`}`;
+  const which = task.lots.length === 1 ? t`bottle ${lot.name}` : plural(task.lots.length, 'bottle');
   const celsius = celsiusAt(household.warmths, lot.place, now);
   const because = answer
     ? capital(chillReason(answer, lot.vessel.kind, celsius, cautionOf(household) === 'careful'))
     : '';
-  const over = `Pressure watch, ${which}`;
+  const over = t`Pressure watch, ${which}`;
   // Who does not look chills by the end of the window.
   if (task.rule)
     return {
       over,
       title: `${root.name}: ${ruleOrder(task.rule, now)}`,
       lines: ruleLines(task.rule, now),
-      because: `Without a look: ${title}.`,
+      because: t`Without a look: ${title}.`,
       span,
     };
   const without = answer?.advice?.unasked && unaskedWords(answer.advice.unasked);
@@ -115,38 +116,38 @@ function chill({ task, household, answer, now, lot, root, from, until, by, span,
 function feed({ task, household, now, lot, from, until, span, due }: Due): TaskWords {
   if (task.parts)
     return {
-      over: 'One round',
-      title: `Feed ${task.lots.map(({ name }) => name).join(', ')}`,
-      because: `${due ? `before ${until}` : `between ${from} and ${until}`}: all of them are due then.`,
+      over: t`One round`,
+      title: t`Feed ${task.lots.map(({ name }) => name).join(', ')}`,
+      because: t`${due ? t`before ${until}` : t`between ${from} and ${until}`}: all of them are due then.`,
       span,
     };
   const starved = task.reason === 'starved' ? neglectOf(lot, household.warmths, now) : null;
-  const kind = capital(knownCultures(lot.culture)?.name ?? 'starter');
+  const kind = capital(knownCultures(lot.culture)?.name ?? t`starter`);
   if (starved)
     return {
       over: `${kind} “${lot.name}”`,
-      title: `Bring ${lot.name} back`,
-      because: `${starvedWords(starved)} Smell it first: fuzz, colour or a foul smell, and all of it goes.`,
+      title: t`Bring ${lot.name} back`,
+      because: t`${starvedWords(starved)} Smell it first: fuzz, colour or a foul smell, and all of it goes.`,
       span,
     };
   const because =
     task.reason === 'resting'
-      ? `before ${until}: even at rest in the fridge it starves after some weeks.`
+      ? t`before ${until}: even at rest in the fridge it starves after some weeks.`
       : task.reason === 'build-up'
-        ? `around ${moment(quarter((task.from + task.until) / 2), now)}: it is being built up for a brew.`
+        ? t`around ${moment(quarter((task.from + task.until) / 2), now)}: it is being built up for a brew.`
         : task.reason === 'away'
-          ? `before you leave ${until}: it stands that long on one feed.`
-          : `before ${until}: by then it has eaten its last feed.`;
+          ? t`before you leave ${until}: it stands that long on one feed.`
+          : t`before ${until}: by then it has eaten its last feed.`;
   if (task.rule)
     return {
       over: `${kind} “${lot.name}”`,
       title: capital(ruleOrder(task.rule, now)),
       lines: ruleLines(task.rule, now),
-      because: `Without tasting: strain it, and feed ${portionsWords(task.portions)}, before ${until}.`,
+      because: t`Without tasting: strain it, and feed ${portionsWords(task.portions)}, before ${until}.`,
       span,
     };
-  const strain = renewalOf(lot) ? 'Strain it, then ' : '';
-  const feed = `feed ${portionsWords(task.portions)}`;
+  const strain = renewalOf(lot) ? t`Strain it, then ` : '';
+  const feed = t`feed ${portionsWords(task.portions)}`;
   return {
     over: `${kind} “${lot.name}”`,
     title: strain + (strain ? feed : capital(feed)),
@@ -157,29 +158,29 @@ function feed({ task, household, now, lot, from, until, span, due }: Due): TaskW
 
 function rest({ task, lot, until, span }: Due): TaskWords {
   return {
-    over: 'Before you leave',
-    title: `${renewalOf(lot) ? 'Strain, feed' : 'Feed'} ${portionsWords(task.portions)}, then ${lot.name} into the fridge`,
-    because: `by ${until}: cold and fed it rests for weeks.`,
+    over: t`Before you leave`,
+    title: t`${renewalOf(lot) ? t`Strain, feed` : t`Feed`} ${portionsWords(task.portions)}, then ${lot.name} into the fridge`,
+    because: t`by ${until}: cold and fed it rests for weeks.`,
     span,
   };
 }
 
 function wake({ task, lot, span }: Due): TaskWords {
   return {
-    over: 'Home again',
-    title: `Wake ${lot.name}: onto the counter, ${portionsWords(task.portions)}`,
-    because: 'from then on it is lively again within one to three days.',
+    over: t`Home again`,
+    title: t`Wake ${lot.name}: onto the counter, ${portionsWords(task.portions)}`,
+    because: t`from then on it is lively again within one to three days.`,
     span,
   };
 }
 
 function pitch({ lot, span }: Due): TaskWords {
   const planned = lot.recipe?.planned;
-  const dose = planned?.ml ? `${volume(Math.round(planned.ml))} into ${lot.name}` : lot.name;
+  const dose = planned?.ml ? t`${volume(Math.round(planned.ml))} into ${lot.name}` : lot.name;
   return {
-    over: 'Mixed, not yet alive',
-    title: `Pitch ${dose}`,
-    because: 'once it is below 30 °C, and before wild guests find the sugar.',
+    over: t`Mixed, not yet alive`,
+    title: t`Pitch ${dose}`,
+    because: t`once it is below 30 °C, and before wild guests find the sugar.`,
     span,
   };
 }
@@ -187,42 +188,42 @@ function pitch({ lot, span }: Due): TaskWords {
 function bottle({ task, now, lot, from, until, span, due }: Due): TaskWords {
   if (task.rule)
     return {
-      over: 'First ferment',
+      over: t`First ferment`,
       title: capital(ruleOrder(task.rule, now)),
       lines: ruleLines(task.rule, now),
-      because: `Your own taste comes first. Without tasting: bottle it between ${from} and ${until}.`,
+      because: t`Your own taste comes first. Without tasting: bottle it between ${from} and ${until}.`,
       span,
     };
   return {
-    over: 'First ferment',
-    title: due ? `Taste ${lot.name}; bottle it if you like it` : `Taste ${lot.name} from ${from}`,
+    over: t`First ferment`,
+    title: due ? t`Taste ${lot.name}; bottle it if you like it` : t`Taste ${lot.name} from ${from}`,
     ...(task.until - Math.max(now, task.from) > dayMs
       ? {
           lines: [
-            `Sweeter than you like: taste again ${moment(quarter(Math.max(now, task.from) + dayMs), now)}.`,
+            t`Sweeter than you like: taste again ${moment(quarter(Math.max(now, task.from) + dayMs), now)}.`,
           ],
         }
       : {}),
-    because: `until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
+    because: t`until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
     span,
   };
 }
 
 function open({ task, root, from, until, span, due }: Due): TaskWords {
   return {
-    over: `${plural(task.lots.length, 'bottle')} in the fridge`,
+    over: t`${plural(task.lots.length, 'bottle')} in the fridge`,
     title:
       task.reason === 'cold-do-not-handle'
-        ? `${root.name}: leave it cold, do not handle`
+        ? t`${root.name}: leave it cold, do not handle`
         : due
-          ? `Open ${root.name}`
-          : `${root.name} settles until ${from}`,
+          ? t`Open ${root.name}`
+          : t`${root.name} settles until ${from}`,
     because:
       task.reason === 'cold-limit'
-        ? `by ${until}: even cold it goes on. From then one in twenty is past what its bottle bears.`
+        ? t`by ${until}: even cold it goes on. From then one in twenty is past what its bottle bears.`
         : task.reason === 'cold-fizz'
-          ? `by ${until}: even cold it goes on, and would gush.`
-          : `at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,
+          ? t`by ${until}: even cold it goes on, and would gush.`
+          : t`at its best until about ${until}: two days of cold let the gas dissolve, weeks make it drier.`,
     span,
   };
 }
@@ -233,28 +234,27 @@ function tend({ task, lot, until, span }: Due): TaskWords {
   const names = inARow(task.lots.map(({ name }) => name));
   const title =
     task.reason === 'stir'
-      ? `Stir ${names}`
+      ? t`Stir ${names}`
       : task.reason === 'shake'
-        ? `Shake ${names}, and open ${several ? 'their lids' : 'its lid'}`
+        ? t`Shake ${names}, and open ${several ? t`their lids` : t`its lid`}`
         : steeps
-          ? `Taste ${lot.name}; strain out what steeps`
-          : `Lift the ${several ? 'lids' : 'lid'} of ${names}`;
+          ? t`Taste ${lot.name}; strain out what steeps`
+          : t`Lift the ${several ? t`lids` : t`lid`} of ${names}`;
   return {
-    over: steeps ? 'It steeps' : lot.role === 'starter' ? 'Every day' : 'First ferment',
+    over: steeps ? t`It steeps` : lot.role === 'starter' ? t`Every day` : t`First ferment`,
     title,
     because: steeps
-      ? `by ${until} at the latest: too long overwhelms.`
-      : `before ${until}: what lies dry on top grows fuzz, and gas must find its way.`,
+      ? t`by ${until} at the latest: too long overwhelms.`
+      : t`before ${until}: what lies dry on top grows fuzz, and gas must find its way.`,
     span,
   };
 }
 
 function discard({ lot, span }: Due): TaskWords {
   return {
-    over: 'Spoilt',
-    title: `Discard ${lot.name}`,
-    because:
-      'fuzz, odd colour or a foul smell: all of it goes, and the vessel is cleaned. Never skim and drink.',
+    over: t`Spoilt`,
+    title: t`Discard ${lot.name}`,
+    because: t`fuzz, odd colour or a foul smell: all of it goes, and the vessel is cleaned. Never skim and drink.`,
     span,
   };
 }

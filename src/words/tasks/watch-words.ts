@@ -2,20 +2,21 @@ import type { Passing, Watch, WatchStage } from '@/core/tasks/pressure-watch';
 import { capital } from '@/core/capital';
 import { chanceWords, shareWords } from '../chance';
 import { atWords } from '../when';
+import { t } from '@/core/language/t';
 
 export const stageWords: Readonly<Record<WatchStage, string>> = {
-  'at-ease': 'At ease',
-  watch: 'Watched',
-  'chill-now': 'Chill now',
-  'do-not-handle': 'Do not handle',
+  'at-ease': t`At ease`,
+  watch: t`Watched`,
+  'chill-now': t`Chill now`,
+  'do-not-handle': t`Do not handle`,
 };
 
 function passingWords({ share, middle, withinDay }: Passing, now: number): string | null {
   if (middle <= now) return null;
   const of = capital(shareWords(share));
-  const chance = `${chanceWords(withinDay)} within a day`;
+  const chance = t`${chanceWords(withinDay)} within a day`;
   if (!Number.isFinite(middle)) return withinDay > 0.01 ? `${of}: ${chance}.` : null;
-  return `${of} ${atWords(middle, now)} or so, ${chance}.`;
+  return t`${of} ${atWords(middle, now)} or so, ${chance}.`;
 }
 
 /** Where a bottle stands to its limit, and where it goes: shares of what it bears, when, at what chance. */
@@ -25,11 +26,11 @@ export function watchLines(watch: Watch, now: number, cold: boolean): string[] {
   const glass =
     watch.failureWithinDay >= 0.001
       ? [
-          `One of the batch bursts within a day if left${cold ? '' : ' warm'}: ${chanceWords(watch.failureWithinDay)}.`,
+          t`One of the batch bursts within a day if left${cold ? '' : t` warm`}: ${chanceWords(watch.failureWithinDay)}.`,
         ]
       : [];
   return [
-    `Now about ${shareWords(watch.share)} of what the bottle bears, perhaps ${shareWords(watch.edge)}.`,
+    t`Now about ${shareWords(watch.share)} of what the bottle bears, perhaps ${shareWords(watch.edge)}.`,
     ...passes,
     ...glass,
   ];
@@ -43,19 +44,19 @@ export function watchLines(watch: Watch, now: number, cold: boolean): string[] {
 export function doNow(stage: WatchStage, cold: boolean, squeezed: string | null = null): string {
   switch (stage) {
     case 'at-ease':
-      return cold ? 'Nothing: it rests.' : 'Nothing: look again tomorrow.';
+      return cold ? t`Nothing: it rests.` : t`Nothing: look again tomorrow.`;
     case 'watch':
       return cold
-        ? 'Drink it soon; make sure it stays cold.'
-        : `${squeezed === null ? 'Ease one cap' : `Squeeze bottle ${squeezed}`} when it gets there, and make room in the fridge.`;
+        ? t`Drink it soon; make sure it stays cold.`
+        : t`${squeezed === null ? t`Ease one cap` : t`Squeeze bottle ${squeezed}`} when it gets there, and make room in the fridge.`;
     case 'chill-now':
       return cold
-        ? 'Open it soon: cold, slowly, over a bowl, glasses on.'
-        : 'Into the fridge now. Glasses on if it feels hard; carry it wrapped in a towel.';
+        ? t`Open it soon: cold, slowly, over a bowl, glasses on.`
+        : t`Into the fridge now. Glasses on if it feels hard; carry it wrapped in a towel.`;
     case 'do-not-handle':
       return cold
-        ? 'Leave it closed and cold, covered. Glasses and gloves before anybody reaches near it. Vent it only after days of cold, in steps, wrapped, over a bowl.'
-        : 'Do not touch it. Keep everybody away. Glasses and gloves on, cover it with a thick towel and a box. Bring the cold to it: ice packs about it, a window open in winter. Do not open it, do not carry it.';
+        ? t`Leave it closed and cold, covered. Glasses and gloves before anybody reaches near it. Vent it only after days of cold, in steps, wrapped, over a bowl.`
+        : t`Do not touch it. Keep everybody away. Glasses and gloves on, cover it with a thick towel and a box. Bring the cold to it: ice packs about it, a window open in winter. Do not open it, do not carry it.`;
   }
 }
 
@@ -65,18 +66,18 @@ export function markedWords(watch: Watch): string {
     case 'at-ease':
       return '';
     case 'watch':
-      return 'nears its limit within a day';
+      return t`nears its limit within a day`;
     case 'chill-now':
       return chillNowWords(watch);
     case 'do-not-handle':
-      return watch.share >= 1 ? 'likely past its limit' : 'its glass may give way';
+      return watch.share >= 1 ? t`likely past its limit` : t`its glass may give way`;
   }
 }
 
 function chillNowWords({ share, edge, closedBy }: Watch): string {
-  if (edge >= 1) return 'may be at its limit';
-  if (share >= 0.9) return 'past nine tenths of what it bears';
-  if (closedBy === 'fizz') return 'fizzier than wanted from now on';
-  if (closedBy === 'strength') return 'more than you accept of its glass';
-  return `perhaps at ${shareWords(edge)} of what it bears`;
+  if (edge >= 1) return t`may be at its limit`;
+  if (share >= 0.9) return t`past nine tenths of what it bears`;
+  if (closedBy === 'fizz') return t`fizzier than wanted from now on`;
+  if (closedBy === 'strength') return t`more than you accept of its glass`;
+  return t`perhaps at ${shareWords(edge)} of what it bears`;
 }

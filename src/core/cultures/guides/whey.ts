@@ -1,12 +1,13 @@
 import type { Guide } from './guide';
+import { t } from '../../language/t';
 
 export const guide: Guide = {
   ways: [
     {
       id: 'whey',
-      have: 'Whey',
-      group: 'Whey',
-      name: 'whey at hand',
+      have: t`Whey`,
+      group: t`Whey`,
+      name: t`whey at hand`,
       makes: 'jar',
       water: 0,
       parts: [{ what: 'whey', grams: 205 }],
@@ -14,15 +15,14 @@ export const guide: Guide = {
     },
     {
       id: 'strained-whey',
-      have: 'Live plain yoghurt',
-      group: 'Whey',
-      name: 'strained from yoghurt',
+      have: t`Live plain yoghurt`,
+      group: t`Whey`,
+      name: t`strained from yoghurt`,
       makes: 'jar',
       water: 0,
       parts: [{ what: 'whey', grams: 205 }],
       place: 'fridge',
-      before:
-        'Live plain yoghurt into a cloth in a sieve over a bowl, 6–12 hours in the fridge. 500 g give about 200 ml of clear, yellow-green whey. Measure what came.',
+      before: t`Live plain yoghurt into a cloth in a sieve over a bowl, 6–12 hours in the fridge. 500 g give about 200 ml of clear, yellow-green whey. Measure what came.`,
     },
   ],
 };

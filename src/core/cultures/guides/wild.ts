@@ -1,12 +1,13 @@
 import type { Guide } from './guide';
+import { t } from '../../language/t';
 
 export const guide: Guide = {
   ways: [
     {
       id: 'wild-flowers',
-      have: 'Flowers or herbs',
-      group: 'Fruit or flower starter',
-      name: 'flowers or herbs',
+      have: t`Flowers or herbs`,
+      group: t`Fruit or flower starter`,
+      name: t`flowers or herbs`,
       makes: 'jar',
       water: 0.55,
       parts: [
@@ -14,14 +15,13 @@ export const guide: Guide = {
         { what: 'white-sugar', share: 0.15 },
       ],
       place: 'counter',
-      before:
-        'Shake insects off, do not wash: the life sits on petals and skins. Half to two thirds of the jar, loosely filled.',
+      before: t`Shake insects off, do not wash: the life sits on petals and skins. Half to two thirds of the jar, loosely filled.`,
     },
     {
       id: 'wild-fruit',
-      have: 'Unwashed fruit',
-      group: 'Fruit or flower starter',
-      name: 'fruit',
+      have: t`Unwashed fruit`,
+      group: t`Fruit or flower starter`,
+      name: t`fruit`,
       makes: 'jar',
       water: 0.5,
       parts: [
@@ -29,38 +29,37 @@ export const guide: Guide = {
         { what: 'white-sugar', share: 0.1 },
       ],
       place: 'counter',
-      before:
-        'Unwashed, unsprayed fruit with its skin; dried fruit without oil or sulphur. Slow fruit takes five to seven days.',
+      before: t`Unwashed, unsprayed fruit with its skin; dried fruit without oil or sulphur. Slow fruit takes five to seven days.`,
     },
   ],
   beginning: {
     steps: [
       {
         day: 0,
-        act: 'Flowers, herbs or fruit into sweetened water; close loosely.',
-        see: 'All of it floats.',
+        act: t`Flowers, herbs or fruit into sweetened water; close loosely.`,
+        see: t`All of it floats.`,
       },
       {
         day: 1,
-        act: 'Shake and open for a moment; do so every day.',
-        see: 'The plant sinks a little, the water takes its colour.',
+        act: t`Shake and open for a moment; do so every day.`,
+        see: t`The plant sinks a little, the water takes its colour.`,
       },
       {
         day: 2,
-        act: 'Shake, open, listen.',
-        see: 'Small bubbles; gas when it is opened.',
-        unseen: 'Stand it warmer. Slow fruit and honey take five to seven days.',
+        act: t`Shake, open, listen.`,
+        see: t`Small bubbles; gas when it is opened.`,
+        unseen: t`Stand it warmer. Slow fruit and honey take five to seven days.`,
         shownBy: { bubbles: ['few', 'many'], hiss: ['faint'] },
       },
       {
         day: 3,
-        act: 'Smell and strain it when it is lively.',
-        see: 'It hisses and foams: ready to draw.',
-        unseen: 'Add some unwashed, unsprayed skins: washed-off plants bring no yeast.',
+        act: t`Smell and strain it when it is lively.`,
+        see: t`It hisses and foams: ready to draw.`,
+        unseen: t`Add some unwashed, unsprayed skins: washed-off plants bring no yeast.`,
         shownBy: { hiss: ['good', 'violent'], foam: ['good', 'riding'] },
       },
     ],
     giveUpDay: 9,
-    giveUpWhy: 'florist’s or washed-off plants bring no yeast, and sweet plant water soon moulds',
+    giveUpWhy: t`florist’s or washed-off plants bring no yeast, and sweet plant water soon moulds`,
   },
 };

@@ -1,9 +1,10 @@
 import type { Culture } from '../culture';
+import { t } from '../../language/t';
 
 /** No starter at all: raw ginger or peel bring what lives on them. */
 export const bare: Culture = {
   id: 'bare',
-  name: 'raw ginger or peel alone',
+  name: t`raw ginger or peel alone`,
   unit: 'g',
   yeast: 0,
   lactics: 0,
@@ -26,8 +27,8 @@ export const bare: Culture = {
 export const peel: Culture = {
   ...bare,
   id: 'peel',
-  alsoCalled: ['tepache', 'pineapple beer', 'peel soda'],
-  name: 'peel alone',
+  alsoCalled: ['tepache', t`pineapple beer`, t`peel soda`],
+  name: t`peel alone`,
   lagWork: 2.0,
   bare: { yeast: 4e-3, lactics: 2e-3 },
 };

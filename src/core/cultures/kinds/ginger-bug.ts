@@ -1,10 +1,11 @@
 import { perMl, type Culture } from '../culture';
+import { t } from '../../language/t';
 
 /** Yeast and lactic bacteria from the skin of raw ginger. */
 export const gingerBug: Culture = {
   id: 'ginger-bug',
-  name: 'ginger bug',
-  alsoCalled: ['ginger beer plant'],
+  name: t`ginger bug`,
+  alsoCalled: [t`ginger beer plant`],
   unit: 'ml',
   yeast: perMl(0.68),
   lactics: perMl(0.12),
@@ -37,8 +38,7 @@ export const gingerBug: Culture = {
     hungryHalfLifeDays: 9,
     closure: 'cloth',
     base: 'raw-ginger',
-    caution:
-      'Unpeeled, untreated ginger: the life sits in the skin. Cloth or a loose lid, never sealed tight.',
+    caution: t`Unpeeled, untreated ginger: the life sits in the skin. Cloth or a loose lid, never sealed tight.`,
   },
   source: 'practice figures that reproduced the times makers report',
 };

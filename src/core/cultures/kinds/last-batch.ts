@@ -1,4 +1,5 @@
 import { perMl, type Culture, type JarCare } from '../culture';
+import { t } from '../../language/t';
 
 /** What is only kept cold until the next batch: it is not fed, and it is drawn from as it is. */
 const keptCold = {
@@ -16,7 +17,7 @@ const keptCold = {
 /** A cup of the last batch. */
 export const lastBatch: Culture = {
   id: 'last-batch',
-  name: 'a cup of the last batch',
+  name: t`a cup of the last batch`,
   unit: 'ml',
   yeast: perMl(0.6),
   lactics: perMl(0.1),
@@ -40,8 +41,7 @@ export const lastBatch: Culture = {
     settledAcetics: 0.002,
     restsWeeks: 2,
     hungryHalfLifeDays: 5,
-    caution:
-      'Keep it cold with a loose lid, one to two weeks: it goes on gassing. Off smells are not carried on.',
+    caution: t`Keep it cold with a loose lid, one to two weeks: it goes on gassing. Off smells are not carried on.`,
   },
   source: 'practice figures',
 };
@@ -50,7 +50,7 @@ export const lastBatch: Culture = {
 export const sediment: Culture = {
   ...lastBatch,
   id: 'sediment',
-  name: 'sediment',
+  name: t`sediment`,
   yeast: perMl(4),
   lactics: perMl(0.6),
   lagWork: 1.4,
@@ -66,6 +66,6 @@ export const sediment: Culture = {
     settledAcetics: 0.002,
     restsWeeks: 3,
     hungryHalfLifeDays: 8,
-    caution: 'Keep it cold with a loose lid, two to three weeks: sealed it can burst the jar.',
+    caution: t`Keep it cold with a loose lid, two to three weeks: sealed it can burst the jar.`,
   },
 };

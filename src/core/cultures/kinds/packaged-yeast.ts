@@ -1,4 +1,5 @@
 import type { Culture } from '../culture';
+import { t } from '../../language/t';
 
 const packet = {
   unit: 'g',
@@ -22,7 +23,7 @@ const packet = {
 export const wineYeast: Culture = {
   ...packet,
   id: 'wine-yeast',
-  name: 'wine yeast',
+  name: t`wine yeast`,
   yeast: 0.7,
   lactics: 0,
   lagWork: 0.3,
@@ -32,7 +33,7 @@ export const wineYeast: Culture = {
 export const aleYeast: Culture = {
   ...packet,
   id: 'ale-yeast',
-  name: 'ale yeast',
+  name: t`ale yeast`,
   yeast: 0.65,
   lactics: 0,
   lagWork: 0.9,
@@ -43,7 +44,7 @@ export const aleYeast: Culture = {
 export const breadYeast: Culture = {
   ...packet,
   id: 'bread-yeast',
-  name: 'bread yeast',
+  name: t`bread yeast`,
   yeast: 0.85,
   lactics: 0.001,
   lagWork: 0.5,

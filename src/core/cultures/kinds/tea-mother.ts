@@ -1,10 +1,11 @@
 import { perMl, type Culture } from '../culture';
+import { t } from '../../language/t';
 
 /** Yeast and acetic bacteria under a floating pellicle, in sweet tea. */
 export const teaMother: Culture = {
   id: 'tea-mother',
-  alsoCalled: ['kombucha', 'kombucha soda', 'scoby', 'tea mushroom', 'tea kvass', 'jun'],
-  name: 'tea mother',
+  alsoCalled: ['kombucha', t`kombucha soda`, 'scoby', t`tea mushroom`, t`tea kvass`, 'jun'],
+  name: t`tea mother`,
   unit: 'ml',
   yeast: perMl(0.35),
   lactics: perMl(0.05),
@@ -37,8 +38,7 @@ export const teaMother: Culture = {
     hungryHalfLifeDays: 40,
     closure: 'cloth',
     base: 'black-tea',
-    caution:
-      'Cloth, not a lid: it needs air. Feed it tea, not juice alone. No lead glaze, no reactive metal.',
+    caution: t`Cloth, not a lid: it needs air. Feed it tea, not juice alone. No lead glaze, no reactive metal.`,
   },
   source: 'practice figures',
 };

@@ -1,10 +1,11 @@
 import { perMl, type Culture } from '../culture';
+import { t } from '../../language/t';
 
 /** Reusable gel grains of yeast and bacteria, in sugar water. */
 export const waterKefirGrains: Culture = {
   id: 'water-kefir-grains',
-  name: 'water kefir grains',
-  alsoCalled: ['tibicos', 'tibi', 'water kefir', 'sugar kefir', 'kefir d acqua', 'ginger beer plant'],
+  name: t`water kefir grains`,
+  alsoCalled: ['tibicos', 'tibi', t`water kefir`, t`sugar kefir`, t`kefir d acqua`, t`ginger beer plant`],
   unit: 'g',
   yeast: 0.014,
   lactics: 0.0034,
@@ -43,8 +44,7 @@ export const waterKefirGrains: Culture = {
     hungryHalfLifeDays: 6,
     closure: 'cloth',
     base: 'mineral-sugar',
-    caution:
-      'Below 30 °C, with some minerals: above 35 °C the grains die. Keep them from long contact with reactive metal.',
+    caution: t`Below 30 °C, with some minerals: above 35 °C the grains die. Keep them from long contact with reactive metal.`,
   },
   source: 'practice figures; grains share sugar badly when crowded',
 };
@@ -52,8 +52,8 @@ export const waterKefirGrains: Culture = {
 /** The strained liquid of a cycle, as a dose. */
 export const waterKefirLiquid: Culture = {
   id: 'water-kefir-liquid',
-  name: 'water kefir',
-  alsoCalled: ['tibicos', 'tibi', 'water kefir', 'sugar kefir'],
+  name: t`water kefir`,
+  alsoCalled: ['tibicos', 'tibi', t`water kefir`, t`sugar kefir`],
   unit: 'ml',
   yeast: perMl(0.13),
   lactics: perMl(0.1),

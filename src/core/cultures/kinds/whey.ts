@@ -1,10 +1,11 @@
 import { perMl, type Culture } from '../culture';
+import { t } from '../../language/t';
 
 /** Strained from live plain yoghurt: lactic bacteria, little yeast. */
 export const whey: Culture = {
   id: 'whey',
-  alsoCalled: ['whey soda', 'lacto soda', 'lacto lemonade'],
-  name: 'whey',
+  alsoCalled: [t`whey soda`, t`lacto soda`, t`lacto lemonade`],
+  name: t`whey`,
   unit: 'ml',
   yeast: perMl(0.04),
   lactics: perMl(0.35),
@@ -37,7 +38,7 @@ export const whey: Culture = {
     hungryHalfLifeDays: 5,
     closure: 'loose-lid',
     base: 'mineral-sugar',
-    caution: 'It comes from milk: not for those with a milk allergy. Keep it cold, one to two weeks.',
+    caution: t`It comes from milk: not for those with a milk allergy. Keep it cold, one to two weeks.`,
   },
   source: 'practice figures',
 };

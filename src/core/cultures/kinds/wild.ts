@@ -1,10 +1,11 @@
 import { perMl, type Culture } from '../culture';
+import { t } from '../../language/t';
 
 /** Yeast from skins and petals, in sweetened water. */
 export const wild: Culture = {
   id: 'wild',
-  alsoCalled: ['wild soda', 'flower soda', 'elderflower champagne'],
-  name: 'fruit or flower starter',
+  alsoCalled: [t`wild soda`, t`flower soda`, t`elderflower champagne`],
+  name: t`fruit or flower starter`,
   unit: 'ml',
   yeast: perMl(0.25),
   lactics: perMl(0.08),
@@ -36,8 +37,7 @@ export const wild: Culture = {
     hungryHalfLifeDays: 9,
     closure: 'loose-lid',
     base: 'herb-tea',
-    caution:
-      'Only plants identified for certain, unsprayed, none from a florist. Honey is not for children under one year.',
+    caution: t`Only plants identified for certain, unsprayed, none from a florist. Honey is not for children under one year.`,
   },
   source: 'practice figures',
 };

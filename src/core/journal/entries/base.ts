@@ -6,12 +6,13 @@ import { closures } from '../../vessels/vessel-kinds';
 import { placeIds } from '../../kitchen/places';
 import { clockOf, idShape } from '../instant-id';
 import { earliest, latest, latestId } from '../../time-range';
+import { t } from '../../language/t';
 
 /** Ids near the last instant are refused: every later one has to sort behind them. */
 export const id = z
   .string()
   .regex(idShape)
-  .refine((text) => clockOf(text).ms <= latestId, 'An id from the year 2099 or later.');
+  .refine((text) => clockOf(text).ms <= latestId, t`An id from the year 2099 or later.`);
 export { exampleSubject, subject } from '../../lots/records/subject';
 export const note = z.string().max(2000);
 

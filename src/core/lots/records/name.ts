@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { t } from '../../language/t';
 
 /** Letters a name may hold: no control or invisible characters alone, nor letters that are drawn as nothing. */
 const visible = /[\p{L}\p{N}\p{P}\p{S}]/u;
@@ -9,6 +10,6 @@ export const canBeSeen = (text: string): boolean => visible.test(text.replace(dr
 export const name = z
   .string()
   .trim()
-  .min(1, 'Give it a name.')
-  .max(80, 'At most 80 letters.')
-  .refine(canBeSeen, 'Give it a name that can be seen.');
+  .min(1, t`Give it a name.`)
+  .max(80, t`At most 80 letters.`)
+  .refine(canBeSeen, t`Give it a name that can be seen.`);

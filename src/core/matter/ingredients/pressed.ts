@@ -1,6 +1,7 @@
 import { sucroseDensity } from '../../sugar/sucrose-solution';
 import type { Ingredient } from '../ingredient';
 import { nothing, type Amounts, type Substance } from '../substances';
+import { t } from '../../language/t';
 
 /** What is dissolved in a fruit's juice. */
 const dissolved = ['sucrose', 'glucose', 'fructose', 'maltose', 'citric', 'malic', 'minerals'] as const;
@@ -45,7 +46,7 @@ const poured = (
 
 const pulped = (of: Ingredient): Ingredient => ({
   id: `${of.id}-puree`,
-  name: `${short(of.name)} purée`,
+  name: t`${short(of.name)} purée`,
   family: 'puree',
   composition: of.composition,
   density: 1.04,

@@ -9,6 +9,7 @@ import { moreCitrus, moreField, moreSugars, moreSyrups, moreWaters } from './mor
 import { pressedOf } from './pressed';
 import { sugars, syrups } from './sugars';
 import { ownIngredient, ownOf } from '../own-ingredient';
+import { t } from '../../language/t';
 
 const {
   'pineapple-rind': _rind,
@@ -82,7 +83,7 @@ export const isIngredient = (id: string): boolean => inTable(id) || ownRow(id) !
 /** Something that neither the table nor its own id describes: it is weighed, and taken to be half water and not to ferment. */
 const unknown: Ingredient = {
   id: 'other',
-  name: 'Something else',
+  name: t`Something else`,
   family: 'spice',
   density: 1,
   spooned: { whole: 0.5 },

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { ReadOnly } from '../../read-only';
 import { forms } from '../ingredient';
 import { isIngredient } from '../ingredients/registry';
+import { t } from '../../language/t';
 
 /** Fruit that is hard and sour, or very soft and sweet. */
 export const ripenesses = ['under', 'over'] as const;
@@ -13,7 +14,7 @@ export const millilitres = z.number().min(0).max(100_000);
 const ingredientId = z
   .string()
   .max(80)
-  .refine((text) => /^[a-z][a-z0-9-]{1,40}$/.test(text) || isIngredient(text), 'No such ingredient.');
+  .refine((text) => /^[a-z][a-z0-9-]{1,40}$/.test(text) || isIngredient(text), t`No such ingredient.`);
 
 /** An amount of an ingredient, as it was measured: by mass, or by volume. */
 export const PortionRecord = z
@@ -31,7 +32,7 @@ export const PortionRecord = z
     /** Whether its label names a preservative. */
     preserved: z.boolean().optional(),
   })
-  .refine((p) => (p.grams === undefined) !== (p.ml === undefined), 'Either grams or millilitres.');
+  .refine((p) => (p.grams === undefined) !== (p.ml === undefined), t`Either grams or millilitres.`);
 export type Portion = ReadOnly<z.infer<typeof PortionRecord>>;
 
 export const example: Portion = { what: 'ginger', grams: 12, form: 'grated' };

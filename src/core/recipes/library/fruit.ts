@@ -1,12 +1,13 @@
 import { infuse, intoJar, last, libraryRecipe, pot } from './library-recipe';
 import { cold, simmered } from './methods';
+import { t } from '../../language/t';
 
 /** Fruit whole, as purée, as juice and as peel. */
 export const fruitRecipes = [
   libraryRecipe({
     id: 'plum-fig-leaf',
-    name: 'Plum and fig leaf soda',
-    about: 'Whole plums in the jar with the bug; the fig leaf smells of green almond.',
+    name: t`Plum and fig leaf soda`,
+    about: t`Whole plums in the jar with the bug; the fig leaf smells of green almond.`,
     base: 'fruit',
     culture: 'ginger-bug',
     dosePerLitre: 75,
@@ -21,8 +22,8 @@ export const fruitRecipes = [
   }),
   libraryRecipe({
     id: 'gooseberry-dill',
-    name: 'Gooseberry and dill',
-    about: 'Tart and green, simmered short, with whey’s roundness.',
+    name: t`Gooseberry and dill`,
+    about: t`Tart and green, simmered short, with whey’s roundness.`,
     base: 'fruit',
     culture: 'whey',
     dosePerLitre: 30,
@@ -37,8 +38,8 @@ export const fruitRecipes = [
   }),
   libraryRecipe({
     id: 'medlar-cardamom',
-    name: 'Medlar and cardamom',
-    about: 'A purée left in: thick, brown and lively on opening. Strain it through cloth for less foam.',
+    name: t`Medlar and cardamom`,
+    about: t`A purée left in: thick, brown and lively on opening. Strain it through cloth for less foam.`,
     base: 'fruit',
     culture: 'wild',
     dosePerLitre: 110,
@@ -53,8 +54,8 @@ export const fruitRecipes = [
   }),
   libraryRecipe({
     id: 'long-damson-clove',
-    name: 'Damson and clove, three weeks',
-    about: 'A long one under the airlock on wine yeast: dry, dark and as strong as a light wine.',
+    name: t`Damson and clove, three weeks`,
+    about: t`A long one under the airlock on wine yeast: dry, dark and as strong as a light wine.`,
     base: 'fruit',
     culture: 'wine-yeast',
     dosePerLitre: 0.4,
@@ -69,8 +70,8 @@ export const fruitRecipes = [
   }),
   libraryRecipe({
     id: 'pear-juice-last-batch',
-    name: 'Pear juice and sage on the last batch',
-    about: 'Juice and water in halves, started with a cup of what was brewed before; sage in the cold.',
+    name: t`Pear juice and sage on the last batch`,
+    about: t`Juice and water in halves, started with a cup of what was brewed before; sage in the cold.`,
     base: 'juice',
     culture: 'last-batch',
     dosePerLitre: 90,
@@ -90,8 +91,8 @@ export const fruitRecipes = [
   }),
   libraryRecipe({
     id: 'cherry-bay-concentrate',
-    name: 'Cherry juice with apple concentrate and bay',
-    about: 'From the cupboard: juice, concentrate, a packet. Check the label for preservatives.',
+    name: t`Cherry juice with apple concentrate and bay`,
+    about: t`From the cupboard: juice, concentrate, a packet. Check the label for preservatives.`,
     base: 'juice',
     culture: 'wine-yeast',
     dosePerLitre: 0.35,
@@ -106,8 +107,8 @@ export const fruitRecipes = [
   }),
   libraryRecipe({
     id: 'rind-fennel',
-    name: 'Tepache with fennel seed',
-    about: 'Pineapple rind and core bring the life; stir it twice a day, and run it a second time.',
+    name: t`Tepache with fennel seed`,
+    about: t`Pineapple rind and core bring the life; stir it twice a day, and run it a second time.`,
     base: 'peel',
     culture: 'peel',
     dosePerLitre: 0,

@@ -1,12 +1,13 @@
 import { last, libraryRecipe, pot, intoJar } from './library-recipe';
 import { cold, simmered } from './methods';
+import { t } from '../../language/t';
 
 /** Ginger beers: from a bug, from grains, from a packet, from the root itself, from whey. */
 export const gingerRecipes = [
   libraryRecipe({
     id: 'quince-bay-ginger-beer',
-    name: 'Quince and bay ginger beer',
-    about: 'A perfumed ginger beer from the bug; the quince gives it body.',
+    name: t`Quince and bay ginger beer`,
+    about: t`A perfumed ginger beer from the bug; the quince gives it body.`,
     base: 'ginger-tea',
     culture: 'ginger-bug',
     dosePerLitre: 85,
@@ -22,8 +23,8 @@ export const gingerRecipes = [
   }),
   libraryRecipe({
     id: 'galangal-pepper-ale',
-    name: 'Galangal and black pepper ale',
-    about: 'Sharp and dry, from a packet of ale yeast.',
+    name: t`Galangal and black pepper ale`,
+    about: t`Sharp and dry, from a packet of ale yeast.`,
     base: 'ginger-tea',
     culture: 'ale-yeast',
     dosePerLitre: 0.45,
@@ -39,8 +40,8 @@ export const gingerRecipes = [
   }),
   libraryRecipe({
     id: 'lime-leaf-ginger-grains',
-    name: 'Lime leaf ginger beer on grains',
-    about: 'Grains sit in cooled ginger tea for a cycle or two: soft and slightly milky.',
+    name: t`Lime leaf ginger beer on grains`,
+    about: t`Grains sit in cooled ginger tea for a cycle or two: soft and slightly milky.`,
     base: 'ginger-tea',
     culture: 'water-kefir-grains',
     dosePerLitre: 55,
@@ -56,8 +57,8 @@ export const gingerRecipes = [
   }),
   libraryRecipe({
     id: 'raw-ginger-juniper',
-    name: 'Raw ginger and juniper',
-    about: 'No starter: what lives on unpeeled ginger does it, slowly.',
+    name: t`Raw ginger and juniper`,
+    about: t`No starter: what lives on unpeeled ginger does it, slowly.`,
     base: 'raw-ginger',
     culture: 'bare',
     dosePerLitre: 0,
@@ -72,8 +73,8 @@ export const gingerRecipes = [
   }),
   libraryRecipe({
     id: 'whey-ginger-pear-sage',
-    name: 'Whey ginger ale with pear and sage',
-    about: 'Barely sweet and mild: whey sours it, a little salt rounds it.',
+    name: t`Whey ginger ale with pear and sage`,
+    about: t`Barely sweet and mild: whey sours it, a little salt rounds it.`,
     base: 'ginger-tea',
     culture: 'whey',
     dosePerLitre: 26,

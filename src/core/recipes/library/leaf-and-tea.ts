@@ -1,12 +1,13 @@
 import { infuse, intoJar, last, libraryRecipe, pot } from './library-recipe';
 import { cold, steeped } from './methods';
+import { t } from '../../language/t';
 
 /** Flowers and herbs, tea, sugar water. */
 export const leafAndTeaRecipes = [
   libraryRecipe({
     id: 'lilac-rhubarb',
-    name: 'Lilac and rhubarb',
-    about: 'A week of the year only: blossoms off the stalk, steeped below the boil.',
+    name: t`Lilac and rhubarb`,
+    about: t`A week of the year only: blossoms off the stalk, steeped below the boil.`,
     base: 'herb-tea',
     culture: 'wild',
     dosePerLitre: 130,
@@ -16,8 +17,8 @@ export const leafAndTeaRecipes = [
   }),
   libraryRecipe({
     id: 'nettle-cucumber',
-    name: 'Nettle and cucumber',
-    about: 'Green and quick on bread yeast; drink it within the week.',
+    name: t`Nettle and cucumber`,
+    about: t`Green and quick on bread yeast; drink it within the week.`,
     base: 'herb-tea',
     culture: 'bread-yeast',
     dosePerLitre: 0.5,
@@ -32,8 +33,8 @@ export const leafAndTeaRecipes = [
   }),
   libraryRecipe({
     id: 'black-tea-thyme-cold',
-    name: 'Black tea with cold thyme',
-    about: 'A tea-mother ferment, sour by a week, then thyme in the fridge for a day.',
+    name: t`Black tea with cold thyme`,
+    about: t`A tea-mother ferment, sour by a week, then thyme in the fridge for a day.`,
     base: 'black-tea',
     culture: 'tea-mother',
     dosePerLitre: 125,
@@ -49,8 +50,8 @@ export const leafAndTeaRecipes = [
   }),
   libraryRecipe({
     id: 'green-tea-raspberry',
-    name: 'Green tea, raspberry after',
-    about: 'A lighter mother tea; raspberries steep in it warm for a night before it is bottled.',
+    name: t`Green tea, raspberry after`,
+    about: t`A lighter mother tea; raspberries steep in it warm for a night before it is bottled.`,
     base: 'black-tea',
     culture: 'tea-mother',
     dosePerLitre: 115,
@@ -66,9 +67,8 @@ export const leafAndTeaRecipes = [
   }),
   libraryRecipe({
     id: 'beetroot-fig-grains',
-    name: 'Beetroot and fig on grains',
-    about:
-      'Sugar water with minerals on the grains, beetroot and fig in the first ferment: spare grains only.',
+    name: t`Beetroot and fig on grains`,
+    about: t`Sugar water with minerals on the grains, beetroot and fig in the first ferment: spare grains only.`,
     base: 'mineral-sugar',
     culture: 'water-kefir-grains',
     dosePerLitre: 60,
@@ -83,8 +83,8 @@ export const leafAndTeaRecipes = [
   }),
   libraryRecipe({
     id: 'maple-orange-sediment',
-    name: 'Maple water with orange peel',
-    about: 'Plain sweet water on the sediment of a bottle that is empty: nothing simpler.',
+    name: t`Maple water with orange peel`,
+    about: t`Plain sweet water on the sediment of a bottle that is empty: nothing simpler.`,
     base: 'syrup',
     culture: 'sediment',
     dosePerLitre: 10,

@@ -11,6 +11,7 @@ import { Worktop } from './worktop';
 import { emptyWorktop, fromKefir, laidOut, withSent } from './state/lay-out';
 import { asLastTime } from './state/as-last-time';
 import type { WorktopState } from './state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly starters: readonly Lot[];
@@ -36,7 +37,7 @@ export function NewBrew({ starters, from, add, again, recipe }: Props) {
   const jar = starters.find(({ id }) => id === from);
   const kefir = jar && !recipe ? fromKefir(jar, starters, celsius) : null;
   const before = again === undefined ? undefined : lotOf(household, again);
-  const draft = `worktop/1:${recipe ?? before?.id ?? (kefir ? `kefir ${jar!.id}` : 'new')}`;
+  const draft = `worktop/1:${recipe ?? before?.id ?? (kefir ? t`kefir ${jar!.id}` : 'new')}`;
   const [afresh, setAfresh] = useState(0);
   const lay = (): WorktopState => {
     const [id = '', version] = (recipe ?? '').split('@');

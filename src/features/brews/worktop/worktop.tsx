@@ -34,6 +34,7 @@ import { useComposed } from './state/use-composed';
 import { planned, unpitched } from './state/worktop-plan';
 import { nameOf, type WorktopState } from './state/worktop-state';
 import { withMl } from './state/worktop-turns';
+import { t } from '@/core/language/t';
 
 const stuck = webStyle({ position: 'sticky', top: 12 });
 
@@ -81,7 +82,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
       <StarterLine {...line} />
       <FlavourLine state={state} lots={lots} onState={setState} />
       <TextBox
-        label="Name"
+        label={t`Name`}
         value={state.name}
         placeholder={nameOf(state)}
         onChange={(name) => setState({ ...state, name })}
@@ -98,7 +99,7 @@ export function Worktop({ lots, begun, draft, onAfresh }: Props) {
     </View>
   );
   return (
-    <Screen title={state.from ? nameOf(state) : 'A new brew'} over="Brews" pane={wide} width={1100}>
+    <Screen title={state.from ? nameOf(state) : t`A new brew`} over={t`Brews`} pane={wide} width={1100}>
       {wide ? (
         <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'flex-start' }}>
           {hand}

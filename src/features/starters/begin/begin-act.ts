@@ -1,6 +1,7 @@
 import { peelId } from '@/core/cultures/registry';
 import type { Act } from '@/core/journal/entry';
 import type { BeginOutput, Chosen } from './begin-form';
+import { t } from '@/core/language/t';
 
 /** The entry that begins something, as it was read from the form. @param from where it comes from; empty when nobody said */
 export function beginAct(
@@ -21,12 +22,12 @@ export function beginAct(
     culture: culture.id,
     ...(brew ? { recipe: { base, wantedVolumes: 2.5 } } : {}),
     portions,
-    ...(from ? { note: `From ${from}` } : {}),
+    ...(from ? { note: t`From ${from}` } : {}),
   };
 }
 
 /** What is said of it, and where it is found. */
 export const beginSaid = ({ way }: Chosen, { name }: BeginOutput) => ({
-  said: way.makes === 'packet' ? `${name} is on the shelf.` : `${name} is begun.`,
+  said: way.makes === 'packet' ? t`${name} is on the shelf.` : t`${name} is begun.`,
   place: way.makes === 'brew' ? 'brews' : 'starters',
 });

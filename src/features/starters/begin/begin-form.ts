@@ -13,6 +13,7 @@ import { nameFault } from '../../forms/name-fault';
 import { readRows, type PortionRow } from '../../forms/portion-form';
 import type { FormReading } from '../../forms/read-form';
 import { fullestShare } from '@/core/vessels/vessel';
+import { t } from '@/core/language/t';
 
 export interface BeginValues {
   /** Id of the way it is begun. */
@@ -70,21 +71,21 @@ export function readBegin(values: BeginValues): FormReading<BeginOutput> {
   if (unnamed) faults.name = unnamed;
   const jar = volumeTyped(packet ? '100 ml' : values.jar, 'ml');
   if (!jar.ok) faults.jar = refusalWords(jar);
-  else if (jar.value < 100 || jar.value > 20_000) faults.jar = 'Between 100 ml and 20 L.';
+  else if (jar.value < 100 || jar.value > 20_000) faults.jar = t`Between 100 ml and 20 L.`;
   const { portions, faults: rowFaults } = readRows(values.portions);
   Object.assign(faults, rowFaults);
   if (Object.keys(rowFaults).length === 0 && jar.ok) {
     const empty = values.portions.findIndex(({ amount }) => amount.trim() === '');
     if (empty >= 0 && portions.length < 2)
-      faults[`portions.${empty}.amount`] = 'Write an amount, such as 30 g or 1 1/2 tbsp.';
+      faults[`portions.${empty}.amount`] = t`Write an amount, such as 30 g or 1 1/2 tbsp.`;
     const level = levelMl(contentsOf(portions));
     const most = jar.value * fullestShare;
     if (level > most)
       faults.root = packet
-        ? 'That is more than a packet holds.'
-        : `That makes ${Math.round(level)} ml; this jar foams over above ${Math.round(most)} ml.`;
+        ? t`That is more than a packet holds.`
+        : t`That makes ${Math.round(level)} ml; this jar foams over above ${Math.round(most)} ml.`;
     else if (level < (packet ? 0.2 : 20))
-      faults.root = packet ? 'Write what is in the packet.' : 'That is hardly anything: at least 20 ml.';
+      faults.root = packet ? t`Write what is in the packet.` : t`That is hardly anything: at least 20 ml.`;
   }
   if (Object.keys(faults).length > 0 || !jar.ok) return { ok: false, faults };
   return { ok: true, value: { name: values.name.trim(), jarMl: jar.value, portions } };

@@ -1,4 +1,5 @@
 import { Note } from '@/ui/controls/note';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly caution: string | undefined;
@@ -18,10 +19,7 @@ export function BeginNotes({ caution, words, stands }: Props) {
         </Note>
       ))}
       {stands ? (
-        <Note tone="plain">
-          Keep different ferments a metre or more apart, or they seed each other. Fine cloth keeps flies out,
-          a saucer of water ants.
-        </Note>
+        <Note tone="plain">{t`Keep different ferments a metre or more apart, or they seed each other. Fine cloth keeps flies out, a saucer of water ants.`}</Note>
       ) : null}
     </>
   );

@@ -18,6 +18,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { lotName } from '@/words/names';
 import { chosenWay } from './begin-form';
 import { useAct } from '../../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** A jar begun with a part of a batch that is there: a cup of it, or its sediment. */
 export function BeginPart({ way }: { readonly way: WayToBegin }) {
@@ -42,24 +43,22 @@ export function BeginPart({ way }: { readonly way: WayToBegin }) {
   const batch = find(chosen);
   if (batches.length === 0)
     return (
-      <Note tone="caution">
-        Nothing ferments now that a part could be taken of: begin another kind, or come back with the next
-        batch.
-      </Note>
+      <Note tone="caution">{t`Nothing ferments now that a part could be taken of: begin another kind, or come back with the next batch.`}</Note>
     );
   const there = batch ? liquidMl(batch.contents) : 0;
   const fault = !typed.ok
     ? refusalWords(typed)
     : typed.value < 20
-      ? 'At least 20 ml.'
+      ? t`At least 20 ml.`
       : typed.value > there
-        ? `There are ${Math.round(there)} ml in it.`
+        ? t`There are ${Math.round(there)} ml in it.`
         : null;
   const save = () => {
     if (!typed.ok || !batch) return;
     const begin = {
       role: 'starter' as const,
-      name: name.trim() || `${sediment ? 'Sediment' : 'A cup'} of ${lotName(batch, household)}`.slice(0, 80),
+      name:
+        name.trim() || t`${sediment ? t`Sediment` : t`A cup`} of ${lotName(batch, household)}`.slice(0, 80),
       vessel: { kind: 'jar' as const, ml: Math.max(100, Math.ceil((typed.value * 1.3) / 50) * 50) },
       closure: keeping.closure,
       place: way.place,
@@ -72,7 +71,7 @@ export function BeginPart({ way }: { readonly way: WayToBegin }) {
         taken: sediment ? 'sediment' : 'liquid',
         targets: [{ ml: typed.value, begin }],
       },
-      `${begin.name} is kept.`,
+      t`${begin.name} is kept.`,
     );
     if (entry) router.replace(`/starters/${targetLotId(entry.id, 0)}`);
   };
@@ -80,21 +79,21 @@ export function BeginPart({ way }: { readonly way: WayToBegin }) {
     <>
       <Choice
         titled
-        label="Of which batch?"
+        label={t`Of which batch?`}
         options={batches.map((lot) => ({ value: lot.id, label: lotName(lot, household) }))}
         value={chosen}
         onChange={setChosen}
       />
       <TextBox
-        label="How much"
+        label={t`How much`}
         value={amount}
         onChange={setAmount}
-        echo={typed.ok ? `= ${Math.round(typed.value)} ml` : undefined}
+        echo={typed.ok ? t`= ${Math.round(typed.value)} ml` : undefined}
         error={fault ?? undefined}
       />
-      <TextBox label="Name" value={name} onChange={setName} hint="Left empty: named after its batch" />
+      <TextBox label={t`Name`} value={name} onChange={setName} hint={t`Left empty: named after its batch`} />
       <Note tone="caution">{keeping.caution}</Note>
-      <InkButton label="Keep it" disabled={fault !== null || !batch} onPress={save} />
+      <InkButton label={t`Keep it`} disabled={fault !== null || !batch} onPress={save} />
     </>
   );
 }

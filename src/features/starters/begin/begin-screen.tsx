@@ -39,6 +39,7 @@ import { Contradiction, StarterPreview } from './starter-preview';
 import { useFollowingAmounts } from './use-following-amounts';
 import { WayChoice } from './way-choice';
 import { dayMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** Beginning something living, in any way there is: amounts for the jar at hand, and what the spoons really make. */
 export function BeginScreen() {
@@ -47,7 +48,7 @@ export function BeginScreen() {
   const [way, setWay] = useState(asked ?? firstKind.id);
   const { way: chosen } = chosenWay(way);
   return (
-    <Screen title={`Begin: ${chosen.group.toLowerCase()}`} over="Starters" pane={wide}>
+    <Screen title={t`Begin: ${chosen.group.toLowerCase()}`} over={t`Starters`} pane={wide}>
       <WayChoice way={chosen} onWay={setWay} />
       {chosen.before ? <Note tone="plain">{chosen.before}</Note> : null}
       {chosen.makes === 'part' ? <BeginPart way={chosen} /> : <BeginForm key={chosen.makes} way={way} />}
@@ -59,8 +60,7 @@ function BeginForm({ way: id }: { readonly way: string }) {
   const act = useAct();
   const router = useRouter();
   const now = useNow();
-  const household = useAppSelector(selectHousehold);
-  const taken = everyLot(household).map(({ name }) => name);
+  const taken = everyLot(useAppSelector(selectHousehold)).map(({ name }) => name);
   const [at, setAt] = useState<number | null>(null);
   const [date, setDate] = useState<DateOnPacket>({ says: 'best-before', at: now + 400 * dayMs });
   const form = useForm<BeginValues, unknown, BeginOutput>({
@@ -91,36 +91,40 @@ function BeginForm({ way: id }: { readonly way: string }) {
     );
     if (entry) router.replace(`/${place}/${entry.id}`);
   });
-  const control = form.control;
   const { portions } = readRows(typed.portions ?? []);
   return (
     <>
       <View style={{ flexDirection: 'row', gap: gap.medium, flexWrap: 'wrap' }}>
-        <Field control={control} name="name" label="Name" hint="What you will call it" />
+        <Field control={form.control} name="name" label={t`Name`} hint={t`What you will call it`} />
         {packet ? null : (
           <Field
-            control={control}
+            control={form.control}
             name="jar"
-            label="Jar"
-            hint="Full to the brim; amounts follow it"
+            label={t`Jar`}
+            hint={t`Full to the brim; amounts follow it`}
             echo={volumeEcho('ml')}
           />
         )}
       </View>
       <FormProvider {...form}>
-        <PortionRows usual={usualIngredients} hints={{ water: 'Chlorine gone: boiled or stood' }} />
+        <PortionRows usual={usualIngredients} hints={{ water: t`Chlorine gone: boiled or stood` }} />
       </FormProvider>
       {packet ? <PacketDate value={date} onChange={setDate} now={now} culture={culture} /> : null}
       {keeping && keeping.begin.sugarShare[1] > 0 ? (
         <Field
-          control={control}
+          control={form.control}
           name="meant"
-          label="Sweetener meant, %"
-          hint={`Of the water’s weight; ${shares(keeping.begin.sugarShare)} is usual. Left empty: as the spoons make it`}
+          label={t`Sweetener meant, %`}
+          hint={t`Of the water’s weight; ${shares(keeping.begin.sugarShare)} is usual. Left empty: as the spoons make it`}
         />
       ) : null}
       {keeping && keeping.feed.sugarShare === 0 ? (
-        <Field control={control} name="from" label="Where it comes from" hint="Which yoghurt, whose jar" />
+        <Field
+          control={form.control}
+          name="from"
+          label={t`Where it comes from`}
+          hint={t`Which yoghurt, whose jar`}
+        />
       ) : null}
       {portions.length > (keeping ? 0 : 1) ? (
         <StarterPreview portions={portions} jar={typed.jar} culture={culture.id} keeping={keeping} />
@@ -137,7 +141,7 @@ function BeginForm({ way: id }: { readonly way: string }) {
         stands={!packet}
       />
       {packet ? null : <WhenField value={at} onChange={setAt} />}
-      <InkButton label="Begin" onPress={() => void save()} />
+      <InkButton label={t`Begin`} onPress={() => void save()} />
     </>
   );
 }

@@ -9,6 +9,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly run: BeginningRun;
@@ -19,9 +20,9 @@ interface Props {
 /** A new jar's first days on the clock: what to do, what to see, and by when to give up. */
 export function BeginningCard({ run, lot, now }: Props) {
   return (
-    <Card label="Its first days" testID="beginning">
+    <Card label={t`Its first days`} testID="beginning">
       <Text as="subheading" level={2}>
-        {`Its first days: day ${Math.floor(run.day) + 1}`}
+        {t`Its first days: day ${Math.floor(run.day) + 1}`}
       </Text>
       <View role="list">
         {run.steps.map((step, i) => (
@@ -38,12 +39,12 @@ export function BeginningCard({ run, lot, now }: Props) {
       </View>
       {run.givenUp ? (
         <Note tone="danger" testID="given-up">
-          {`Nothing was seen to live: discard it and begin again with other ingredients and other water, since ${run.why}.`}
+          {t`Nothing was seen to live: discard it and begin again with other ingredients and other water, since ${run.why}.`}
         </Note>
       ) : run.giveUpAt !== null ? (
-        <Text>{`Nothing by ${moment(quarter(run.giveUpAt), now)}? Begin again: ${run.why}.`}</Text>
+        <Text>{t`Nothing by ${moment(quarter(run.giveUpAt), now)}? Begin again: ${run.why}.`}</Text>
       ) : null}
-      <Text>What you see moves the run: note it above.</Text>
+      <Text>{t`What you see moves the run: note it above.`}</Text>
     </Card>
   );
 }
@@ -82,15 +83,15 @@ function StepLine({
       </View>
       <View style={{ flex: 1, gap: 2, paddingBottom: gap.medium }}>
         <Text as="strong" color={color}>
-          {`${state === 'coming' ? 'From ' : ''}${moment(quarter(at), now)}${shown ? ', seen' : ''}`}
+          {`${state === 'coming' ? t`From ` : ''}${moment(quarter(at), now)}${shown ? t`, seen` : ''}`}
         </Text>
         {!full ? null : (
           <Text color={color}>
-            {step.feeds ? `${step.act} Feed: ${portionsWords(usualFeed(lot))}.` : step.act}
+            {step.feeds ? t`${step.act} Feed: ${portionsWords(usualFeed(lot))}.` : step.act}
           </Text>
         )}
-        <Text color={color}>{full ? `You see: ${lower(step.see)}` : step.see}</Text>
-        {on && !shown && step.unseen ? <Text color={roles.warning}>{`Not so? ${step.unseen}`}</Text> : null}
+        <Text color={color}>{full ? t`You see: ${lower(step.see)}` : step.see}</Text>
+        {on && !shown && step.unseen ? <Text color={roles.warning}>{t`Not so? ${step.unseen}`}</Text> : null}
       </View>
     </View>
   );

@@ -7,6 +7,7 @@ import { Card } from '@/ui/controls/card';
 import { Text } from '@/ui/controls/text';
 import { notYetWords } from '@/words/starters/draw-words';
 import { Why } from '../../why/why';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -20,10 +21,8 @@ export function FirstDraw({ lot, now, children }: Props) {
   const ready = firstReadyAt(lot, useAppSelector(selectHousehold).warmths, now);
   if (ready === null || lot.place === 'fridge') return <>{children}</>;
   return (
-    <Card label="When to draw" testID="draw-card">
-      <Text as="subheading" level={2}>
-        Not to be drawn from yet
-      </Text>
+    <Card label={t`When to draw`} testID="draw-card">
+      <Text as="subheading" level={2}>{t`Not to be drawn from yet`}</Text>
       <Text testID="not-yet">{notYetWords(ready, now)}</Text>
       <Why topic="draw" lot={lot} now={now} />
     </Card>

@@ -6,6 +6,7 @@ import { duration } from '@/words/moment';
 import { useAct } from '../../acts/act-context';
 import { lastFedAt } from '../jar/last-fed';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 const waits = [2, 4, 6, 9, 12, 18] as const;
 
@@ -22,7 +23,7 @@ export function FoamTime({ lot, now }: { readonly lot: Lot; readonly now: number
     <>
       {times.length > 0 ? (
         <Text testID="foam-times">
-          {`Foam came ${times
+          {t`Foam came ${times
             .slice(-4)
             .reverse()
             .map(({ hours }) => duration(hours))
@@ -33,13 +34,13 @@ export function FoamTime({ lot, now }: { readonly lot: Lot; readonly now: number
         <>
           <Choice
             titled
-            label="How soon after its feed did it foam?"
+            label={t`How soon after its feed did it foam?`}
             options={past.map((value) => ({ value, label: duration(value) }))}
             value={null}
             onChange={(hours) =>
               act(
                 { kind: 'observed', lotId: lot.id, signs: { foam: 'good' } },
-                `${lot.name}: foam after ${duration(hours)}.`,
+                t`${lot.name}: foam after ${duration(hours)}.`,
                 fedAt + hours * hourMs,
               )
             }

@@ -17,6 +17,7 @@ import { Jar } from '@/ui/drawings/jar';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { kitchenMeasure, portionsWords, portionWords, volume } from '@/words/amounts';
+import { t } from '@/core/language/t';
 
 /** What the spoons really make: percent, level, and where that is thin or rich. */
 export function StarterPreview({
@@ -42,7 +43,7 @@ export function StarterPreview({
   // Whey, or a jar that lives already: there are no shares of water to speak of.
   const dry = keeping !== null && (high === 0 || (has(ripe) && !has('water')));
   return (
-    <Card label="What this makes" testID="starter-preview">
+    <Card label={t`What this makes`} testID="starter-preview">
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
         <Jar
           jarMl={jarMl}
@@ -50,7 +51,7 @@ export function StarterPreview({
           markMl={level}
           liveliness={0.1}
           culture={culture}
-          label={`Fills ${Math.round(level)} ml`}
+          label={t`Fills ${Math.round(level)} ml`}
           litreHeight={120}
         />
         {dry ? (
@@ -58,7 +59,7 @@ export function StarterPreview({
         ) : (
           <>
             {share.body > 0 ? <Figure value={share.body.toFixed(1)} unit={`% ${share.bodyWord}`} /> : null}
-            <Figure value={share.sweetener.toFixed(1)} unit="% sweetener" />
+            <Figure value={share.sweetener.toFixed(1)} unit={t`% sweetener`} />
           </>
         )}
       </View>
@@ -67,7 +68,7 @@ export function StarterPreview({
       ))}
       <Text
         color={roles.softText}
-      >{`${portionsWords(portions)}: ${volume(Math.round(level))} in the jar.${high > 0 ? ` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
+      >{t`${portionsWords(portions)}: ${volume(Math.round(level))} in the jar.${high > 0 ? t` ${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % sweetener is usual.` : ''}`}</Text>
     </Card>
   );
 }
@@ -87,11 +88,11 @@ export function Contradiction({
   if (!mend) return null;
   const name = ingredientOf(mend.what).name.toLowerCase();
   return (
-    <Card label="Percent and spoons" testID="contradiction">
-      <Note tone="caution">{`The spoons make ${mend.really.toFixed(1)} %, not the ${percent} % that were meant: ${Math.abs(mend.change)} g (${kitchenMeasure({ what: mend.what, grams: Math.abs(mend.change) })}) ${mend.change > 0 ? 'more' : 'less'} ${name}.`}</Note>
+    <Card label={t`Percent and spoons`} testID="contradiction">
+      <Note tone="caution">{t`The spoons make ${mend.really.toFixed(1)} %, not the ${percent} % that were meant: ${Math.abs(mend.change)} g (${kitchenMeasure({ what: mend.what, grams: Math.abs(mend.change) })}) ${mend.change > 0 ? t`more` : t`less`} ${name}.`}</Note>
       <InkButton
         quiet
-        label={`Make it ${portionWords({ what: mend.what, grams: mend.grams })}`}
+        label={t`Make it ${portionWords({ what: mend.what, grams: mend.grams })}`}
         onPress={() => onMend(mend)}
       />
     </Card>

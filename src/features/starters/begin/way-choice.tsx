@@ -6,6 +6,7 @@ import { Choice } from '@/ui/controls/choice';
 import { TextBox } from '@/ui/controls/text-box';
 import { wayGroups, waysOf } from './begin-form';
 import { capital } from '@/core/capital';
+import { t } from '@/core/language/t';
 
 /** What is begun, and from what where there is more than one way. */
 export function WayChoice({
@@ -22,14 +23,14 @@ export function WayChoice({
   return (
     <>
       <TextBox
-        label="Its name, if you know it by another"
+        label={t`Its name, if you know it by another`}
         value={sought}
         onChange={setSought}
-        hint="Tepache, tibicos, scoby…"
+        hint={t`Tepache, tibicos, scoby…`}
       />
       {found.length > 0 ? (
         <Choice
-          label="Known as that"
+          label={t`Known as that`}
           options={found.map(({ way: { id, group, name } }) => ({ value: id, label: `${group}, ${name}` }))}
           value={null}
           onChange={(id) => {
@@ -39,14 +40,14 @@ export function WayChoice({
         />
       ) : null}
       <Choice
-        label="Kind"
+        label={t`Kind`}
         options={wayGroups.map((group) => ({ value: group, label: group }))}
         value={way.group}
         onChange={(group) => onWay(waysOf(group)[0]!.id)}
       />
       {ways.length > 1 ? (
         <Choice
-          label="Begun from"
+          label={t`Begun from`}
           options={ways.map(({ id, name }) => ({ value: id, label: capital(name) }))}
           value={way.id}
           onChange={onWay}

@@ -19,6 +19,7 @@ import { careWarningWords, schoolWords } from '@/words/starters/school-words';
 import { useAct } from '../../acts/act-context';
 import { Nowhere } from '@/ui/layout/nowhere';
 import { capital } from '@/core/capital';
+import { t } from '@/core/language/t';
 
 /** How a jar is cared for where makers disagree: each school with its reason, none with a verdict. */
 export function CareScreen() {
@@ -38,12 +39,12 @@ function Care({ lot }: { readonly lot: Lot }) {
       `${lot.name}: ${schoolWords[school].ways[way]![0].toLowerCase()}.`,
     );
   return (
-    <Screen title={`How ${lot.name} is kept`} over={`Starters / ${keptCulture(lot)!.name}`} width={760}>
-      <Text>Makers disagree. Choose what you keep to: feeds and warnings follow it.</Text>
+    <Screen title={t`How ${lot.name} is kept`} over={t`Starters / ${keptCulture(lot)!.name}`} width={760}>
+      <Text>{t`Makers disagree. Choose what you keep to: feeds and warnings follow it.`}</Text>
       <View style={{ gap: gap.small }}>
         <Choice
           titled
-          label="Cover"
+          label={t`Cover`}
           options={closures.map((value) => ({ value, label: capital(closureWords[value]) }))}
           value={lot.closure}
           onChange={(closure) =>
@@ -53,7 +54,7 @@ function Care({ lot }: { readonly lot: Lot }) {
         />
         <Text>{coverReason[lot.closure]}</Text>
         {lot.closure === 'sealed' && !holdsFizz(lot.vessel.kind) ? (
-          <Note tone="danger">A jar is not made for pressure: sealed and forgotten it can burst.</Note>
+          <Note tone="danger">{t`A jar is not made for pressure: sealed and forgotten it can burst.`}</Note>
         ) : null}
       </View>
       {schoolsFor(lot).map((school) => {
@@ -91,8 +92,8 @@ export function CareNotes({ lot, now }: { readonly lot: Lot; readonly now: numbe
 }
 
 const coverReason = {
-  cloth: 'Air in, gas out: it never builds pressure, and turns vinegary with time.',
-  'loose-lid': 'Gas out, little air in: less vinegar, and less drying.',
-  airlock: 'Gas out, no air in: no vinegar, and what needs air (a pellicle) does not grow.',
-  sealed: 'Nothing out until it is opened: the hiss tells how lively it is. Open it every day.',
+  cloth: t`Air in, gas out: it never builds pressure, and turns vinegary with time.`,
+  'loose-lid': t`Gas out, little air in: less vinegar, and less drying.`,
+  airlock: t`Gas out, no air in: no vinegar, and what needs air (a pellicle) does not grow.`,
+  sealed: t`Nothing out until it is opened: the hiss tells how lively it is. Open it every day.`,
 } as const;

@@ -9,6 +9,7 @@ import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { volume } from '@/words/amounts';
 import { competitionWords } from '@/words/starters/draw-words';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly jar: Lot;
@@ -28,10 +29,10 @@ export function Claims({ jar, wants }: Props) {
     const told = competition(jar, claims.slice(0, -1), last!.ml, { now, celsius });
     return told ? (
       <Note tone="caution" testID="claims">
-        {`${last!.name} waits too. ${competitionWords(told, jar.name, last!.ml, now)}`}
+        {t`${last!.name} waits too. ${competitionWords(told, jar.name, last!.ml, now)}`}
       </Note>
     ) : (
-      <Text testID="claims">{`Promised: ${claims.map(({ name, ml }) => `${volume(ml)} to ${name}`).join(', ')}.`}</Text>
+      <Text testID="claims">{t`Promised: ${claims.map(({ name, ml }) => t`${volume(ml)} to ${name}`).join(', ')}.`}</Text>
     );
   }
   const told = competition(jar, claims, wants.ml, { now, celsius });

@@ -27,6 +27,7 @@ import { useForecasts } from '../../forecasting/forecasts';
 import { Why } from '../../why/why';
 import { hourMs } from '@/core/duration';
 import { Claims } from '../lazy';
+import { t } from '@/core/language/t';
 
 export interface DrawCardProps {
   readonly lot: Lot;
@@ -53,7 +54,7 @@ export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardP
   const renewal = renewalOf(lot);
   const feed = renewal?.portions ?? usualFeed(lot);
   return (
-    <Card label="When to draw" testID="draw-card">
+    <Card label={t`When to draw`} testID="draw-card">
       <Text as="subheading" level={2}>
         {givesWords(lot, neglect)}
       </Text>
@@ -62,15 +63,15 @@ export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardP
       ) : null}
       {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
       {!asleep && !answer ? (
-        <Text>{stale ? 'Noted. This is being worked out again.' : 'Working out how lively it is…'}</Text>
+        <Text>{stale ? t`Noted. This is being worked out again.` : t`Working out how lively it is…`}</Text>
       ) : null}
       {answer && !asleep ? (
         <Text color={roles.softText} testID="liveliness">
-          {`${keptCold ? 'Alive' : 'Liveliness'} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? ` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}. Feed: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? `${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
+          {t`${keptCold ? t`Alive` : t`Liveliness`} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? t` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}. Feed: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? t`${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
         </Text>
       ) : null}
       {answer && !asleep && forecasts.first ? (
-        <Text color={roles.softText}>A first estimate; it is worked out closer.</Text>
+        <Text color={roles.softText}>{t`A first estimate; it is worked out closer.`}</Text>
       ) : null}
       {answer && !asleep ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}
       <Claims jar={lot} />
@@ -78,7 +79,7 @@ export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardP
         {most >= leastDrawMl && !asleep ? (
           <InkButton
             quiet
-            label="Brew a soda from it"
+            label={t`Brew a soda from it`}
             onPress={() => router.navigate(`/brews/new?starter=${lot.id}`)}
           />
         ) : null}
@@ -123,12 +124,12 @@ function DrawSpan({
 }: Pick<DrawCardProps, 'culture' | 'celsius' | 'now'> & { readonly answer: StarterAnswer }) {
   const { draw, start } = answer;
   if (!draw)
-    return <Text>{`Not within the next days, because ${drawReason(answer, culture, celsius)}`}</Text>;
+    return <Text>{t`Not within the next days, because ${drawReason(answer, culture, celsius)}`}</Text>;
   const at = (hour: number) => start + hour * hourMs;
   const span = drawSpanWords(at(draw.earliest), at(draw.latest), now);
   return (
     <>
-      <Text>{`${span}, because ${drawReason(answer, culture, celsius)}`}</Text>
+      <Text>{t`${span}, because ${drawReason(answer, culture, celsius)}`}</Text>
       <Ribbon
         span={{
           from: at(draw.earliest),
@@ -138,7 +139,7 @@ function DrawSpan({
         }}
         now={now}
         {...ribbonClock(now)}
-        summary={`Draw window: ${span}.`}
+        summary={t`Draw window: ${span}.`}
       />
     </>
   );

@@ -16,6 +16,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { portionWords } from '@/words/amounts';
 import { grainsWords, spooned, surplusWords } from '@/words/starters/grains-words';
 import { useAct } from '../../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** How many grains there are, how fast they grow, when they are too many, and what became of those taken off. */
 export function GrainsNote({ lot }: { readonly lot: Lot }) {
@@ -23,11 +24,11 @@ export function GrainsNote({ lot }: { readonly lot: Lot }) {
   if (!count) return null;
   const surplus = surplusWords(surplusOf(lot));
   return (
-    <Card label="Grains">
+    <Card label={t`Grains`}>
       <Text testID="grains">{grainsWords(count)}</Text>
       {count.splitGrams === null ? null : (
         <Note tone="caution" testID="split">
-          {`Grains crowd each other and starve: take ${spooned(count.splitGrams)} of them off. Start a second jar, give, dry or eat them.`}
+          {t`Grains crowd each other and starve: take ${spooned(count.splitGrams)} of them off. Start a second jar, give, dry or eat them.`}
         </Note>
       )}
       {count.driedGrams > 0 ? null : (
@@ -43,9 +44,9 @@ export function GrainsNote({ lot }: { readonly lot: Lot }) {
 }
 
 const uses = [
-  { gone: 'given', label: 'Given away' },
-  { gone: 'dried', label: 'Dried' },
-  { gone: 'eaten', label: 'Eaten' },
+  { gone: 'given', label: t`Given away` },
+  { gone: 'dried', label: t`Dried` },
+  { gone: 'eaten', label: t`Eaten` },
 ] as const;
 
 /** Grains taken off, and what for: an amount by steps of five grams, and one tap. */
@@ -70,23 +71,23 @@ function TakeOff({
     if (!second) return;
     const begin = {
       role: 'starter' as const,
-      name: `${lot.name}, second jar`.slice(0, 80),
+      name: t`${lot.name}, second jar`.slice(0, 80),
       vessel: { kind: 'jar' as const, ml: second.jarMl },
       closure: lot.closure,
       place: lot.place,
       culture: lot.culture,
     };
-    take({ begin, portions: [...second.portions] }, `${begin.name} has begun.`);
+    take({ begin, portions: [...second.portions] }, t`${begin.name} has begun.`);
   };
   return (
     <View style={{ gap: gap.small }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: gap.medium }}>
         <Text as="strong" style={{ flex: 1 }}>
-          {`Take off ${portionWords({ what: solid, grams })}`}
+          {t`Take off ${portionWords({ what: solid, grams })}`}
         </Text>
         <Press
           role="button"
-          aria-label="Five grams less"
+          aria-label={t`Five grams less`}
           onPress={() => step(-5)}
           style={{ alignItems: 'center' }}
         >
@@ -94,7 +95,7 @@ function TakeOff({
         </Press>
         <Press
           role="button"
-          aria-label="Five grams more"
+          aria-label={t`Five grams more`}
           onPress={() => step(5)}
           style={{ alignItems: 'center' }}
         >
@@ -102,7 +103,7 @@ function TakeOff({
         </Press>
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton quiet label="Second jar" onPress={begins} />
+        <InkButton quiet label={t`Second jar`} onPress={begins} />
         {uses.map(({ gone, label }) => (
           <InkButton
             key={gone}

@@ -16,6 +16,8 @@ import { historyWords } from '@/words/starters/history-words';
 import { useSugarLeft } from '../../lots/use-sugar-left';
 import { JarDeeds } from './jar-deeds';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
+import { ownLane } from '@/ui/charts/own-lane';
 
 interface Props {
   readonly lot: Lot;
@@ -25,9 +27,9 @@ interface Props {
 
 const aheadHours = 48;
 const spans = [
-  { value: 7, label: 'A week' },
-  { value: 28, label: 'Four weeks' },
-  { value: 84, label: 'Twelve' },
+  { value: 7, label: t`A week` },
+  { value: 28, label: t`Four weeks` },
+  { value: 84, label: t`Twelve` },
 ] as const;
 
 const same = (value: number): FiveNumbers => [value, value, value, value, value];
@@ -60,18 +62,18 @@ export function JarChart({ lot, answer, now }: Props) {
   const grains = held(history.grains, start, now);
   const lanes: { lane: Lane; hours: readonly number[] }[] = [
     {
-      lane: { name: 'Level', unit: 'ml', color: roles.bottle, series: level.series, digits: 0 },
+      lane: { name: t`Level`, unit: 'ml', color: roles.bottle, series: level.series, digits: 0 },
       hours: level.hours,
     },
     ...(answer
       ? [
           {
-            lane: { name: 'Sugar left', unit: 'g/L', color: roles.brew, series: answer.sugar, digits: 0 },
+            lane: { name: t`Sugar left`, unit: 'g/L', color: roles.brew, series: answer.sugar, digits: 0 },
             hours: answer.hours.map((hour) => hour + shift),
           },
           {
             lane: {
-              name: 'Liveliness',
+              name: t`Liveliness`,
               unit: '%',
               color: roles.starter,
               series: answer.liveliness.map((five) => each(five, (value) => 100 * value)),
@@ -85,7 +87,7 @@ export function JarChart({ lot, answer, now }: Props) {
     ...(grains.hours.length > 0
       ? [
           {
-            lane: { name: 'Grains', unit: 'g', color: roles.good, series: grains.series, digits: 0 },
+            lane: { name: t`Grains`, unit: 'g', color: roles.good, series: grains.series, digits: 0 },
             hours: grains.hours,
           },
         ]
@@ -93,16 +95,14 @@ export function JarChart({ lot, answer, now }: Props) {
   ];
   return (
     <View style={{ gap: gap.small }} testID="jar-chart">
-      <Text as="subheading" level={2}>
-        Its weeks
-      </Text>
-      <Choice label="How far back" options={spans} value={days as 7 | 28 | 84} onChange={setDays} />
+      <Text as="subheading" level={2}>{t`Its weeks`}</Text>
+      <Choice label={t`How far back`} options={spans} value={days as 7 | 28 | 84} onChange={setDays} />
       <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
         {width > 0
           ? lanes.map(({ lane, hours }) => (
               <LaneChart
                 key={lane.name}
-                lane={lane}
+                lane={ownLane(lane)}
                 hours={hours}
                 fromHour={0}
                 toHour={toHour}
@@ -119,7 +119,9 @@ export function JarChart({ lot, answer, now }: Props) {
           </>
         ) : null}
       </View>
-      <Text color={roles.softText}>▲ fed, ▼ drawn or strained, ● looked, ◆ moved. The line across: now.</Text>
+      <Text
+        color={roles.softText}
+      >{t`▲ fed, ▼ drawn or strained, ● looked, ◆ moved. The line across: now.`}</Text>
       <Text>{historyWords(history, sugarLeft(lot), start, now)}</Text>
     </View>
   );

@@ -15,6 +15,7 @@ import { useAct } from '../../acts/act-context';
 import { lastFedAt } from './last-fed';
 import { useFeeding } from './use-feeding';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 /** A cycle that has just begun is not strained: its button steps back for these hours. */
 const justFedMs = 8 * hourMs;
@@ -25,7 +26,7 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
   const now = useNow();
   const { portions: feed, strainMl, discard, done } = useFeeding(lot);
   const percent = sweetened(feed);
-  const strained = discard ? 'thrown away' : 'off';
+  const strained = discard ? t`thrown away` : t`off`;
   const [sign = 'foam'] = firstSigns(lot);
   const resting = lot.place === 'fridge';
   const justFed = strainMl > 0 && now - lastFedAt(lot) < justFedMs;
@@ -34,8 +35,8 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         {feed.length > 0 ? (
           <InkButton
-            label={`${strainMl > 0 ? 'Strained, fed' : 'Fed'} ${feed.map(amountOf).join(' + ')}`}
-            hint={`${strainMl > 0 ? `Strained ${strainMl} ml ${strained} and fed` : 'Fed'} the usual ${portionsWords(feed)}`}
+            label={`${strainMl > 0 ? t`Strained, fed` : t`Fed`} ${feed.map(amountOf).join(' + ')}`}
+            hint={t`${strainMl > 0 ? t`Strained ${strainMl} ml ${strained} and fed` : t`Fed`} the usual ${portionsWords(feed)}`}
             quiet={justFed}
             onPress={done}
             style={{ flexGrow: 1 }}
@@ -43,26 +44,26 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
         ) : null}
         <InkButton
           quiet
-          label={resting ? 'Wake' : 'Rest'}
-          hint={resting ? 'Wake it on the counter' : 'Put it to rest in the fridge'}
+          label={resting ? t`Wake` : t`Rest`}
+          hint={resting ? t`Wake it on the counter` : t`Put it to rest in the fridge`}
           onPress={() =>
             act(
               { kind: 'moved', lots: [lot.id], place: resting ? 'counter' : 'fridge' },
-              resting ? `${lot.name} is on the counter.` : `${lot.name} rests in the fridge.`,
+              resting ? t`${lot.name} is on the counter.` : t`${lot.name} rests in the fridge.`,
             )
           }
         />
       </View>
       {feed.length > 0 ? (
-        <Text testID="usual-feed">{`${strainMl > 0 ? `Strain ${volume(strainMl)} ${discard ? 'and throw it away' : 'off'} first. ` : ''}As usual: ${portionsWords(feed)}.${percent}`}</Text>
+        <Text testID="usual-feed">{t`${strainMl > 0 ? t`Strain ${volume(strainMl)} ${discard ? t`and throw it away` : t`off`} first. ` : ''}As usual: ${portionsWords(feed)}.${percent}`}</Text>
       ) : null}
       <Choice
         titled
-        label="How does it look?"
+        label={t`How does it look?`}
         options={lotSigns[sign].map((value) => ({ value, label: signWords[sign].words[value]! }))}
         value={null}
         onChange={(value) =>
-          act({ kind: 'observed', lotId: lot.id, signs: { [sign]: value } }, `${lot.name}: noted.`)
+          act({ kind: 'observed', lotId: lot.id, signs: { [sign]: value } }, t`${lot.name}: noted.`)
         }
       />
     </View>
@@ -72,5 +73,5 @@ export function QuickCare({ lot }: { readonly lot: Lot }) {
 /** What the usual feed makes, where it brings its own water: percent of sweetener, as it will really be. */
 function sweetened(feed: readonly Portion[]): string {
   const { sweetener } = percentagesOf(feed);
-  return sweetener > 0 && sweetener < 60 ? ` That makes ${sweetener.toFixed(1)} % sweetener.` : '';
+  return sweetener > 0 && sweetener < 60 ? t` That makes ${sweetener.toFixed(1)} % sweetener.` : '';
 }

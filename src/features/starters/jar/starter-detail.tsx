@@ -34,6 +34,8 @@ import { StarterJar } from './starter-jar';
 import { hourMs } from '@/core/duration';
 import { BeginningGuide, CareNotes, FirstDraw, JarChart } from '../lazy';
 import { LotExtras } from '../../lots/lazy';
+import { t } from '@/core/language/t';
+import { readingShown, unitShown } from '@/core/measures/unit-system';
 
 /** One starter: when to draw and how much, its care, where it came from, its ledger. */
 export function StarterDetail({ lot }: { readonly lot: Lot }) {
@@ -62,7 +64,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   return (
     <Screen
       title={lot.name}
-      over={`Starters / ${culture?.name ?? 'starter'}, ${duration((now - lot.begunAt) / hourMs)} old`}
+      over={t`Starters / ${culture?.name ?? t`starter`}, ${duration((now - lot.begunAt) / hourMs)} old`}
       pane={wide}
       width={760}
     >
@@ -71,22 +73,22 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
           lot={lot}
           answer={answer}
           litreHeight={190}
-          label={`A ${Math.round(lot.vessel.ml)} ml jar holding ${level} ml, mark at ${lot.markMl} ml, ${word}`}
+          label={t`A ${Math.round(lot.vessel.ml)} ml jar holding ${level} ml, mark at ${lot.markMl} ml, ${word}`}
         />
         <View style={{ flex: 1, gap: gap.small }}>
           <Figure
-            value={String(level)}
-            unit={`ml${cups ? ` (${cups})` : ''} in a ${Math.round(lot.vessel.ml)} ml jar`}
+            value={String(Number(readingShown(level, 'ml').toFixed(unitShown('ml') === 'ml' ? 0 : 1)))}
+            unit={t`${unitShown('ml')}${cups ? ` (${cups})` : ''} in a ${Math.round(lot.vessel.ml)} ml jar`}
           />
           {share && share.body + share.sweetener > 0 ? (
-            <Text>{`Begun at ${share.body > 0 ? `${share.body.toFixed(1)} % ${share.bodyWord} and ` : ''}${share.sweetener.toFixed(1)} % sweetener`}</Text>
+            <Text>{t`Begun at ${share.body > 0 ? t`${share.body.toFixed(1)} % ${share.bodyWord} and ` : ''}${share.sweetener.toFixed(1)} % sweetener`}</Text>
           ) : null}
           <Text as="strong" color={roles.starter}>
             {keptCold
-              ? `${word}, made ${duration((now - lot.begunAt) / hourMs)} ago`
+              ? t`${word}, made ${duration((now - lot.begunAt) / hourMs)} ago`
               : cold
-                ? `Resting at about ${celsiusAt(warmths, 'fridge', now).toFixed(0)} °C`
-                : `${word}, fed ${duration((now - lastFedAt(lot)) / hourMs)} ago`}
+                ? t`Resting at about ${celsiusAt(warmths, 'fridge', now).toFixed(0)} °C`
+                : t`${word}, fed ${duration((now - lastFedAt(lot)) / hourMs)} ago`}
           </Text>
         </View>
       </View>
@@ -111,21 +113,21 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
           <InkButton
             quiet
-            label="Have so much by a day"
+            label={t`Have so much by a day`}
             onPress={() => see('build')}
             style={{ flexGrow: 1 }}
           />
-          <InkButton quiet label="How it is kept" onPress={() => see('care')} style={{ flexGrow: 1 }} />
+          <InkButton quiet label={t`How it is kept`} onPress={() => see('care')} style={{ flexGrow: 1 }} />
           <InkButton
             quiet
-            label="What is wrong with it?"
+            label={t`What is wrong with it?`}
             onPress={() => see('trouble')}
             style={{ flexGrow: 1 }}
           />
         </View>
       ) : null}
       <Note tone="caution">
-        {`${culture ? `${culture.keeping.caution} ` : ''}Fuzz or colour (green, black, pink, orange): discard all of it and clean the jar. A thin white film without fuzz is yeast: skim and stir.`}
+        {t`${culture ? `${culture.keeping.caution} ` : ''}Fuzz or colour (green, black, pink, orange): discard all of it and clean the jar. A thin white film without fuzz is yeast: skim and stir.`}
       </Note>
       <CareNotes lot={lot} now={now} />
       <GrainsNote lot={lot} />

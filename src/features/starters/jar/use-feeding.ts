@@ -3,6 +3,7 @@ import { renewalOf } from '@/core/starter/renewal';
 import type { Lot } from '@/core/lots/lot';
 import type { Portion } from '@/core/matter/portion';
 import { useActs, type Acts } from '../../acts/act-context';
+import { t } from '@/core/language/t';
 
 export interface Feeding {
   readonly portions: readonly Portion[];
@@ -29,7 +30,7 @@ export function feedingOf(
   const feed = () =>
     act(
       { kind: 'portions-added', lotId: lot.id, portions: [...fresh] },
-      `${renewal ? 'Strained and fed' : 'Fed'} ${lot.name}.`,
+      `${renewal ? t`Strained and fed` : t`Fed`} ${lot.name}.`,
     );
   if (!renewal) return { portions: fresh, strainMl: 0, discard: false, done: feed };
   const begin = {
@@ -49,7 +50,7 @@ export function feedingOf(
         taken: 'liquid',
         targets: [renewal.discard ? { ml: renewal.strainMl } : { ml: renewal.strainMl, begin }],
       },
-      `${lot.name} is strained.`,
+      t`${lot.name} is strained.`,
     );
   // What could not be strained is not fed on top.
   const done = () => together(() => strain() && feed());

@@ -5,6 +5,7 @@ import { duration, moment } from '@/words/moment';
 import { packetBegunAt, type DateOnPacket } from './packet-begun';
 import { MomentField } from '../../../ui/controls/moment-field';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly value: DateOnPacket;
@@ -19,27 +20,27 @@ export function PacketDate({ value, onChange, now, culture }: Props) {
   return (
     <>
       <Choice
-        label="The date on it"
+        label={t`The date on it`}
         options={[
-          { value: 'best-before' as const, label: 'Best before' },
-          { value: 'packed' as const, label: 'Packed on' },
+          { value: 'best-before' as const, label: t`Best before` },
+          { value: 'packed' as const, label: t`Packed on` },
         ]}
         value={value.says}
         onChange={(says) => onChange({ ...value, says })}
       />
       <MomentField
-        label={value.says === 'packed' ? 'Packed on' : 'Best before'}
+        label={value.says === 'packed' ? t`Packed on` : t`Best before`}
         value={value.at}
         onChange={(at) => at !== null && onChange({ ...value, at })}
         dayOnly
         said={
           begun > now
             ? undefined
-            : `Packed about ${duration((now - begun) / hourMs)} ago${value.says === 'packed' ? '' : `: packets are dated ${culture.packet?.keepsYears ?? 2} years ahead`}.`
+            : t`Packed about ${duration((now - begun) / hourMs)} ago${value.says === 'packed' ? '' : t`: packets are dated ${culture.packet?.keepsYears ?? 2} years ahead`}.`
         }
       />
       {begun > now ? (
-        <Note tone="caution">{`That is ahead: Yuzet takes it as packed today, ${moment(now, now)}.`}</Note>
+        <Note tone="caution">{t`That is ahead: Yuzet takes it as packed today, ${moment(now, now)}.`}</Note>
       ) : null}
     </>
   );

@@ -17,6 +17,7 @@ import { LotActs } from '../../lots/lot-acts';
 import { hourMs } from '@/core/duration';
 import { PacketDose } from '../lazy';
 import { LotExtras } from '../../lots/lazy';
+import { t } from '@/core/language/t';
 
 /** A packet of yeast: what of it is alive by its date, how much for a batch, and how it is woken. */
 export function PacketDetail({ lot }: { readonly lot: Lot }) {
@@ -31,20 +32,20 @@ export function PacketDetail({ lot }: { readonly lot: Lot }) {
   return (
     <Screen
       title={lot.name}
-      over={`Starters / ${culture.name}, packed ${duration((now - lot.begunAt) / hourMs)} ago`}
+      over={t`Starters / ${culture.name}, packed ${duration((now - lot.begunAt) / hourMs)} ago`}
       pane={wide}
       width={760}
     >
       <View style={{ flexDirection: 'row', gap: gap.large, alignItems: 'center' }}>
         <Packet
           alive={plan.alive}
-          label={`A packet of ${culture.name}, about ${share} % alive`}
+          label={t`A packet of ${culture.name}, about ${share} % alive`}
           height={150}
         />
         <View style={{ flex: 1, gap: gap.small }}>
-          <Figure value={number(Number(plan.leftGrams.toFixed(1)))} unit="g left" />
-          <Text as="strong" testID="packet-alive">{`About ${share} % alive (${low}–${high} %)`}</Text>
-          <Text>By its date and where it lay. A trial in warm water tells more.</Text>
+          <Figure value={number(Number(plan.leftGrams.toFixed(1)))} unit={t`g left`} />
+          <Text as="strong" testID="packet-alive">{t`About ${share} % alive (${low}–${high} %)`}</Text>
+          <Text>{t`By its date and where it lay. A trial in warm water tells more.`}</Text>
         </View>
       </View>
       <PacketDose lot={lot} culture={culture} />

@@ -14,6 +14,7 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { portionWords, volume } from '@/words/amounts';
 import { useAct } from '../../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** How much of a packet a batch takes, and how it is woken before. */
 export function PacketDose({ lot, culture }: { readonly lot: Lot; readonly culture: Culture }) {
@@ -24,9 +25,9 @@ export function PacketDose({ lot, culture }: { readonly lot: Lot; readonly cultu
   const plan = packetPlan(lot, culture, warmths, litres.ok ? litres.value : 2000, now);
   return (
     <>
-      <Card label="Dose" testID="packet-dose">
+      <Card label={t`Dose`} testID="packet-dose">
         <TextBox
-          label="For a batch of"
+          label={t`For a batch of`}
           value={batch}
           onChange={setBatch}
           error={litres.ok ? undefined : refusalWords(litres)}
@@ -34,9 +35,9 @@ export function PacketDose({ lot, culture }: { readonly lot: Lot; readonly cultu
         <Text
           as="subheading"
           level={2}
-        >{`Take ${portionWords({ what: culture.id, grams: plan.grams })}`}</Text>
+        >{t`Take ${portionWords({ what: culture.id, grams: plan.grams })}`}</Text>
         {plan.enough ? null : (
-          <Note tone="caution">Too old or too little for so much: take a fresh packet.</Note>
+          <Note tone="caution">{t`Too old or too little for so much: take a fresh packet.`}</Note>
         )}
       </Card>
       <Waking lot={lot} culture={culture} waterMl={plan.waterMl} />
@@ -45,9 +46,9 @@ export function PacketDose({ lot, culture }: { readonly lot: Lot; readonly cultu
 }
 
 const trials = [
-  { value: 'good', label: 'It foams' },
-  { value: 'some', label: 'A little' },
-  { value: 'none', label: 'Nothing' },
+  { value: 'good', label: t`It foams` },
+  { value: 'some', label: t`A little` },
+  { value: 'none', label: t`Nothing` },
 ] as const;
 
 /** Waking it in water, and what that showed. */
@@ -63,20 +64,18 @@ function Waking({
   const act = useAct();
   const { mostCelsius, foamsInMinutes } = culture.packet!;
   return (
-    <Card label="Waking it" testID="packet-waking">
-      <Text as="subheading" level={2}>
-        Wake it first
-      </Text>
-      <Text>{`1. ${volume(waterMl)} of clean water, hand-warm: 30 °C, never above ${mostCelsius}. A pinch of sugar.`}</Text>
-      <Text>2. Sprinkle the yeast on it and leave it 15 minutes; then stir.</Text>
-      <Text>{`3. Within ${foamsInMinutes} minutes it foams. If not, it is dead: take another packet.`}</Text>
-      <Text>4. Bring it near the base’s temperature with a little of the base, then pitch.</Text>
-      <Text as="strong">{`After ${foamsInMinutes} minutes`}</Text>
+    <Card label={t`Waking it`} testID="packet-waking">
+      <Text as="subheading" level={2}>{t`Wake it first`}</Text>
+      <Text>{t`1. ${volume(waterMl)} of clean water, hand-warm: 30 °C, never above ${mostCelsius}. A pinch of sugar.`}</Text>
+      <Text>{t`2. Sprinkle the yeast on it and leave it 15 minutes; then stir.`}</Text>
+      <Text>{t`3. Within ${foamsInMinutes} minutes it foams. If not, it is dead: take another packet.`}</Text>
+      <Text>{t`4. Bring it near the base’s temperature with a little of the base, then pitch.`}</Text>
+      <Text as="strong">{t`After ${foamsInMinutes} minutes`}</Text>
       <Choice
-        label={`After ${foamsInMinutes} minutes`}
+        label={t`After ${foamsInMinutes} minutes`}
         options={trials}
         value={null}
-        onChange={(foam) => act({ kind: 'observed', lotId: lot.id, signs: { foam } }, `${lot.name}: noted.`)}
+        onChange={(foam) => act({ kind: 'observed', lotId: lot.id, signs: { foam } }, t`${lot.name}: noted.`)}
       />
     </Card>
   );

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { exampleStamp, exampleSubject, stamp, subject } from '../base';
+import { t } from '../../../language/t';
 
 /** Ranges in which a household instrument can read. */
 export const measurable = {
@@ -26,7 +27,7 @@ export const Measured = z
   .superRefine(({ quantity, value }, context) => {
     const [low, high] = measurable[quantity];
     if (value < low || value > high)
-      context.addIssue({ code: 'custom', path: ['value'], message: `Between ${low} and ${high}.` });
+      context.addIssue({ code: 'custom', path: ['value'], message: t`Between ${low} and ${high}.` });
   });
 export type Measured = z.infer<typeof Measured>;
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { lotSigns, type SignKind } from '../../../lots/signs';
 import { exampleStamp, exampleSubject, stamp, subject } from '../base';
+import { t } from '../../../language/t';
 
 /** A lot was looked at, listened to, smelt or squeezed. */
 export const Observed = z.strictObject({
@@ -22,7 +23,7 @@ export const Observed = z.strictObject({
       sediment: z.enum(lotSigns.sediment).optional(),
       grains: z.enum(lotSigns.grains).optional(),
     } satisfies Record<SignKind, z.ZodType>)
-    .refine((signs) => Object.values(signs).some((value) => value !== undefined), 'Say what was seen.'),
+    .refine((signs) => Object.values(signs).some((value) => value !== undefined), t`Say what was seen.`),
 });
 export type Observed = z.infer<typeof Observed>;
 

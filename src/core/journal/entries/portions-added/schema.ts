@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { celsius, exampleStamp, exampleSubject, portions, stamp, subject } from '../base';
+import { t } from '../../../language/t';
 
 /** Something went into a lot: a feed, a top-up, sugar, lemon, minerals. */
 export const PortionsAdded = z.strictObject({
@@ -7,10 +8,10 @@ export const PortionsAdded = z.strictObject({
   kind: z.literal('portions-added'),
   lotId: subject,
   portions: portions
-    .min(1, 'Put something in.')
+    .min(1, t`Put something in.`)
     .refine(
       (list) => list.length === 0 || list.some(({ grams, ml }) => (grams ?? ml ?? 0) > 0),
-      'A feed of nothing feeds nobody.',
+      t`A feed of nothing feeds nobody.`,
     ),
   celsius: celsius.optional(),
   /** Whether later feeds are like this one, as the maker said; left out where nothing was said. */

@@ -11,6 +11,7 @@ import {
   stamp,
   subject,
 } from '../base';
+import { t } from '../../../language/t';
 
 /** Where a part of a lot goes: into a lot that is there, a new one, or away (neither is named). */
 const Target = z
@@ -24,12 +25,12 @@ const Target = z
   })
   .superRefine((target, context) => {
     const fault = (message: string) => context.addIssue({ code: 'custom', path: ['ml'], message });
-    if (target.lotId && target.begin) fault('Either into a lot that is there, or a new one.');
-    if (target.ml !== undefined && !(target.ml > 0)) fault('At least a drop.');
+    if (target.lotId && target.begin) fault(t`Either into a lot that is there, or a new one.`);
+    if (target.ml !== undefined && !(target.ml > 0)) fault(t`At least a drop.`);
     const { begin, ml } = target;
     if (begin?.closure === 'sealed' && ml !== undefined && ml > begin.vessel.ml * 0.995)
-      fault('Leave at least half a percent empty: a brim-full bottle has no give when it warms.');
-    if (begin && ml !== undefined && ml > begin.vessel.ml) fault('More than the vessel holds.');
+      fault(t`Leave at least half a percent empty: a brim-full bottle has no give when it warms.`);
+    if (begin && ml !== undefined && ml > begin.vessel.ml) fault(t`More than the vessel holds.`);
   });
 
 /** Liquid, grains, fruit or sediment went from one lot to others: a draw, a pitch, straining, bottling, a split. */
@@ -46,7 +47,7 @@ export const Transferred = z
   })
   .refine(
     ({ from, targets }) => targets.every(({ lotId }) => lotId !== from),
-    'Into another vessel than its own.',
+    t`Into another vessel than its own.`,
   );
 export type Transferred = z.infer<typeof Transferred>;
 

@@ -3,6 +3,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Choice } from '@/ui/controls/choice';
 import { brewsToRepeat } from '../state/as-last-time';
+import { t } from '@/core/language/t';
 
 /** What was brewed before, laid out again as it was with one tap; there while nothing is composed yet. */
 export function AgainChips() {
@@ -12,7 +13,7 @@ export function AgainChips() {
   return (
     <Choice
       titled
-      label="As last time"
+      label={t`As last time`}
       options={brews.map(({ id, name }) => ({ value: id, label: name }))}
       value={null}
       onChange={(id) => router.replace(`/brews/new?again=${id}`)}

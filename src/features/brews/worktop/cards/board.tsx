@@ -14,6 +14,7 @@ import { jarLayers } from '../state/jar-layers';
 import type { Planned } from '../state/worktop-plan';
 import type { WorktopState } from '../state/worktop-state';
 import { ComposeRibbon } from './compose-ribbon';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -37,7 +38,7 @@ export function Board({ state, worked, shown, answer }: Props) {
     <View
       testID="board"
       role="group"
-      aria-label="What this makes"
+      aria-label={t`What this makes`}
       style={[
         corners.card,
         {
@@ -54,7 +55,7 @@ export function Board({ state, worked, shown, answer }: Props) {
       <WorktopJar
         jarMl={jarMl}
         layers={layersOf(state, plan?.brew.waterMl ?? 0, roles)}
-        label={`A ${litres(jarMl)} jar with ${litres(state.composition.ml)} in it`}
+        label={t`A ${litres(jarMl)} jar with ${litres(state.composition.ml)} in it`}
         height={wide ? 190 : 112}
       />
       <View style={{ flex: 1, gap: 2, minWidth: 0 }}>
@@ -63,7 +64,7 @@ export function Board({ state, worked, shown, answer }: Props) {
             <Text as="figure" live>
               {plan.brew.account.totalGramsPerLitre.toFixed(0)}
             </Text>
-            <Text color={roles.softText}>g/L of sugar</Text>
+            <Text color={roles.softText}>{t`g/L of sugar`}</Text>
           </View>
         ) : null}
         <View style={{ minHeight: comingHeight }}>

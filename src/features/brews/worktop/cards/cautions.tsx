@@ -16,6 +16,7 @@ import { Claims } from '../../../starters/lazy';
 import { lotOfLife } from '../state/worktop-life';
 import { rawIn, type Planned } from '../state/worktop-plan';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -72,7 +73,7 @@ function Mind({ state, planned }: { readonly state: WorktopState; readonly plann
       ) : null}
       {tooSmall ? (
         <Note tone="caution" testID="jar-small">
-          {`With its solids it fills ${litres(plan.levelMl)}. Take a jar of at least ${litres(plan.brew.jarMl)}, for the foam.`}
+          {t`With its solids it fills ${litres(plan.levelMl)}. Take a jar of at least ${litres(plan.brew.jarMl)}, for the foam.`}
         </Note>
       ) : null}
       {cautionsOf({ portions, cultureId: lot?.culture ?? null, closure: state.method.closure }).map(

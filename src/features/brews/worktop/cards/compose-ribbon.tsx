@@ -6,11 +6,12 @@ import { Text } from '@/ui/controls/text';
 import { Waiting } from '@/ui/controls/waiting';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { composedWords, tasteWords } from '@/words/brews/composed-words';
+import { t } from '@/core/language/t';
 
 /** The coming ferment on a small ribbon: it moves as sugar, dose, starter and warmth are turned, before anything is mixed. */
 export function ComposeRibbon({ answer }: { readonly answer: LotAnswer | null }) {
   const now = useNow();
-  if (!answer?.taste) return <Waiting>Working out the coming ferment…</Waiting>;
+  if (!answer?.taste) return <Waiting>{t`Working out the coming ferment…`}</Waiting>;
   const { taste } = answer;
   const from = now + taste.earliest * hourMs;
   const until = now + taste.latest * hourMs;

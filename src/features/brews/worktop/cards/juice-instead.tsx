@@ -13,6 +13,7 @@ import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly composition: Composition;
@@ -38,22 +39,27 @@ export function JuiceInstead({ composition, onTake }: Props) {
   return (
     <View style={{ gap: gap.small }} testID="juice-instead">
       <Choice
-        label="Juice"
+        label={t`Juice`}
         options={Object.values(juices).map(({ id, name }) => ({ value: id, label: name }))}
         value={what}
         onChange={setWhat}
       />
       <View style={{ flexDirection: 'row', gap: gap.medium }}>
         <TextBox
-          label="Juice to put in"
+          label={t`Juice to put in`}
           value={amount}
           onChange={setAmount}
           error={ml.ok ? undefined : refusalWords(ml)}
         />
-        <TextBox label="Its sugar, g/100 ml" value={label} onChange={setLabel} hint="Its label, or 12 brix" />
+        <TextBox
+          label={t`Its sugar, g/100 ml`}
+          value={label}
+          onChange={setLabel}
+          hint={t`Its label, or 12 brix`}
+        />
       </View>
       {result && !result.ok ? <Text color={roles.danger}>{refusalWords(result)}</Text> : null}
-      <InkButton quiet label="Take juice instead" disabled={!result?.ok} onPress={take} />
+      <InkButton quiet label={t`Take juice instead`} disabled={!result?.ok} onPress={take} />
     </View>
   );
 }

@@ -9,6 +9,7 @@ import { nameFault } from '../../../forms/name-fault';
 import { useAct } from '../../../acts/act-context';
 import { recipeOfWorktop } from '../state/recipe-of-worktop';
 import { nameOf, type WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -48,8 +49,8 @@ export function KeepRecipe({ state, onKept }: Props) {
     act(
       { kind: 'kept', thing: 'recipe', key: recipeKey(recipe), value: recipe },
       as === 'next'
-        ? `${recipe.name}: version ${recipe.version} kept.`
-        : `${recipe.name} is kept among the recipes.`,
+        ? t`${recipe.name}: version ${recipe.version} kept.`
+        : t`${recipe.name} is kept among the recipes.`,
     );
     onKept({ id: recipe.id, version: recipe.version });
   };
@@ -58,14 +59,14 @@ export function KeepRecipe({ state, onKept }: Props) {
       {next && changed ? (
         <InkButton
           quiet
-          label={`Keep as version ${next.version}`}
+          label={t`Keep as version ${next.version}`}
           disabled={unnamed !== undefined}
           onPress={() => keep('next')}
         />
       ) : null}
       <InkButton
         quiet
-        label={before ? 'Keep as a new recipe' : 'Keep the recipe'}
+        label={before ? t`Keep as a new recipe` : t`Keep the recipe`}
         disabled={unnamed !== undefined}
         onPress={() => keep('new')}
       />

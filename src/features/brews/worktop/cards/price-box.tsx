@@ -7,6 +7,7 @@ import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { TextBox } from '@/ui/controls/text-box';
 import { useAct } from '../../../acts/act-context';
+import { t } from '@/core/language/t';
 
 /** What the maker pays for an ingredient: kept for every recipe. */
 export function PriceBox({ portion }: { readonly portion: Portion }) {
@@ -19,11 +20,11 @@ export function PriceBox({ portion }: { readonly portion: Portion }) {
   const { name } = ingredientOf(portion.what);
   return (
     <TextBox
-      label={isPoured(portion.what) ? 'Price of a litre' : 'Price of a kilogram'}
+      label={isPoured(portion.what) ? t`Price of a litre` : t`Price of a kilogram`}
       value={typed}
       numeric
-      hint="In your own money; kept for every recipe"
-      error={wrong ? 'A price, such as 1.20.' : undefined}
+      hint={t`In your own money; kept for every recipe`}
+      error={wrong ? t`A price, such as 1.20.` : undefined}
       onChange={setTyped}
       onLeave={() => {
         if (wrong || (typed.trim() === '' && there === undefined) || value === there) return;
@@ -34,7 +35,7 @@ export function PriceBox({ portion }: { readonly portion: Portion }) {
             key: portion.what,
             value: typed.trim() === '' ? null : { each: value },
           },
-          typed.trim() === '' ? `${name}: no price.` : `${name}: ${value.toFixed(2)} noted.`,
+          typed.trim() === '' ? t`${name}: no price.` : t`${name}: ${value.toFixed(2)} noted.`,
         );
       }}
     />

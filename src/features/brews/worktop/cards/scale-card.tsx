@@ -10,6 +10,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { scaled, scaleWays, type ScaleWay } from '../state/scale-typed';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -21,13 +22,13 @@ interface Props {
 const boxes: Readonly<
   Record<ScaleWay, { readonly label: string; readonly hint: string; readonly start: string }>
 > = {
-  litres: { label: 'Volume', hint: '2 L or 6 cups', start: '' },
-  bottles: { label: 'Bottles', hint: 'How many to fill', start: '4' },
-  jar: { label: 'Jar to fill', hint: 'To its brim: 4 L', start: '' },
-  pot: { label: 'Pot', hint: 'To its brim: 5 L', start: '' },
-  starter: { label: 'Starter on hand', hint: '300 ml, 1 cup', start: '' },
-  ingredient: { label: 'How much of it', hint: '1.3 kg', start: '' },
-  water: { label: 'Water', hint: 'Amounts stay: 1 L', start: '' },
+  litres: { label: t`Volume`, hint: t`2 L or 6 cups`, start: '' },
+  bottles: { label: t`Bottles`, hint: t`How many to fill`, start: '4' },
+  jar: { label: t`Jar to fill`, hint: t`To its brim: 4 L`, start: '' },
+  pot: { label: t`Pot`, hint: t`To its brim: 5 L`, start: '' },
+  starter: { label: t`Starter on hand`, hint: t`300 ml, 1 cup`, start: '' },
+  ingredient: { label: t`How much of it`, hint: '1.3 kg', start: '' },
+  water: { label: t`Water`, hint: t`Amounts stay: 1 L`, start: '' },
 };
 
 /** What sets the size of the batch: everything follows in proportion. */
@@ -49,7 +50,7 @@ export function ScaleCard({ state, lots, celsius, onState }: Props) {
     <View style={{ gap: gap.small }}>
       <Choice
         titled
-        label="How much?"
+        label={t`How much?`}
         options={scaleWays}
         value={way}
         onChange={(next) => {
@@ -60,7 +61,7 @@ export function ScaleCard({ state, lots, celsius, onState }: Props) {
       />
       {way === 'ingredient' && rows.length > 0 ? (
         <Choice
-          label="Which"
+          label={t`Which`}
           options={rows.map(({ portion }, i) => ({ value: i, label: ingredientOf(portion.what).name }))}
           value={at}
           onChange={setChosen}
@@ -76,11 +77,11 @@ export function ScaleCard({ state, lots, celsius, onState }: Props) {
           errorId="error-scale"
         />
         {way === 'bottles' ? (
-          <TextBox label="Size of each" value={size} onChange={setSize} hint="500 ml" />
+          <TextBox label={t`Size of each`} value={size} onChange={setSize} hint="500 ml" />
         ) : null}
       </View>
-      <InkButton quiet label="Scale it" disabled={typed.trim() === ''} onPress={scale} />
-      {rows.length === 0 ? <Text color={roles.softText}>Put something in first.</Text> : null}
+      <InkButton quiet label={t`Scale it`} disabled={typed.trim() === ''} onPress={scale} />
+      {rows.length === 0 ? <Text color={roles.softText}>{t`Put something in first.`}</Text> : null}
     </View>
   );
 }

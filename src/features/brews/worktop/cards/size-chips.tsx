@@ -1,6 +1,7 @@
 import { Choice } from '@/ui/controls/choice';
 import { litres } from '@/words/amounts';
 import { roughLitres } from '../state/sizes';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly ml: number;
@@ -11,7 +12,7 @@ interface Props {
 export function SizeChips({ ml, onMl }: Props) {
   return (
     <Choice
-      label="How many litres?"
+      label={t`How many litres?`}
       options={roughLitres(ml).map((value) => ({ value, label: litres(value) }))}
       value={ml}
       onChange={onMl}

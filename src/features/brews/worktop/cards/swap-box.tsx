@@ -8,6 +8,7 @@ import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
 import { gap } from '@/ui/theme/shape';
 import { portionWords } from '@/words/amounts';
+import { t } from '@/core/language/t';
 
 const sweeteners = [
   'white-sugar',
@@ -20,9 +21,9 @@ const sweeteners = [
   'rice-syrup',
 ] as const;
 const shares = [
-  { value: 1, label: 'All of it' },
-  { value: 0.5, label: 'Half of it' },
-  { value: 0.25, label: 'A quarter' },
+  { value: 1, label: t`All of it` },
+  { value: 0.5, label: t`Half of it` },
+  { value: 0.25, label: t`A quarter` },
 ];
 
 interface Props {
@@ -40,7 +41,7 @@ export function SwapBox({ portion, onSwap }: Props) {
     <View style={{ gap: gap.small }} testID="swap">
       <Choice
         titled
-        label="Swap it for"
+        label={t`Swap it for`}
         options={sweeteners
           .filter((id) => id !== portion.what)
           .map((value) => ({ value, label: ingredientOf(value).name }))}
@@ -50,19 +51,19 @@ export function SwapBox({ portion, onSwap }: Props) {
       {what ? (
         <>
           <Choice
-            label="At equal"
+            label={t`At equal`}
             options={[
-              { value: 'sugar', label: 'Equal sugar' },
-              { value: 'sweetness', label: 'Equal sweetness' },
+              { value: 'sugar', label: t`Equal sugar` },
+              { value: 'sweetness', label: t`Equal sweetness` },
             ]}
             value={equal}
             onChange={(value) => setEqual(value as Equal)}
           />
-          <Choice label="How much of it" options={shares} value={share} onChange={setShare} />
+          <Choice label={t`How much of it`} options={shares} value={share} onChange={setShare} />
           {other?.ok ? (
             <InkButton
               quiet
-              label={`Swap for ${portionWords(other.value)}`}
+              label={t`Swap for ${portionWords(other.value)}`}
               onPress={() => onSwap(what, equal, share)}
             />
           ) : null}

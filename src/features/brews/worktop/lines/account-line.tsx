@@ -21,6 +21,7 @@ import { composedWords } from '@/words/brews/composed-words';
 import { accountWords, costWords, yieldWords } from '@/words/brews/worktop-words';
 import { baseIn, type Planned } from '../state/worktop-plan';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -36,24 +37,24 @@ export function AccountLine({ state, planned, answer, onState }: Props) {
   const { account } = planned.plan.brew;
   return (
     <FoldLine
-      title="Account"
-      summary={`SG ${account.gravity.toFixed(3)} · ${account.brix.toFixed(1)} °Brix · ${litres(planned.plan.yields.bottledMl)} to bottle`}
+      title={t`Account`}
+      summary={t`SG ${account.gravity.toFixed(3)} · ${account.brix.toFixed(1)} °Brix · ${litres(planned.plan.yields.bottledMl)} to bottle`}
       open={isOpen}
       onPress={() => setIsOpen(!isOpen)}
     >
       <Account planned={planned} answer={answer} />
       <Choice
         titled
-        label="Base"
+        label={t`Base`}
         options={baseKinds.map((value) => ({ value, label: baseWords[value] }))}
         value={baseIn(state)}
         onChange={(base) => onState({ ...state, base })}
       />
       <TextBox
-        label="Sweetener meant, %"
+        label={t`Sweetener meant, %`}
         value={state.meant}
         numeric
-        hint="Of the water, if a recipe says so"
+        hint={t`Of the water, if a recipe says so`}
         onChange={(meant) => onState({ ...state, meant })}
       />
     </FoldLine>
@@ -73,21 +74,21 @@ function Account({ planned, answer }: { readonly planned: Planned; readonly answ
     .slice(0, 6)
     .map(
       ({ what, gramsPerLitre, fermentableShare }) =>
-        `${what === 'starter' ? (lot?.name ?? 'Starter') : sourceName(what)} ${gramsPerLitre.toFixed(gramsPerLitre < 5 ? 1 : 0)} g/L${fermentableShare < 0.97 && what !== 'starter' ? ` (${Math.round(fermentableShare * 100)} % of it ferments)` : ''}`,
+        `${what === 'starter' ? (lot?.name ?? t`Starter`) : sourceName(what)} ${gramsPerLitre.toFixed(gramsPerLitre < 5 ? 1 : 0)} g/L${fermentableShare < 0.97 && what !== 'starter' ? t` (${Math.round(fermentableShare * 100)} % of it ferments)` : ''}`,
     )
     .join(', ');
   return (
     <View style={{ gap: gap.small }} testID="brew-preview">
       {answer?.taste ? <Text>{composedWords(answer, now)}</Text> : null}
       <Text>{accountWords(account)}</Text>
-      <Text>{`${sources}. Sugar takes up room: 100 g in a litre of water is 94 g/L.`}</Text>
+      <Text>{t`${sources}. Sugar takes up room: 100 g in a litre of water is 94 g/L.`}</Text>
       {remark ? <Text>{remark}</Text> : null}
       {lot ? <DoseRemark lot={lot} share={account.doseShare} ml={life.kind === 'lot' ? life.ml : 0} /> : null}
       {lot && draw ? (
         <Text>
           {draw.topUp.length > 0
-            ? `${volume(Math.round(draw.leftMl))} stay in ${lot.name}'s jar. Top up with ${portionsWords(draw.topUp)}, then let it rest a day.`
-            : `${volume(Math.round(draw.leftMl))} stay in ${lot.name}.`}
+            ? t`${volume(Math.round(draw.leftMl))} stay in ${lot.name}'s jar. Top up with ${portionsWords(draw.topUp)}, then let it rest a day.`
+            : t`${volume(Math.round(draw.leftMl))} stay in ${lot.name}.`}
         </Text>
       ) : null}
       <Text testID="yield">{yieldWords(plan.yields)}</Text>
@@ -98,15 +99,15 @@ function Account({ planned, answer }: { readonly planned: Planned; readonly answ
 
 function DoseRemark({ lot, share, ml }: { readonly lot: Lot; readonly share: number; readonly ml: number }) {
   const culture = knownCultures(lot.role === 'starter' ? lot.culture : lastBatchId);
-  const said = `The dose, ${volume(Math.round(ml))}, is ${(share * 100).toFixed(1)} % of the batch.`;
+  const said = t`The dose, ${volume(Math.round(ml))}, is ${(share * 100).toFixed(1)} % of the batch.`;
   if (!culture || culture.unit !== 'ml') return <Text>{said}</Text>;
   const { low, high } = culture.dose;
-  const usual = `${Math.round(low * 100)}–${Math.round(high * 100)} % is usual.`;
+  const usual = t`${Math.round(low * 100)}–${Math.round(high * 100)} % is usual.`;
   const remark =
     share < low - 0.001
-      ? ` A small dose: it starts slowly. ${usual}`
+      ? t` A small dose: it starts slowly. ${usual}`
       : share > high + 0.001
-        ? ` A large dose: quick and yeasty. ${usual}`
+        ? t` A large dose: quick and yeasty. ${usual}`
         : '';
   return <Text>{`${said}${remark}`}</Text>;
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { TextBox } from '@/ui/controls/text-box';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -14,11 +15,11 @@ export function FizzBox({ state, onState }: Props) {
   const read = parseNumber(typed);
   return (
     <TextBox
-      label="Fizz wanted"
+      label={t`Fizz wanted`}
       value={typed}
       numeric
-      hint="2 is gentle, 3 sharp (vol)"
-      error={read >= 0.5 && read <= 5 ? undefined : 'Between 0.5 and 5 vol.'}
+      hint={t`2 is gentle, 3 sharp (vol)`}
+      error={read >= 0.5 && read <= 5 ? undefined : t`Between 0.5 and 5 vol.`}
       errorId="error-volumes"
       onChange={(text) => {
         setTyped(text);

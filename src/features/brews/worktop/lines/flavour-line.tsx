@@ -8,6 +8,7 @@ import { withList, withUsual } from '../state/worktop-turns';
 import type { WorktopState } from '../state/worktop-state';
 import { IngredientRows } from './ingredient-rows';
 import { PutIn } from './put-in';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -25,11 +26,11 @@ export function FlavourLine({ state, lots, onState }: Props) {
   const rows = rowsOf(state, 'flavour');
   const { rows: all } = state.composition;
   const words = rows.slice(0, named).map((at) => amountAndName(all[at]!.portion));
-  const summary = inARow(rows.length > named ? [...words, `${rows.length - named} more`] : words);
+  const summary = inARow(rows.length > named ? [...words, t`${rows.length - named} more`] : words);
   return (
     <FoldLine
-      title="Flavour"
-      summary={summary || 'Nothing yet'}
+      title={t`Flavour`}
+      summary={summary || t`Nothing yet`}
       open={isOpen}
       onPress={() => setIsOpen(!isOpen)}
     >

@@ -13,6 +13,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { ReadNotes } from '../../../forms/read-notes';
 import { DescribeOwn } from '../../../forms/describe-own';
+import { t } from '@/core/language/t';
 
 interface Props {
   /** What is in it already: not proposed again. */
@@ -80,20 +81,20 @@ export function PutIn({ there, onPick, onRead }: Props) {
   return (
     <View style={{ gap: gap.small }}>
       <TextBox
-        label="What goes in"
+        label={t`What goes in`}
         value={text}
         onChange={setText}
         multiline
         inputRef={(ref) => (box.current = ref as { focus: () => void } | null)}
         onEnter={read}
-        hint="300 g plums, 2 bay leaves; or paste a list"
+        hint={t`300 g plums, 2 bay leaves; or paste a list`}
       />
-      {text.trim() === '' ? null : <InkButton label="Put it in" onPress={read} />}
+      {text.trim() === '' ? null : <InkButton label={t`Put it in`} onPress={read} />}
       {options.length > 0 ? (
-        <Choice label="Ingredients" options={options} value={null} onChange={pick} />
+        <Choice label={t`Ingredients`} options={options} value={null} onChange={pick} />
       ) : null}
       {sought !== '' && options.length === 0 ? (
-        <InkButton quiet label={`Describe “${sought.slice(0, 30)}”`} onPress={() => setDescribing(true)} />
+        <InkButton quiet label={t`Describe “${sought.slice(0, 30)}”`} onPress={() => setDescribing(true)} />
       ) : null}
       <ReadNotes estimated={estimated} asked={asked} />
     </View>

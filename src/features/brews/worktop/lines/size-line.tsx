@@ -7,6 +7,7 @@ import { AmountRow } from '../rows/amount-row';
 import { LitresTurner } from '../rows/litres-turner';
 import { WaterRow } from '../rows/water-row';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -24,17 +25,17 @@ export function SizeLine({ state, lots, celsius, needsMl, waterMl, onState }: Pr
   const [isOpen, setIsOpen] = useState(false);
   const [open, setOpen] = useState<'ml' | 'water' | null>(null);
   const { ml } = state.composition;
-  const needs = needsMl === null ? 'tap to turn it' : `needs a ${litres(needsMl)} jar; which is yours?`;
+  const needs = needsMl === null ? t`tap to turn it` : t`needs a ${litres(needsMl)} jar; which is yours?`;
   const jar =
     state.jarMl === null
       ? needsMl === null
         ? ''
-        : `, a jar of ${litres(needsMl)}`
-      : `, a jar of ${litres(state.jarMl)}`;
+        : t`, a jar of ${litres(needsMl)}`
+      : t`, a jar of ${litres(state.jarMl)}`;
   return (
     <FoldLine
-      title="Water and jar"
-      summary={`${waterMl === null ? litres(ml) : `${litres(waterMl)} water`}${jar}`}
+      title={t`Water and jar`}
+      summary={`${waterMl === null ? litres(ml) : t`${litres(waterMl)} water`}${jar}`}
       open={isOpen}
       onPress={() => {
         setIsOpen(!isOpen);
@@ -44,9 +45,9 @@ export function SizeLine({ state, lots, celsius, needsMl, waterMl, onState }: Pr
       <AmountRow
         what="water"
         family="water"
-        name="In the jar"
+        name={t`In the jar`}
         amount={litres(ml)}
-        beside={state.jarMl === null ? needs : `in a jar of ${litres(state.jarMl)}`}
+        beside={state.jarMl === null ? needs : t`in a jar of ${litres(state.jarMl)}`}
         followed={state.followed.includes('ml')}
         open={open === 'ml'}
         onPress={() => setOpen(open === 'ml' ? null : 'ml')}

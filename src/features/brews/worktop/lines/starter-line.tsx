@@ -18,6 +18,7 @@ import { WarmthRow } from '../rows/warmth-row';
 import { grainsOf, hasGrains, lotOfLife } from '../state/worktop-life';
 import { withLife } from '../state/worktop-turns';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -26,8 +27,8 @@ interface Props {
   readonly onState: (next: WorktopState) => void;
 }
 
-const packetLife = { value: 'portion', label: 'A packet, grains or whey' };
-const bareLife = { value: 'bare', label: 'Nothing: it lives on the base' };
+const packetLife = { value: 'portion', label: t`A packet, grains or whey` };
+const bareLife = { value: 'bare', label: t`Nothing: it lives on the base` };
 
 /** What brings a brew to life, how much of it, and how warm it will stand: what sets the pace. */
 export function StarterLine({ state, lots, celsius, onState }: Props) {
@@ -40,11 +41,11 @@ export function StarterLine({ state, lots, celsius, onState }: Props) {
   const lives = [
     ...lots.flatMap((lot) => {
       const name = lotName(lot, household);
-      if (lot.role !== 'starter') return [{ value: lot.id, label: `A cup of ${name}` }];
+      if (lot.role !== 'starter') return [{ value: lot.id, label: t`A cup of ${name}` }];
       return hasGrains(lot)
         ? [
-            { value: grainsOf(lot), label: `${name}, its grains` },
-            { value: lot.id, label: `${name}, its liquid` },
+            { value: grainsOf(lot), label: t`${name}, its grains` },
+            { value: lot.id, label: t`${name}, its liquid` },
           ]
         : [{ value: lot.id, label: name }];
     }),
@@ -55,8 +56,8 @@ export function StarterLine({ state, lots, celsius, onState }: Props) {
   const name = lives.find(({ value }) => value === state.life)?.label ?? packetLife.label;
   return (
     <FoldLine
-      title="Starter"
-      summary={found ? `${amount} of ${name}` : name}
+      title={t`Starter`}
+      summary={found ? t`${amount} of ${name}` : name}
       open={isOpen}
       onPress={() => {
         setIsOpen(!isOpen);
@@ -64,7 +65,7 @@ export function StarterLine({ state, lots, celsius, onState }: Props) {
       }}
     >
       <Choice
-        label="What brings it to life?"
+        label={t`What brings it to life?`}
         options={lives}
         value={state.life}
         onChange={(life) => onState(withLife(state, life, lots, celsius))}
@@ -73,7 +74,7 @@ export function StarterLine({ state, lots, celsius, onState }: Props) {
         <AmountRow
           what="kefir-grains"
           family="culture"
-          name={found.grains ? (isPacket(found.lot) ? 'Yeast' : 'Grains') : 'Starter to draw'}
+          name={found.grains ? (isPacket(found.lot) ? t`Yeast` : t`Grains`) : t`Starter to draw`}
           amount={amount}
           beside={canGive(found.lot, found.grains, now, ready)}
           followed={state.followed.includes('dose')}
@@ -94,8 +95,9 @@ export function StarterLine({ state, lots, celsius, onState }: Props) {
 }
 
 function canGive(lot: Lot, byGrams: boolean, now: number, readyAt: number | null): string {
-  if (readyAt !== null && !byGrams) return `${lot.name} is new: ready about ${moment(quarter(readyAt), now)}`;
+  if (readyAt !== null && !byGrams)
+    return t`${lot.name} is new: ready about ${moment(quarter(readyAt), now)}`;
   return byGrams
-    ? `${lot.name} has ${grams(Number(solidGrams(lot.contents).toFixed(1)))}`
-    : `${lot.name} can give ${volume(Math.round(mostDrawableMl(lot)))}`;
+    ? t`${lot.name} has ${grams(Number(solidGrams(lot.contents).toFixed(1)))}`
+    : t`${lot.name} can give ${volume(Math.round(mostDrawableMl(lot)))}`;
 }

@@ -8,6 +8,7 @@ import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { methodOptions, methodTitles } from '@/words/brews/method-words';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly method: Method;
@@ -42,7 +43,7 @@ export const HeatTimes = ({ method, onMethod }: Props) => (
   <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
     {method.heat === 'simmer' ? (
       <NumberBox
-        label="Simmers, minutes"
+        label={t`Simmers, minutes`}
         value={method.minutes}
         most={240}
         onValue={(minutes) => onMethod({ ...method, minutes })}
@@ -50,7 +51,7 @@ export const HeatTimes = ({ method, onMethod }: Props) => (
     ) : null}
     {method.heat === 'none' ? null : (
       <NumberBox
-        label="Steeps, hours"
+        label={t`Steeps, hours`}
         value={method.steepHours}
         most={48}
         onValue={(steepHours) => onMethod({ ...method, steepHours })}
@@ -68,16 +69,16 @@ export function InfusionWays({ method, onMethod }: Props) {
   return (
     <View style={{ gap: gap.small }}>
       <Choice
-        label="Infusion"
+        label={t`Infusion`}
         options={[
-          { value: 'cold', label: 'Infuses in the fridge' },
-          { value: 'warm', label: 'Infuses on the counter' },
+          { value: 'cold', label: t`Infuses in the fridge` },
+          { value: 'warm', label: t`Infuses on the counter` },
         ]}
         value={cold ? 'cold' : 'warm'}
         onChange={(way) => set({ cold: way === 'cold', hours })}
       />
       <NumberBox
-        label="Infuses at most, hours"
+        label={t`Infuses at most, hours`}
         value={hours[1]}
         most={240}
         onValue={(most) => set({ cold, hours: [Math.min(hours[0], most), most] })}
@@ -102,7 +103,7 @@ function NumberBox({ label, value, most, onValue }: NumberProps) {
       label={label}
       numeric
       value={typed}
-      error={wrong ? `Between 0 and ${most}.` : undefined}
+      error={wrong ? t`Between 0 and ${most}.` : undefined}
       onChange={(text) => {
         setTyped(text);
         const next = parseNumber(text);

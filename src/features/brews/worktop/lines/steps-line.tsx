@@ -13,6 +13,7 @@ import type { Planned } from '../state/worktop-plan';
 import type { WorktopState } from '../state/worktop-state';
 import { FizzBox } from './fizz-box';
 import { HeatTimes, InfusionWays, StepWays } from './step-ways';
+import { t } from '@/core/language/t';
 
 type Way = keyof typeof methodOptions;
 
@@ -52,12 +53,12 @@ export function StepsLine({ state, planned, celsius, onState }: Props) {
   );
   return (
     <FoldLine
-      title="Steps"
+      title={t`Steps`}
       summary={inBrief.map((key) => methodLabel(key, method[key])).join(' · ')}
       open={isOpen}
       onPress={() => setIsOpen(!isOpen)}
     >
-      <View role="list" aria-label="Steps of the day">
+      <View role="list" aria-label={t`Steps of the day`}>
         {steps.map(({ id, ...rest }) => {
           const ways = waysOf[id];
           const title = stepWords({ id, ...rest }, fromName).title;
@@ -74,16 +75,16 @@ export function StepsLine({ state, planned, celsius, onState }: Props) {
           );
         })}
         {infuses
-          ? step('infuse', 'Let the rest steep in it', <InfusionWays method={method} onMethod={onMethod} />)
+          ? step('infuse', t`Let the rest steep in it`, <InfusionWays method={method} onMethod={onMethod} />)
           : null}
         {method.strained === 'after'
           ? step(
               'strain-after',
-              'Strain it once it has fermented',
+              t`Strain it once it has fermented`,
               <StepWays keys={['strain', 'strained']} method={method} onMethod={onMethod} />,
             )
           : null}
-        {step('bottle', 'Taste, then bottle it', <FizzBox state={state} onState={onState} />)}
+        {step('bottle', t`Taste, then bottle it`, <FizzBox state={state} onState={onState} />)}
       </View>
     </FoldLine>
   );
@@ -110,7 +111,7 @@ function Step({
             <Text as="strong" style={styles.title}>
               {title}
             </Text>
-            <Text color={roles.brew}>{open ? 'Close' : 'Change'}</Text>
+            <Text color={roles.brew}>{open ? t`Close` : t`Change`}</Text>
           </View>
         </Press>
       ) : (

@@ -9,6 +9,7 @@ import { amountAndName, rowsOf } from '../state/line-rows';
 import { withUsual } from '../state/worktop-turns';
 import type { WorktopState } from '../state/worktop-state';
 import { IngredientRows } from './ingredient-rows';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -27,8 +28,8 @@ export function SweetLine({ state, onState }: Props) {
   const more = usual.filter((what) => !all.some(({ portion }) => portion.what === what));
   return (
     <FoldLine
-      title="Sweet"
-      summary={rows.length > 0 ? inARow(rows.map((at) => amountAndName(all[at]!.portion))) : 'Nothing yet'}
+      title={t`Sweet`}
+      summary={rows.length > 0 ? inARow(rows.map((at) => amountAndName(all[at]!.portion))) : t`Nothing yet`}
       open={isOpen}
       onPress={() => {
         setIsOpen(!isOpen);
@@ -37,12 +38,12 @@ export function SweetLine({ state, onState }: Props) {
     >
       <IngredientRows state={state} rows={rows} open={open} onOpen={setOpen} onState={onState} />
       <Choice
-        label="Another sweetener"
+        label={t`Another sweetener`}
         options={more.map((value) => ({ value, label: ingredientOf(value).name }))}
         value={null}
         onChange={(what) => onState(withUsual(state, what))}
       />
-      <InkButton quiet label="Juice instead" onPress={() => setJuice(!juice)} />
+      <InkButton quiet label={t`Juice instead`} onPress={() => setJuice(!juice)} />
       {juice ? (
         <JuiceInstead
           composition={state.composition}

@@ -5,6 +5,7 @@ import { Text } from '@/ui/controls/text';
 import { ingredientColour } from '@/ui/theme/ingredient-colours';
 import { corners, gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { t } from '@/core/language/t';
 
 interface Props {
   /** The ingredient, for its colour. */
@@ -41,11 +42,7 @@ export function AmountRow(props: Props) {
       </View>
       <View style={{ alignItems: 'flex-end' }}>
         <Text as="subheading">{amount}</Text>
-        {followed ? (
-          <Text as="label" color={roles.brew}>
-            followed
-          </Text>
-        ) : null}
+        {followed ? <Text as="label" color={roles.brew}>{t`followed`}</Text> : null}
       </View>
     </View>
   );

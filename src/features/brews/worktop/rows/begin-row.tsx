@@ -3,6 +3,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
+import { t } from '@/core/language/t';
 
 interface Props {
   /** Why it cannot begin; null when nothing is wrong. */
@@ -17,8 +18,8 @@ export function BeginRow({ fault, onBegin }: Props) {
     <>
       {fault ? <Text color={roles.danger}>{fault}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton label="Brew it, step by step" onPress={() => onBegin('steps')} />
-        <InkButton quiet label="Mixed" hint="Mixed: write it down" onPress={() => onBegin('mixed')} />
+        <InkButton label={t`Brew it, step by step`} onPress={() => onBegin('steps')} />
+        <InkButton quiet label={t`Mixed`} hint={t`Mixed: write it down`} onPress={() => onBegin('mixed')} />
       </View>
     </>
   );

@@ -17,6 +17,7 @@ import { drawnTyped } from '../../../forms/drawn-typed';
 import { gramsTyped, isPacket } from '../../../forms/packet-dose';
 import { withDose } from '../state/worktop-turns';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 /** The dose in hand: ml from a jar, grams of a packet or of grains. */
 export function DoseTurner({
@@ -36,11 +37,11 @@ export function DoseTurner({
   const { dose } = state.composition;
   const format = byGrams ? grams : millilitres;
   const read = typed === null ? null : byGrams ? gramsTyped(typed, lot) : drawnTyped(typed, lot);
-  const name = byGrams ? (isPacket(lot) ? 'Yeast' : 'Grains') : 'Starter to draw';
+  const name = byGrams ? (isPacket(lot) ? t`Yeast` : t`Grains`) : t`Starter to draw`;
   return (
     <View style={{ gap: gap.small }} testID="turner">
       <Ruler
-        label={`Turn ${name}`}
+        label={t`Turn ${name}`}
         value={dose}
         step={stepFor(Math.max(dose, 0.2))}
         min={0}
@@ -64,10 +65,10 @@ export function DoseTurner({
         }}
       />
       <Choice
-        label="Hold while it turns"
+        label={t`Hold while it turns`}
         options={[
-          { value: 'litres' as Hold, label: 'Litres' },
-          { value: 'proportions' as Hold, label: 'Proportions' },
+          { value: 'litres' as Hold, label: t`Litres` },
+          { value: 'proportions' as Hold, label: t`Proportions` },
         ]}
         value={hold}
         onChange={setHold}
@@ -83,6 +84,6 @@ function doseHint(lot: Lot): string | undefined {
   if (!culture) return undefined;
   const { low, high } = culture.dose;
   return culture.unit === 'g'
-    ? `${low}–${high} g a litre is usual`
-    : `${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % of the batch is usual`;
+    ? t`${low}–${high} g a litre is usual`
+    : t`${Math.round(low * 1000) / 10}–${Math.round(high * 1000) / 10} % of the batch is usual`;
 }

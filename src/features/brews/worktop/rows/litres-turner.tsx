@@ -19,6 +19,7 @@ import { holdWords } from '@/words/brews/worktop-words';
 import { TypedValue } from '../../../forms/typed-value';
 import { withMl } from '../state/worktop-turns';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -45,7 +46,7 @@ export function LitresTurner({ state, lots, celsius, needsMl, onState }: Props) 
   return (
     <View style={{ gap: gap.small }} testID="turner">
       <Ruler
-        label="Turn the litres"
+        label={t`Turn the litres`}
         value={ml}
         step={Math.max(10, stepFor(ml))}
         min={100}
@@ -54,8 +55,8 @@ export function LitresTurner({ state, lots, celsius, needsMl, onState }: Props) 
         onTurn={turn}
       />
       <TypedValue
-        label="Litres"
-        hint="3 l or 2 quarts"
+        label={t`Litres`}
+        hint={t`3 l or 2 quarts`}
         value={ml}
         format={litres}
         read={(text) => {
@@ -65,10 +66,10 @@ export function LitresTurner({ state, lots, celsius, needsMl, onState }: Props) 
         onValue={turn}
       />
       <Choice
-        label="Hold while it turns"
+        label={t`Hold while it turns`}
         options={[
-          { value: 'proportions', label: 'Proportions' },
-          { value: 'amounts', label: 'Amounts' },
+          { value: 'proportions', label: t`Proportions` },
+          { value: 'amounts', label: t`Amounts` },
         ]}
         value={hold}
         onChange={(next) => setHold(next as 'proportions' | 'amounts')}
@@ -77,7 +78,7 @@ export function LitresTurner({ state, lots, celsius, needsMl, onState }: Props) 
       {jars.length > 0 ? (
         <Choice
           titled
-          label="In which jar?"
+          label={t`In which jar?`}
           options={jars.map(({ ml: value, kind }) => ({
             value,
             label: `${litres(value)} ${vesselKind(kind).name.toLowerCase()}`,
@@ -92,11 +93,11 @@ export function LitresTurner({ state, lots, celsius, needsMl, onState }: Props) 
       <View style={{ flexDirection: 'row', gap: gap.medium }}>
         <VesselBox
           key={picked}
-          label="My jar"
+          label={t`My jar`}
           ml={state.jarMl}
           onMl={(jarMl) => onState({ ...state, jarMl })}
         />
-        <VesselBox label="My pot" ml={state.potMl} onMl={(potMl) => onState({ ...state, potMl })} />
+        <VesselBox label={t`My pot`} ml={state.potMl} onMl={(potMl) => onState({ ...state, potMl })} />
       </View>
     </View>
   );
@@ -118,8 +119,8 @@ function VesselBox({
     <TextBox
       label={label}
       value={typed}
-      hint="To its brim: 4 L"
-      error={wrong ? (read.ok ? 'Between 100 ml and 100 L.' : refusalWords(read)) : undefined}
+      hint={t`To its brim: 4 L`}
+      error={wrong ? (read.ok ? t`Between 100 ml and 100 L.` : refusalWords(read)) : undefined}
       onChange={(text) => {
         setTyped(text);
         const next = volumeTyped(text, 'l');

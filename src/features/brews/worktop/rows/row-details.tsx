@@ -12,6 +12,7 @@ import { gap } from '@/ui/theme/shape';
 import { whenOptions } from '@/words/brews/method-words';
 import { PriceBox } from '../cards/price-box';
 import { SwapBox } from '../cards/swap-box';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly row: Row;
@@ -30,18 +31,18 @@ export function RowDetails({ row, onChange, onSwap }: Props) {
     <View style={{ gap: gap.small }}>
       <Choice
         titled
-        label="Goes in"
+        label={t`Goes in`}
         options={whenOptions}
         value={when}
         onChange={(next) => onChange({}, next)}
       />
       {family === 'fruit' ? (
         <Choice
-          label="Ripeness"
+          label={t`Ripeness`}
           options={[
-            { value: 'under', label: 'Hard and sour' },
-            { value: 'ripe', label: 'Ripe' },
-            { value: 'over', label: 'Very ripe' },
+            { value: 'under', label: t`Hard and sour` },
+            { value: 'ripe', label: t`Ripe` },
+            { value: 'over', label: t`Very ripe` },
           ]}
           value={portion.ripe ?? 'ripe'}
           onChange={(ripe) => onChange({ ripe: ripe === 'ripe' ? undefined : (ripe as 'under' | 'over') })}
@@ -61,11 +62,11 @@ function LabelSays({ portion, onChange }: { portion: Portion; onChange: Props['o
     <>
       <TextBox
         label={
-          isPoured(portion.what) ? 'Sugar on its label, g per 100 ml' : 'Sugar on its label, g per 100 g'
+          isPoured(portion.what) ? t`Sugar on its label, g per 100 ml` : t`Sugar on its label, g per 100 g`
         }
         value={typed}
-        hint="Or “12 brix” from a refractometer; empty: the table’s"
-        error={wrong ? 'Grams, or such as 12 brix.' : undefined}
+        hint={t`Or “12 brix” from a refractometer; empty: the table’s`}
+        error={wrong ? t`Grams, or such as 12 brix.` : undefined}
         onChange={(text) => {
           setTyped(text);
           const read = labelSugar(text);
@@ -74,10 +75,10 @@ function LabelSays({ portion, onChange }: { portion: Portion; onChange: Props['o
         }}
       />
       <Choice
-        label="Preservative"
+        label={t`Preservative`}
         options={[
-          { value: 'no', label: 'No preservative' },
-          { value: 'yes', label: 'Names a preservative' },
+          { value: 'no', label: t`No preservative` },
+          { value: 'yes', label: t`Names a preservative` },
         ]}
         value={portion.preserved ? 'yes' : 'no'}
         onChange={(said) => onChange({ preserved: said === 'yes' ? true : undefined })}

@@ -17,6 +17,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { amountOf, echo } from '@/words/amounts';
 import { holdWords } from '@/words/brews/worktop-words';
 import { RowDetails } from './row-details';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly row: Row;
@@ -39,14 +40,14 @@ export function RowTurner({ row, sweetened, onTurn, onChange, onSwap, onRemove }
   const amount = amountIn(portion);
   const read = typed === null ? null : portionTyped(portion.what, typed, portion.form);
   const holds = [
-    { value: 'litres' as const, label: 'Litres' },
-    { value: 'proportions' as const, label: 'Proportions' },
-    ...(sweetened && sugarIn(portion) > 0 ? [{ value: 'sugar' as const, label: 'Sugar' }] : []),
+    { value: 'litres' as const, label: t`Litres` },
+    { value: 'proportions' as const, label: t`Proportions` },
+    ...(sweetened && sugarIn(portion) > 0 ? [{ value: 'sugar' as const, label: t`Sugar` }] : []),
   ];
   return (
     <View style={{ gap: gap.small }} testID="turner">
       <Ruler
-        label={`Turn ${name}`}
+        label={t`Turn ${name}`}
         value={amount}
         step={stepFor(amount)}
         min={0}
@@ -67,17 +68,17 @@ export function RowTurner({ row, sweetened, onTurn, onChange, onSwap, onRemove }
           const next = portionTyped(portion.what, text, portion.form);
           if (next.ok) onTurn({ amount: amountIn(next.value), typed: text.trim() }, hold);
         }}
-        hint={isPoured(portion.what) ? 'ml, cups, g' : 'g, spoons or cups'}
+        hint={isPoured(portion.what) ? t`ml, cups, g` : t`g, spoons or cups`}
         echo={read?.ok === false ? undefined : echo(portion)}
         error={read?.ok === false ? refusalWords(read) : undefined}
         errorId="error-amount"
       />
-      <Choice label="Hold while it turns" options={holds} value={hold} onChange={setHold} />
+      <Choice label={t`Hold while it turns`} options={holds} value={hold} onChange={setHold} />
       <Text color={roles.softText}>{holdWords[hold]}</Text>
       {more ? <RowDetails row={row} onChange={onChange} onSwap={onSwap} /> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        <InkButton quiet label={more ? 'Less' : 'Swap, ripeness, price…'} onPress={() => setMore(!more)} />
-        <InkButton quiet label="Leave it out" hint={`Leave out ${name}`} onPress={onRemove} />
+        <InkButton quiet label={more ? t`Less` : t`Swap, ripeness, price…`} onPress={() => setMore(!more)} />
+        <InkButton quiet label={t`Leave it out`} hint={t`Leave out ${name}`} onPress={onRemove} />
       </View>
     </View>
   );

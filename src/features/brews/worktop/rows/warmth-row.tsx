@@ -11,6 +11,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { placeWords } from '@/words/names';
 import { AmountRow } from './amount-row';
 import type { WorktopState } from '../state/worktop-state';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -34,32 +35,32 @@ export function WarmthRow({ state, open, onOpen, onState }: Props) {
     <AmountRow
       what="warmth"
       family="ginger"
-      name="Warmth"
-      amount={`${celsius.toFixed(1)} °C`}
-      beside={`${placeWords[state.place]}${state.celsius === null ? '' : `, supposed: it is ${there.toFixed(1)} now`}`}
+      name={t`Warmth`}
+      amount={t`${celsius.toFixed(1)} °C`}
+      beside={`${placeWords[state.place]}${state.celsius === null ? '' : t`, supposed: it is ${there.toFixed(1)} now`}`}
       followed={false}
       open={open}
       onPress={onOpen}
     >
       <View style={{ gap: gap.small }} testID="turner">
         <Ruler
-          label="Turn the warmth"
+          label={t`Turn the warmth`}
           value={celsius}
           step={0.5}
           min={10}
           max={36}
-          format={(value) => `${value.toFixed(1)} °C`}
+          format={(value) => t`${value.toFixed(1)} °C`}
           onTurn={(value) => onState({ ...state, celsius: value === there ? null : value, followed: [] })}
         />
         <Choice
-          label="Where it ferments"
+          label={t`Where it ferments`}
           options={places}
           value={state.place as (typeof places)[number]['value']}
           onChange={(place) => onState({ ...state, place, celsius: null, followed: [] })}
         />
-        <Text color={roles.softText}>
-          Supposed here only: the kitchen keeps its temperatures. See how the ribbon above moves.
-        </Text>
+        <Text
+          color={roles.softText}
+        >{t`Supposed here only: the kitchen keeps its temperatures. See how the ribbon above moves.`}</Text>
       </View>
     </AmountRow>
   );

@@ -9,6 +9,7 @@ import { AmountRow } from './amount-row';
 import { doseIsMl } from '../state/worktop-life';
 import type { WorktopState } from '../state/worktop-state';
 import { withMl } from '../state/worktop-turns';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: WorktopState;
@@ -29,23 +30,23 @@ export function WaterRow({ state, lots, celsius, waterMl, open, onOpen, onState 
     read === null || (read.ok && read.value >= 50 && read.value <= 60_000)
       ? undefined
       : read.ok
-        ? 'Between 50 ml and 60 L.'
+        ? t`Between 50 ml and 60 L.`
         : refusalWords(read);
   return (
     <AmountRow
       what="water"
       family="water"
-      name="Water"
+      name={t`Water`}
       amount={amount}
-      beside="what the rest leaves"
+      beside={t`what the rest leaves`}
       followed={state.followed.includes('water')}
       open={open}
       onPress={onOpen}
     >
       <TextBox
-        label="Water"
+        label={t`Water`}
         value={typed ?? amount}
-        hint="As it is in the jug; the other amounts stay"
+        hint={t`As it is in the jug; the other amounts stay`}
         error={fault}
         errorId="error-water"
         onChange={(text) => {

@@ -7,16 +7,18 @@ import { portionTyped, volumeTyped } from '@/core/measures/portion-measure';
 import { doseIsMl } from './worktop-life';
 import { withMl } from './worktop-turns';
 import type { WorktopState } from './worktop-state';
+import { t } from '@/core/language/t';
+import { ownUnit } from '@/core/measures/unit-system';
 
 /** What sets the size of a batch, as it is chosen. */
 export const scaleWays = [
-  { value: 'litres', label: 'Litres of soda' },
-  { value: 'bottles', label: 'Bottles' },
-  { value: 'jar', label: 'The jar' },
-  { value: 'pot', label: 'The pot' },
-  { value: 'starter', label: 'Starter on hand' },
-  { value: 'ingredient', label: 'What I have' },
-  { value: 'water', label: 'Water I have' },
+  { value: 'litres', label: t`Litres of soda` },
+  { value: 'bottles', label: t`Bottles` },
+  { value: 'jar', label: t`The jar` },
+  { value: 'pot', label: t`The pot` },
+  { value: 'starter', label: t`Starter on hand` },
+  { value: 'ingredient', label: t`What I have` },
+  { value: 'water', label: t`Water I have` },
 ] as const;
 export type ScaleWay = (typeof scaleWays)[number]['value'];
 
@@ -58,29 +60,29 @@ export function scaled(
 function read({ way, typed, size, at }: Asked, { composition }: WorktopState): ScaleBy | string {
   if (way === 'bottles') {
     const count = parseNumber(typed);
-    if (!Number.isInteger(count) || count < 1 || count > 60) return 'A whole number of bottles, 1 to 60.';
+    if (!Number.isInteger(count) || count < 1 || count > 60) return t`A whole number of bottles, 1 to 60.`;
     const each = volumeTyped(size, 'ml');
     if (!each.ok) return refusalWords(each);
-    if (each.value < 50 || each.value > 5000) return 'Between 50 ml and 5 L a bottle.';
+    if (each.value < 50 || each.value > 5000) return t`Between 50 ml and 5 L a bottle.`;
     return { by: 'bottles', count, sizeMl: each.value };
   }
   if (way === 'ingredient') {
     const row = composition.rows[at];
-    if (!row) return 'Put something in first.';
+    if (!row) return t`Put something in first.`;
     const portion = portionTyped(row.portion.what, typed, row.portion.form);
     return portion.ok
       ? { by: 'ingredient', at, grams: gramsOfPortion(portion.value) }
       : refusalWords(portion);
   }
   if (way === 'starter') {
-    const amount = parseMeasure(typed, 'ml');
+    const amount = parseMeasure(typed, ownUnit('ml'));
     if (!amount.ok) return refusalWords(amount);
     const there = amount.value.millilitres ?? amount.value.grams ?? 0;
-    return there > 0 ? { by: 'starter', amount: there } : 'Write how much there is.';
+    return there > 0 ? { by: 'starter', amount: there } : t`Write how much there is.`;
   }
   const volume = volumeTyped(typed, 'l');
   if (!volume.ok) return refusalWords(volume);
-  if (!(volume.value >= 100 && volume.value <= 50_000)) return 'Between 100 ml and 50 L.';
+  if (!(volume.value >= 100 && volume.value <= 50_000)) return t`Between 100 ml and 50 L.`;
   return way === 'litres'
     ? { by: 'litres', ml: volume.value }
     : { by: way === 'jar' ? 'jar' : 'pot', ml: volume.value };

@@ -8,6 +8,7 @@ import { useAct } from '../../../acts/act-context';
 import { beginningOf } from './start-brew';
 import type { Planned } from './worktop-plan';
 import { nameOf, type WorktopState } from './worktop-state';
+import { t } from '@/core/language/t';
 
 type How = 'mixed' | 'steps';
 
@@ -27,7 +28,7 @@ export function useBegin(
     const beginning = beginningOf(state, worked.value, how);
     if (!beginning.ok) return;
     // Counter mode has its big buttons where the line with Undo would lie.
-    const said = `${nameOf(state)} is on its way.`;
+    const said = t`${nameOf(state)} is on its way.`;
     const entry = how === 'steps' ? keeper.write(beginning.value) : act(beginning.value, said);
     if (!entry) return;
     dropDraft();
