@@ -1,3 +1,4 @@
+import { isIngredient } from '@/core/matter/ingredients/registry';
 import { languageOf } from './language';
 import dutch from './nl.json';
 
@@ -15,6 +16,12 @@ describe('Dutch', () => {
       });
       expect(said).not.toMatch(/[{}]/);
     }
+  });
+
+  test('names ingredients that there are', () => {
+    const lines = dutch['ingredients by other names'].split('\n').map((line) => line.split(': '));
+    expect(lines.filter(([id, names]) => !isIngredient(id!) || !names)).toEqual([]);
+    expect(lines.length).toBeGreaterThan(30);
   });
 
   test('counts by its own plural', () => {

@@ -4,11 +4,15 @@ import { inSpoons } from '@/core/measures/sensible';
 import { locale, t } from '@/core/language/t';
 
 const grouped = new Intl.NumberFormat(locale(), { maximumFractionDigits: 1 });
+const tenths = new Intl.NumberFormat(locale(), { minimumFractionDigits: 1, maximumFractionDigits: 1 });
 const list = new Intl.ListFormat(locale());
 const fine = new Intl.NumberFormat(locale(), { maximumFractionDigits: 2 });
 
 /** A number as it is shown: grouped, one decimal at most. @example number(1234.56) // '1,234.6' */
 export const number = (value: number): string => (Math.abs(value) < 1 ? fine : grouped).format(value);
+
+/** A number with one decimal, even where it is whole: a thermometer’s reading. @example oneDecimal(22) // '22.0' */
+export const oneDecimal = (value: number): string => tenths.format(value);
 
 export const grams = (value: number): string =>
   value >= 10_000 ? t`${number(value / 1000)} kg` : t`${number(value)} g`;

@@ -48,7 +48,7 @@ function saidIn(value: number, unit: string, system: 'us' | 'imperial'): Said | 
   const volume = (ml: number, per: number): Said =>
     ml >= 2 * gallon
       ? { per: gallon / per, unit: 'gal', digits: 1 }
-      : ml >= quart
+      : ml >= quart * 0.999
         ? { per: quart / per, unit: 'qt', digits: 2 }
         : { per: fluidOunce / per, unit: 'fl oz', digits: ml < 3 * fluidOunce ? 2 : 1 };
   const weight = (grams: number, per: number): Said =>

@@ -1,5 +1,6 @@
 import { ingredientIds, ingredientOf, isIngredient } from '../matter/ingredients/registry';
 import { ownOf } from '../matter/own-ingredient';
+import { t } from '../language/t';
 import { firstNames, moreNames } from './name-lists';
 
 /** A word and its plural. */
@@ -28,6 +29,9 @@ const listed = (text: string): (readonly [string, string])[] =>
       return isIngredient(id) ? list.split(', ').map((name) => [name, id] as const) : [];
     });
 
+/** Names in the language that is spoken, as its catalogue lists them for these words: "plum: pruimen", a line each. */
+const spoken = listed(t`ingredients by other names`);
+
 /** What the table itself calls a thing, without what stands behind a comma, in one and in many. */
 const own = ingredientIds.flatMap((id) => {
   const name = plainName(ingredientOf(id).name);
@@ -53,6 +57,7 @@ const pressed = [...own, ...listed(moreNames)].flatMap(([name, id]) =>
 export const idByName: ReadonlyMap<string, string> = new Map([
   ...own,
   ...pressed,
+  ...spoken,
   ...listed(moreNames),
   ...listed(firstNames),
 ]);

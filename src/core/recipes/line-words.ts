@@ -24,6 +24,8 @@ export const volumes: ReadonlyMap<string, number> = new Map(Object.entries({
   cups: millilitresPer.cup, c: millilitresPer.cup, millilitre: 1, millilitres: 1, milliliter: 1, milliliters: 1, mls: 1, cc: 1,
   centilitre: 10, centilitres: 10, decilitre: 100, decilitres: 100, litre: 1000, litres: 1000, liter: 1000, liters: 1000, ltr: 1000,
   'fl oz': 29.6, 'fluid ounce': 29.6, 'fluid ounces': 29.6, floz: 29.6, dash: 0.6, dashes: 0.6, pinch: 0.3, pinches: 0.3,
+  el: 15, eetlepel: 15, eetlepels: 15, tl: 5, theelepel: 5, theelepels: 5, snufje: 0.3,
+  kop: millilitresPer.cup, koppen: millilitresPer.cup, kopje: millilitresPer.cup, kopjes: millilitresPer.cup,
   pint: 473.2, pints: 473.2, pt: 473.2, quart: 946.4, quarts: 946.4, qt: 946.4, qts: 946.4, gallon: 3785.4, gallons: 3785.4, gal: 3785.4,
 })); // prettier-ignore
 export const national = /^(pint|pt|quart|qt|gal)/;
@@ -53,7 +55,7 @@ export const forms: readonly (readonly [RegExp, Form])[] = [
   [/\bsliced\b/, 'sliced'],
 ];
 /** Words that change nothing of what an ingredient is. */
-export const idle = /\b(of|the|some|fresh|freshly|organic|unwaxed|untreated|unpeeled|unwashed|peeled|ripe|washed|rinsed|squeezed|loose|level|about|approx|approximately|roughly|ca|circa|around|whole|medium|medium-sized|good|best|finely|coarsely|thinly|grated|minced|chopped|diced|crushed|sliced|blended|mashed|stoned|pitted|halved|quartered|cored|packed|unsprayed|plus|extra)\b/g; // prettier-ignore
+export const idle = /\b(van|de|het|een|verse|vers|of|the|some|fresh|freshly|organic|unwaxed|untreated|unpeeled|unwashed|peeled|ripe|washed|rinsed|squeezed|loose|level|about|approx|approximately|roughly|ca|circa|around|whole|medium|medium-sized|good|best|finely|coarsely|thinly|grated|minced|chopped|diced|crushed|sliced|blended|mashed|stoned|pitted|halved|quartered|cored|packed|unsprayed|plus|extra)\b/g; // prettier-ignore
 
 export const plainText = (line: string): string =>
   line

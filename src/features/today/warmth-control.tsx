@@ -10,7 +10,7 @@ import { useRoles } from '@/ui/theme/use-roles';
 import { useAppStore } from '@/store/store';
 import { useAct } from '../acts/act-context';
 import { t } from '@/core/language/t';
-import { number } from '@/words/amounts';
+import { oneDecimal } from '@/words/amounts';
 import { readingShown } from '@/core/measures/unit-system';
 
 interface Props {
@@ -53,7 +53,7 @@ export function WarmthControl({ celsius }: Props) {
       <View style={styles.value}>
         <Text as="label" color={roles.softText}>{t`Kitchen °C`}</Text>
         <Text as="heading" live testID="kitchen-celsius">
-          {number(Number(readingShown(celsius, '°C').toFixed(1)))}
+          {oneDecimal(readingShown(celsius, '°C'))}
         </Text>
       </View>
       <Press

@@ -12,7 +12,7 @@ interface Props {
 export function SizeChips({ ml, onMl }: Props) {
   return (
     <Choice
-      label={t`How many litres?`}
+      label={t`Size`}
       options={roughLitres(ml).map((value) => ({ value, label: litres(value) }))}
       value={ml}
       onChange={onMl}
