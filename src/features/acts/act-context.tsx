@@ -25,6 +25,10 @@ export function useActs(): Acts {
 
 export const useAct = (): WriteAct => useActs().act;
 
+/** A short tick under the finger, where the device has one and lets a page use it. */
+const tick = () => void (navigator as Partial<Navigator>).vibrate?.(tickMs);
+const tickMs = 12;
+
 interface Said {
   readonly words: string;
   readonly entry: Entry;
@@ -45,7 +49,10 @@ export function ActProvider({ children }: { readonly children: ReactNode }) {
   const act = useCallback<WriteAct>(
     (what, words, at) => {
       const entry = keeper.write(what, at);
-      if (entry) setSaid({ words, entry, undone: false });
+      if (entry) {
+        setSaid({ words, entry, undone: false });
+        tick();
+      }
       return entry;
     },
     [keeper],
@@ -81,7 +88,6 @@ export function SaidNotice() {
       action={said.undone ? t`Redo` : t`Undo`}
       onAction={() => takeBack(said.entry)}
       onGone={gone}
-      raised={84}
     />
   );
 }

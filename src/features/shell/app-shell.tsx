@@ -7,7 +7,7 @@ import { selectAhead, selectHousehold, selectStatus } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { whenIdle } from '@/store/breathe';
-import { SheetHost } from '@/ui/controls/sheet-host';
+import { PageFoot, SheetHost } from '@/ui/controls/sheet-host';
 import { PlaceBar, type PlaceItem } from '@/ui/layout/place-bar';
 import { useWide } from '@/ui/layout/use-wide';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -64,10 +64,10 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
           <Banners />
           {ready ? children : <Opening status={status} />}
         </ErrorBoundary>
+        <PageFoot />
       </View>
       {wide ? null : bar}
       <Keys places={places} />
-      <SaidNotice />
     </View>
   );
   // The host within `Booked` draws sheets, so they read forecasts and write acts like a page. The frame is the same before the journal is there and after: what was opened meanwhile stays open.
@@ -77,6 +77,8 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
     </ErrorBoundary>
   );
 }
+
+const said = <SaidNotice />;
 
 /** The forecasts of all that lives, for whatever page is shown. */
 function Booked({ children }: { readonly children: ReactNode }) {
@@ -91,7 +93,7 @@ function Booked({ children }: { readonly children: ReactNode }) {
     <QueueContext value={queue}>
       {household.settings.timer ? <Bell shown={path !== '/brews/day'} /> : null}
       <ForecastsProvider queue={queue} household={household} now={now}>
-        <SheetHost>{children}</SheetHost>
+        <SheetHost foot={said}>{children}</SheetHost>
       </ForecastsProvider>
     </QueueContext>
   );

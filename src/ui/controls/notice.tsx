@@ -11,14 +11,13 @@ interface Props {
   readonly action: string;
   readonly onAction: () => void;
   readonly onGone: () => void;
-  readonly raised: number;
 }
 
 const shownMs = 9000;
 const atOnce = { animation: { scale: 0 } };
 
 /** A line at the foot of the page that says what was done, and takes it back. It stays a while and goes by itself. */
-export function Notice({ words, action, onAction, onGone, raised }: Props) {
+export function Notice({ words, action, onAction, onGone }: Props) {
   const roles = useRoles();
   // Paper dismisses a line whose action was taken: by then another one may stand in its place.
   const acted = useRef(false);
@@ -43,7 +42,7 @@ export function Notice({ words, action, onAction, onGone, raised }: Props) {
       // It stands there at once: an animation that never ends, where the clock is held, keeps the page from being drawn.
       theme={atOnce}
       role="status"
-      wrapperStyle={[styles.place, { bottom: raised }]}
+      wrapperStyle={styles.place}
       style={[styles.line, corners.note, { backgroundColor: roles.button }]}
     >
       <Text named color={roles.onButton}>
@@ -54,7 +53,8 @@ export function Notice({ words, action, onAction, onGone, raised }: Props) {
 }
 
 const styles = StyleSheet.create({
-  place: { alignItems: 'center' },
+  // A strip of its own under the page: what stands there is not covered.
+  place: { position: 'relative', alignItems: 'center' },
   line: { maxWidth: 560, width: '96%', minHeight: 56 },
   act: { minHeight: 48, justifyContent: 'center' },
 });

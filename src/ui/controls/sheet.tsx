@@ -7,6 +7,7 @@ import { IconPress } from './icon-press';
 import { Text } from './text';
 import { Guarded } from './guarded';
 import { useHeldFocus } from './use-held-focus';
+import { useSheetFoot } from './sheet-host';
 import { t } from '@/core/language/t';
 
 interface Props {
@@ -28,6 +29,7 @@ export const Sheet = (props: Props) => (
 function Body({ title, onClose, children }: Props) {
   const roles = useRoles();
   const dialog = useHeldFocus(onClose);
+  const foot = useSheetFoot();
   // Another job in the same sheet begins at its top.
   const scroll = useRef<ScrollView>(null);
   useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [title]);
@@ -61,6 +63,7 @@ function Body({ title, onClose, children }: Props) {
         >
           {children}
         </ScrollView>
+        {foot}
       </View>
     </Modal>
   );
