@@ -86,7 +86,7 @@ test('the forecast reads as a table too, and by bottles that went different ways
     page.getByText(/^(Open by|Good cold until) .* because (even cold it goes on|it goes on slowly)/),
   ).toBeVisible();
   await expect(
-    page.getByText(/^Back at 22\.5 °C it would come to about \d\.\d bar \(\d\.\d–\d\.\d\) within a day/),
+    page.getByText(/^Back at 22\.5 °C it would come to about \d\.\d bar \(\d\.\d–\d\.\d bar\) within a day/),
   ).toBeVisible();
   await act(page, 'Move');
   await page

@@ -23,7 +23,7 @@ test('the workbook: spoons to grams into a brew, a pot that cools, corrected by 
   await field(page, 'It showed, °C').fill('58');
   await expect(answer).toContainText('About 3.0 hours, by your reading');
   await field(page, 'It showed, °C').fill('120');
-  await expect(page.getByText('Between 0 and 110.')).toBeVisible();
+  await expect(page.getByText('Between 0 and 110 °C.')).toBeVisible();
 
   await page.getByRole('radio', { name: 'Spoons and grams' }).click();
   await button(page, 'Use it in a brew').click();

@@ -38,7 +38,7 @@ export function t(parts: TemplateStringsArray, ...values: readonly unknown[]): s
   return measured(said === null ? english : key.replace(inner, () => said));
 }
 
-/** The key under which a catalogue has a text. @example keyOf(['Feed ', ' by ', '']) // 'Feed {0} by {1}' */
+/** The key under which a catalogue has a text: "Feed {0} by {1}". */
 const keyOf = (parts: readonly string[]): string =>
   parts.reduce((key, part, index) => `${key}{${index - 1}}${part}`);
 
@@ -55,5 +55,5 @@ export function plural(count: number, one: string, many = `${one}s`): string {
   );
 }
 
-/** The key of a counted thing. @example pluralKey('bottle', 'bottles') // '{count, plural, one {# bottle} other {# bottles}}' */
+/** The key of a counted thing: "{count, plural, one {# bottle} other {# bottles}}". */
 const pluralKey = (one: string, many: string): string => `{count, plural, one {# ${one}} other {# ${many}}}`;

@@ -154,7 +154,7 @@ export function fluidMillilitres(unit: FluidUnit): number {
   return { floz: fluidOunce, pt: quart / 2, qt: quart, gal: gallon }[unit];
 }
 
-/** The unit a bare number is read in. @example ownUnit('ml') // 'floz' in the United States */
+/** The unit a bare number is read in. In the United States 'floz' for 'ml'. @example ownUnit('ml') // 'ml' */
 export function ownUnit<U extends 'ml' | 'l' | 'g'>(metric: U): U | 'floz' | 'qt' | 'oz' {
   if (inUse.system === 'metric') return metric;
   return metric === 'ml' ? 'floz' : metric === 'l' ? 'qt' : 'oz';
@@ -170,10 +170,10 @@ function reading(unit: string): { readonly unit: string; readonly times: number;
   return { unit, times: 1, plus: 0 };
 }
 
-/** The unit in use for a metric one. @example unitShown('bar') // 'psi' in the United States */
+/** The unit in use for a metric one. In the United States 'psi' for 'bar'. @example unitShown('bar') // 'bar' */
 export const unitShown = (metric: string): string => reading(metric).unit;
 
-/** A reading in the unit in use. @param value in the metric unit @example readingShown(25, '°C') // 77 where °F are read */
+/** A reading in the unit in use; 77 for 25 °C where °F are read. @param value in the metric unit @example readingShown(25, '°C') // 25 */
 export function readingShown(value: number, metric: string): number {
   const { times, plus } = reading(metric);
   return Number((value * times + plus).toFixed(4));
