@@ -7,8 +7,8 @@ export interface Language {
   readonly locale: string;
 }
 
-/** A number as toFixed writes it; a specific gravity is written with its point everywhere. */
-const plainNumber = /^(?![01]\.\d{3,4}$)[-−]?\d+(\.\d+)?$/;
+/** A number or a range as toFixed writes it; a specific gravity is written with its point everywhere. */
+const plainNumber = /^(?![01]\.\d{3,4}$)[-−]?\d+(\.\d+)?(–\d+(\.\d+)?)?$/;
 
 /**
  * A language by its catalogue of ICU messages. Messages are parsed when they are first said.
@@ -21,7 +21,9 @@ export function languageOf(locale: string, messages: Readonly<Record<string, str
     .formatToParts(1.5)
     .find(({ type }) => type === 'decimal')!.value;
   const said = (value: unknown) =>
-    typeof value === 'number' || plainNumber.test(String(value)) ? String(value).replace('.', point) : value;
+    typeof value === 'number' || plainNumber.test(String(value))
+      ? String(value).replaceAll('.', point)
+      : value;
   return {
     locale,
     translate: (key, values) => {

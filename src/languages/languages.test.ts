@@ -37,6 +37,9 @@ describe('Dutch', () => {
   test('writes decimals with a comma, and leaves times, names and gravities alone', () => {
     const temperature = '{0} °C instead of {1} °C';
     expect(nl.translate(temperature, { 0: '22.5', 1: 4 })).toBe('22,5 °C in plaats van 4 °C');
+    expect(nl.translate('{0} opened after {1} warm', { 0: '0.6–3.5', 1: '4 u' })).toBe(
+      '0,6–3,5 geopend na 4 u warm',
+    );
     expect(nl.translate('{0}–{1} g a litre is usual', { 0: '1.042', 1: '0.998' })).toBe(
       '1.042–0.998 g per liter is gewoon',
     );

@@ -14,4 +14,4 @@ export const fizzWord = (volumes: number): string => words.find(([below]) => vol
 
 /** The word with its number small beside it. @example fizzWords(2.5) // 'lively (2.5 vol)' */
 export const fizzWords = (volumes: number): string =>
-  `${fizzWord(volumes)} (${volumes < 10 ? volumes.toFixed(1) : volumes.toFixed(0)} vol)`;
+  t`${fizzWord(volumes)} (${volumes < 10 ? volumes.toFixed(1) : volumes.toFixed(0)} vol)`;
