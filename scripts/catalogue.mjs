@@ -5,14 +5,7 @@ import path from 'node:path';
 import { parse, TYPE } from '@formatjs/icu-messageformat-parser';
 import ts from 'typescript';
 import { root } from './run.mjs';
-
-const filesUnder = (folder) =>
-  readdirSync(path.join(root, folder), { recursive: true, withFileTypes: true })
-    .filter(
-      (entry) => entry.isFile() && /\.tsx?$/.test(entry.name) && !/\.test|test-tool|\.d\.ts/.test(entry.name),
-    )
-    .map((entry) => path.relative(root, path.join(entry.parentPath, entry.name)))
-    .sort();
+import { sourcesUnder } from './sources.mjs';
 
 const isPlain = (node) => ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node);
 const faults = [];
@@ -29,14 +22,8 @@ const isUntold = (node) =>
     /[A-Za-z]{2} |^[A-Z][a-z]/.test(node.text));
 
 /** The keys of one file, in the order they stand in. */
-function keysOf(file) {
-  const source = ts.createSourceFile(
-    file,
-    readFileSync(path.join(root, file), 'utf8'),
-    ts.ScriptTarget.Latest,
-    true,
-    file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
-  );
+function keysOf(source) {
+  const file = source.fileName;
   const found = [];
   const add = (node, key, parameters) => {
     const line = source.getLineAndCharacterOfPosition(node.getStart()).line + 1;
@@ -78,7 +65,7 @@ function parametersOf(message) {
   return names;
 }
 
-const all = filesUnder('src').flatMap(keysOf);
+const all = sourcesUnder('src').flatMap(keysOf);
 const keys = new Map(all.map((each) => [each.key, each]));
 const languages = readdirSync(path.join(root, 'src/languages'))
   .filter((name) => name.endsWith('.json'))

@@ -1,9 +1,7 @@
 // Every sentence the app can say, read from its source, with an example in place of each parameter; fails on one that wet hands
 // would not read. `--list` prints them all.
-import { readdirSync, readFileSync } from 'node:fs';
-import path from 'node:path';
 import ts from 'typescript';
-import { root } from './run.mjs';
+import { sourcesUnder } from './sources.mjs';
 
 const folders = ['src/words', 'src/features', 'src/ui', 'src/app', 'src/store', 'src/core/cultures'];
 const mostWords = 20;
@@ -43,14 +41,6 @@ const passiveOrder = new RegExp(
   'i',
 );
 const unnamed = /^(It|They) (is|are|was|were|has|had|will|would|may|can|goes|stands|lies)\b/;
-
-const filesUnder = (folder) =>
-  readdirSync(path.join(root, folder), { recursive: true, withFileTypes: true })
-    .filter(
-      (entry) => entry.isFile() && /\.tsx?$/.test(entry.name) && !/\.test|test-tool|\.d\.ts/.test(entry.name),
-    )
-    .map((entry) => path.relative(root, path.join(entry.parentPath ?? entry.path, entry.name)))
-    .sort();
 
 /** The name that says most of an expression: the function called, or the last property. */
 function nameOf(node) {
@@ -119,21 +109,19 @@ const numbersOf = (sentence) =>
   ).length;
 
 const all = [];
-for (const file of folders.flatMap(filesUnder)) {
-  const source = ts.createSourceFile(
-    file,
-    readFileSync(path.join(root, file), 'utf8'),
-    ts.ScriptTarget.Latest,
-    true,
-    file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
-  );
+for (const source of folders.flatMap(sourcesUnder)) {
   const visit = (node) => {
     if (isText(node)) {
       const text = textOf(node);
       const line = source.getLineAndCharacterOfPosition(node.getStart()).line + 1;
       if (isSaid(node, text))
         sentencesOf(text).forEach((sentence, index) =>
-          all.push({ place: `${file}:${line}`, sentence, first: index === 0, words: wordsOf(sentence) }),
+          all.push({
+            place: `${source.fileName}:${line}`,
+            sentence,
+            first: index === 0,
+            words: wordsOf(sentence),
+          }),
         );
     }
     ts.forEachChild(node, visit);

@@ -52,31 +52,22 @@ export class Wrong extends Error {
   }
 }
 
-/** A number within bounds, or the sentence that says what is wrong at its box. */
-export function numberAt(
-  typed: Readonly<Record<string, string>>,
-  key: string,
-  low: number,
-  high: number,
-): number {
-  const value = parseNumber(typed[key] ?? '');
-  if (!Number.isFinite(value)) throw new Wrong(key, t`Write a number.`);
-  if (value < low || value > high) throw new Wrong(key, t`Between ${low} and ${high}.`);
-  return value;
-}
+/** What a box says within bounds, or the sentence that says what is wrong at it. */
+type At = (typed: Readonly<Record<string, string>>, key: string, low: number, high: number) => number;
 
-/** A temperature as the kitchen’s thermometer shows it, °C, within bounds. */
-export function degreesAt(
-  typed: Readonly<Record<string, string>>,
-  key: string,
-  low: number,
-  high: number,
-): number {
-  const value = degreesTyped(typed[key] ?? '');
-  if (!Number.isFinite(value)) throw new Wrong(key, t`Write a number.`);
-  if (value < low || value > high) throw new Wrong(key, t`Between ${low} and ${high} °C.`);
-  return value;
-}
+const within =
+  (read: (text: string) => number, bounds: (low: number, high: number) => string): At =>
+  (typed, key, low, high) => {
+    const value = read(typed[key] ?? '');
+    if (!Number.isFinite(value)) throw new Wrong(key, t`Write a number.`);
+    if (value < low || value > high) throw new Wrong(key, bounds(low, high));
+    return value;
+  };
+
+export const numberAt = within(parseNumber, (low, high) => t`Between ${low} and ${high}.`);
+
+/** °C, as the kitchen’s thermometer shows it. */
+export const degreesAt = within(degreesTyped, (low, high) => t`Between ${low} and ${high} °C.`);
 
 /** A volume, ml. */
 export function mlAt(
