@@ -16,7 +16,7 @@ test('fresh grains: a cycle by the warmth, strained into a jug, bottled with jui
     Raisin: '6 g',
   });
   // 58 g of raw sugar are 57.1 g in 900 ml and the 36 ml they take, raisins give a little: about 61 g/L.
-  await expect(page.getByText(/about 6[0-3] g of sugar a litre left/)).toBeVisible();
+  await expect(page.getByText(/about 6[0-3] g\/L of sugar left/)).toBeVisible();
   // Looked at by what grains show.
   await maker.radio('Plump, translucent').click();
   await expect(page.getByText('Looked: grains plump, translucent').first()).toBeVisible();
@@ -55,7 +55,7 @@ test('fresh grains: a cycle by the warmth, strained into a jug, bottled with jui
   await expect(page.getByText('3 closed bottles', { exact: false })).toBeVisible();
   // The jar itself goes on, as full and as sweet as it was begun.
   await page.goto(jar);
-  await expect(page.getByText(/about (5[5-9]|6[0-5]) g of sugar a litre left/)).toBeVisible();
+  await expect(page.getByText(/about (5[5-9]|6[0-5]) g\/L of sugar left/)).toBeVisible();
 });
 
 test('dried grains are woken, and their first waters thrown away', async ({ page }) => {
@@ -193,7 +193,7 @@ test('half the sugar and fresh juice with the grains, tasted day by day, capped,
     'Pear juice': '250 ml',
   });
   // 24 g and a quarter litre of pear juice at some 100 g/L: about 48 g in 965 ml.
-  await expect(page.getByText(/about (4[6-9]|5[0-3]) g of sugar a litre left/)).toBeVisible();
+  await expect(page.getByText(/about (4[6-9]|5[0-3]) g\/L of sugar left/)).toBeVisible();
   // Juice is no grains: 55 g in 700 ml.
   await expect(page.getByText(/Begun at 7\.9 % grains and 3\.4 % sweetener/)).toBeVisible();
   for (const day of [1, 2]) {

@@ -72,7 +72,7 @@ export function DoseCard({ state, table, jar, batchMl, onState }: Props) {
       {needed > 0.05 ? (
         <InkButton
           quiet
-          label={t`Prime with ${needed.toFixed(1)} g of sugar a litre`}
+          label={t`Prime with ${needed.toFixed(1)} g/L of sugar`}
           onPress={() =>
             setDose({ what: 'white-sugar', perLitre: Math.round(needed * 10) / 10, unit: 'grams' })
           }

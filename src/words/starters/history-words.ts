@@ -13,5 +13,5 @@ export function historyWords(
   const count = (deed: string) => within.filter((each) => each.deed === deed).length;
   const levels = history.levels.filter(({ at }) => at <= now).map(({ value }) => value);
   const level = levels.at(-1) ?? 0;
-  return t`In this time: ${plural(count('fed'), 'feed')} and ${plural(count('drawn'), 'draw')}. ${plural(count('looked'), 'look')}. In the jar now: ${volume(Math.round(level))}${sugarLeft === null ? '' : t`, about ${Math.round(sugarLeft)} g of sugar a litre left`}.`;
+  return t`In this time: ${plural(count('fed'), 'feed')} and ${plural(count('drawn'), 'draw')}. ${plural(count('looked'), 'look')}. In the jar now: ${volume(Math.round(level))}${sugarLeft === null ? '' : t`, about ${Math.round(sugarLeft)} g/L of sugar left`}.`;
 }

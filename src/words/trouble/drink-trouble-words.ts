@@ -39,7 +39,7 @@ export const drinkCauseWords: Readonly<Record<DrinkCauseId, string>> = {
 export const rescueWords: Readonly<Record<RescueId, string>> = {
   'warm-it': t`Stand it warmer, 22–26 °C, and look again in a day.`,
   wait: t`Give it another day, and taste.`,
-  'prime-again': t`Prime it again: 6 g of sugar a litre, close it, keep it warm.`,
+  'prime-again': t`Prime it again: 6 g/L of sugar, close it, keep it warm.`,
   'pitch-again': t`Pitch it again with a lively starter, below 30 °C.`,
   'test-seal': t`Fill one soft bottle from it: if that firms up, the other seal leaks.`,
   blend: t`Blend it with one that errs the other way.`,

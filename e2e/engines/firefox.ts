@@ -1,0 +1,71 @@
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { launch, type ElementHandle } from 'puppeteer-core';
+import { byLabel, byRole, finder, hasText, until, type Engine } from './engine';
+
+/** What a page still fetches is waited for by what is looked for on it. */
+const soon = { waitUntil: 'domcontentloaded' } as const;
+
+/** Debian's Firefox ESR over WebDriver BiDi. */
+export async function firefox(executablePath: string, home: string): Promise<Engine> {
+  const downloads = mkdtempSync(path.join(tmpdir(), 'yuzet-firefox-'));
+  const browser = await launch({
+    browser: 'firefox',
+    executablePath,
+    headless: true,
+    extraPrefsFirefox: {
+      'browser.download.folderList': 2,
+      'browser.download.dir': downloads,
+      'browser.helperApps.neverAsk.saveToDisk': 'application/json',
+      'intl.accept_languages': 'en-GB',
+      // A first visit would copy the whole app for later.
+      'dom.serviceWorkers.enabled': false,
+    },
+  });
+  const page = await browser.newPage();
+  await page.setViewport({ width: 390, height: 844 });
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error') errors.push(message.text());
+  });
+  const element = async (expression: string) => {
+    if (!(await page.evaluate('"TestingLibraryDom" in window'))) await page.evaluate(finder);
+    const handle = await page.evaluateHandle(expression);
+    return handle.asElement() as ElementHandle<Element> | null;
+  };
+  return {
+    name: `${await browser.version()}`,
+    open: async (at) => void (await page.goto(`${home}${at}`, soon)),
+    reload: async () => void (await page.reload(soon)),
+    tap: (role, name) =>
+      until(`${role} ${String(name)}`, async () => {
+        const found = await element(byRole(role, name));
+        await found?.click();
+        return found !== null;
+      }).then(() => undefined),
+    type: async (box, text) => {
+      const found = await until(box, () => element(byRole('textbox', box)));
+      await found.click({ count: 3 });
+      await page.keyboard.press('Backspace');
+      await found.type(text);
+    },
+    sees: async (text) =>
+      void (await until(String(text), async () => Boolean(await page.evaluate(hasText(text))))),
+    give: async (input, file) => {
+      const found = await until(input, () => element(byLabel(input)));
+      await (found as ElementHandle<HTMLInputElement>).uploadFile(file);
+    },
+    downloaded: () =>
+      until('the file', async () => {
+        const file = readdirSync(downloads).find((each) => each.endsWith('.json'));
+        return file !== undefined && readFileSync(path.join(downloads, file)).length > 0
+          ? path.join(downloads, file)
+          : null;
+      }),
+    text: async () => String(await page.evaluate('document.body.innerText')),
+    errors: () => errors,
+    close: () => browser.close(),
+  };
+}
