@@ -166,6 +166,7 @@ function reading(unit: string): { readonly unit: string; readonly times: number;
   if (inUse.system === 'metric') return { unit, times: 1, plus: 0 };
   if (unit === 'bar') return { unit: 'psi', times: psiPerBar, plus: 0 };
   if (unit === 'g') return { unit: 'oz', times: 1 / ounce, plus: 0 };
+  if (unit === 'L') return { unit: 'qt', times: 1000 / fluidMillilitres('qt'), plus: 0 };
   if (unit === 'ml') return { unit: 'fl oz', times: 1 / fluidMillilitres('floz'), plus: 0 };
   return { unit, times: 1, plus: 0 };
 }

@@ -23,6 +23,7 @@ import { Figure } from '@/ui/controls/figure';
 import { PressLink } from '@/ui/controls/press-link';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
+import { amountFigure } from '@/words/figures';
 import { useRoles } from '@/ui/theme/use-roles';
 import { quarter } from '@/words/moment';
 import { nameOfLot } from '@/words/names';
@@ -90,7 +91,7 @@ interface FiguresProps {
 
 function AccountFigures({ account, doseMl, nowMl, starterName }: FiguresProps) {
   const roles = useRoles();
-  const left = nowMl !== undefined && nowMl < account.batchMl * 0.98;
+  const left = nowMl !== undefined && nowMl < account.batchMl * 0.98 ? nowMl : null;
   const remark = sugarRemark(account.totalGramsPerLitre);
   const sources = account.sources
     .slice(0, 5)
@@ -103,13 +104,15 @@ function AccountFigures({ account, doseMl, nowMl, starterName }: FiguresProps) {
     doseMl > 0
       ? t` The dose, ${Math.round(doseMl)} ml, is ${(account.doseShare * 100).toFixed(1)} % of the batch.`
       : '';
+  const batch = amountFigure(account.batchMl / 1000, 'L');
+  const now = amountFigure((left ?? 0) / 1000, 'L');
   return (
     <>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         <Figure value={account.totalGramsPerLitre.toFixed(0)} unit={t`g/L in the jar`} />
         <Figure value={account.gravity.toFixed(3)} unit={t`SG, ${account.brix.toFixed(1)} °Brix`} />
-        <Figure value={(account.batchMl / 1000).toFixed(2)} unit={left ? t`L mixed` : t`L in all`} />
-        {left ? <Figure value={(nowMl / 1000).toFixed(2)} unit={t`L in the jar now`} /> : null}
+        <Figure value={batch.value} unit={left !== null ? t`${batch.unit} mixed` : t`${batch.unit} in all`} />
+        {left !== null ? <Figure value={now.value} unit={t`${now.unit} in the jar now`} /> : null}
       </View>
       <Text
         color={roles.softText}

@@ -68,7 +68,7 @@ function BuildForm({ lot }: { readonly lot: Lot }) {
           label={t`How much`}
           value={text}
           onChange={setText}
-          echo={typed.ok ? `= ${Math.round(amount)} ${unit}` : undefined}
+          echo={typed.ok ? t`= ${Math.round(amount)} ${unit}` : undefined}
           error={typed.ok ? undefined : refusalWords(typed)}
         />
         <MomentField

@@ -36,7 +36,7 @@ export function PlaceBar({ items, here, upright }: Props) {
             href={item.href}
             aria-label={item.label}
             aria-current={current ? 'page' : undefined}
-            style={styles.item}
+            style={upright ? styles.above : styles.item}
           >
             <View style={[styles.blot, current && { backgroundColor: roles.here }]}>
               <Icon name={item.icon} color={roles.text} />
@@ -52,9 +52,10 @@ export function PlaceBar({ items, here, upright }: Props) {
 }
 
 const styles = StyleSheet.create({
-  bar: { flexDirection: 'row', justifyContent: 'space-around', borderTopWidth: 1, paddingVertical: 6 },
+  bar: { flexDirection: 'row', borderTopWidth: 1, paddingVertical: 6 },
   rail: { width: 92, borderRightWidth: 1, paddingVertical: 16, gap: 12 },
-  item: { alignItems: 'center', gap: 2, minWidth: 68 },
+  item: { alignItems: 'center', gap: 2, flexGrow: 1, flexBasis: 0 },
+  above: { alignItems: 'center', gap: 2 },
   blot: {
     paddingHorizontal: 14,
     paddingVertical: 3,

@@ -4,6 +4,7 @@ import type { BottlingWay } from '@/core/recipes/recipe';
 import type { Cause } from '@/core/tasting/looking-back';
 import type { TasteKind } from '@/core/lots/lot';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
+import { number } from '../amounts';
 import { plural, t } from '@/core/language/t';
 
 const more: Readonly<Record<TasteKind, string>> = {
@@ -57,7 +58,7 @@ const doseWords = (dose: BottlingWay['dose']): string =>
 export function proposalWords(proposal: VersionProposal): string {
   switch (proposal.what) {
     case 'sugar':
-      return t`${ingredientOf(proposal.ingredient).name} ${proposal.from} → ${proposal.to} g a litre: it tasted ${proposal.because === 'too-sweet' ? t`sweeter` : t`less sweet`} than you like it`;
+      return t`${ingredientOf(proposal.ingredient).name} ${number(Number(proposal.from.toFixed(1)))} → ${number(Number(proposal.to.toFixed(1)))} g a litre: it tasted ${proposal.because === 'too-sweet' ? t`sweeter` : t`less sweet`} than you like it`;
     case 'days':
       return t`Days warm in the bottle ${proposal.from} → ${proposal.to}: ${proposal.because === 'gushed' ? t`half of them gushed` : proposal.because === 'flat' ? t`half of them were flat` : t`the one liked best stood so long`}`;
     case 'dose':

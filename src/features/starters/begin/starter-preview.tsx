@@ -17,6 +17,7 @@ import { Jar } from '@/ui/drawings/jar';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { kitchenMeasure, portionsWords, portionWords, volume } from '@/words/amounts';
+import { amountFigure } from '@/words/figures';
 import { t } from '@/core/language/t';
 
 /** What the spoons really make: percent, level, and where that is thin or rich. */
@@ -55,12 +56,12 @@ export function StarterPreview({
           litreHeight={120}
         />
         {dry ? (
-          <Figure value={String(Math.round(level))} unit="ml" />
+          <Figure {...amountFigure(level, 'ml')} />
         ) : (
-          <>
+          <View style={{ flex: 1, flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
             {share.body > 0 ? <Figure value={share.body.toFixed(1)} unit={`% ${share.bodyWord}`} /> : null}
             <Figure value={share.sweetener.toFixed(1)} unit={t`% sweetener`} />
-          </>
+          </View>
         )}
       </View>
       {(dry ? [] : share.notes).map((note) => (

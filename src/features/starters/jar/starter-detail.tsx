@@ -35,7 +35,7 @@ import { hourMs } from '@/core/duration';
 import { BeginningGuide, CareNotes, FirstDraw, JarChart } from '../lazy';
 import { LotExtras } from '../../lots/lazy';
 import { t } from '@/core/language/t';
-import { readingShown, unitShown } from '@/core/measures/unit-system';
+import { amountFigure } from '@/words/figures';
 
 /** One starter: when to draw and how much, its care, where it came from, its ledger. */
 export function StarterDetail({ lot }: { readonly lot: Lot }) {
@@ -61,6 +61,7 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
   const share = begun?.kind === 'added' ? percentagesOf(begun.portions, culture?.keeping ?? undefined) : null;
   const level = Math.round(levelMl(lot.contents));
   const cups = kitchenVolume(level);
+  const figure = amountFigure(level, 'ml');
   return (
     <Screen
       title={lot.name}
@@ -77,8 +78,8 @@ export function StarterDetail({ lot }: { readonly lot: Lot }) {
         />
         <View style={{ flex: 1, gap: gap.small }}>
           <Figure
-            value={String(Number(readingShown(level, 'ml').toFixed(unitShown('ml') === 'ml' ? 0 : 1)))}
-            unit={t`${unitShown('ml')}${cups ? ` (${cups})` : ''} in a ${Math.round(lot.vessel.ml)} ml jar`}
+            value={figure.value}
+            unit={t`${figure.unit}${cups ? ` (${cups})` : ''} in a ${Math.round(lot.vessel.ml)} ml jar`}
           />
           {share && share.body + share.sweetener > 0 ? (
             <Text>{t`Begun at ${share.body > 0 ? t`${share.body.toFixed(1)} % ${share.bodyWord} and ` : ''}${share.sweetener.toFixed(1)} % sweetener`}</Text>

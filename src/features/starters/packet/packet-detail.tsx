@@ -11,7 +11,7 @@ import { Packet } from '@/ui/drawings/packet';
 import { Screen } from '@/ui/layout/screen';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
-import { number } from '@/words/amounts';
+import { amountFigure } from '@/words/figures';
 import { duration } from '@/words/moment';
 import { LotActs } from '../../lots/lot-acts';
 import { hourMs } from '@/core/duration';
@@ -28,6 +28,7 @@ export function PacketDetail({ lot }: { readonly lot: Lot }) {
   if (!culture?.packet) return null;
   const plan = packetPlan(lot, culture, warmths, 2000, now);
   const share = Math.round(100 * plan.alive);
+  const left = amountFigure(plan.leftGrams, 'g');
   const [low, high] = [share / plan.doubt, Math.min(100, share * plan.doubt)].map(Math.round);
   return (
     <Screen
@@ -43,7 +44,7 @@ export function PacketDetail({ lot }: { readonly lot: Lot }) {
           height={150}
         />
         <View style={{ flex: 1, gap: gap.small }}>
-          <Figure value={number(Number(plan.leftGrams.toFixed(1)))} unit={t`g left`} />
+          <Figure value={left.value} unit={t`${left.unit} left`} />
           <Text as="strong" testID="packet-alive">{t`About ${share} % alive (${low}–${high} %)`}</Text>
           <Text>{t`By its date and where it lay. A trial in warm water tells more.`}</Text>
         </View>
