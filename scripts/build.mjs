@@ -58,7 +58,7 @@ export async function build({ base = '', out = 'dist' } = {}) {
   must(
     'Building the app',
     process.execPath,
-    ['node_modules/expo/bin/cli', 'export', '--platform', 'web', '--output-dir', out],
+    ['node_modules/expo/bin/cli', 'export', '--platform', 'web', '--source-maps', '--output-dir', out],
     {
       EXPO_NO_TELEMETRY: '1',
       EXPO_OFFLINE: '1',
