@@ -11,6 +11,7 @@ import { watchForUpdates } from '@/features/shell/update';
 import { KeeperContext } from '@/store/keeper-context';
 import { selectLook } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
+import { markPresses } from '@/ui/controls/press-mark';
 import { fontFiles } from '@/ui/theme/font-files';
 import { dayRoles, nightRoles } from '@/ui/theme/roles';
 import { ThemedPaper } from '@/ui/theme/themed-paper';
@@ -26,7 +27,12 @@ export default function RootLayout() {
     void loadAsync(fontFiles).then(begin, begin);
     beginApp();
     watchForUpdates();
-    return fetchPlaces();
+    const endMarks = markPresses(document.body);
+    const endPlaces = fetchPlaces();
+    return () => {
+      endMarks();
+      endPlaces();
+    };
   }, []);
   if (!ready) return null;
   return (
