@@ -103,6 +103,15 @@ export const quantityWords: Readonly<
 
 /** Steps of a score of sweetness, from 1 to 5. */
 export const sweetWords = [t`Dry`, t`A hint sweet`, t`Balanced`, t`Sweet`, t`Syrupy`] as const;
+/** The seasons of the year. */
+export const seasonWords = {
+  spring: t`spring`,
+  summer: t`summer`,
+  autumn: t`autumn`,
+  winter: t`winter`,
+} as const;
+/** Fizz as it is sipped, from 1 to 5: the words that forecasts use. */
+export const fizzSteps = [t`Flat`, t`Faint`, t`Gentle`, t`Lively`, t`Sharp`] as const;
 
 /** A lot's name by itself; a bottle carries the name of its brew. */
 export function lotName(lot: Lot, household: Household): string {

@@ -14,22 +14,18 @@ import { Screen } from '@/ui/layout/screen';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { calibrationWords, pendingCalibration } from '@/words/bottles/back-words';
+import { seasonWords } from '@/words/names';
 import { causeWords } from '@/words/bottles/compare-words';
 import { duration } from '@/words/moment';
 import { useBefore } from '../forecasting/use-before';
 import { batchesOf, openedBottles, type Batch } from './batches';
+import { FatesCard } from './fates-card';
+import { HeldPlot } from './held-plot';
 import { PalatesCard } from './palates-card';
 import { SavedCard } from './saved-card';
+import { SeasonsPlot } from './seasons-plot';
 import { capital } from '@/core/capital';
-import type { Season } from '@/core/tasting/looking-back';
 import { plural, t } from '@/core/language/t';
-
-const seasonWords: Readonly<Record<Season, string>> = {
-  spring: t`spring`,
-  summer: t`summer`,
-  autumn: t`autumn`,
-  winter: t`winter`,
-};
 
 type Grouping = 'season' | 'starter';
 
@@ -51,8 +47,16 @@ export function BackScreen() {
       <Card label={t`Was it right?`} testID="calibration">
         <Text as="subheading" level={2}>{t`Was it right nine times in ten?`}</Text>
         <Text>{before.isPending ? pendingCalibration : calibrationWords(calibrationOf(checked))}</Text>
+        <HeldPlot checked={checked} />
       </Card>
+      {batches.length > 1 ? (
+        <Card label={t`Over the seasons`}>
+          <Text as="subheading" level={2}>{t`Over the seasons`}</Text>
+          <SeasonsPlot batches={batches} now={now} />
+        </Card>
+      ) : null}
       <PalatesCard lots={everyLot(household)} now={now} />
+      <FatesCard lots={everyLot(household)} />
       {batches.length === 0 ? (
         <Text>{t`Nothing was opened yet. What you open and taste is looked back at here.`}</Text>
       ) : (

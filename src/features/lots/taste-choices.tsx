@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { TasteKind } from '@/core/lots/lot';
 import { Choice } from '@/ui/controls/choice';
 import { Text } from '@/ui/controls/text';
-import { sweetWords } from '@/words/names';
+import { fizzSteps, sweetWords } from '@/words/names';
 import { t } from '@/core/language/t';
 
 /** Scores of a sip so far: what nobody scored is not written. */
@@ -14,7 +14,7 @@ const scales: Readonly<
 > = {
   sweet: [t`Sweet`, sweetWords],
   sour: [t`Sour`, [t`Not sour`, t`Fresh`, t`Tart`, t`Sour`, t`Vinegary`]],
-  fizz: [t`Fizz`, [t`Still`, t`Prickle`, t`Soft`, t`Lively`, t`Sharp`]],
+  fizz: [t`Fizz`, fizzSteps],
   spice: [t`Spice`, [t`None`, t`A trace`, t`Warm`, t`Spicy`, t`Burning`]],
   aroma: [t`Aroma`, [t`None`, t`Faint`, t`Clear`, t`Full`, t`Too much`]],
   off: [t`Anything off`, [t`Clean`, t`A trace`, t`Noticeable`, t`Strong`, t`Undrinkable`]],

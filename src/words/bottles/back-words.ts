@@ -1,6 +1,18 @@
+import type { Fate } from '@/core/tasting/bottle-fates';
 import type { Calibration } from '@/core/tasting/looking-back';
 import type { Liking, Palate } from '@/core/tasting/palate';
 import { plural, t } from '@/core/language/t';
+
+/** What became of bottles, after their number. */
+export const fateWords: Readonly<Record<Fate, string>> = {
+  good: t`opened well`,
+  flat: t`opened flat`,
+  gushed: t`gushed`,
+  given: t`given away`,
+  wasted: t`poured away or lost`,
+  burst: t`burst or leaked`,
+  closed: t`still closed`,
+};
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
