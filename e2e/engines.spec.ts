@@ -36,7 +36,7 @@ async function aLife(engine: Engine) {
   await engine.tap('button', 'Bottled');
   await engine.sees(/Labels for/);
   await engine.open('/rack');
-  await engine.tap('button', /percent of its limit/);
+  await engine.tap('button', /of what it bears/);
   await engine.tap('button', 'Chilled');
   await engine.sees('in the fridge');
   await engine.reload();

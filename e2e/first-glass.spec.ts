@@ -85,7 +85,7 @@ test('from nothing yet to a first glass, by following only what the page says', 
   for (let day = 10; day <= 17 && chilledOn === 0; day += 1) {
     await setClock(page, evening(day));
     await page.goto('/rack');
-    await expect(button(page, /percent of its limit/).first()).toBeVisible();
+    await expect(button(page, /of what it bears/).first()).toBeVisible();
     await page.getByRole('link', { name: 'Today', exact: true }).click();
     const due = await dueNow(page);
     const firm = due.find((name) => name === 'Squeezed: firm');

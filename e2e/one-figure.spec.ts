@@ -65,17 +65,17 @@ test('every view of the household says the same of a lot: litres, sugar, livelin
   // Bottles: pressure, verb and time on the rack are the clock's.
   const bottles = (await labels(page, '/rack')).flatMap((label) => {
     const read =
-      /^(.+, bottle \d+): about (\d+) percent[^;]*; (?:squeeze [^,]+, or )?(chill|best opened) (?:by )?([^\n]+)/.exec(
+      /^(.+, bottle \d+): about (.+?) of what it bears[^;]*; (?:squeeze [^,]+, or )?(chill|best opened) (?:by )?([^\n]+)/.exec(
         label,
       );
-    return read ? [{ name: read[1]!, percent: read[2]!, verb: read[3]!, when: read[4]! }] : [];
+    return read ? [{ name: read[1]!, share: read[2]!, verb: read[3]!, when: read[4]! }] : [];
   });
   expect(bottles).toHaveLength(6);
   const bed = (words: string) => words.replace('before bed', '22:30');
-  for (const { name, percent, verb, when } of bottles) {
+  for (const { name, share, verb, when } of bottles) {
     const row = rows.get(name)!;
     same(verb === 'chill' ? 'chill' : 'open', row.verb, `${name}, verb`);
-    same(percent, /(\d+) % of its limit/.exec(row.like)?.[1], `${name}, share of its limit`);
+    same(share, /^(.+?) of what it bears/.exec(row.like)?.[1], `${name}, share of its limit`);
     same(bed(when), row.until, `${name}, until`);
   }
 

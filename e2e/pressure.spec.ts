@@ -50,7 +50,7 @@ test('the power was out, and one was found behind the flour', async ({ page }) =
   await take(page, diary);
   await page.goto('/rack');
   const first = button(page, /Cold pear, bottle 1: about/);
-  const share = async () => Number(/about (\d+) percent/.exec((await first.getAttribute('aria-label'))!)![1]);
+  const share = async () => Number(/\((\d+) percent\)/.exec((await first.getAttribute('aria-label'))!)![1]);
   await expect(first).toBeVisible();
   const before = await share();
   await button(page, 'The power was out').click();

@@ -9,6 +9,7 @@ import { HeadroomBar } from '@/ui/drawings/headroom-bar';
 import { corners } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { closesWords } from '@/words/moment';
+import { shareWords } from '@/words/chance';
 import { lotName } from '@/words/names';
 import { ruleOrder } from '@/words/tasks/rule-words';
 import { markedWords, stageWords } from '@/words/tasks/watch-words';
@@ -38,7 +39,7 @@ export function RackBottle({
   const name = lotName(lot, household);
   const grave = watch?.stage === 'do-not-handle' || watch?.stage === 'chill-now';
   const words = watch
-    ? t`${Math.round(watch.share * 100)} % of limit`
+    ? t`${shareWords(watch.share)} of what it bears`
     : lot.closure === 'sealed'
       ? '…'
       : t`not sealed`;
@@ -51,7 +52,7 @@ export function RackBottle({
     <Press
       role={picked === undefined ? 'button' : 'checkbox'}
       {...(picked === undefined ? {} : { 'aria-checked': picked })}
-      aria-label={`${name}: ${watch ? t`about ${Math.round(watch.share * 100)} percent of its limit${why ? `, ${why}` : ''}` : t`being worked out`}${closes ? `; ${closes}` : ''}`}
+      aria-label={`${name}: ${watch ? t`about ${shareWords(watch.share)} of what it bears (${Math.round(watch.share * 100)} percent)${why ? `, ${why}` : ''}` : t`being worked out`}${closes ? `; ${closes}` : ''}`}
       onPress={onPress}
       style={[
         styles.cell,

@@ -5,7 +5,7 @@ const unknown = { sweetness: null, volumes: null, limitShare: null };
 describe('what a lot is like on the kitchen’s clock', () => {
   test('a bottle by its limit, fizz and sweetness; a jar by how lively it is', () => {
     expect(likeWords({ ...unknown, limitShare: 0.324, volumes: 0.84, sweetness: 81.4 }, null, false)).toBe(
-      '32 % of its limit, flat (0.8 vol), 81 g/L sweet',
+      'a third of what it bears, flat (0.8 vol), 81 g/L sweet',
     );
     expect(likeWords(unknown, 'lively', false)).toBe('lively');
   });

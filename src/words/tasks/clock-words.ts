@@ -1,5 +1,6 @@
 import type { LikeThen } from '@/core/tasks/kitchen-clock';
 import type { Task } from '@/core/tasks/task';
+import { shareWords } from '../chance';
 import { fizzWords } from '../fizz';
 import { t } from '@/core/language/t';
 
@@ -15,7 +16,7 @@ export function likeWords(
   unpitched: boolean,
 ): string {
   const parts = [
-    ...(limitShare === null ? [] : [t`${Math.round(limitShare * 100)} % of its limit`]),
+    ...(limitShare === null ? [] : [t`${shareWords(limitShare)} of what it bears`]),
     ...(volumes === null ? [] : [fizzWords(volumes)]),
     ...(sweetness === null ? [] : [t`${sweetness.toFixed(0)} g/L sweet`]),
     ...(jar === null ? [] : [jar]),
