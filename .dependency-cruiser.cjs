@@ -7,7 +7,7 @@ const shipped = '^assets/';
 /** The folders of core, each knowing only those before it: so no two of them know each other. */
 const coreOrder = [
   'language', 'sugar', 'gas', 'matter', 'vessels', 'kitchen', 'cultures', 'lots', 'measures', 'settings', 'ferment', 'journal', 'advice', 'forecast', 'starter',
-  'trouble', 'bottling', 'tasting', 'workbook', 'brew', 'recipes', 'tasks', 'formats',
+  'trouble', 'bottling', 'tasting', 'workbook', 'brew', 'recipes', 'plan', 'tasks', 'formats',
 ]; // prettier-ignore
 /** The folders of the forecast, likewise. */
 const forecastOrder = [

@@ -1,0 +1,48 @@
+import type { Lengths } from './lengths';
+import type { Household, PlannedWish, Way } from './problem';
+import { dayMs } from '../duration';
+
+/** Monday 1 June 2026, 18:00 by the local clock. */
+export const monday = new Date(2026, 5, 1, 18).getTime();
+
+/** Lengths alike for each kitchen: hours to bottling, hours until too dry, hours to firm and until too much. */
+export function lengthsAlike(
+  kitchens: readonly (readonly [ready: number, dry: number, firm: number, over: number])[],
+): Lengths {
+  const of = (pick: (kitchen: readonly [number, number, number, number]) => number) =>
+    Float64Array.from(kitchens, pick);
+  const rows = (pick: (kitchen: readonly [number, number, number, number]) => number) => [of(pick), of(pick)];
+  return {
+    bottleFrom: of(([ready]) => ready),
+    bottleUntil: of(([, dry]) => dry),
+    bottledAt: [0, 1000],
+    chillFrom: rows(([, , firm]) => firm),
+    fizzFrom: rows(([, , firm]) => 0.8 * firm),
+    chillUntil: rows(([, , , over]) => over),
+  };
+}
+
+export const wayOf = (id: string, lengths: Lengths, more: Partial<Way> = {}): Way => ({
+  id,
+  lengths,
+  readyAt: monday,
+  drawsFrom: null,
+  actsBefore: 0,
+  ...more,
+});
+
+export const wishOf = (id: string, days: number, ways: readonly Way[], bottles = 4): PlannedWish => ({
+  id,
+  by: monday + days * dayMs,
+  bottles,
+  weight: 1,
+  ways,
+});
+
+export const householdOf = (more: Partial<Household> = {}): Household => ({
+  now: monday,
+  free: { waking: { from: 7 * 60, to: 22 * 60 + 30 }, busy: [] },
+  jars: 2,
+  bottles: 12,
+  ...more,
+});

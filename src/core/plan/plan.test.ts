@@ -1,0 +1,257 @@
+import fc from 'fast-check';
+import { choiceAt, choicesFor, brewDayHours, brewMoments, chanceBy, waysThrough } from './choices';
+import { isFree, isFreeFor, joined, nextFree } from './free-hours';
+import { lookErrors } from './look-errors';
+import { householdOf, lengthsAlike, monday, wayOf, wishOf } from './plan.test-tool';
+import type { Choice, Household } from './problem';
+import { fitTogether, schedule } from './schedule';
+import { wayThrough } from './way-through';
+import { dayMs, hourMs } from '../duration';
+
+const at = (day: number, hour: number, minute = 0) => new Date(2026, 5, day, hour, minute).getTime();
+const free = householdOf().free;
+
+test('busy spans that meet are one, and empty ones none', () => {
+  expect(
+    joined([
+      { from: 8, until: 9 },
+      { from: 1, until: 3 },
+      { from: 3, until: 5 },
+      { from: 6, until: 6 },
+      { from: 2, until: 4 },
+    ]),
+  ).toEqual([
+    { from: 1, until: 5 },
+    { from: 8, until: 9 },
+  ]);
+});
+
+test('the next free moment is awake and not busy; a night and a working day lie between', () => {
+  const working = { ...free, busy: [{ from: at(2, 8), until: at(2, 17) }] };
+  expect(nextFree(at(1, 23), free)).toBe(at(2, 7));
+  expect(nextFree(at(2, 7, 30), working)).toBe(at(2, 7, 30));
+  expect(nextFree(at(2, 8), working)).toBe(at(2, 17));
+  // Busy until after bed time: the morning after.
+  expect(nextFree(at(2, 9), { ...free, busy: [{ from: at(2, 8), until: at(2, 23) }] })).toBe(at(3, 7));
+  expect(isFreeFor(at(2, 7), hourMs, working)).toBe(true);
+  expect(isFreeFor(at(2, 7), 1.5 * hourMs, working)).toBe(false);
+  expect(isFreeFor(at(2, 22), hourMs, free)).toBe(false);
+});
+
+test('one kitchen by hand: pitched at six, right for bottling in the middle of a night, firm thirty hours after', () => {
+  // Kitchen 0 is late (every fifth): 1 is not.
+  const lengths = lengthsAlike([
+    [30, 60, 30, 48],
+    [30, 60, 30, 48],
+  ]);
+  const way = wayThrough(lengths, 1, at(1, 18), free);
+  // 30 hours after Monday 18:00 is Wednesday 0:00: bottled when somebody is up, at 7:00; firm on Thursday at 13:00.
+  expect(way.bottledAt).toBe(at(3, 7));
+  expect(way.chilledAt).toBe(at(4, 13));
+  expect(way.glassAt).toBe(at(5, 13));
+  expect(way.good).toBe(true);
+  // The late one bottles four hours after, which is still before it is too dry.
+  expect(wayThrough(lengths, 0, at(1, 18), free).bottledAt).toBe(at(3, 11));
+  // Away from Wednesday to Friday: bottled on Friday evening, 96 hours after the pitch, too dry by then.
+  const gone = { ...free, busy: [{ from: at(2, 20), until: at(5, 18) }] };
+  expect(wayThrough(lengths, 1, at(1, 18), gone)).toMatchObject({ bottledAt: at(5, 18), good: false });
+});
+
+test('the chance is the share of kitchens that are good and in time', () => {
+  // Ready after 20, 44, 68 and 500 hours; the third is chilled too late when nobody is there.
+  const lengths = lengthsAlike([
+    [20, 90, 24, 60],
+    [44, 90, 24, 60],
+    [68, 140, 24, 60],
+    [500, 600, 24, 60],
+  ]);
+  const way = wayOf('a', lengths);
+  const wish = wishOf('w', 7, [way]);
+  const ways = waysThrough(way, at(1, 18), householdOf());
+  expect(ways.map(({ good }) => good)).toEqual([true, true, true, true]);
+  expect(chanceBy(ways, wish.by)).toBe(0.75);
+  expect(chanceBy(ways, at(4, 23))).toBe(0.25);
+  expect(choiceAt(wish, way, at(1, 18), householdOf()).jar).toEqual([at(1, 18), wish.by]);
+});
+
+test('what has stood in the cold for more than three weeks is not what was wished', () => {
+  const ways = [{ bottledAt: 0, chilledAt: 0, glassAt: 0, good: true }];
+  expect([chanceBy(ways, 21 * dayMs), chanceBy(ways, 21 * dayMs + 1)]).toEqual([1, 0]);
+});
+
+test('errors of looks are standard normal, and the same each time', () => {
+  const errors = lookErrors(999, 3);
+  const mean = errors.reduce((sum, each) => sum + each, 0) / errors.length;
+  const spread = Math.sqrt(errors.reduce((sum, each) => sum + each * each, 0) / errors.length);
+  expect(Math.abs(mean)).toBeLessThan(0.01);
+  expect(spread).toBeGreaterThan(0.97);
+  expect(spread).toBeLessThan(1.01);
+  expect(lookErrors(5, 2)).toEqual(lookErrors(5, 2));
+});
+
+const hours = fc.integer({ min: 10, max: 160 });
+const kitchen = fc.tuple(
+  hours,
+  fc.integer({ min: 5, max: 60 }),
+  fc.integer({ min: 10, max: 90 }),
+  fc.integer({ min: 6, max: 60 }),
+);
+const lengthsArb = fc
+  .array(kitchen, { minLength: 4, maxLength: 8 })
+  .map((all) => lengthsAlike(all.map(([ready, dry, firm, over]) => [ready, ready + dry, firm, firm + over])));
+const busyArb = fc
+  .array(fc.tuple(fc.integer({ min: 0, max: 300 }), fc.integer({ min: 2, max: 40 })), { maxLength: 4 })
+  .map((all) =>
+    joined(
+      all.map(([from, long]) => ({ from: monday + from * hourMs, until: monday + (from + long) * hourMs })),
+    ),
+  );
+const householdArb = fc.record({
+  jars: fc.integer({ min: 1, max: 2 }),
+  bottles: fc.integer({ min: 2, max: 10 }),
+  busy: busyArb,
+});
+const wishesArb = fc.array(
+  fc.record({
+    days: fc.integer({ min: 4, max: 12 }),
+    bottles: fc.integer({ min: 1, max: 6 }),
+    lengths: lengthsArb,
+    shared: fc.boolean(),
+    readyHours: fc.integer({ min: 0, max: 72 }),
+  }),
+  { minLength: 1, maxLength: 3 },
+);
+
+function problem(
+  {
+    jars,
+    bottles,
+    busy,
+  }: { jars: number; bottles: number; busy: readonly { from: number; until: number }[] },
+  wishes: readonly {
+    days: number;
+    bottles: number;
+    lengths: ReturnType<typeof lengthsAlike>;
+    shared: boolean;
+    readyHours: number;
+  }[],
+) {
+  const household = householdOf({ jars, bottles, free: { ...free, busy } });
+  const options = wishes.map((wish, i) =>
+    choicesFor(
+      wishOf(
+        `w${i}`,
+        wish.days,
+        [
+          wayOf(`way${i}`, wish.lengths, {
+            readyAt: monday + wish.readyHours * hourMs,
+            drawsFrom: wish.shared ? { lotId: 'bug', againAfterHours: 24 } : null,
+          }),
+        ],
+        wish.bottles,
+      ),
+      household,
+    ),
+  );
+  return { household, options };
+}
+
+/** Whether choices can be done together, told in another way than the solver does: hour by hour. */
+function canBeDone(choices: readonly Choice[], { jars, bottles }: Household): boolean {
+  const instants = choices.flatMap(({ jar, filled }) => [jar[0], filled[0]]);
+  for (const instant of instants) {
+    const within = ([from, until]: readonly [number, number]) => from <= instant && instant < until;
+    if (choices.filter(({ jar }) => within(jar)).length > jars) return false;
+    if (choices.filter(({ filled }) => within(filled)).reduce((sum, each) => sum + each.bottles, 0) > bottles)
+      return false;
+  }
+  return choices.every((a, i) =>
+    choices.every((b, k) => {
+      if (k >= i) return true;
+      const apart = Math.abs(a.pitchAt - b.pitchAt) / hourMs;
+      return apart >= brewDayHours && (a.way.drawsFrom === null || b.way.drawsFrom === null || apart >= 24);
+    }),
+  );
+}
+
+function bestOfAll(options: readonly (readonly Choice[])[], household: Household): number {
+  let best = 0;
+  const walk = (index: number, taken: readonly Choice[], worth: number): void => {
+    if (index === options.length) {
+      if (canBeDone(taken, household)) best = Math.max(best, worth);
+      return;
+    }
+    walk(index + 1, taken, worth);
+    for (const choice of options[index]!) walk(index + 1, [...taken, choice], worth + choice.worth);
+  };
+  walk(0, [], 0);
+  return best;
+}
+
+test('on two hundred small households nothing is better than what is found', () => {
+  fc.assert(
+    fc.property(householdArb, wishesArb, (house, wishes) => {
+      const { household, options } = problem(house, wishes);
+      // Three wishes of twenty choices are eight thousand schedules; more are thinned out.
+      const few = options.map((each) => each.filter((_, i) => i % Math.ceil(each.length / 12) === 0));
+      const found = schedule(few, household, brewDayHours);
+      expect(found.proved).toBe(true);
+      expect(found.worth).toBeCloseTo(bestOfAll(few, household), 9);
+    }),
+    { numRuns: 200, seed: 30 },
+  );
+});
+
+test('nothing is done outside free hours, and nothing is taken twice over', () => {
+  fc.assert(
+    fc.property(householdArb, wishesArb, (house, wishes) => {
+      const { household, options } = problem(house, wishes);
+      const { choices, worth, bound } = schedule(options, household, brewDayHours);
+      expect(canBeDone(choices, household)).toBe(true);
+      expect(fitTogether(choices, household, brewDayHours)).toBe(true);
+      expect(worth).toBeLessThanOrEqual(bound + 1e-9);
+      for (const { way, pitchAt } of choices) {
+        expect(isFreeFor(pitchAt, brewDayHours * hourMs, household.free)).toBe(true);
+        expect(pitchAt).toBeGreaterThanOrEqual(way.readyAt);
+        for (const { bottledAt, chilledAt, glassAt } of waysThrough(way, pitchAt, household))
+          for (const act of [bottledAt, chilledAt, glassAt])
+            if (Number.isFinite(act)) expect(isFree(act, household.free)).toBe(true);
+      }
+    }),
+    { numRuns: 100, seed: 31 },
+  );
+});
+
+test('six wishes in four weeks: the best is proved, or the bound says how far off it may be', () => {
+  const lengths = lengthsAlike(
+    Array.from({ length: 96 }, (_, k): [number, number, number, number] => [
+      30 + k / 2,
+      90 + k,
+      30 + (k % 30),
+      70 + (k % 40),
+    ]),
+  );
+  const household = householdOf({ jars: 2, bottles: 30 });
+  const options = [6, 9, 13, 18, 22, 27].map((days, i) =>
+    choicesFor(
+      wishOf(
+        `w${i}`,
+        days,
+        [wayOf('bug', lengths, { drawsFrom: { lotId: `jar${i % 2}`, againAfterHours: 48 } })],
+        6,
+      ),
+      household,
+    ),
+  );
+  const found = schedule(options, household, brewDayHours);
+  expect(found.choices).toHaveLength(6);
+  expect(found.worth).toBeGreaterThan(0.99 * found.bound);
+  expect(brewMoments(household, monday + 2 * dayMs)).toEqual([
+    monday,
+    at(2, 9),
+    at(2, 14),
+    at(2, 18),
+    at(3, 9),
+    at(3, 14),
+  ]);
+});

@@ -1,0 +1,67 @@
+import type { FreeHours } from './free-hours';
+import { isFree, nextFree } from './free-hours';
+import type { Lengths } from './lengths';
+import { hourMs } from '../duration';
+
+/** One plausible kitchen's way from the pitch to a glass, by hands that have other things to do. Instants, ms; Infinity is never. */
+export interface WayThrough {
+  readonly bottledAt: number;
+  readonly chilledAt: number;
+  readonly glassAt: number;
+  /** Whether it was bottled and chilled while it was good to. */
+  readonly good: boolean;
+}
+
+/** In the cold until its gas is dissolved, hours. */
+export const coldHours = 24;
+/** One act in five is done so many hours late: life gets in the way. Practice. */
+const late = { every: 5, hours: 4 };
+
+/**
+ * What a kitchen comes to when its jar is tasted and its pilot squeezed whenever somebody is free: bottled at the first free moment
+ * at which it tastes right, chilled at the first at which it feels firm.
+ *
+ * @param kitchen index into the lengths
+ * @param pitchAt ms
+ */
+export function wayThrough(lengths: Lengths, kitchen: number, pitchAt: number, free: FreeHours): WayThrough {
+  const never = { bottledAt: Infinity, chilledAt: Infinity, glassAt: Infinity, good: false };
+  const ready = lengths.bottleFrom[kitchen]!;
+  if (!Number.isFinite(ready) || lengths.bottledAt.length === 0) return never;
+  const bottledAt = acted(pitchAt + ready * hourMs, kitchen, free);
+  const hour = (bottledAt - pitchAt) / hourMs;
+  const at = between(lengths.bottledAt, hour);
+  const firm = at(lengths.chillFrom, kitchen);
+  if (!Number.isFinite(firm)) return { ...never, bottledAt };
+  const chilledAt = acted(bottledAt + firm * hourMs, kitchen + 2, free);
+  const warm = (chilledAt - bottledAt) / hourMs;
+  return {
+    bottledAt,
+    chilledAt,
+    glassAt: nextFree(chilledAt + coldHours * hourMs, free),
+    good:
+      hour <= lengths.bottleUntil[kitchen]! &&
+      warm >= at(lengths.fizzFrom, kitchen) &&
+      warm <= at(lengths.chillUntil, kitchen),
+  };
+}
+
+/** When it is done that should be done at an instant: at the next free moment, now and then later. */
+function acted(at: number, kitchen: number, free: FreeHours): number {
+  const soon = isFree(at, free) ? at : nextFree(at, free);
+  return kitchen % late.every === 0 ? nextFree(soon + late.hours * hourMs, free) : soon;
+}
+
+/** Values at an hour, in proportion between the hours that were followed. */
+function between(hours: readonly number[], hour: number) {
+  const next = hours.findIndex((each) => each >= hour);
+  const above = next < 0 ? hours.length - 1 : next;
+  const below = Math.max(0, above - 1);
+  const span = hours[above]! - hours[below]!;
+  const share = span > 0 ? Math.min(1, Math.max(0, (hour - hours[below]!) / span)) : 0;
+  return (rows: readonly Float64Array[], kitchen: number): number => {
+    const [low, high] = [rows[below]![kitchen]!, rows[above]![kitchen]!];
+    if (share === 0) return low;
+    return share === 1 ? high : low + share * (high - low);
+  };
+}
