@@ -70,7 +70,7 @@ module.exports = {
       from: {},
       to: {
         couldNotResolve: true,
-        pathNot: ['^[.]/(forecast|backup)-worker$', '[.]woff2$', '^async-storage-connections$'],
+        pathNot: ['^[.]/(forecast|backup|plan)-worker$', '[.]woff2$', '^async-storage-connections$'],
       },
     },
   ],

@@ -11,6 +11,7 @@ export * as first from '@/features/first/forms-chunk';
 export * as labels from '@/features/labels/forms-chunk';
 export * as lots from '@/features/lots/forms-chunk';
 export * as places from '@/features/places/forms-chunk';
+export * as plan from '@/features/plan/forms-chunk';
 export * as planning from '@/features/planning/forms-chunk';
 export * as rack from '@/features/rack/forms-chunk';
 export * as recipes from '@/features/recipes/forms-chunk';

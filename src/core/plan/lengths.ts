@@ -33,10 +33,12 @@ export interface LengthsAsk {
 
 /** Bottled from a little sweeter than meant on; at six tenths of it too little is left. */
 const bottling = { from: 1.05, until: 0.6 };
+/** Nobody bottles before it has worked so many hours: life must be seen first. */
+const leastHours = 12;
 /** Chilled from nearly the wanted fizz on; within a quarter of it is good. */
 const fizz = { aim: 0.95, least: 0.75, most: 1.25 };
 /** Errors of a taste and of a squeeze, shares of what is meant. Practice. */
-const error = { taste: 0.1, squeeze: 0.12 };
+const error = { taste: 0.06, squeeze: 0.12 };
 /** Hours between bottlings that are followed, how many at most, and for how long each. */
 const between = 12;
 const mostFollowed = 14;
@@ -76,7 +78,9 @@ export function lengthsOf(run: StoredRun, { wantedSweetness, wantedVolumes }: Le
   const squeeze = lookErrors(run.members.length, 3);
   const sweet = valuesOverTime(run, 'sweetnessGramsPerLitre');
   const meant = (share: number) => (m: number) => wantedSweetness * (share + error.taste * taste[m]!);
-  const bottleFrom = passes(run.hours, sweet, meant(bottling.from), false);
+  const bottleFrom = passes(run.hours, sweet, meant(bottling.from), false).map((hour) =>
+    Math.max(leastHours, hour),
+  );
   const bottleUntil = passes(run.hours, sweet, () => wantedSweetness * bottling.until, false);
   const bottledAt = followedFrom(bottleFrom, run.hours.at(-1)!);
   const courses = bottledAt.map((hour) => bottled(run, hour));
@@ -125,5 +129,18 @@ function bottled(run: StoredRun, hour: number) {
   return {
     hours: after.hours,
     held: after.hours.map((_, i) => valuesAt(after, 'heldVolumes', i, places[i]!)),
+  };
+}
+
+/** The same where everything takes so much of its time. @param share above 0: 0.8 is a fifth faster */
+export function scaledLengths(lengths: Lengths, share: number): Lengths {
+  const times = (values: Float64Array) => values.map((hour) => hour * share);
+  return {
+    bottleFrom: times(lengths.bottleFrom),
+    bottleUntil: times(lengths.bottleUntil),
+    bottledAt: lengths.bottledAt.map((hour) => hour * share),
+    chillFrom: lengths.chillFrom.map(times),
+    chillUntil: lengths.chillUntil.map(times),
+    fizzFrom: lengths.fizzFrom.map(times),
   };
 }

@@ -13,6 +13,7 @@ import { example as spell, spellsOf } from './spell';
 import { example as stock, makeOf, stockOf, type Stock } from './stock';
 import { example as timer, leftOf, timerKey, timersOf } from './timer';
 import { example as waking, wakingOf } from './waking-hours';
+import { example as wish, wishesOf } from './wish';
 import { usualWaking } from '../kitchen/waking';
 
 const t = Date.UTC(2026, 4, 4);
@@ -34,6 +35,7 @@ const examples: Readonly<Record<Thing, object>> = {
   stock,
   timer,
   waking,
+  wish,
 };
 
 describe.each(Object.entries(examples))('a setting of %s', (thing, example) => {
@@ -67,8 +69,24 @@ test.each([
   ['caution', { caution: 'reckless' }],
   ['alcohol-ceiling', { percent: -0.1 }],
   ['away', { to: 1e12 * 9 }],
+  ['wish', { ml: 99 }],
+  ['wish', { by: 5 }],
 ] as const)('a %s with %j is refused', (thing, change) => {
   expect(settingRecords[thing].safeParse({ ...examples[thing], ...change }).success).toBe(false);
+});
+
+test('wishes stand in order of their time, two of one time by their keys', () => {
+  const settings = [
+    ['b', 9],
+    ['c', 4],
+    ['a', 9],
+  ] as const;
+  const household = {
+    settings: {
+      wish: Object.fromEntries(settings.map(([key, day]) => [key, { ...wish, by: t + day }])),
+    },
+  };
+  expect(wishesOf(household).map(({ key }) => key)).toEqual(['c', 'a', 'b']);
 });
 
 test('what is in the house is by its id, with or without an amount', () => {

@@ -14,6 +14,7 @@ import { SpellRecord } from './spell';
 import { StockRecord } from './stock';
 import { TimerRecord } from './timer';
 import { WakingRecord } from './waking-hours';
+import { WishRecord } from './wish';
 
 /** Everything that a household sets, by what it is of: the schema of one value. A new one is a file and a line here. */
 export const settingRecords = {
@@ -31,6 +32,7 @@ export const settingRecords = {
   stock: StockRecord,
   timer: TimerRecord,
   waking: WakingRecord,
+  wish: WishRecord,
 };
 
 export type Thing = keyof typeof settingRecords;

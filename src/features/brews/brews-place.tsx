@@ -42,7 +42,14 @@ export function NewBrewPlace() {
     add,
     recipe,
     again,
-  } = useLocalSearchParams<{ starter?: string; add?: string; recipe?: string; again?: string }>();
+    ml,
+  } = useLocalSearchParams<{
+    starter?: string;
+    add?: string;
+    recipe?: string;
+    again?: string;
+    ml?: string;
+  }>();
   const household = useAppSelector(selectHousehold);
   const starters = everyLot(household)
     .filter(
@@ -64,12 +71,13 @@ export function NewBrewPlace() {
       list={<BrewList chosen={null} />}
       detail={
         <NewBrew
-          key={recipe ?? again}
+          key={recipe ? `${recipe} ${ml ?? ''}` : again}
           starters={starters}
           from={asked}
           add={add}
           recipe={recipe}
           again={again}
+          ml={ml}
         />
       }
     />

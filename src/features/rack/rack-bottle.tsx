@@ -69,7 +69,9 @@ export function RackBottle({
       {lot.vessel.kind === 'plastic-soda' && !lot.opened ? (
         <Text as="label" style={styles.name}>{t`pilot: squeeze it`}</Text>
       ) : null}
-      <Text as="label" style={styles.name}>{words}</Text>
+      <Text as="label" style={styles.name}>
+        {words}
+      </Text>
       {watch && watch.stage !== 'at-ease' && !rule ? (
         <Text as="label" color={grave ? roles.danger : roles.text} style={styles.name}>
           {`${stageWords[watch.stage]}: ${why}`}

@@ -26,8 +26,10 @@ const places: readonly PlaceItem[] = [
   { href: '/starters', label: t`Starters`, icon: 'starters' },
   { href: '/brews', label: t`Brews`, icon: 'brews' },
   { href: '/rack', label: t`Rack`, icon: 'rack' },
-  { href: '/more', label: t`More`, icon: 'more' },
+  { href: '/plan', label: t`Plan`, icon: 'plan' },
 ];
+/** Beside the places on a rail; on a phone it stands at the head of each page. */
+const more: PlaceItem = { href: '/more', label: t`More`, icon: 'more' };
 
 const underMore: readonly string[] = [
   '/data',
@@ -54,7 +56,7 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
   const status = useDeferredValue(useAppSelector(selectStatus), 'loading');
   useUnsavedGuard();
   useDeskStart(status === 'ready');
-  const bar = <PlaceBar items={places} here={placeOf(path)} upright={wide} />;
+  const bar = <PlaceBar items={wide ? [...places, more] : places} here={placeOf(path)} upright={wide} />;
   const ready = status === 'ready';
   const frame = (
     <View style={[styles.frame, { backgroundColor: roles.ground, flexDirection: wide ? 'row' : 'column' }]}>
@@ -67,7 +69,7 @@ export function AppShell({ children }: { readonly children: ReactNode }) {
         <PageFoot />
       </View>
       {wide ? null : bar}
-      <Keys places={places} />
+      <Keys places={[...places, more]} />
     </View>
   );
   // The host within `Booked` draws sheets, so they read forecasts and write acts like a page. The frame is the same before the journal is there and after: what was opened meanwhile stays open.

@@ -12,7 +12,7 @@ interface Props {
 }
 
 const keys = [
-  [t`1 to 5`, t`the places, in their order`],
+  [t`1 to 6`, t`the places, in their order`],
   ['n', t`a new brew`],
   ['/', t`find a starter, a brew or a bottle`],
   ['?', t`this list`],

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 import { agenda } from '@/core/tasks/agenda';
+import type { Task } from '@/core/tasks/task';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { InkButton } from '@/ui/controls/ink-button';
@@ -11,6 +12,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { inWords } from '@/words/moment';
 import { useForecasts } from '../forecasting/forecasts';
+import { BrewDays } from '../plan/lazy';
 import { QuietDay } from './quiet-day';
 import { TaskCard } from './task-card';
 import { WarmthControl } from './warmth-control';
@@ -21,6 +23,9 @@ import { t } from '@/core/language/t';
 /** As many cards as a phone shows. */
 const firstCards = 3;
 const DoneToday = lazy(async () => ({ default: (await import('./done-today')).DoneToday }));
+
+/** What comes before any plan: spoilt things and pressure. */
+const isPressing = ({ verb }: Task): boolean => verb === 'chill' || verb === 'discard';
 
 interface Props {
   readonly now: number;
@@ -38,12 +43,14 @@ export function Day({ now, over, celsius }: Props) {
   const whole = useMomentLater();
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
   const open = tasks.filter(({ from }) => from <= now + 2 * hourMs);
+  const shown = whole ? tasks : tasks.slice(0, firstCards);
+  const card = (task: Task) => <TaskCard key={task.id} task={task} now={now} />;
   const actions = (
     <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {tasks.length === 0 ? <QuietDay /> : null}
-      {(whole ? tasks : tasks.slice(0, firstCards)).map((task) => (
-        <TaskCard key={task.id} task={task} now={now} />
-      ))}
+      {shown.filter(isPressing).map(card)}
+      {household.settings.wish ? <BrewDays now={now} /> : null}
+      {shown.filter((task) => !isPressing(task)).map(card)}
       <Suspense fallback={null}>{whole ? <DoneToday now={now} /> : null}</Suspense>
     </View>
   );

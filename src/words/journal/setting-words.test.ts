@@ -49,5 +49,10 @@ test.each<readonly [Setting, string]>([
     'Timer: Simmer, 15 min',
   ],
   [{ thing: 'timer', key: 'a', value: null }, 'Timer stopped'],
+  [
+    { thing: 'wish', key: 'w', value: { recipe: '', ml: 3000, by: from, taken: null } },
+    '3 L wished for 5 May',
+  ],
+  [{ thing: 'wish', key: 'w', value: null }, 'A wish was given up'],
   [{ thing: 'waking', key: 'waking', value: { from: 390, to: 1330 } }, 'Up from 6:30 to 22:10'],
 ])('%j is “%s”', (setting, sentence) => expect(settingWords(setting, household)).toBe(sentence));

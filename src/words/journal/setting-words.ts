@@ -5,7 +5,7 @@ import { ingredientOf, isIngredient } from '@/core/matter/ingredients/registry';
 import { isPoured } from '@/core/matter/portion';
 import type { SettingFor, SettingOf, Thing } from '@/core/settings/settings';
 import { vesselKind } from '@/core/vessels/vessel-kinds';
-import { number } from '../amounts';
+import { litres, number } from '../amounts';
 import { nameOfLot, placeWords } from '../names';
 import { duration } from '../moment';
 import { hourMs } from '@/core/duration';
@@ -68,6 +68,7 @@ const words: { readonly [T in Thing]: Words<T> } = {
     ({ label, from, until }) => t`Timer: ${label}, ${duration((until - from) / hourMs)}`,
     () => t`Timer stopped`,
   ],
+  wish: [({ ml, by }) => t`${litres(ml)} wished for ${day(by)}`, () => t`A wish was given up`],
   waking: [({ from, to }) => t`Up from ${time(from)} to ${time(to)}`, () => t`Waking hours as usual`],
 };
 

@@ -23,13 +23,21 @@ interface Props {
   readonly add?: string | undefined;
   /** A recipe to lay out, by id, in a version if one is asked for: "plum-bay", "plum-bay@2". */
   readonly recipe?: string | undefined;
+  /** How much of it, ml, as a plan sends it. */
+  readonly ml?: string | undefined;
 }
 
 /** How much is laid out of a recipe before anything is said, ml. */
 const usualMl = 3000;
 
+/** A size as it was sent; the usual one for what is none. */
+function mlAsked(ml: string | undefined): number {
+  const asked = Number(ml);
+  return asked >= 100 && asked <= 100_000 ? asked : usualMl;
+}
+
 /** A new brew, from an empty worktop or from a recipe. */
-export function NewBrew({ starters, from, add, again, recipe }: Props) {
+export function NewBrew({ starters, from, add, again, recipe, ml }: Props) {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   const celsius = celsiusAt(household.warmths, 'counter', now);
@@ -37,7 +45,8 @@ export function NewBrew({ starters, from, add, again, recipe }: Props) {
   const jar = starters.find(({ id }) => id === from);
   const kefir = jar && !recipe ? fromKefir(jar, starters, celsius) : null;
   const before = again === undefined ? undefined : lotOf(household, again);
-  const draft = `worktop/1:${recipe ?? before?.id ?? (kefir ? t`kefir ${jar!.id}` : 'new')}`;
+  const asked = recipe && ml ? `${recipe} ${ml}` : recipe;
+  const draft = `worktop/1:${asked ?? before?.id ?? (kefir ? t`kefir ${jar!.id}` : 'new')}`;
   const [afresh, setAfresh] = useState(0);
   const lay = (): WorktopState => {
     const [id = '', version] = (recipe ?? '').split('@');
@@ -46,7 +55,7 @@ export function NewBrew({ starters, from, add, again, recipe }: Props) {
     const repeated = before && asLastTime(before, starters, (lotId) => lotOf(household, lotId), celsius);
     if (repeated) return repeated;
     const state = found
-      ? laidOut(found, usualMl, starters, celsius)
+      ? laidOut(found, mlAsked(ml), starters, celsius)
       : (kefir ?? emptyWorktop(starters, celsius));
     return withSent(state, add);
   };

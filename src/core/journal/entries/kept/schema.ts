@@ -32,6 +32,7 @@ export const Kept = z.discriminatedUnion('thing', [
   kept('stock', settingRecords.stock),
   kept('timer', settingRecords.timer),
   kept('waking', settingRecords.waking),
+  kept('wish', settingRecords.wish),
 ]);
 export type Kept = z.infer<typeof Kept>;
 

@@ -1,0 +1,3 @@
+export { PageFault as ErrorBoundary } from '@/features/shell/page-fault';
+
+export { PlanScreen as default } from '@/features/plan/lazy';

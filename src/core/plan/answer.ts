@@ -1,0 +1,154 @@
+import { answerFamily } from '../forecast/answer/family-answer';
+import type { FamilyQuestion } from '../forecast/question/family-question';
+import type { Stepper } from '../ferment/run/stepper';
+import { brewDayHours, choiceAt, choicesFor } from './choices';
+import type { Busy, FreeHours } from './free-hours';
+import { lengthsOf, type Lengths } from './lengths';
+import { alternativesOf, remediesOf, type Remedy } from './otherwise';
+import { outlineOf, type Outline } from './outline';
+import type { Choice, DrawsFrom, Household, PlannedWish, Way } from './problem';
+import { schedule } from './schedule';
+
+/** One way to meet a wish, as it is asked: the question of a brew that is only composed. Plain data. */
+export interface AskedWay {
+  readonly id: string;
+  readonly question: FamilyQuestion;
+  /** Nothing can be pitched before, ms. */
+  readonly readyAt: number;
+  readonly drawsFrom: DrawsFrom | null;
+  /** Acts before brewing. */
+  readonly actsBefore: number;
+}
+
+interface AskedWish {
+  readonly id: string;
+  /** When it is to stand cold, ms. */
+  readonly by: number;
+  readonly bottles: number;
+  readonly weight: number;
+  /** A brew day that is held fixed, ms; null when any will do. */
+  readonly heldAt: number | null;
+  readonly ways: readonly AskedWay[];
+}
+
+export interface PlanAsk {
+  readonly now: number;
+  readonly waking: FreeHours['waking'];
+  readonly busy: readonly Busy[];
+  readonly jars: number;
+  readonly bottles: number;
+  readonly wishes: readonly AskedWish[];
+}
+
+/** Plans for one wish that differ in something a maker cares about. */
+interface Alternative {
+  readonly kind: 'surest' | 'soonest' | 'latest';
+  readonly outline: Outline;
+}
+
+export interface WishAnswer {
+  readonly wishId: string;
+  /** In the plan of all wishes; null when it does not fit. */
+  readonly chosen: Outline | null;
+  readonly alternatives: readonly Alternative[];
+  /** The chance of each moment it could be brewed at, in order: for who drags it. */
+  readonly moments: readonly { readonly at: number; readonly wayId: string; readonly chance: number }[];
+  readonly remedies: readonly Remedy[];
+}
+
+export interface PlanAnswer {
+  readonly wishes: readonly WishAnswer[];
+  readonly worth: number;
+  readonly bound: number;
+  readonly proved: boolean;
+}
+
+/** Lengths of questions that were answered before, by the question without its instant. */
+export type LengthsCache = Map<string, Lengths>;
+
+/** Lengths of a composed brew; some hundred milliseconds unless they are known. */
+function lengthsFor(question: FamilyQuestion, stepper: Stepper, cache: LengthsCache): Lengths {
+  const key = JSON.stringify({ ...question, start: 0 });
+  const known = cache.get(key);
+  if (known) return known;
+  const { runs } = answerFamily(question, stepper);
+  const [lot] = question.lots;
+  const lengths = lengthsOf(runs[0]!, lot!);
+  cache.set(key, lengths);
+  return lengths;
+}
+
+/**
+ * A plan for all wishes: the best schedule by the chance of every plausible kitchen, and for each wish what else could be done, and
+ * what would make it fit.
+ *
+ * @param cache lengths known from before; new ones are put into it
+ */
+export function answerPlan(ask: PlanAsk, stepper: Stepper, cache: LengthsCache): PlanAnswer {
+  const household: Household = {
+    now: ask.now,
+    free: { waking: ask.waking, busy: ask.busy },
+    jars: ask.jars,
+    bottles: ask.bottles,
+  };
+  const wishes = ask.wishes.map(({ heldAt, ways, ...wish }) => ({
+    heldAt,
+    wish: {
+      ...wish,
+      ways: ways.map(({ question, ...way }): Way => ({
+        ...way,
+        lengths: lengthsFor(question, stepper, cache),
+      })),
+    } satisfies PlannedWish,
+  }));
+  const every = wishes.map(({ wish }) => choicesFor(wish, household));
+  const all = wishes.map(({ wish, heldAt }, i) =>
+    heldAt === null ? every[i]! : heldChoices(wish, heldAt, household),
+  );
+  const found = schedule(all, household, brewDayHours);
+  return {
+    worth: found.worth,
+    bound: found.bound,
+    proved: found.proved,
+    wishes: wishes.map((each, i) => wishAnswer(each, every[i]!, found.choices, household)),
+  };
+}
+
+interface AskedAlready {
+  readonly wish: PlannedWish;
+  readonly heldAt: number | null;
+}
+
+/** What is said of one wish. @param options all that can be chosen for it @param choices of the schedule */
+function wishAnswer(
+  { wish, heldAt }: AskedAlready,
+  options: readonly Choice[],
+  choices: readonly Choice[],
+  household: Household,
+): WishAnswer {
+  const chosen = choices.find(({ wishId }) => wishId === wish.id) ?? null;
+  const others = choices.filter(({ wishId }) => wishId !== wish.id);
+  const outline = (choice: Choice) => outlineOf(choice, options, wish.by, household);
+  const chanceThen = (changed: PlannedWish, then: Household) => {
+    const own = heldAt === null ? choicesFor(changed, then) : heldChoices(changed, heldAt, then);
+    const { choices: found } = schedule([...others.map((each) => [each]), own], then, brewDayHours);
+    return found.find(({ wishId }) => wishId === wish.id)?.chance ?? 0;
+  };
+  const near = options.filter(({ way }) => !chosen || way === chosen.way);
+  return {
+    wishId: wish.id,
+    chosen: chosen && outline(chosen),
+    alternatives: alternativesOf(near).map(({ kind, choice }) => ({ kind, outline: outline(choice) })),
+    moments: options
+      .map(({ pitchAt, way, chance }) => ({ at: pitchAt, wayId: way.id, chance }))
+      .sort((a, b) => a.at - b.at),
+    remedies: remediesOf(chosen?.chance ?? 0, wish, household, chanceThen),
+  };
+}
+
+/** A wish whose brew day stands: its ways at that moment, the best first. */
+const heldChoices = (wish: PlannedWish, heldAt: number, household: Household): Choice[] =>
+  wish.ways
+    .map((way) => choiceAt(wish, way, heldAt, household))
+    .filter(({ worth }) => worth > 0)
+    .sort((a, b) => b.worth - a.worth);

@@ -1,0 +1,86 @@
+import { brewDayHours, quantileOf, waysThrough } from './choices';
+import { coldHours, type WayThrough } from './way-through';
+import type { Choice, Household } from './problem';
+import { hourMs } from '../duration';
+
+/** What is done on the way to a glass. */
+export type StepKind = 'brew' | 'taste' | 'bottle' | 'look' | 'chill' | 'pour';
+
+/** A step's window: eight kitchens in ten lie within it. Instants, ms. */
+export interface Step {
+  readonly kind: StepKind;
+  readonly from: number;
+  readonly until: number;
+}
+
+/** Why kitchens fail in which it does not stand cold and good in time. */
+export type Cause = 'slow-jar' | 'slow-bottle' | 'nobody-free' | 'fizz-off';
+
+/** A plan for one wish. */
+export interface Outline {
+  readonly wayId: string;
+  readonly pitchAt: number;
+  readonly chance: number;
+  /** The last brew day with hardly less of a chance, ms. */
+  readonly latestStart: number;
+  readonly steps: readonly Step[];
+  /** What most of the kitchens that fail fail by; null when hardly any do. */
+  readonly hangsOn: Cause | null;
+}
+
+/** A brew day with so much less of a chance is hardly worse. */
+const hardly = 0.05;
+/** Fewer failing kitchens than this are hardly any. */
+const hardlyAny = 0.05;
+
+function causeOf({ bottledAt, chilledAt, glassAt, good }: WayThrough, by: number): Cause | null {
+  if (good && glassAt <= by) return null;
+  if (!(bottledAt + 12 * hourMs <= by)) return 'slow-jar';
+  if (!(chilledAt + coldHours * hourMs <= by)) return 'slow-bottle';
+  return glassAt > by ? 'nobody-free' : 'fizz-off';
+}
+
+/** What a choice comes to in words' terms: the windows of its steps, the latest start, what it hangs on. */
+export function outlineOf(
+  choice: Choice,
+  options: readonly Choice[],
+  by: number,
+  household: Pick<Household, 'free'>,
+): Outline {
+  const { way, pitchAt, chance } = choice;
+  const ways = waysThrough(way, pitchAt, household);
+  const span = (of: (each: WayThrough) => number) => {
+    const sorted = ways.map(of).sort((a, b) => a - b);
+    return { from: quantileOf(sorted, 0.1), until: quantileOf(sorted, 0.9) };
+  };
+  const bottle = span(({ bottledAt }) => bottledAt);
+  const chill = span(({ chilledAt }) => chilledAt);
+  const pour = span(({ glassAt }) => glassAt);
+  const count = new Map<Cause, number>();
+  for (const each of ways) {
+    const cause = causeOf(each, by);
+    if (cause) count.set(cause, (count.get(cause) ?? 0) + 1);
+  }
+  const [worst] = [...count].sort((a, b) => b[1] - a[1]);
+  const steps: Step[] = [
+    { kind: 'brew', from: pitchAt, until: pitchAt + brewDayHours * hourMs },
+    { kind: 'taste', from: bottle.from, until: bottle.until },
+    { kind: 'bottle', ...bottle },
+    { kind: 'look', from: Math.min(bottle.until, chill.from), until: chill.until },
+    { kind: 'chill', ...chill },
+    { kind: 'pour', ...pour },
+  ];
+  return {
+    wayId: way.id,
+    pitchAt,
+    chance,
+    latestStart: Math.max(
+      pitchAt,
+      ...options
+        .filter((each) => each.way === way && each.chance >= chance - hardly)
+        .map((each) => each.pitchAt),
+    ),
+    steps,
+    hangsOn: worst && worst[1] > hardlyAny * ways.length ? worst[0] : null,
+  };
+}

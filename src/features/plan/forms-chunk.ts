@@ -1,0 +1,3 @@
+/** What this feature puts into the chunk of forms (src/chunks/forms.ts). Reached through lazy.ts alone. */
+export { BrewDays } from './brew-days';
+export { PlanScreen } from './plan-screen';

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { brewOf } from '@/core/plan/wished';
+import { wishesOf } from '@/core/settings/wish';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { Card } from '@/ui/controls/card';
+import { InkButton } from '@/ui/controls/ink-button';
+import { Text } from '@/ui/controls/text';
+import { Screen } from '@/ui/layout/screen';
+import { plural, t } from '@/core/language/t';
+import { MadeRow } from './made-row';
+import { shoppingFor } from './plan-ask';
+import { ShoppingCard } from './shopping-card';
+import { usePlan } from './use-plan';
+import { WishCard } from './wish-card';
+import { WishForm } from './wish-form';
+
+/** From the day it is poured back to tonight: wishes, the way to each, what to buy. */
+export function PlanScreen() {
+  const household = useAppSelector(selectHousehold);
+  const [held, setHeld] = useState<Readonly<Record<string, number>>>({});
+  const [adding, setAdding] = useState(false);
+  const { answer, now } = usePlan(held);
+  const wishes = wishesOf(household).filter(({ by }) => by > now);
+  const open = wishes.filter((wish) => brewOf(wish, household) === null);
+  const chosen = (answer?.wishes ?? []).flatMap(({ wishId, chosen: outline }) =>
+    outline ? [{ wishId, outline }] : [],
+  );
+  const hold = (key: string, at: number | null) =>
+    setHeld(({ [key]: _before, ...others }) => (at === null ? others : { ...others, [key]: at }));
+  return (
+    <Screen title={t`Plan`} over={plural(wishes.length, 'wish', 'wishes')} width={860}>
+      {wishes.length === 0 && !adding ? (
+        <Card>
+          <Text>{t`Say what is to be drunk and by when. The way there is worked out backwards, in the hours you have.`}</Text>
+        </Card>
+      ) : null}
+      {adding || wishes.length === 0 ? (
+        <WishForm now={now} onDone={() => setAdding(false)} />
+      ) : (
+        <InkButton
+          label={t`Another wish`}
+          onPress={() => setAdding(true)}
+          style={{ alignSelf: 'flex-start' }}
+        />
+      )}
+      {open.map((wish) => (
+        <WishCard
+          key={wish.key}
+          wish={wish}
+          answer={answer?.wishes.find(({ wishId }) => wishId === wish.key) ?? null}
+          now={now}
+          onHold={(at) => hold(wish.key, at)}
+        />
+      ))}
+      {wishes.map((wish) => {
+        const brew = brewOf(wish, household);
+        return brew ? <MadeRow key={wish.key} wish={wish} brew={brew} now={now} /> : null;
+      })}
+      {chosen.length > 0 ? (
+        <ShoppingCard
+          portions={shoppingFor(open, chosen, household)}
+          before={Math.min(...chosen.map(({ outline }) => outline.pitchAt))}
+          now={now}
+        />
+      ) : null}
+    </Screen>
+  );
+}

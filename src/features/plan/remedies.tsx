@@ -1,0 +1,34 @@
+import { View } from 'react-native';
+import type { WishAnswer } from '@/core/plan/answer';
+import { Note } from '@/ui/controls/note';
+import { Text } from '@/ui/controls/text';
+import { gap } from '@/ui/theme/shape';
+import { remedyWords } from '@/words/plan/plan-words';
+import { t } from '@/core/language/t';
+
+/** What would make a wish surer. */
+export function Remedies({ answer }: { readonly answer: WishAnswer }) {
+  if (answer.remedies.length === 0) return null;
+  return (
+    <View testID="remedies">
+      <Text as="strong">{t`What would make it surer`}</Text>
+      {answer.remedies.map((remedy) => (
+        <Text key={remedy.kind}>{remedyWords(remedy)}</Text>
+      ))}
+    </View>
+  );
+}
+
+/** A wish that is not met, and what would make it fit. */
+export function Unmet({ answer }: { readonly answer: WishAnswer }) {
+  return (
+    <View style={{ gap: gap.small }} testID="unmet">
+      <Note tone="caution">
+        {answer.moments.length === 0
+          ? t`It cannot be done by then with what lives here.`
+          : t`It does not fit beside the other wishes.`}
+      </Note>
+      <Remedies answer={answer} />
+    </View>
+  );
+}

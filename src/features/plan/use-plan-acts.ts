@@ -1,0 +1,57 @@
+import { lotOf } from '@/core/journal/household';
+import type { Wish } from '@/core/settings/wish';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
+import { useNow } from '@/store/use-now';
+import { moment } from '@/words/moment';
+import { useActs } from '../acts/act-context';
+import { t } from '@/core/language/t';
+import { buildUpOf } from './plan-ask';
+
+/** A plan as it is taken. */
+interface Taken {
+  readonly recipe: string;
+  readonly pitchAt: number;
+  readonly chance: number;
+}
+
+const valueOf = ({ key: _key, ...value }: Wish) => value;
+
+/** Takes plans and gives wishes up; a build-up comes and goes with its plan. */
+export function usePlanActs() {
+  const { act, together } = useActs();
+  const household = useAppSelector(selectHousehold);
+  const now = useNow();
+  return {
+    take: (wish: Wish, taken: Taken) =>
+      together(() => {
+        const built = buildUpOf(wish, taken.recipe, household, now);
+        if (built)
+          act(
+            {
+              kind: 'kept',
+              thing: 'build-up',
+              key: built.lotId,
+              value: { amount: built.amount, at: taken.pitchAt },
+            },
+            t`${lotOf(household, built.lotId)?.name ?? ''} is built up by then.`,
+          );
+        act(
+          {
+            kind: 'kept',
+            thing: 'wish',
+            key: wish.key,
+            value: { ...valueOf(wish), taken: { ...taken, since: now } },
+          },
+          t`Taken: brew ${moment(taken.pitchAt, now)}. Today asks for it.`,
+        );
+      }),
+    giveUp: (wish: Wish) =>
+      act({ kind: 'kept', thing: 'wish', key: wish.key, value: null }, t`The wish is given up.`),
+    wishFor: (value: Pick<Wish, 'recipe' | 'ml' | 'by'>) =>
+      act(
+        { kind: 'kept', thing: 'wish', key: `w${now.toString(36)}`, value: { ...value, taken: null } },
+        t`Wished for ${moment(value.by, now)}.`,
+      ),
+  };
+}

@@ -1,0 +1,59 @@
+import type { Remedy } from '@/core/plan/otherwise';
+import type { Cause, StepKind } from '@/core/plan/outline';
+import { hourMs } from '@/core/duration';
+import { moment, quarter } from '../moment';
+import { atWords } from '../when';
+import { chanceWords } from '../chance';
+import { plural, t } from '@/core/language/t';
+
+/** What is done at each step. */
+export const stepWords: Readonly<Record<StepKind, string>> = {
+  brew: t`Brew it`,
+  taste: t`Taste it`,
+  bottle: t`Bottle it`,
+  look: t`Squeeze the soft bottle`,
+  chill: t`Chill all`,
+  pour: t`A glass can be poured`,
+};
+
+/** What a plan hangs on most. */
+export const causeWords: Readonly<Record<Cause, string>> = {
+  'slow-jar': t`It hangs most on how fast the jar turns.`,
+  'slow-bottle': t`It hangs most on how fast the bottles fizz.`,
+  'nobody-free': t`It hangs most on when you are free.`,
+  'fizz-off': t`It hangs most on when it is bottled and chilled.`,
+};
+
+export const alternativeWords = {
+  surest: t`Surest`,
+  soonest: t`Soonest`,
+  latest: t`Latest`,
+} as const;
+
+/** The chance that it stands cold and good in time. @param chance 0–1 */
+export const inTimeWords = (chance: number): string => t`In time and good: ${chanceWords(chance)}.`;
+
+/** What would make it fit, and the chance it then has. */
+export function remedyWords({ kind, amount, chance }: Remedy): string {
+  const then = chanceWords(chance);
+  switch (kind) {
+    case 'later':
+      return t`${plural(amount, 'day')} later: ${then}.`;
+    case 'warmer':
+      return t`On a shelf three degrees warmer: ${then}.`;
+    case 'jar':
+      return t`With one more jar: ${then}.`;
+    case 'bottles':
+      return t`With more empty bottles: ${then}.`;
+    case 'hours':
+      return t`With somebody at home meanwhile: ${then}.`;
+  }
+}
+
+/** When a step is done: an hour, or a window. */
+export const windowWords = (from: number, until: number, now: number): string =>
+  !Number.isFinite(until)
+    ? t`perhaps not in time`
+    : until - from < 3 * hourMs
+      ? atWords(from, now)
+      : t`${moment(quarter(Math.max(from, now)), now)} to ${moment(quarter(until), now)}`;
