@@ -19,15 +19,17 @@ const late = { every: 5, hours: 4 };
 
 /**
  * What a kitchen comes to when its jar is tasted and its pilot squeezed whenever somebody is free: bottled at the first free moment
- * at which it tastes right, chilled at the first at which it feels firm.
+ * at which it tastes right, or at the last that was followed; chilled at the first at which it feels firm.
  *
  * @param kitchen index into the lengths
  * @param pitchAt ms
  */
 export function wayThrough(lengths: Lengths, kitchen: number, pitchAt: number, free: FreeHours): WayThrough {
   const never = { bottledAt: Infinity, chilledAt: Infinity, glassAt: Infinity, good: false };
-  const ready = lengths.bottleFrom[kitchen]!;
-  if (!Number.isFinite(ready) || lengths.bottledAt.length === 0) return never;
+  const last = lengths.bottledAt.at(-1);
+  if (last === undefined) return never;
+  // What never tastes right is bottled in the end, sweeter than it was meant.
+  const ready = Math.min(lengths.bottleFrom[kitchen]!, last);
   const bottledAt = acted(pitchAt + ready * hourMs, kitchen, free);
   const hour = (bottledAt - pitchAt) / hourMs;
   const at = between(lengths.bottledAt, hour);

@@ -3,7 +3,7 @@ import { makesInUse } from '@/core/bottling/empty-bottles';
 import { hoursAt } from '@/core/kitchen/pace';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
 import { celsiusAt } from '@/core/kitchen/places';
-import { isLiving } from '@/core/lots/lineage';
+import { isLiving, lastAt } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf } from '@/core/lots/pitch';
 import type { Portion } from '@/core/matter/portion';
@@ -31,6 +31,8 @@ import type { Forecasts } from '../forecasting/forecasts';
 const usualBottleMl = 500;
 /** More than anybody plans with: nobody said how many there are. */
 const enough = 1000;
+/** A jar that was just fed takes no other feed before, ms: Today asks for none either. */
+const betweenFeedsMs = 5 * hourMs;
 /** Of "whatever works" so many recipes are tried. */
 const mostRecipes = 4;
 
@@ -60,7 +62,10 @@ function recipesFor({ recipe }: Pick<Wish, 'recipe'>, household: Household): Rec
 function buildUpFor(lot: Lot, doseMl: number, household: Household, now: number): BuildUp | null {
   if (!keptCulture(lot) || doseMl <= mostDrawableMl(lot)) return null;
   const celsius = celsiusAt(household.warmths, lot.place === 'fridge' ? 'counter' : lot.place, now);
-  const built = planBuildUp(lot, { amount: doseMl, at: now, now, celsius, waking: wakingOf(household) });
+  const fedAt = lastAt(lot, ({ kind }) => kind === 'added');
+  const soonest = Math.max(now, fedAt + betweenFeedsMs);
+  const waking = wakingOf(household);
+  const built = planBuildUp(lot, { amount: doseMl, at: soonest, now: soonest, celsius, waking });
   return built.ok ? built.value : null;
 }
 
