@@ -75,7 +75,7 @@ module.exports = {
     },
   ],
   allowed: [
-    allow(folder('core'), folder('core'), '^node_modules/(zod|date-fns)/'),
+    allow(folder('core'), folder('core'), '^node_modules/(zod|date-fns|ical[.]js)/'),
     allow(folder('demo'), folder('demo'), folder('core'), npm),
     allow(folder('workers'), folder('workers'), folder('core'), npm),
     allow(folder('words'), folder('words'), folder('core'), npm),

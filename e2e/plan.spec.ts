@@ -1,4 +1,6 @@
+import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
+import { convertIcsCalendar } from 'ts-ics';
 import { button, field, setClock } from './kitchen';
 import { hourMs } from '../src/core/duration.ts';
 
@@ -114,4 +116,51 @@ test('a brew day that slipped is said with what it costs; what is bought stays t
   );
   await expect(button(page, 'Take this plan')).toBeEnabled();
   await expect(sugar).toBeChecked();
+});
+
+test('a busy calendar is read and planned around; the plan goes out, and another reader reads it', async ({
+  page,
+}) => {
+  await smallBug(page);
+  // Busy from nine to five on the next four days, in the maker's own zone.
+  const days = [2, 3, 4, 5].map((day) =>
+    [
+      'BEGIN:VEVENT',
+      `UID:work-${day}`,
+      'DTSTAMP:20260601T000000Z',
+      `DTSTART:2026060${day}T080000Z`,
+      `DTEND:2026060${day}T160000Z`,
+      'END:VEVENT',
+    ].join('\r\n'),
+  );
+  const file = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//w//EN', ...days, 'END:VCALENDAR', ''].join(
+    '\r\n',
+  );
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByLabel('Calendar file').setInputFiles({
+    name: 'work.ics',
+    mimeType: 'text/calendar',
+    buffer: Buffer.from(file),
+  });
+  await expect(page.getByTestId('calendar')).toContainText('4 busy times of your calendar are minded.');
+  await wishFor(page, 'Quince and bay ginger beer', '12', 'Glasses', '2026-06-13T18:00');
+  await answered(page);
+  // Nothing begins within them: not the brew, and no moment it could be dragged to.
+  const download = page.waitForEvent('download');
+  await button(page, 'Save the plan for a calendar').click();
+  const text = await readFile((await (await download).path())!, 'utf8');
+  const events = convertIcsCalendar(undefined, text).events!;
+  expect(events.map(({ summary }) => summary)).toContain('Brew it: Quince and bay ginger beer, 3 L');
+  const brew = events.find(({ summary }) => summary.startsWith('Brew it'))!.start.date;
+  for (const day of [2, 3, 4, 5]) {
+    const from = Date.UTC(2026, 5, day, 8);
+    expect(brew.getTime() >= from - 1.5 * hourMs && brew.getTime() < Date.UTC(2026, 5, day, 16)).toBe(false);
+  }
+  await page.getByLabel('Calendar file').setInputFiles({
+    name: 'no.ics',
+    mimeType: 'text/calendar',
+    buffer: Buffer.from('no calendar'),
+  });
+  await expect(page.getByTestId('calendar')).toContainText('This is no calendar file. Nothing was changed.');
+  await expect(page.getByTestId('calendar')).toContainText('4 busy times of your calendar are minded.');
 });

@@ -78,6 +78,13 @@ const counter = async (page) => {
   await page.getByRole('button', { name: /^Start the clock/ }).click();
   await page.waitForTimeout(2500);
 };
+const wished = async (page) => {
+  await settle(page);
+  await page.getByRole('radio', { name: 'Plum and fig leaf soda' }).click();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByTestId('plan-chance').waitFor({ timeout: 60_000 });
+  await page.waitForTimeout(8000);
+};
 const views = [
   ['today', demo('/'), phone, 'light', settle],
   ['today-night', demo('/'), phone, 'dark', settle],
@@ -94,7 +101,7 @@ const views = [
   ],
   ['starter', demo('/starters'), phone, 'light', (page) => nib(page)],
   ['trouble', demo('/starters'), phone, 'light', trouble],
-  ['jars', demo('/jars'), { width: 390, height: 1960 }, 'light', settle],
+  ['plan', demo('/plan'), phone, 'light', wished],
   ['compare', demo('/back'), { width: 390, height: 1180 }, 'light', compare],
   ['clock-night', demo('/clock'), phone, 'dark', settle],
   ['worktop', demo('/brews/new?recipe=plum-fig-leaf'), phone, 'light', settle],

@@ -71,6 +71,8 @@ export interface Refusals {
   'backup.damaged': { readonly number: number; readonly of: number; readonly because: Refusal };
   'backup.correction-damaged': { readonly because: Refusal };
   'backup.cancelled': null;
+  'calendar.unreadable': null;
+  'calendar.too-long': null;
   'copy.damaged': null;
 }
 

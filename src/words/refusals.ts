@@ -87,6 +87,8 @@ const sentences: { readonly [C in RefusalCode]: (params: Refusals[C]) => string 
   'backup.correction-damaged': ({ because }) =>
     t`A correction in it is damaged: ${refusalWords(because)} ${unchanged}`,
   'backup.cancelled': () => t`Cancelled. ${unchanged}`,
+  'calendar.unreadable': () => t`This is no calendar file. Nothing was changed.`,
+  'calendar.too-long': () => t`This calendar is too long: at most five million characters.`,
   'copy.damaged': () => t`A line of the second copy is damaged.`,
 };
 

@@ -1,11 +1,6 @@
+import type { Busy } from '../kitchen/busy';
 import { isAwake, lastAwake, nextAwake, type WakingHours } from '../kitchen/waking';
 import { hourMs } from '../duration';
-
-/** A span nobody has hands for, ms. */
-export interface Busy {
-  readonly from: number;
-  readonly until: number;
-}
 
 /** When somebody has hands: awake, and not busy. */
 export interface FreeHours {

@@ -12,6 +12,7 @@ import { settingRecords, withoutSetting, withSetting, type Settings, type Thing 
 import { example as spell, spellsOf } from './spell';
 import { example as stock, makeOf, stockOf, type Stock } from './stock';
 import { example as timer, leftOf, timerKey, timersOf } from './timer';
+import { busyTimesOf, example as busy } from './busy';
 import { example as waking, wakingOf } from './waking-hours';
 import { example as wish, wishesOf } from './wish';
 import { usualWaking } from '../kitchen/waking';
@@ -24,6 +25,7 @@ const examples: Readonly<Record<Thing, object>> = {
   'alcohol-ceiling': ceiling,
   away,
   'build-up': buildUp,
+  busy,
   caution,
   ingredient: ownSetting(medlar).value,
   pantry,
@@ -87,6 +89,11 @@ test('wishes stand in order of their time, two of one time by their keys', () =>
     },
   };
   expect(wishesOf(household).map(({ key }) => key)).toEqual(['c', 'a', 'b']);
+});
+
+test('busy times are those of the one calendar; none without it', () => {
+  expect(busyTimesOf(nothing)).toEqual([]);
+  expect(busyTimesOf({ settings: { busy: { calendar: busy } } })).toEqual(busy.spans);
 });
 
 test('what is in the house is by its id, with or without an amount', () => {

@@ -4,6 +4,7 @@ import type { ReadOnly } from '../read-only';
 import { CeilingRecord } from './alcohol-ceiling';
 import { AwayRecord } from './away';
 import { BuildUpRecord } from './build-up';
+import { BusyRecord } from './busy';
 import { CautionRecord } from './caution';
 import { OwnIngredientRecord } from './own-ingredient';
 import { PantryRecord } from './pantry';
@@ -21,6 +22,7 @@ export const settingRecords = {
   'alcohol-ceiling': CeilingRecord,
   away: AwayRecord,
   'build-up': BuildUpRecord,
+  busy: BusyRecord,
   caution: CautionRecord,
   ingredient: OwnIngredientRecord,
   pantry: PantryRecord,

@@ -1,7 +1,10 @@
 import type { Ending, Lot, OpeningKind } from '../lots/lot';
 import { fateOf, fatesOf, type Fate } from './bottle-fates';
 
-const bottle = (opened: OpeningKind | null, ended: Ending | null): Pick<Lot, 'role' | 'opened' | 'ended'> => ({
+const bottle = (
+  opened: OpeningKind | null,
+  ended: Ending | null,
+): Pick<Lot, 'role' | 'opened' | 'ended'> => ({
   role: 'bottle',
   opened: opened && { at: 1, how: opened, entryId: 'o' },
   ended: ended && { at: 2, how: ended, why: '', entryId: 'e' },

@@ -9,11 +9,13 @@ import { pitchOf } from '@/core/lots/pitch';
 import type { Portion } from '@/core/matter/portion';
 import { sensibleGrams, sensibleMillilitres } from '@/core/measures/sensible';
 import type { AskedWay, PlanAsk } from '@/core/plan/answer';
-import { joined, type Busy } from '@/core/plan/free-hours';
+import type { Busy } from '@/core/kitchen/busy';
+import { joined } from '@/core/plan/free-hours';
 import { openWishes } from '@/core/plan/wished';
 import { portionOfLine, recipeKey, type Recipe } from '@/core/recipes/recipe';
 import { recipeVersions } from '@/core/recipes/recipe-versions';
 import { awayOf } from '@/core/settings/away';
+import { busyTimesOf } from '@/core/settings/busy';
 import { wakingOf } from '@/core/settings/waking-hours';
 import type { Wish } from '@/core/settings/wish';
 import { planBuildUp, type BuildUp } from '@/core/starter/build-up';
@@ -132,10 +134,10 @@ function emptyVessels(household: Household): { readonly jars: number; readonly b
   };
 }
 
-/** When nobody has hands though awake: away. */
+/** When nobody has hands though awake: away, and what the calendar holds. */
 function busyOf(household: Household): Busy[] {
   const away = awayOf(household);
-  return joined(away ? [{ from: away.from, until: away.to }] : []);
+  return joined([...(away ? [{ from: away.from, until: away.to }] : []), ...busyTimesOf(household)]);
 }
 
 /** A brew day this long gone by has slipped, ms. */

@@ -8,6 +8,7 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { plural, t } from '@/core/language/t';
+import { CalendarCard } from './calendar-card';
 import { MadeRow } from './made-row';
 import { shoppingFor } from './plan-ask';
 import { ShoppingCard } from './shopping-card';
@@ -64,6 +65,7 @@ export function PlanScreen() {
           now={now}
         />
       ) : null}
+      <CalendarCard wishes={open} chosen={chosen} now={now} />
     </Screen>
   );
 }

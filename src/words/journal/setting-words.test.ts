@@ -50,6 +50,11 @@ test.each<readonly [Setting, string]>([
   ],
   [{ thing: 'timer', key: 'a', value: null }, 'Timer stopped'],
   [
+    { thing: 'busy', key: 'calendar', value: { spans: [{ from, until: from + 900_000 }] } },
+    '1 busy time read from a calendar',
+  ],
+  [{ thing: 'busy', key: 'calendar', value: null }, 'No calendar is minded'],
+  [
     { thing: 'wish', key: 'w', value: { recipe: '', ml: 3000, by: from, taken: null } },
     '3 L wished for 5 May',
   ],

@@ -9,7 +9,7 @@ import { litres, number } from '../amounts';
 import { nameOfLot, placeWords } from '../names';
 import { duration } from '../moment';
 import { hourMs } from '@/core/duration';
-import { t } from '@/core/language/t';
+import { plural, t } from '@/core/language/t';
 
 const day = (instant: number) => format(instant, 'd MMM');
 const time = (minutes: number) => `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
@@ -34,6 +34,10 @@ const words: { readonly [T in Thing]: Words<T> } = {
     ({ amount, at }, lotId, household) =>
       t`${nameOfLot(lotId, household)} built up: ${number(amount)} wanted on ${day(at)}`,
     (lotId, household) => t`${nameOfLot(lotId, household)} is not built up after all`,
+  ],
+  busy: [
+    ({ spans }) => t`${plural(spans.length, 'busy time')} read from a calendar`,
+    () => t`No calendar is minded`,
   ],
   caution: [
     ({ caution }) => t`Glass handled with ${caution === 'usual' ? t`usual` : t`more`} care`,

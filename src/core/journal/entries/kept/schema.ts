@@ -21,6 +21,7 @@ export const Kept = z.discriminatedUnion('thing', [
   kept('alcohol-ceiling', settingRecords['alcohol-ceiling']),
   kept('away', settingRecords.away),
   kept('build-up', settingRecords['build-up']),
+  kept('busy', settingRecords.busy),
   kept('caution', settingRecords.caution),
   kept('ingredient', settingRecords.ingredient),
   kept('pantry', settingRecords.pantry),

@@ -1,0 +1,5 @@
+/** A span nobody has hands for, ms. */
+export interface Busy {
+  readonly from: number;
+  readonly until: number;
+}
