@@ -56,6 +56,7 @@ export const views: Readonly<Record<string, Way>> = {
   jars: '/jars',
   more: '/more',
   places: '/places',
+  plan: '/plan',
   rack: '/rack',
   'starters/[id]': follow('/starters', /^Nib/),
   'starters/ahead': '/starters/ahead',

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 
 /** What a hand and an eye do in a browser, whichever engine draws the page. */
@@ -60,3 +60,24 @@ export async function until<T>(what: string, ask: () => Promise<T | null | false
     await new Promise((done) => setTimeout(done, 150));
   }
 }
+
+/** Taps what is found by role and name, as soon as it is there. */
+export const tapOn = (
+  find: (expression: string) => Promise<{ click(): Promise<void> } | null>,
+  role: string,
+  name: string | RegExp,
+): Promise<void> =>
+  until(`${role} ${String(name)}`, async () => {
+    const found = await find(byRole(role, name));
+    await found?.click();
+    return found !== null;
+  }).then(() => undefined);
+
+/** The journal file in a folder, once it is there and whole. */
+export const journalIn = (folder: string): Promise<string> =>
+  until('the file', async () => {
+    const file = readdirSync(folder).find((each) => each.endsWith('.json'));
+    return file !== undefined && readFileSync(path.join(folder, file)).length > 0
+      ? path.join(folder, file)
+      : null;
+  });

@@ -1,8 +1,8 @@
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { launch, type ElementHandle } from 'puppeteer-core';
-import { byLabel, byRole, finder, hasText, until, type Engine } from './engine';
+import { byLabel, byRole, finder, hasText, journalIn, tapOn, until, type Engine } from './engine';
 
 /** What a page still fetches is waited for by what is looked for on it. */
 const soon = { waitUntil: 'domcontentloaded' } as const;
@@ -39,12 +39,7 @@ export async function firefox(executablePath: string, home: string): Promise<Eng
     name: `${await browser.version()}`,
     open: async (at) => void (await page.goto(`${home}${at}`, soon)),
     reload: async () => void (await page.reload(soon)),
-    tap: (role, name) =>
-      until(`${role} ${String(name)}`, async () => {
-        const found = await element(byRole(role, name));
-        await found?.click();
-        return found !== null;
-      }).then(() => undefined),
+    tap: (role, name) => tapOn(element, role, name),
     type: async (box, text) => {
       const found = await until(box, () => element(byRole('textbox', box)));
       await found.click({ count: 3 });
@@ -57,13 +52,7 @@ export async function firefox(executablePath: string, home: string): Promise<Eng
       const found = await until(input, () => element(byLabel(input)));
       await (found as ElementHandle<HTMLInputElement>).uploadFile(file);
     },
-    downloaded: () =>
-      until('the file', async () => {
-        const file = readdirSync(downloads).find((each) => each.endsWith('.json'));
-        return file !== undefined && readFileSync(path.join(downloads, file)).length > 0
-          ? path.join(downloads, file)
-          : null;
-      }),
+    downloaded: () => journalIn(downloads),
     text: async () => String(await page.evaluate('document.body.innerText')),
     errors: () => errors,
     close: () => browser.close(),

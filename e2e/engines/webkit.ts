@@ -1,9 +1,9 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Builder, Capabilities, type WebElement } from 'selenium-webdriver';
-import { byLabel, byRole, finder, hasText, until, type Engine } from './engine';
+import { byLabel, byRole, finder, hasText, journalIn, tapOn, until, type Engine } from './engine';
 import { listening } from './listening';
 
 const port = 4377;
@@ -49,12 +49,7 @@ export async function webkit(driverPath: string, browserPath: string, server: st
     name: `WebKit ${(await page.getCapabilities()).get('browserVersion')}`,
     open: (at) => page.get(`${home}${at}`),
     reload: () => page.navigate().refresh(),
-    tap: (role, name) =>
-      until(`${role} ${String(name)}`, async () => {
-        const found = await element(byRole(role, name));
-        await found?.click();
-        return found !== null;
-      }).then(() => undefined),
+    tap: (role, name) => tapOn(element, role, name),
     type: async (box, text) => {
       const found = await until(box, () => element(byRole('textbox', box)));
       await page.executeScript('arguments[0].select()', found);
@@ -62,13 +57,7 @@ export async function webkit(driverPath: string, browserPath: string, server: st
     },
     sees: async (text) => void (await until(String(text), async () => Boolean(await ask(hasText(text))))),
     give: async (input, file) => (await until(input, () => element(byLabel(input)))).sendKeys(file),
-    downloaded: () =>
-      until('the file', async () => {
-        const file = readdirSync(folder).find((each) => each.endsWith('.json'));
-        return file !== undefined && readFileSync(path.join(folder, file)).length > 0
-          ? path.join(folder, file)
-          : null;
-      }),
+    downloaded: () => journalIn(folder),
     text: async () => String(await ask('document.body.innerText')),
     errors: () => heard,
     close: async () => {

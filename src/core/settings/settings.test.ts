@@ -15,6 +15,7 @@ import { example as timer, leftOf, timerKey, timersOf } from './timer';
 import { busyTimesOf, example as busy } from './busy';
 import { example as waking, wakingOf } from './waking-hours';
 import { example as wish, wishesOf } from './wish';
+import { example as working, workingOf, workingSpans } from './working-hours';
 import { usualWaking } from '../kitchen/waking';
 
 const t = Date.UTC(2026, 4, 4);
@@ -38,6 +39,7 @@ const examples: Readonly<Record<Thing, object>> = {
   timer,
   waking,
   wish,
+  working,
 };
 
 describe.each(Object.entries(examples))('a setting of %s', (thing, example) => {
@@ -72,9 +74,24 @@ test.each([
   ['alcohol-ceiling', { percent: -0.1 }],
   ['away', { to: 1e12 * 9 }],
   ['wish', { ml: 99 }],
+  ['working', { weekdays: [7] }],
+  ['working', { to: 1441 }],
   ['wish', { by: 5 }],
 ] as const)('a %s with %j is refused', (thing, change) => {
   expect(settingRecords[thing].safeParse({ ...examples[thing], ...change }).success).toBe(false);
+});
+
+test('working hours of the coming days, by the local clock; none before they are said', () => {
+  // Thursday 4 June 2026, 18:00: Friday, then Monday to Wednesday.
+  const thursday = new Date(2026, 5, 4, 18).getTime();
+  const household = { settings: { working: { working } } };
+  const at = (day: number, hour: number, minutes = 0) => new Date(2026, 5, day, hour, minutes).getTime();
+  expect(workingSpans(household, thursday, 7)).toEqual(
+    [5, 8, 9, 10].map((day) => ({ from: at(day, 8, 30), until: at(day, 17) })),
+  );
+  expect(workingSpans(household, at(5, 9), 1)).toEqual([{ from: at(5, 8, 30), until: at(5, 17) }]);
+  expect(workingOf(nothing).weekdays).toEqual([]);
+  expect(workingSpans(nothing, thursday, 7)).toEqual([]);
 });
 
 test('wishes stand in order of their time, two of one time by their keys', () => {

@@ -16,6 +16,7 @@ import { StockRecord } from './stock';
 import { TimerRecord } from './timer';
 import { WakingRecord } from './waking-hours';
 import { WishRecord } from './wish';
+import { WorkingRecord } from './working-hours';
 
 /** Everything that a household sets, by what it is of: the schema of one value. A new one is a file and a line here. */
 export const settingRecords = {
@@ -35,6 +36,7 @@ export const settingRecords = {
   timer: TimerRecord,
   waking: WakingRecord,
   wish: WishRecord,
+  working: WorkingRecord,
 };
 
 export type Thing = keyof typeof settingRecords;

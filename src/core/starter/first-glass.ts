@@ -2,7 +2,7 @@ import type { Culture } from '../cultures/culture';
 import type { Guide, WayToBegin } from '../cultures/guides/guide';
 import { hoursAt } from '../kitchen/pace';
 import type { Portion } from '../matter/portion';
-import { sensibleGrams, sensibleMillilitres } from '../measures/sensible';
+import { summed } from '../measures/summed';
 import { beginAmounts } from './begin-amounts';
 import { dayMs, hourMs } from '../duration';
 
@@ -144,20 +144,8 @@ export function firstShopping(
         { what: 'white-sugar', grams: feeds * keeping.feed.sugarShare * liquid },
       ]
     : [];
-  const sums = new Map<string, Portion>();
-  for (const portion of [...begun, ...fed, ...brewed]) {
-    const { what, grams, ml } = portion;
-    if (what === 'water' || what === culture.ripe || (grams ?? ml ?? 0) <= 0) continue;
-    const before = sums.get(what);
-    sums.set(what, {
-      what,
-      ...(grams === undefined ? {} : { grams: grams + (before?.grams ?? 0) }),
-      ...(ml === undefined ? {} : { ml: ml + (before?.ml ?? 0) }),
-    });
-  }
-  return [...sums.values()].map(({ what, grams, ml }) => ({
-    what,
-    ...(grams === undefined ? {} : { grams: sensibleGrams(grams) }),
-    ...(ml === undefined ? {} : { ml: sensibleMillilitres(ml) }),
-  }));
+  const bought = [...begun, ...fed, ...brewed].filter(
+    ({ what }) => what !== 'water' && what !== culture.ripe,
+  );
+  return summed(bought);
 }

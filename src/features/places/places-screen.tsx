@@ -3,6 +3,7 @@ import { Text } from '@/ui/controls/text';
 import { placeIds } from '@/core/kitchen/places';
 import { HoursCard } from './hours-card';
 import { PlaceCard } from './place-card';
+import { WorkCard } from './work-card';
 import { t } from '@/core/language/t';
 
 /** Where things stand and how warm it is there, by day and by night; and when somebody is up. */
@@ -14,6 +15,7 @@ export function PlacesScreen() {
         <PlaceCard key={place} place={place} />
       ))}
       <HoursCard />
+      <WorkCard />
     </Screen>
   );
 }

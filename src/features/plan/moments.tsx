@@ -5,6 +5,7 @@ import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { WishAnswer } from '@/core/plan/answer';
 import { onClock } from '@/core/calendar';
 import { dayMs } from '@/core/duration';
+import { useHold } from '@/ui/controls/use-hold';
 import { useKeySteps } from '@/ui/controls/use-key-steps';
 import { plain } from '@/ui/theme/type';
 import { useRoles } from '@/ui/theme/use-roles';
@@ -19,12 +20,6 @@ interface Props {
   readonly by: number;
   readonly now: number;
   readonly onMove: (at: number) => void;
-}
-
-interface PointerLike {
-  readonly clientX: number;
-  readonly pointerId: number;
-  readonly currentTarget: HTMLElement;
 }
 
 const height = 76;
@@ -45,7 +40,6 @@ export function Moments({ moments, at, by, now, onMove }: Props) {
   const roles = useRoles();
   const [width, setWidth] = useState(320);
   const element = useRef<View>(null);
-  const held = useRef(false);
   const x = (instant: number) => ((instant - now) / Math.max(dayMs, by - now)) * (width - 16) + 8;
   const index = Math.max(
     0,
@@ -56,23 +50,12 @@ export function Moments({ moments, at, by, now, onMove }: Props) {
     if (next && next.at !== at) onMove(next.at);
   };
   useKeySteps(element, keys, (steps) => set(index + steps));
-  const read = ({ clientX, currentTarget }: PointerLike) => {
-    const wanted = clientX - currentTarget.getBoundingClientRect().left;
+  const pointer = useHold((pixels) => {
     const nearest = moments
-      .map((each, i) => ({ i, off: Math.abs(x(each.at) - wanted) }))
+      .map((each, i) => ({ i, off: Math.abs(x(each.at) - pixels) }))
       .sort((a, b) => a.off - b.off)[0];
     if (nearest) set(nearest.i);
-  };
-  const pointer = {
-    onPointerDown: (event: PointerLike) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      held.current = true;
-      read(event);
-    },
-    onPointerMove: (event: PointerLike) => held.current && read(event),
-    onPointerUp: () => (held.current = false),
-    onPointerCancel: () => (held.current = false),
-  };
+  });
   const chosen = moments[index];
   const days = Array.from({ length: Math.ceil((by - now) / dayMs) + 1 }, (_, i) =>
     onClock(now + i * dayMs, 0),
@@ -80,7 +63,7 @@ export function Moments({ moments, at, by, now, onMove }: Props) {
   const every = Math.ceil(days.length / 7);
   return (
     <View
-      {...(pointer as object)}
+      {...pointer}
       ref={element}
       role="slider"
       tabIndex={0}

@@ -1,4 +1,3 @@
-import { composedQuestion } from '@/core/brew/composed-question';
 import { makesInUse } from '@/core/bottling/empty-bottles';
 import { hoursAt } from '@/core/kitchen/pace';
 import { everyLot, lotOf, type Household } from '@/core/journal/household';
@@ -7,13 +6,14 @@ import { isLiving, lastAt } from '@/core/lots/lineage';
 import type { Lot } from '@/core/lots/lot';
 import { pitchOf } from '@/core/lots/pitch';
 import type { Portion } from '@/core/matter/portion';
-import { sensibleGrams, sensibleMillilitres } from '@/core/measures/sensible';
+import { summed } from '@/core/measures/summed';
 import type { AskedWay, PlanAsk } from '@/core/plan/answer';
 import type { Busy } from '@/core/kitchen/busy';
 import { joined } from '@/core/plan/free-hours';
 import { openWishes } from '@/core/plan/wished';
 import { portionOfLine, recipeKey, type Recipe } from '@/core/recipes/recipe';
 import { recipeVersions } from '@/core/recipes/recipe-versions';
+import { workingSpans } from '@/core/settings/working-hours';
 import { awayOf } from '@/core/settings/away';
 import { busyTimesOf } from '@/core/settings/busy';
 import { wakingOf } from '@/core/settings/waking-hours';
@@ -22,11 +22,11 @@ import { planBuildUp, type BuildUp } from '@/core/starter/build-up';
 import { firstReadyAt } from '@/core/starter/beginning-run';
 import { mostDrawableMl } from '@/core/starter/draw-plan';
 import { keptCulture } from '@/core/starter/feed-plan';
-import { habitsOf } from '@/core/tasting/habits';
 import { hourMs } from '@/core/duration';
 import { holdsFizz } from '@/core/vessels/vessel-kinds';
 import { laidOut } from '../brews/worktop/state/lay-out';
-import { baseIn, planned } from '../brews/worktop/state/worktop-plan';
+import { composedAsk } from '../brews/worktop/state/composed-ask';
+import { planned, type Planned } from '../brews/worktop/state/worktop-plan';
 import type { Forecasts } from '../forecasting/forecasts';
 
 /** How much of a bottle is filled, ml, where nobody said what bottles there are. */
@@ -76,7 +76,7 @@ function wayOf(
   recipe: Recipe,
   ml: number,
   household: Household,
-  { learnedFor }: Pick<Forecasts, 'learnedFor'>,
+  forecasts: Pick<Forecasts, 'learnedFor'>,
   now: number,
 ): AskedWay | null {
   const lots = livesHere(household);
@@ -92,20 +92,8 @@ function wayOf(
   );
   if (!worked.ok) return null;
   const { plan, life } = worked.value;
-  const question = composedQuestion({
-    portions: plan.brew.portions,
-    life: life.kind === 'lot' ? { ...life, ml: wanted } : life,
-    base: baseIn(state),
-    method: state.method,
-    place: state.place,
-    wantedVolumes: state.volumes,
-    jarMl: plan.brew.jarMl,
-    find: (id) => lotOf(household, id),
-    warmths: household.warmths,
-    learned: learnedFor,
-    habits: habitsOf(household),
-    now,
-  });
+  const whole: Planned = { plan, life: life.kind === 'lot' ? { ...life, ml: wanted } : life };
+  const question = composedAsk(state, whole, household, forecasts, now);
   if (!question) return null;
   const lot = life.kind === 'lot' ? life.lot : null;
   const built = lot && wanted > most ? buildUpFor(lot, wanted, household, now) : null;
@@ -134,10 +122,17 @@ function emptyVessels(household: Household): { readonly jars: number; readonly b
   };
 }
 
-/** When nobody has hands though awake: away, and what the calendar holds. */
-function busyOf(household: Household): Busy[] {
+/** Working days are laid out so far ahead. */
+const workingDays = 63;
+
+/** When nobody has hands though awake: away, at work, and what the calendar holds. */
+function busyOf(household: Household, now: number): Busy[] {
   const away = awayOf(household);
-  return joined([...(away ? [{ from: away.from, until: away.to }] : []), ...busyTimesOf(household)]);
+  return joined([
+    ...(away ? [{ from: away.from, until: away.to }] : []),
+    ...workingSpans(household, now, workingDays),
+    ...busyTimesOf(household),
+  ]);
 }
 
 /** A brew day this long gone by has slipped, ms. */
@@ -162,7 +157,7 @@ export function planAsk(
   return {
     now,
     waking: wakingOf(household),
-    busy: busyOf(household),
+    busy: busyOf(household, now),
     jars,
     bottles: bottleMl,
     wishes: openWishes(household, now).map((wish) => ({
@@ -202,24 +197,10 @@ export function shoppingFor(
   household: Household,
 ): Portion[] {
   const recipes = newestRecipes(household);
-  const sums = new Map<string, Portion>();
-  for (const { wishId, outline } of chosen) {
+  const portions = chosen.flatMap(({ wishId, outline }) => {
     const wish = wishes.find(({ key }) => key === wishId);
     const recipe = recipes.find((each) => recipeKey(each) === outline.wayId);
-    for (const line of (wish && recipe?.lines) || []) {
-      if (line.what === 'water') continue;
-      const { what, grams, ml } = portionOfLine(line, wish!.ml / 1000);
-      const before = sums.get(what);
-      sums.set(what, {
-        what,
-        ...(grams === undefined ? {} : { grams: grams + (before?.grams ?? 0) }),
-        ...(ml === undefined ? {} : { ml: ml + (before?.ml ?? 0) }),
-      });
-    }
-  }
-  return [...sums.values()].map(({ what, grams, ml }) => ({
-    what,
-    ...(grams === undefined ? {} : { grams: sensibleGrams(grams) }),
-    ...(ml === undefined ? {} : { ml: sensibleMillilitres(ml) }),
-  }));
+    return wish && recipe ? recipe.lines.map((line) => portionOfLine(line, wish.ml / 1000)) : [];
+  });
+  return summed(portions.filter(({ what }) => what !== 'water'));
 }

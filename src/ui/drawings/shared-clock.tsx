@@ -1,5 +1,6 @@
 import { useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
+import { useHold } from '../controls/use-hold';
 import { useKeySteps } from '../controls/use-key-steps';
 import { useRoles } from '../theme/use-roles';
 import { ClockTicks } from './clock-ticks';
@@ -20,12 +21,6 @@ interface Props {
   readonly children: ReactNode;
 }
 
-interface PointerLike {
-  readonly clientX: number;
-  readonly pointerId: number;
-  readonly currentTarget: HTMLElement;
-}
-
 const quarter = hourMs / 4;
 const steps: Readonly<Record<string, number>> = {
   ArrowLeft: -1,
@@ -42,28 +37,14 @@ export function SharedClock(props: Props) {
   const roles = useRoles();
   const [width, setWidth] = useState(320);
   const element = useRef<View>(null);
-  const held = useRef(false);
   const x = (instant: number) => ((Math.min(end, Math.max(start, instant)) - start) / (end - start)) * width;
   const set = (to: number) => onAt(Math.min(end, Math.max(start, Math.round(to / quarter) * quarter)));
   useKeySteps(element, steps, (hours) => set(at + hours * hourMs));
-  const read = (event: PointerLike) => {
-    const { left } = event.currentTarget.getBoundingClientRect();
-    set(start + ((event.clientX - left) / width) * (end - start));
-  };
-  const pointer = {
-    onPointerDown: (event: PointerLike) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      held.current = true;
-      read(event);
-    },
-    onPointerMove: (event: PointerLike) => held.current && read(event),
-    onPointerUp: () => (held.current = false),
-    onPointerCancel: () => (held.current = false),
-  };
+  const pointer = useHold((pixels) => set(start + (pixels / width) * (end - start)));
   return (
     <View>
       <View
-        {...(pointer as object)}
+        {...pointer}
         ref={element}
         role="slider"
         tabIndex={0}

@@ -58,6 +58,11 @@ test.each<readonly [Setting, string]>([
     { thing: 'wish', key: 'w', value: { recipe: '', ml: 3000, by: from, taken: null } },
     '3 L wished for 5 May',
   ],
+  [
+    { thing: 'working', key: 'working', value: { weekdays: [1, 2], from: 510, to: 1020 } },
+    'At work on 2 days a week, 8:30 to 17:00',
+  ],
+  [{ thing: 'working', key: 'working', value: { weekdays: [], from: 510, to: 1020 } }, 'Nobody is at work'],
   [{ thing: 'wish', key: 'w', value: null }, 'A wish was given up'],
   [{ thing: 'waking', key: 'waking', value: { from: 390, to: 1330 } }, 'Up from 6:30 to 22:10'],
 ])('%j is “%s”', (setting, sentence) => expect(settingWords(setting, household)).toBe(sentence));

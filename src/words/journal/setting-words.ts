@@ -72,6 +72,13 @@ const words: { readonly [T in Thing]: Words<T> } = {
     ({ label, from, until }) => t`Timer: ${label}, ${duration((until - from) / hourMs)}`,
     () => t`Timer stopped`,
   ],
+  working: [
+    ({ weekdays, from, to }) =>
+      weekdays.length === 0
+        ? t`Nobody is at work`
+        : t`At work on ${plural(weekdays.length, 'day')} a week, ${time(from)} to ${time(to)}`,
+    () => t`Nobody is at work`,
+  ],
   wish: [({ ml, by }) => t`${litres(ml)} wished for ${day(by)}`, () => t`A wish was given up`],
   waking: [({ from, to }) => t`Up from ${time(from)} to ${time(to)}`, () => t`Waking hours as usual`],
 };

@@ -34,6 +34,7 @@ export const Kept = z.discriminatedUnion('thing', [
   kept('timer', settingRecords.timer),
   kept('waking', settingRecords.waking),
   kept('wish', settingRecords.wish),
+  kept('working', settingRecords.working),
 ]);
 export type Kept = z.infer<typeof Kept>;
 
