@@ -24,7 +24,7 @@ export const example: WorkingSetting = { weekdays: [1, 2, 3, 4, 5], from: 510, t
 export const workingKey = 'working';
 
 /** What is proposed before anything is said: no day. */
-export const usualWorking: WorkingSetting = { weekdays: [], from: 510, to: 1020 };
+const usualWorking: WorkingSetting = { weekdays: [], from: 510, to: 1020 };
 
 export const workingOf = (household: Holds<'working', WorkingSetting>): WorkingSetting =>
   settingOf(household, 'working', workingKey) ?? usualWorking;
