@@ -7,7 +7,7 @@ import { normalQuantile } from '../forecast/run/random';
  * @param count kitchens, 0 or more
  * @param base 2, 3 or another prime: errors of different looks are told apart by it
  * @source Halton, Numerische Mathematik 2 (1960) 84–90
- * @example lookErrors(1, 2) // [0]
+ * @example lookErrors(3, 2).length // 3
  */
 export const lookErrors = (count: number, base: number): Float64Array =>
   Float64Array.from({ length: count }, (_, i) => normalQuantile(radicalInverse(i + 1, base)));
