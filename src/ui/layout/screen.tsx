@@ -1,3 +1,4 @@
+import { usePathname } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { gap } from '../theme/shape';
@@ -50,6 +51,7 @@ export function Screen({ title, over, aside, children, pane, width = 640 }: Prop
 /** What is not needed with wet hands, from the head of any page; a rail has it among the places. */
 function MenuLink() {
   const roles = useRoles();
+  if (usePathname() === '/more') return null;
   return (
     <PressLink href="/more" aria-label={t`More`} style={styles.menu}>
       <Icon name="more" color={roles.text} />
