@@ -6,7 +6,7 @@ import { root } from './run.mjs';
 // 40 KB of each are the validator and the schemas: no entry is held unchecked, so they come before the first tap. The table of
 // nearly five hundred ingredients is 5 KB, and once more in the worker; 4 KB are the ferment itself, by which the page works out
 // what a jar has left when something is drawn; 19 KB are Paper's parts, which every page uses. What a household likes and never does is half a kilobyte, a jar's rules one in the worker; one more are the jars and bottles that Brews draws as the rack does.
-const budgetKilobytes = { first: 400, returning: 469 };
+const budgetKilobytes = { first: 400, returning: 470 };
 const folder = path.join(root, 'dist/_expo/static/js/web');
 const files = readdirSync(folder).filter((name) => name.endsWith('.js.br'));
 const size = (name) => statSync(path.join(folder, name)).size / 1024;
