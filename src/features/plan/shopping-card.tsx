@@ -1,14 +1,10 @@
 import type { Portion } from '@/core/matter/portion';
-import { ingredientOf } from '@/core/matter/ingredients/registry';
-import { pantryOf } from '@/core/settings/pantry';
-import { selectHousehold } from '@/store/selectors';
-import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { Text } from '@/ui/controls/text';
 import { moment } from '@/words/moment';
 import { portionWords } from '@/words/amounts';
-import { useAct } from '../acts/act-context';
+import { usePantry } from '../recipes/use-pantry';
 import { t } from '@/core/language/t';
 
 interface Props {
@@ -20,10 +16,8 @@ interface Props {
 
 /** What the plans take, ticked off in the shop: what is in the house stays ticked. */
 export function ShoppingCard({ portions, before, now }: Props) {
-  const act = useAct();
-  const pantry = pantryOf(useAppSelector(selectHousehold));
+  const { pantry, toggle } = usePantry();
   if (portions.length === 0) return null;
-  const name = (what: string) => ingredientOf(what).name;
   const left = portions.filter(({ what }) => !pantry.has(what)).length;
   return (
     <Card label={t`To buy`} testID="shopping">
@@ -35,12 +29,7 @@ export function ShoppingCard({ portions, before, now }: Props) {
         pick="any"
         options={portions.map((portion) => ({ value: portion.what, label: portionWords(portion) }))}
         isOn={(what) => pantry.has(what)}
-        onPress={(what) =>
-          act(
-            { kind: 'kept', thing: 'pantry', key: what, value: pantry.has(what) ? null : {} },
-            pantry.has(what) ? t`${name(what)} is used up.` : t`${name(what)} is in the house.`,
-          )
-        }
+        onPress={toggle}
       />
     </Card>
   );

@@ -1,17 +1,13 @@
 import { useState } from 'react';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
-import { pantryOf } from '@/core/settings/pantry';
-import { selectHousehold } from '@/store/selectors';
-import { useAppSelector } from '@/store/store';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { FoldLine } from '@/ui/controls/fold-line';
-import { useAct } from '../acts/act-context';
+import { usePantry } from './use-pantry';
 import { t } from '@/core/language/t';
 
 /** What is in the house, tapped: by that it is proposed what can be made without a shop. */
 export function PantryLine({ whats }: { readonly whats: readonly string[] }) {
-  const act = useAct();
-  const pantry = pantryOf(useAppSelector(selectHousehold));
+  const { pantry, toggle } = usePantry();
   const [open, setOpen] = useState(false);
   const name = (what: string) => ingredientOf(what).name;
   const options = [...new Set([...pantry, ...whats])]
@@ -30,12 +26,7 @@ export function PantryLine({ whats }: { readonly whats: readonly string[] }) {
         pick="any"
         options={options}
         isOn={(what) => pantry.has(what)}
-        onPress={(what) =>
-          act(
-            { kind: 'kept', thing: 'pantry', key: what, value: pantry.has(what) ? null : {} },
-            pantry.has(what) ? t`${name(what)} is used up.` : t`${name(what)} is in the house.`,
-          )
-        }
+        onPress={toggle}
       />
     </FoldLine>
   );
