@@ -1,6 +1,6 @@
 // Makers who follow advice, in kitchens whose truth is not the forecast's: what each policy pours.
 // "npm run trial -- 40 7": single batches of 40 kitchens. "npm run trial -- households 8 7 kefir": eight households that live
-// sixty days; without a name, of ginger bug. "later" behind it takes the truths that were written after the advice.
+// sixty days; without a name, of ginger bug. "npm run trial -- wishes 300 7": kitchens that wish for soda by a day. "later" behind it takes the truths that were written after the advice.
 import { seededNormal, seededUniform } from '../src/core/forecast/run/random.ts';
 import { cultures, truths as known, type Truth } from './calibration/truths.ts';
 import { drawHousehold, liveAs } from './trial/household.ts';
@@ -9,6 +9,7 @@ import { laterTruths } from './trial/later-truths.ts';
 import { bySeason, clairvoyant, fixedDays, squeezing, yuzet, type Policy } from './trial/policies.ts';
 import { scenes, type Scene } from './trial/scenes.ts';
 import { bound, isGood, Tally } from './trial/tally.ts';
+import { wishesTrial } from './trial/wishes.ts';
 import { bottlesOf, chilledAt } from './trial/world.ts';
 import { hourMs } from '../src/core/duration.ts';
 
@@ -98,7 +99,8 @@ function households(count: number, seed: number, scene: Scene, truths: readonly 
 const args = process.argv.slice(2);
 const truths = args.includes('later') ? laterTruths : known;
 const rest = args.filter((arg) => arg !== 'later');
-if (rest[0] === 'households') {
+if (rest[0] === 'wishes') console.log(wishesTrial(Number(rest[1] ?? 40), Number(rest[2] ?? 7), truths));
+else if (rest[0] === 'households') {
   const scene = scenes.find(({ name }) => name.includes(rest[3] ?? 'bug'));
   if (!scene)
     console.error(`no such household: ${rest[3]}; there is ${scenes.map(({ name }) => name).join(', ')}`);

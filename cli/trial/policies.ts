@@ -1,9 +1,11 @@
 import { stepper } from '../stepper.ts';
+import { gaugeName } from '../../src/core/forecast/advice/decision-inputs.ts';
 import { bottleAdvice } from '../../src/core/forecast/advice/bottle-advice.ts';
 import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { fermentOf } from '../../src/core/ferment/scenario/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble/ensemble.ts';
+import type { UsualAbsence } from '../../src/core/kitchen/absence.ts';
 import { isAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
 import type { Caution } from '../../src/core/settings/caution.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';
@@ -24,6 +26,10 @@ interface Hands {
   readonly normal: () => number;
   /** Instant of the pitching, ms: noon to nine in the evening, local. */
   readonly start: number;
+  /** The first moment at home not before an instant, and what Yuzet is told of it; whenever somebody is up where it is left out. */
+  /** How it tasted before it was bottled. */
+  readonly sips?: readonly Reading[];
+  readonly home?: { readonly from: (at: number) => number; readonly absence: UsualAbsence };
 }
 
 export type Policy = (bottles: Bottles, hands: Hands) => Chilling;
@@ -60,6 +66,9 @@ export const squeezing =
     return { hour: last(bottles), looks };
   };
 
+/** What is to be done within so many hours of a look is done with it. */
+const soonHours = 0.75;
+
 /** As Yuzet says: its rule followed with so many looks at most. */
 export const yuzet =
   (
@@ -69,21 +78,30 @@ export const yuzet =
     mostLooks = 5,
   ): Policy =>
   (bottles, hands) => {
-    const readings: Reading[] = [];
+    const readings: Reading[] = [...(hands.sips ?? [])];
+    const sips = readings.length;
+    const looks = () => readings.length - sips;
+    const { start, home } = hands;
+    const atHome = (hour: number) => (home ? (home.from(start + hour * hourMs) - start) / hourMs : hour);
     let now = bottles.sealedFrom + 0.1;
     for (;;) {
-      const looksLeft = look !== null && readings.length < mostLooks;
-      const advice = asked(bottles, readings, now, caution, looksLeft ? [look] : [], hands.start, glass);
-      if (!advice) return { hour: now, looks: readings.length, glass };
+      const looksLeft = look !== null && looks() < mostLooks;
+      const advice = asked(bottles, readings, now, caution, looksLeft ? [look] : [], hands, glass);
+      if (!advice) return { hour: now, looks: looks(), glass };
       const { chill, rule } = advice;
-      if (!rule) return { hour: Math.min(last(bottles), chill.hour), looks: readings.length, glass };
-      now = Math.min(last(bottles), rule.hour);
+      if (!rule) return { hour: Math.min(last(bottles), atHome(chill.hour)), looks: looks(), glass };
+      now = Math.min(last(bottles), atHome(rule.hour));
       readings.push(
         look === 'gaugeBar'
           ? gauged(bottles, now, hands.normal)
           : squeezed(bottles, now, hands.uniform, hands.normal),
       );
-      if (now >= last(bottles)) return { hour: now, looks: readings.length, glass };
+      // "Rock hard: chill where it stands": what the rule says of the result is done at once.
+      const told = readings.at(-1)!.value;
+      const result = typeof told === 'number' ? gaugeName(told) : String(told);
+      const branch = rule.branches.find((each) => each.result === result);
+      if (now >= last(bottles) || (branch?.next === 'act' && branch.hour <= now + soonHours))
+        return { hour: now, looks: looks(), glass };
     }
   };
 
@@ -93,7 +111,7 @@ function asked(
   nowHour: number,
   caution: Caution,
   looks: readonly string[],
-  start: number,
+  { start, home }: Hands,
   bottle: VesselId = 'swing-top',
 ) {
   const { batch } = bottles;
@@ -122,9 +140,10 @@ function asked(
     nowHour,
     start,
     waking: usualWaking,
+    absence: home?.absence,
     ceilingPercent: null,
     neverFelt: false,
-    lookedHour: readings.at(-1)?.hour ?? null,
+    lookedHour: readings.filter(({ kind }) => kind !== 'sweet').at(-1)?.hour ?? null,
     looks,
   });
 }

@@ -1,5 +1,6 @@
 import type { TodayTask } from '../today/today.ts';
-import { hourMs } from '../../src/core/duration.ts';
+import type { UsualAbsence } from '../../src/core/kitchen/absence.ts';
+import { dayMs, hourMs } from '../../src/core/duration.ts';
 
 /** A household's week: when it is at home, and what it puts off. */
 
@@ -16,6 +17,22 @@ export function homeFrom(at: number): number {
   while (!isHome(then)) then += hourMs / 4;
   return then;
 }
+
+/** The same as the household says it of itself. */
+export const atWork: UsualAbsence = {
+  weekdays: null,
+  weekends: null,
+  said: { days: [1, 2, 3, 4, 5], span: [8 * 60, 17.5 * 60] },
+};
+
+/** The working hours of so many days, as a household tells them to its plan. */
+export const workWeek = (now: number, days: number): { from: number; until: number }[] =>
+  Array.from({ length: days }, (_, i) => new Date(now + i * dayMs))
+    .filter((day) => day.getDay() % 6 !== 0)
+    .map((day) => ({
+      from: new Date(day).setHours(8, 0, 0, 0),
+      until: new Date(day).setHours(17, 30, 0, 0),
+    }));
 
 /** Tasks that are put off until, by id and hour. */
 export type PutOff = Map<string, number>;

@@ -192,12 +192,14 @@ export function squeezed(
 }
 
 /** How far a sip strays, g/L of sweetness. */
-const sipError = 8;
+export const sipError = 8;
 const sweetSteps = [15, 32, 55, 82];
 
-/** A sip of something: 1 dry to 5 syrupy. */
-export const sipped = (sugar: number, normal: () => number): number =>
-  1 + sweetSteps.filter((edge) => sugar + sipError * normal() > edge).length;
+/** What a sweetness is called, g/L as it tastes: 1 dry to 5 syrupy. */
+export const sweetStep = (tasted: number): number => 1 + sweetSteps.filter((edge) => tasted > edge).length;
+
+/** A sip of something. */
+export const sipped = (sugar: number, normal: () => number): number => sweetStep(sugar + sipError * normal());
 
 const hisses = ['none', 'faint', 'good', 'violent'] as const;
 const hissSteps = [0.12, 0.7, 2.2];

@@ -10,6 +10,8 @@ export type DaySpan = readonly [from: number, to: number];
 export interface UsualAbsence {
   readonly weekdays: DaySpan | null;
   readonly weekends: DaySpan | null;
+  /** What it said of itself, by weekday from Sunday as 0: goes before what was learned. */
+  readonly said?: { readonly days: readonly number[]; readonly span: DaySpan };
 }
 
 export const neverAbsent: UsualAbsence = { weekdays: null, weekends: null };
@@ -45,7 +47,7 @@ export function usualAbsence(acts: readonly number[], waking: WakingHours, until
     days[kind].add(day);
     seen[kind].add(`${Math.floor(minuteOfDay(at) / binMinutes)} ${day}`);
   }
-  const of = (kind: keyof UsualAbsence): DaySpan | null => {
+  const of = (kind: keyof typeof days): DaySpan | null => {
     if (days[kind].size < enoughDays) return null;
     const counts = new Map<number, number>();
     for (const each of seen[kind]) {
@@ -79,7 +81,10 @@ function longestSilence(isSilent: (bin: number) => boolean, { from, to }: Waking
 
 /** The absence an instant lies in, from–to in ms; null at home. */
 export function absentAt(at: number, absence: UsualAbsence): DaySpan | null {
-  const span = absence[isWeekend(at) ? 'weekends' : 'weekdays'];
+  const { said } = absence;
+  const span = said?.days.includes(new Date(at).getDay())
+    ? said.span
+    : absence[isWeekend(at) ? 'weekends' : 'weekdays'];
   if (!span) return null;
   const [from, to] = [onClock(at, span[0]), onClock(at, span[1])];
   return at > from && at < to ? [from, to] : null;

@@ -4,8 +4,9 @@ import type { Stepper } from '../ferment/run/stepper';
 import { brewDayHours, choiceAt, choicesFor } from './choices';
 import type { Busy } from '../kitchen/busy';
 import type { FreeHours } from './free-hours';
-import { lengthsOf, type Lengths } from './lengths';
+import { lengthsOf, type Lengths, type LookTool } from './lengths';
 import { alternativesOf, remediesOf, type Remedy } from './otherwise';
+import { chancesByDay } from './other-days';
 import { outlineOf, type Outline } from './outline';
 import type { Choice, DrawsFrom, Household, PlannedWish, Way } from './problem';
 import { schedule } from './schedule';
@@ -14,6 +15,13 @@ import { schedule } from './schedule';
 export interface AskedWay {
   readonly id: string;
   readonly question: FamilyQuestion;
+  /** How it is made and meant: bottled as soon as it is pitched; alcohol that it must not pass, % by volume; how sweet it is bottled, g/L as sucrose, null for as its sugar asks; hours that it steeps in the cold first. */
+  readonly meant: {
+    readonly straight: boolean;
+    readonly ceilingPercent: number | null;
+    readonly sweetness: number | null;
+    readonly pauseHours: number;
+  };
   /** Nothing can be pitched before, ms. */
   readonly readyAt: number;
   readonly drawsFrom: DrawsFrom | null;
@@ -36,6 +44,8 @@ export interface PlanAsk {
   readonly now: number;
   readonly waking: FreeHours['waking'];
   readonly busy: readonly Busy[];
+  /** What this household tells pressure by. */
+  readonly look: LookTool;
   readonly jars: number;
   readonly bottles: number;
   readonly wishes: readonly AskedWish[];
@@ -54,6 +64,8 @@ export interface WishAnswer {
   readonly alternatives: readonly Alternative[];
   /** The chance of each moment it could be brewed at, in order: for who drags it. */
   readonly moments: readonly { readonly at: number; readonly wayId: string; readonly chance: number }[];
+  /** The best chance by each day around the wished one: for who drags the wish. */
+  readonly days: readonly { readonly at: number; readonly chance: number }[];
   readonly remedies: readonly Remedy[];
 }
 
@@ -68,13 +80,21 @@ export interface PlanAnswer {
 export type LengthsCache = Map<string, Lengths>;
 
 /** Lengths of a composed brew; some hundred milliseconds unless they are known. */
-function lengthsFor(question: FamilyQuestion, stepper: Stepper, cache: LengthsCache): Lengths {
-  const key = JSON.stringify({ ...question, start: 0 });
+function lengthsFor(
+  { question, meant }: Pick<AskedWay, 'question' | 'meant'>,
+  stepper: Stepper,
+  cache: LengthsCache,
+): Lengths {
+  const key = JSON.stringify({ ...question, start: 0, meant });
   const known = cache.get(key);
   if (known) return known;
   const { runs } = answerFamily(question, stepper);
   const [lot] = question.lots;
-  const lengths = lengthsOf(runs[0]!, lot!);
+  const lengths = lengthsOf(runs[0]!, {
+    ...meant,
+    wantedSweetness: meant.sweetness ?? lot!.wantedSweetness,
+    wantedVolumes: lot!.wantedVolumes,
+  });
   cache.set(key, lengths);
   return lengths;
 }
@@ -89,6 +109,7 @@ export function answerPlan(ask: PlanAsk, stepper: Stepper, cache: LengthsCache):
   const household: Household = {
     now: ask.now,
     free: { waking: ask.waking, busy: ask.busy },
+    look: ask.look,
     jars: ask.jars,
     bottles: ask.bottles,
   };
@@ -96,9 +117,9 @@ export function answerPlan(ask: PlanAsk, stepper: Stepper, cache: LengthsCache):
     heldAt,
     wish: {
       ...wish,
-      ways: ways.map(({ question, ...way }): Way => ({
+      ways: ways.map(({ question, meant, ...way }): Way => ({
         ...way,
-        lengths: lengthsFor(question, stepper, cache),
+        lengths: lengthsFor({ question, meant }, stepper, cache),
       })),
     } satisfies PlannedWish,
   }));
@@ -133,7 +154,9 @@ function wishAnswer(
   const chanceThen = (changed: PlannedWish, then: Household) => {
     const own = heldAt === null ? choicesFor(changed, then) : heldChoices(changed, heldAt, then);
     const { choices: found } = schedule([...others.map((each) => [each]), own], then, brewDayHours);
-    return found.find(({ wishId }) => wishId === wish.id)?.chance ?? 0;
+    // What would make it fit at the cost of another wish does not.
+    const keepsOthers = others.every((other) => found.includes(other));
+    return (keepsOthers && found.find(({ wishId }) => wishId === wish.id)?.chance) || 0;
   };
   const near = options.filter(({ way }) => !chosen || way === chosen.way);
   return {
@@ -143,6 +166,7 @@ function wishAnswer(
     moments: options
       .map(({ pitchAt, way, chance }) => ({ at: pitchAt, wayId: way.id, chance }))
       .sort((a, b) => a.at - b.at),
+    days: near[0] ? chancesByDay(near[0].way, wish, household) : [],
     remedies: remediesOf(chosen?.chance ?? 0, wish, household, chanceThen),
   };
 }

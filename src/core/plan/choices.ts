@@ -1,7 +1,8 @@
+import { believed } from './believed';
 import { onClock } from '../calendar';
 import { isFreeFor } from './free-hours';
 import type { Choice, Household, PlannedWish, Way } from './problem';
-import { wayThrough, type WayThrough } from './way-through';
+import { wayThrough, type Hands, type WayThrough } from './way-through';
 import { dayMs, hourMs } from '../duration';
 
 /** Hours of the day at which a brew day is tried, and how long one takes. */
@@ -31,8 +32,8 @@ export function quantileOf(sorted: readonly number[], share: number): number {
 }
 
 /** Every kitchen's way through when a way is pitched at an instant. */
-export const waysThrough = (way: Way, pitchAt: number, { free }: Pick<Household, 'free'>): WayThrough[] =>
-  Array.from(way.lengths.bottleFrom, (_, kitchen) => wayThrough(way.lengths, kitchen, pitchAt, free));
+export const waysThrough = (way: Way, pitchAt: number, hands: Hands): WayThrough[] =>
+  Array.from(way.lengths.bottleFrom, (_, kitchen) => wayThrough(way.lengths, kitchen, pitchAt, hands));
 
 /** Share of kitchens in which it stands cold and good by a time, and not for too long. */
 export const chanceBy = (ways: readonly WayThrough[], by: number): number =>
@@ -42,7 +43,7 @@ export const chanceBy = (ways: readonly WayThrough[], by: number): number =>
 /** What pitching a way of a wish at an instant comes to. */
 export function choiceAt(wish: PlannedWish, way: Way, pitchAt: number, household: Household): Choice {
   const ways = waysThrough(way, pitchAt, household);
-  const chance = chanceBy(ways, wish.by);
+  const chance = believed(chanceBy(ways, wish.by), way.lengths.straight);
   const sorted = (of: (each: WayThrough) => number) => ways.map(of).sort((a, b) => a - b);
   const bottled = sorted(({ bottledAt }) => bottledAt);
   const glass = quantileOf(

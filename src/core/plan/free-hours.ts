@@ -35,6 +35,18 @@ export const isFreeFor = (at: number, length: number, { waking, busy }: FreeHour
   lastAwake(at + length, waking) >= at + length &&
   !busy.some(({ from, until }) => from < at + length && until > at);
 
+/** The last free moment not after an instant, ms; -Infinity when there is none within a year. */
+export function lastFree(at: number, free: FreeHours): number {
+  let then = at;
+  for (const end = at - 366 * 24 * hourMs; then > end;) {
+    const awake = lastAwake(then, free.waking);
+    const busy = free.busy.find(({ from, until }) => awake >= from && awake < until);
+    if (!busy) return awake;
+    then = busy.from - 1;
+  }
+  return -Infinity;
+}
+
 /** The first free moment not before an instant, ms; Infinity when there is none within a year. */
 export function nextFree(at: number, free: FreeHours): number {
   let then = at;

@@ -5,14 +5,14 @@ import { dayMs } from '../duration';
 
 /** What would make a wish fit better, and the chance it then has. */
 export interface Remedy {
-  readonly kind: 'later' | 'warmer' | 'jar' | 'bottles' | 'hours';
+  readonly kind: 'later' | 'warmer' | 'jar' | 'bottles' | 'hours' | 'gauge';
   /** Days later, or degrees warmer; 1 for the rest. */
   readonly amount: number;
   readonly chance: number;
 }
 
 /** Below this a remedy is looked for; one that brings less than this is none. */
-const wanting = { below: 0.85, gain: 0.1 };
+const wanting = { below: 0.65, gain: 0.1 };
 const warmerBy = 3;
 const laterDays = [1, 2, 3, 5];
 /** Chances this near are as sure. */
@@ -63,6 +63,9 @@ export function remediesOf(
     ...(free.busy.length > 0
       ? [{ kind: 'hours' as const, amount: 1, chance: roomier({ free: { ...free, busy: [] } }) }]
       : []),
+    ...(household.look === 'gauge'
+      ? []
+      : [{ kind: 'gauge' as const, amount: 1, chance: roomier({ look: 'gauge' }) }]),
     { kind: 'jar', amount: 1, chance: roomier({ jars: household.jars + 1 }) },
     { kind: 'bottles', amount: 1, chance: roomier({ bottles: household.bottles + wish.bottles }) },
   ];

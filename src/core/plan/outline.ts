@@ -1,10 +1,10 @@
 import { brewDayHours, quantileOf, waysThrough } from './choices';
-import { coldHours, type WayThrough } from './way-through';
-import type { Choice, Household } from './problem';
+import { coldHours, type Hands, type WayThrough } from './way-through';
+import type { Choice } from './problem';
 import { hourMs } from '../duration';
 
 /** What is done on the way to a glass. */
-export type StepKind = 'brew' | 'taste' | 'bottle' | 'look' | 'chill' | 'pour';
+export type StepKind = 'brew' | 'taste' | 'infuse' | 'bottle' | 'look' | 'chill' | 'pour';
 
 /** A step's window: eight kitchens in ten lie within it. Instants, ms. */
 export interface Step {
@@ -41,12 +41,7 @@ function causeOf({ bottledAt, chilledAt, glassAt, good }: WayThrough, by: number
 }
 
 /** What a choice comes to in words' terms: the windows of its steps, the latest start, what it hangs on. */
-export function outlineOf(
-  choice: Choice,
-  options: readonly Choice[],
-  by: number,
-  household: Pick<Household, 'free'>,
-): Outline {
+export function outlineOf(choice: Choice, options: readonly Choice[], by: number, household: Hands): Outline {
   const { way, pitchAt, chance } = choice;
   const ways = waysThrough(way, pitchAt, household);
   const span = (of: (each: WayThrough) => number) => {
@@ -62,9 +57,11 @@ export function outlineOf(
     if (cause) count.set(cause, (count.get(cause) ?? 0) + 1);
   }
   const [worst] = [...count].sort((a, b) => b[1] - a[1]);
+  const pause = way.lengths.pauseHours * hourMs;
   const steps: Step[] = [
     { kind: 'brew', from: pitchAt, until: pitchAt + brewDayHours * hourMs },
-    { kind: 'taste', from: bottle.from, until: bottle.until },
+    { kind: 'taste', from: bottle.from - pause, until: bottle.until - pause },
+    ...(pause > 0 ? [{ kind: 'infuse' as const, from: bottle.from - pause, until: bottle.until }] : []),
     { kind: 'bottle', ...bottle },
     { kind: 'look', from: Math.min(bottle.until, chill.from), until: chill.until },
     { kind: 'chill', ...chill },

@@ -1,4 +1,4 @@
-import type { Lengths } from './lengths';
+import { usualHours, type Lengths } from './lengths';
 import type { Household, PlannedWish, Way } from './problem';
 import { dayMs } from '../duration';
 
@@ -12,13 +12,20 @@ export function lengthsAlike(
   const of = (pick: (kitchen: readonly [number, number, number, number]) => number) =>
     Float64Array.from(kitchens, pick);
   const rows = (pick: (kitchen: readonly [number, number, number, number]) => number) => [of(pick), of(pick)];
+  const fizz = {
+    enough: rows(([, , firm]) => 0.8 * firm),
+    wanted: rows(([, , firm]) => firm),
+    over: rows(([, , , over]) => over),
+  };
   return {
+    straight: false,
+    pauseHours: 0,
     bottleFrom: of(([ready]) => ready),
     bottleUntil: of(([, dry]) => dry),
     bottledAt: [0, 1000],
-    chillFrom: rows(([, , firm]) => firm),
-    fizzFrom: rows(([, , firm]) => 0.8 * firm),
-    chillUntil: rows(([, , , over]) => over),
+    fizz,
+    felt: { gauge: fizz, squeeze: fizz, none: fizz },
+    usual: [0, 1].map((i) => usualHours(fizz, i)),
   };
 }
 
@@ -42,6 +49,7 @@ export const wishOf = (id: string, days: number, ways: readonly Way[], bottles =
 export const householdOf = (more: Partial<Household> = {}): Household => ({
   now: monday,
   free: { waking: { from: 7 * 60, to: 22 * 60 + 30 }, busy: [] },
+  look: 'squeeze',
   jars: 2,
   bottles: 12,
   ...more,

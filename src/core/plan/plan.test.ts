@@ -1,15 +1,20 @@
 import fc from 'fast-check';
 import { choiceAt, choicesFor, brewDayHours, brewMoments, chanceBy, waysThrough } from './choices';
-import { isFree, isFreeFor, joined, nextFree } from './free-hours';
+import { isFree, isFreeFor, joined, lastFree, nextFree } from './free-hours';
 import { lookErrors } from './look-errors';
 import { householdOf, lengthsAlike, monday, wayOf, wishOf } from './plan.test-tool';
 import type { Choice, Household } from './problem';
 import { fitTogether, schedule } from './schedule';
 import { wayThrough } from './way-through';
 import { dayMs, hourMs } from '../duration';
+import type { Busy } from '../kitchen/busy';
+import type { LookTool } from './lengths';
+import { believed } from './believed';
+import { chancesByDay } from './other-days';
 
 const at = (day: number, hour: number, minute = 0) => new Date(2026, 5, day, hour, minute).getTime();
 const free = householdOf().free;
+const hands = (busy: readonly Busy[] = [], look: LookTool = 'squeeze') => ({ free: { ...free, busy }, look });
 
 test('busy spans that meet are one, and empty ones none', () => {
   expect(
@@ -44,17 +49,85 @@ test('one kitchen by hand: pitched at six, right for bottling in the middle of a
     [30, 60, 30, 48],
     [30, 60, 30, 48],
   ]);
-  const way = wayThrough(lengths, 1, at(1, 18), free);
+  const way = wayThrough(lengths, 1, at(1, 18), hands());
   // 30 hours after Monday 18:00 is Wednesday 0:00: bottled when somebody is up, at 7:00; firm on Thursday at 13:00.
   expect(way.bottledAt).toBe(at(3, 7));
   expect(way.chilledAt).toBe(at(4, 13));
   expect(way.glassAt).toBe(at(5, 13));
   expect(way.good).toBe(true);
   // The late one bottles four hours after, which is still before it is too dry.
-  expect(wayThrough(lengths, 0, at(1, 18), free).bottledAt).toBe(at(3, 11));
+  expect(wayThrough(lengths, 0, at(1, 18), hands()).bottledAt).toBe(at(3, 11));
   // Away from Wednesday to Friday: bottled on Friday evening, 96 hours after the pitch, too dry by then.
-  const gone = { ...free, busy: [{ from: at(2, 20), until: at(5, 18) }] };
+  const gone = hands([{ from: at(2, 20), until: at(5, 18) }]);
   expect(wayThrough(lengths, 1, at(1, 18), gone)).toMatchObject({ bottledAt: at(5, 18), good: false });
+});
+
+test('the last free moment lies before a night and before work', () => {
+  const working = { ...free, busy: [{ from: at(2, 8), until: at(2, 17) }] };
+  expect(lastFree(at(2, 3), free)).toBe(at(1, 22, 30));
+  expect(lastFree(at(2, 12), working)).toBe(at(2, 8) - 1);
+  expect(lastFree(at(2, 7, 59), working)).toBe(at(2, 7, 59));
+  expect(lastFree(at(2, 9), { ...free, busy: [{ from: at(2, 6), until: at(2, 17) }] })).toBe(at(1, 22, 30));
+});
+
+test('who leaves before it is firm, and comes home when it would be too much, chills before', () => {
+  // Bottled on Tuesday at 18:00, enough after 24 hours, as wanted after 30, too much after 36: the night lies between.
+  const kitchen = [24, 60, 30, 36] as const;
+  const quick = lengthsAlike([kitchen, kitchen]);
+  expect(wayThrough(quick, 1, at(1, 18), hands())).toMatchObject({
+    bottledAt: at(2, 18),
+    chilledAt: at(3, 22, 30),
+    good: true,
+  });
+  // Twice as slow to too much: it is met as wanted, in the morning.
+  const slow = lengthsAlike([
+    [24, 60, 30, 46],
+    [24, 60, 30, 46],
+  ]);
+  expect(wayThrough(slow, 1, at(1, 18), hands())).toMatchObject({ chilledAt: at(4, 7), good: true });
+  // Who has no fizz enough as they leave lets it stand, and finds it too much.
+  const sudden = lengthsAlike([
+    [24, 60, 37, 44],
+    [24, 60, 37, 44],
+  ]);
+  const out = [{ from: at(3, 23), until: at(5, 12) }];
+  expect(wayThrough(sudden, 1, at(1, 18), hands(out))).toMatchObject({ chilledAt: at(5, 12), good: false });
+});
+
+test('what steeps in the cold is bottled as much later, and is as far', () => {
+  const lengths = lengthsAlike([
+    [24, 30, 30, 90],
+    [24, 30, 30, 90],
+  ]);
+  const plain = wayThrough(lengths, 1, at(1, 12), hands());
+  const steeped = wayThrough({ ...lengths, pauseHours: 24 }, 1, at(1, 12), hands());
+  expect([plain.bottledAt, plain.good]).toEqual([at(2, 12), true]);
+  expect([steeped.bottledAt, steeped.good]).toEqual([at(3, 12), true]);
+});
+
+test('a look with a tool that misleads chills too late', () => {
+  const kitchen = [24, 60, 30, 40] as const;
+  const lengths = lengthsAlike([kitchen, kitchen]);
+  const late = { ...lengths.fizz, wanted: lengths.fizz.wanted.map((row) => row.map((hour) => hour + 20)) };
+  const led = { ...lengths, felt: { ...lengths.felt, none: late } };
+  expect(wayThrough(led, 1, at(1, 6), hands([], 'gauge')).good).toBe(true);
+  expect(wayThrough(led, 1, at(1, 6), hands([], 'none')).good).toBe(false);
+});
+
+test('a chance that is counted is believed up to six in ten, and half of what goes beyond', () => {
+  expect([0, 0.3, 0.6, 0.8, 1].map((share) => believed(share, false))).toEqual([0, 0.3, 0.6, 0.7, 0.8]);
+  expect([0, 0.5, 1].map((share) => believed(share, true))).toEqual([0, 0.35, 0.7]);
+});
+
+test('the chance by other days rises with them, until it has stood too long', () => {
+  const lengths = lengthsAlike(
+    Array.from({ length: 12 }, (_, k): [number, number, number, number] => [30 + 8 * k, 200, 30, 90]),
+  );
+  const days = chancesByDay(wayOf('a', lengths), wishOf('w', 8, []), householdOf());
+  expect(days.map(({ at: day }) => (day - monday) / dayMs)).toEqual(Array.from({ length: 15 }, (_, i) => i + 1));
+  const chances = days.map(({ chance }) => chance);
+  expect([...chances].sort((a, b) => a - b)).toEqual(chances);
+  expect([chances[0], chances.at(-1)]).toEqual([0, 0.8]);
 });
 
 test('the chance is the share of kitchens that are good and in time', () => {

@@ -1,4 +1,4 @@
-import type { FreeHours } from './free-hours';
+import type { Hands } from './way-through';
 import type { Lengths } from './lengths';
 
 /** A starter that a way draws from. */
@@ -31,9 +31,8 @@ export interface PlannedWish {
 }
 
 /** What all wishes share. */
-export interface Household {
+export interface Household extends Hands {
   readonly now: number;
-  readonly free: FreeHours;
   /** Jars that can be brewed in and are empty. */
   readonly jars: number;
   /** Bottles that are empty. */

@@ -1,7 +1,13 @@
 import type { FreeHours } from './free-hours';
-import { isFree, nextFree } from './free-hours';
-import type { Lengths } from './lengths';
+import { isFree, lastFree, nextFree } from './free-hours';
+import type { Lengths, LookTool } from './lengths';
 import { hourMs } from '../duration';
+
+/** When somebody has hands, and what they tell pressure by. */
+export interface Hands {
+  readonly free: FreeHours;
+  readonly look: LookTool;
+}
 
 /** One plausible kitchen's way from the pitch to a glass, by hands that have other things to do. Instants, ms; Infinity is never. */
 export interface WayThrough {
@@ -18,24 +24,41 @@ export const coldHours = 24;
 const late = { every: 5, hours: 4 };
 
 /**
- * What a kitchen comes to when its jar is tasted and its pilot squeezed whenever somebody is free: bottled at the first free moment
- * at which it tastes right, or at the last that was followed; chilled at the first at which it feels firm.
+ * What a kitchen comes to when its jar is tasted and its bottles are looked at whenever somebody is free: bottled at the first free
+ * moment at which it tastes right, or at the last that was followed; chilled at the first at which it feels as it is wanted, or
+ * before somebody leaves when it would feel too much as they come home.
  *
  * @param kitchen index into the lengths
  * @param pitchAt ms
  */
-export function wayThrough(lengths: Lengths, kitchen: number, pitchAt: number, free: FreeHours): WayThrough {
+export function wayThrough(
+  lengths: Lengths,
+  kitchen: number,
+  pitchAt: number,
+  { free, look }: Hands,
+): WayThrough {
   const never = { bottledAt: Infinity, chilledAt: Infinity, glassAt: Infinity, good: false };
   const last = lengths.bottledAt.at(-1);
   if (last === undefined) return never;
   // What never tastes right is bottled in the end, sweeter than it was meant.
   const ready = Math.min(lengths.bottleFrom[kitchen]!, last);
-  const bottledAt = acted(pitchAt + ready * hourMs, kitchen, free);
-  const hour = (bottledAt - pitchAt) / hourMs;
+  const { pauseHours } = lengths;
+  const bottledAt = acted(pitchAt + (ready + pauseHours) * hourMs, kitchen, free);
+  const hour = (bottledAt - pitchAt) / hourMs - pauseHours;
   const at = between(lengths.bottledAt, hour);
-  const firm = at(lengths.chillFrom, kitchen);
+  const after = (rows: readonly Float64Array[]) => bottledAt + at(rows, kitchen) * hourMs;
+  const { fizz } = lengths;
+  const felt = lengths.felt[look];
+  const firm = after(felt.wanted);
   if (!Number.isFinite(firm)) return { ...never, bottledAt };
-  const chilledAt = acted(bottledAt + firm * hourMs, kitchen + 2, free);
+  const leaving = isFree(firm, free) ? firm : lastFree(firm, free);
+  const enough = after(felt.enough);
+  // Who leaves knows how far it is, not how fast this one goes: the usual pace is supposed.
+  const far = (leaving - enough) / (firm - enough || 1);
+  const { toWanted, toOver } = usualAt(lengths, hour);
+  const tooMuch = leaving + ((1 - far) * toWanted + toOver) * hourMs;
+  const early = far >= 0 && nextFree(firm, free) > tooMuch;
+  const chilledAt = early ? leaving : acted(firm, kitchen + 2, free);
   const warm = (chilledAt - bottledAt) / hourMs;
   return {
     bottledAt,
@@ -43,8 +66,8 @@ export function wayThrough(lengths: Lengths, kitchen: number, pitchAt: number, f
     glassAt: nextFree(chilledAt + coldHours * hourMs, free),
     good:
       hour <= lengths.bottleUntil[kitchen]! &&
-      warm >= at(lengths.fizzFrom, kitchen) &&
-      warm <= at(lengths.chillUntil, kitchen),
+      warm >= at(fizz.enough, kitchen) &&
+      warm <= at(fizz.over, kitchen),
   };
 }
 
@@ -53,6 +76,18 @@ function acted(at: number, kitchen: number, free: FreeHours): number {
   const soon = isFree(at, free) ? at : nextFree(at, free);
   return kitchen % late.every === 0 ? nextFree(soon + late.hours * hourMs, free) : soon;
 }
+
+/** The usual pace of what was bottled at an hour: of the next bottling that was followed. */
+const usualAt = ({ bottledAt, usual }: Lengths, hour: number) =>
+  usual[
+    Math.min(
+      usual.length - 1,
+      Math.max(
+        0,
+        bottledAt.findIndex((each) => each >= hour),
+      ),
+    )
+  ]!;
 
 /** Values at an hour, in proportion between the hours that were followed. */
 function between(hours: readonly number[], hour: number) {

@@ -4,6 +4,7 @@ import { everyLot, lotOf, type Household } from '../journal/household';
 import { usualAbsence } from '../kitchen/absence';
 import { peopleOf } from '../settings/person';
 import { wakingOf } from '../settings/waking-hours';
+import { workingOf } from '../settings/working-hours';
 import type { Lot } from '../lots/lot';
 import { levelOf, ownLiking, palateOf, palatesOf } from './palate';
 import { tastingsOf } from './tastings';
@@ -27,10 +28,16 @@ export function habitsOf(household: Household): Habits {
   const habits = {
     liked: likedBy(lots, household),
     neverFeels: neverFeels(lots, household),
-    absence: usualAbsence(acts, wakingOf(household), latest),
+    absence: { ...usualAbsence(acts, wakingOf(household), latest), ...saidAbsence(household) },
   };
   known.set(household.lots, { settings: household.settings, habits });
   return habits;
+}
+
+/** The hours it says that it is at work. */
+function saidAbsence(household: Household): Pick<Habits['absence'], 'said'> {
+  const { weekdays, from, to } = workingOf(household);
+  return weekdays.length > 0 && to > from ? { said: { days: weekdays, span: [from, to] } } : {};
 }
 
 /**

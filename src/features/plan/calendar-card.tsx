@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { Outline } from '@/core/plan/outline';
 import { busyKey, busyTimesOf } from '@/core/settings/busy';
-import type { Wish } from '@/core/settings/wish';
+import type { OpenWish } from '@/core/plan/wished';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
@@ -18,7 +18,7 @@ import { useAct } from '../acts/act-context';
 import { calendarTasks } from './calendar-tasks';
 
 interface Props {
-  readonly wishes: readonly Wish[];
+  readonly wishes: readonly OpenWish[];
   readonly chosen: readonly { readonly wishId: string; readonly outline: Outline }[];
   readonly now: number;
 }

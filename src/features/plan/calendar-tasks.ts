@@ -1,7 +1,7 @@
 import type { CalendarTask } from '@/core/formats/icalendar';
 import type { Household } from '@/core/journal/household';
 import type { Outline } from '@/core/plan/outline';
-import type { Wish } from '@/core/settings/wish';
+import type { OpenWish } from '@/core/plan/wished';
 import { litres } from '@/words/amounts';
 import { moment } from '@/words/moment';
 import { inTimeWords, stepWords } from '@/words/plan/plan-words';
@@ -11,13 +11,13 @@ import { recipeNamed } from './recipe-named';
 
 /** The steps of all plans as a calendar holds them; what may never come is left out. */
 export const calendarTasks = (
-  wishes: readonly Wish[],
+  wishes: readonly OpenWish[],
   chosen: readonly { readonly wishId: string; readonly outline: Outline }[],
   household: Household,
   origin: string,
 ): CalendarTask[] =>
   chosen.flatMap(({ wishId, outline }) => {
-    const wish = wishes.find(({ key }) => key === wishId);
+    const wish = wishes.find(({ id }) => id === wishId);
     if (!wish) return [];
     return outline.steps
       .filter(({ kind, until }) => kind !== 'taste' && Number.isFinite(until))

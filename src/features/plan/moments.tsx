@@ -2,7 +2,6 @@ import { format } from 'date-fns/format';
 import { useRef, useState } from 'react';
 import { StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import type { WishAnswer } from '@/core/plan/answer';
 import { onClock } from '@/core/calendar';
 import { dayMs } from '@/core/duration';
 import { useHold } from '@/ui/controls/use-hold';
@@ -11,13 +10,15 @@ import { plain } from '@/ui/theme/type';
 import { useRoles } from '@/ui/theme/use-roles';
 import { chanceWords } from '@/words/chance';
 import { moment } from '@/words/moment';
-import { t } from '@/core/language/t';
 
 interface Props {
-  readonly moments: WishAnswer['moments'];
-  /** The brew day that stands, ms. */
+  /** What is drawn along, for who does not see it. */
+  readonly label: string;
+  readonly moments: readonly { readonly at: number; readonly chance: number }[];
+  /** The one that stands, ms. */
   readonly at: number;
-  readonly by: number;
+  /** The end of the axis, ms. */
+  readonly until: number;
   readonly now: number;
   readonly onMove: (at: number) => void;
 }
@@ -35,12 +36,12 @@ const keys: Readonly<Record<string, number>> = {
   End: Infinity,
 };
 
-/** Every moment it could be brewed at, as high as its chance; the chosen one is drawn along by finger, mouse or keys. */
-export function Moments({ moments, at, by, now, onMove }: Props) {
+/** Moments on an axis, each as high as its chance; the chosen one is drawn along by finger, mouse or keys. */
+export function Moments({ label, moments, at, until, now, onMove }: Props) {
   const roles = useRoles();
   const [width, setWidth] = useState(320);
   const element = useRef<View>(null);
-  const x = (instant: number) => ((instant - now) / Math.max(dayMs, by - now)) * (width - 16) + 8;
+  const x = (instant: number) => ((instant - now) / Math.max(dayMs, until - now)) * (width - 16) + 8;
   const index = Math.max(
     0,
     moments.findIndex((each) => each.at >= at),
@@ -57,7 +58,7 @@ export function Moments({ moments, at, by, now, onMove }: Props) {
     if (nearest) set(nearest.i);
   });
   const chosen = moments[index];
-  const days = Array.from({ length: Math.ceil((by - now) / dayMs) + 1 }, (_, i) =>
+  const days = Array.from({ length: Math.ceil((until - now) / dayMs) + 1 }, (_, i) =>
     onClock(now + i * dayMs, 0),
   );
   const every = Math.ceil(days.length / 7);
@@ -67,7 +68,7 @@ export function Moments({ moments, at, by, now, onMove }: Props) {
       ref={element}
       role="slider"
       tabIndex={0}
-      aria-label={t`The brew day`}
+      aria-label={label}
       aria-valuemin={0}
       aria-valuemax={moments.length - 1}
       aria-valuenow={index}

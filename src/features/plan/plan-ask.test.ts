@@ -4,7 +4,9 @@ import { brewOf, openWishes } from '@/core/plan/wished';
 import type { WishSetting } from '@/core/settings/wish';
 import { dayMs, hourMs } from '@/core/duration';
 import { learnedBy } from '../forecasting/finished';
-import { buildUpOf, planAsk, shoppingFor } from './plan-ask';
+import { planAsk } from './plan-ask';
+import { shoppingFor } from './shopping';
+import { buildUpOf } from './ways';
 
 const quince = 'quince-bay-ginger-beer@1';
 /** Two days from dawn. */
@@ -127,9 +129,9 @@ test('a plan that was taken is held until it slipped, and is over with its brew'
 test('what is bought is what all wishes take together, without water', () => {
   const household = householdOf(kitchen(700));
   const wishes = [
-    { ...wish, key: 'a' },
-    { ...wish, key: 'b', ml: 1000 },
-  ];
+    { ...wish, key: 'a', id: 'a' },
+    { ...wish, key: 'b', id: 'b', ml: 1000 },
+  ].map((each) => ({ ...each, kept: each }));
   const both = shoppingFor(
     wishes,
     ['a', 'b'].map((wishId) => ({ wishId, outline: { wayId: quince } })),

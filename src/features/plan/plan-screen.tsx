@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { brewOf } from '@/core/plan/wished';
+import { brewOf, openWishes, type OpenWish } from '@/core/plan/wished';
 import { wishesOf } from '@/core/settings/wish';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -10,7 +10,7 @@ import { Screen } from '@/ui/layout/screen';
 import { plural, t } from '@/core/language/t';
 import { CalendarCard } from './calendar-card';
 import { MadeRow } from './made-row';
-import { shoppingFor } from './plan-ask';
+import { shoppingFor } from './shopping';
 import { ShoppingCard } from './shopping-card';
 import { usePlan } from './use-plan';
 import { WishCard } from './wish-card';
@@ -22,8 +22,9 @@ export function PlanScreen() {
   const [held, setHeld] = useState<Readonly<Record<string, number>>>({});
   const [adding, setAdding] = useState(false);
   const { answer, now } = usePlan(held);
-  const wishes = wishesOf(household).filter(({ by }) => by > now);
-  const open = wishes.filter((wish) => brewOf(wish, household) === null);
+  const open = openWishes(household, now);
+  const wishes = wishesOf(household).filter(({ by, standing }) => standing || by > now);
+  const answerOf = ({ id }: OpenWish) => answer?.wishes.find(({ wishId }) => wishId === id) ?? null;
   const chosen = (answer?.wishes ?? []).flatMap(({ wishId, chosen: outline }) =>
     outline ? [{ wishId, outline }] : [],
   );
@@ -45,15 +46,20 @@ export function PlanScreen() {
           style={{ alignSelf: 'flex-start' }}
         />
       )}
-      {open.map((wish) => (
-        <WishCard
-          key={wish.key}
-          wish={wish}
-          answer={answer?.wishes.find(({ wishId }) => wishId === wish.key) ?? null}
-          now={now}
-          onHold={(at) => hold(wish.key, at)}
-        />
-      ))}
+      {open
+        .filter(({ id, key }) => id === key)
+        .map((wish) => (
+          <WishCard
+            key={wish.key}
+            wish={wish}
+            answer={answerOf(wish)}
+            later={open
+              .filter(({ id, key }) => key === wish.key && id !== key)
+              .map((each) => ({ wish: each, answer: answerOf(each) }))}
+            now={now}
+            onHold={(at) => hold(wish.id, at)}
+          />
+        ))}
       {wishes.map((wish) => {
         const brew = brewOf(wish, household);
         return brew ? <MadeRow key={wish.key} wish={wish} brew={brew} now={now} /> : null;

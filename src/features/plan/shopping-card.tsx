@@ -1,11 +1,16 @@
+import { costOf } from '@/core/brew/cost';
 import type { Portion } from '@/core/matter/portion';
+import { boughtAs } from '@/core/plan/shop-size';
+import { pricesOf } from '@/core/settings/price';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { Text } from '@/ui/controls/text';
 import { moment } from '@/words/moment';
-import { portionWords } from '@/words/amounts';
+import { boughtWords } from '@/words/plan/plan-words';
 import { usePantry } from '../recipes/use-pantry';
-import { t } from '@/core/language/t';
+import { plural, t } from '@/core/language/t';
 
 interface Props {
   readonly portions: readonly Portion[];
@@ -18,7 +23,8 @@ interface Props {
 export function ShoppingCard({ portions, before, now }: Props) {
   const { pantry, toggle } = usePantry();
   if (portions.length === 0) return null;
-  const left = portions.filter(({ what }) => !pantry.has(what)).length;
+  const missing = portions.filter(({ what }) => !pantry.has(what));
+  const left = missing.length;
   return (
     <Card label={t`To buy`} testID="shopping">
       <Text as="subheading" level={2}>
@@ -27,10 +33,28 @@ export function ShoppingCard({ portions, before, now }: Props) {
       <ChipRow
         label={t`What is in the house`}
         pick="any"
-        options={portions.map((portion) => ({ value: portion.what, label: portionWords(portion) }))}
+        options={portions.map((portion) => ({
+          value: portion.what,
+          label: boughtWords(portion, boughtAs(portion)),
+        }))}
         isOn={(what) => pantry.has(what)}
         onPress={toggle}
       />
+      {left > 0 ? <Cost missing={missing} /> : null}
     </Card>
+  );
+}
+
+/** What is missing costs by the maker's own prices; nothing while none is known. */
+function Cost({ missing }: { readonly missing: readonly Portion[] }) {
+  const prices = pricesOf(useAppSelector(selectHousehold));
+  const { total, unpriced } = costOf(missing.map(boughtAs), 1000, prices);
+  if (unpriced.length === missing.length) return null;
+  return (
+    <Text testID="shopping-cost">
+      {unpriced.length === 0
+        ? t`${total.toFixed(2)} by your prices.`
+        : t`${total.toFixed(2)} by your prices, without ${plural(unpriced.length, 'thing')}.`}
+    </Text>
   );
 }

@@ -1,24 +1,48 @@
 import { View } from 'react-native';
 import { onClock } from '@/core/calendar';
 import { dayMs } from '@/core/duration';
+import type { Preparing } from '@/core/plan/preparation';
 import type { Step } from '@/core/plan/outline';
 import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { gap } from '@/ui/theme/shape';
-import { stepWords, windowWords } from '@/words/plan/plan-words';
+import { inARow } from '@/words/amounts';
+import { moment } from '@/words/moment';
+import { preparingWords, stepWords, windowWords } from '@/words/plan/plan-words';
+import { t } from '@/core/language/t';
 
 interface Props {
+  readonly prepared: readonly Preparing[];
   readonly steps: readonly Step[];
   readonly now: number;
   readonly by: number;
 }
 
-/** The way to the glass: each step with its window, all on one clock. */
-export function StepRows({ steps, now, by }: Props) {
+/** What is done before, one row a kind: several feeds stand in one. */
+const inRows = (prepared: readonly Preparing[], now: number) =>
+  [...new Set(prepared.map(({ kind }) => kind))].map((kind) => ({
+    kind,
+    when: inARow(
+      prepared
+        .filter((each) => each.kind === kind)
+        .map(({ from, until }) =>
+          kind === 'buy' ? t`before ${moment(until, now)}` : windowWords(from, until, now),
+        ),
+    ),
+  }));
+
+/** The way to the glass: what is done before, then each step with its window, all on one clock. */
+export function StepRows({ prepared, steps, now, by }: Props) {
   const last = Math.max(by, ...steps.map(({ until }) => (Number.isFinite(until) ? until : by)));
   const end = onClock(last + dayMs, 0);
   return (
     <View style={{ gap: gap.small }} testID="plan-steps">
+      {inRows(prepared, now).map(({ kind, when }) => (
+        <Text key={kind}>
+          <Text as="strong">{preparingWords[kind]}</Text>
+          {` ${when}`}
+        </Text>
+      ))}
       {steps
         .filter(({ kind }) => kind !== 'taste')
         .map(({ kind, from, until }) => (

@@ -1,12 +1,13 @@
 import { lotOf } from '@/core/journal/household';
-import type { Wish } from '@/core/settings/wish';
+import type { OpenWish } from '@/core/plan/wished';
+import type { Wish, WishSetting } from '@/core/settings/wish';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
 import { moment } from '@/words/moment';
 import { useActs } from '../acts/act-context';
 import { t } from '@/core/language/t';
-import { buildUpOf } from './plan-ask';
+import { buildUpOf } from './ways';
 
 /** A plan as it is taken. */
 interface Taken {
@@ -15,7 +16,7 @@ interface Taken {
   readonly chance: number;
 }
 
-const valueOf = ({ key: _key, ...value }: Wish) => value;
+const valueOf = ({ key: _key, ...value }: Wish): WishSetting => value;
 
 /** Takes plans and gives wishes up; a build-up comes and goes with its plan. */
 export function usePlanActs() {
@@ -23,7 +24,7 @@ export function usePlanActs() {
   const household = useAppSelector(selectHousehold);
   const now = useNow();
   return {
-    take: (wish: Wish, taken: Taken) =>
+    take: (wish: OpenWish, taken: Taken) =>
       together(() => {
         const built = buildUpOf(wish, taken.recipe, household, now);
         if (built)
@@ -41,17 +42,22 @@ export function usePlanActs() {
             kind: 'kept',
             thing: 'wish',
             key: wish.key,
-            value: { ...valueOf(wish), taken: { ...taken, since: now } },
+            value: { ...valueOf(wish.kept), taken: { ...taken, since: now } },
           },
           t`Taken: brew ${moment(taken.pitchAt, now)}. Today asks for it.`,
         );
       }),
     giveUp: (wish: Wish) =>
       act({ kind: 'kept', thing: 'wish', key: wish.key, value: null }, t`The wish is given up.`),
-    wishFor: (value: Pick<Wish, 'recipe' | 'ml' | 'by'>) =>
+    moveTo: (wish: OpenWish, by: number) =>
+      act(
+        { kind: 'kept', thing: 'wish', key: wish.key, value: { ...valueOf(wish.kept), by, taken: null } },
+        t`Wished for ${moment(by, now)}.`,
+      ),
+    wishFor: (value: Omit<WishSetting, 'taken'>) =>
       act(
         { kind: 'kept', thing: 'wish', key: `w${now.toString(36)}`, value: { ...value, taken: null } },
-        t`Wished for ${moment(value.by, now)}.`,
+        value.standing ? t`It is kept in view from now on.` : t`Wished for ${moment(value.by, now)}.`,
       ),
   };
 }

@@ -4,20 +4,21 @@ import { onClock } from '@/core/calendar';
 import { dayMs } from '@/core/duration';
 import { parseNumber } from '@/core/measures/parse-measure';
 import { recipeKey } from '@/core/recipes/recipe';
+import type { WishTerms } from '@/core/settings/wish';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
 import { Choice } from '@/ui/controls/choice';
 import { InkButton } from '@/ui/controls/ink-button';
-import { MomentField } from '@/ui/controls/moment-field';
 import { Text } from '@/ui/controls/text';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { litres } from '@/words/amounts';
-import { moment } from '@/words/moment';
 import { t } from '@/core/language/t';
-import { livesHere, newestRecipes } from './plan-ask';
 import { usePlanActs } from './use-plan-acts';
+import { livesHere, newestRecipes } from './ways';
+import { standingOf, WishOften, type Often } from './wish-often';
+import { WishTermsLine } from './wish-terms';
 
 /** What is counted, and how much it is, ml. */
 const counted = [
@@ -26,7 +27,7 @@ const counted = [
   { value: 1000, label: t`Litres` },
 ] as const;
 
-/** Says what is wished: what, how much, by when. */
+/** Says what is wished: what, how much, by when or how often, for whom. */
 export function WishForm({ now, onDone }: { readonly now: number; readonly onDone: () => void }) {
   const household = useAppSelector(selectHousehold);
   const { wishFor } = usePlanActs();
@@ -35,10 +36,19 @@ export function WishForm({ now, onDone }: { readonly now: number; readonly onDon
   const [recipe, setRecipe] = useState('');
   const [each, setEach] = useState<(typeof counted)[number]['value']>(250);
   const [typed, setTyped] = useState('12');
-  const [by, setBy] = useState<number | null>(() => onClock(now + 8 * dayMs, 18 * 60));
+  const [often, setOften] = useState<Often>(() => ({
+    kind: 'once',
+    days: '2',
+    weekly: '6',
+    by: onClock(now + 8 * dayMs, 18 * 60),
+  }));
+  const [terms, setTerms] = useState<WishTerms>({});
   const ml = parseNumber(typed) * each;
   const fine = ml >= 100 && ml <= 100_000;
-  const inTime = by !== null && by > now;
+  const standing = standingOf(often, each, now);
+  // What is always there is wished for from now on.
+  const by = often.kind === 'stock' ? now : often.by;
+  const inTime = by !== null && (often.kind === 'stock' || by > now);
   return (
     <Card label={t`A wish`} testID="wish-form">
       <Text as="subheading" level={2}>{t`What shall be drunk, and when?`}</Text>
@@ -62,18 +72,25 @@ export function WishForm({ now, onDone }: { readonly now: number; readonly onDon
         />
         <Choice titled label={t`Counted in`} options={counted} value={each} onChange={setEach} />
       </View>
-      <MomentField
-        label={t`Cold by`}
-        value={by}
-        min={now}
-        onChange={setBy}
-        said={inTime ? moment(by, now) : t`A time to come`}
+      <WishOften
+        often={often}
+        each={each}
+        now={now}
+        onChange={(change) => setOften({ ...often, ...change })}
       />
+      <WishTermsLine terms={terms} onChange={setTerms} />
       <InkButton
         label={t`Plan it`}
-        disabled={!fine || !inTime}
+        disabled={!fine || !inTime || standing === null}
         onPress={() => {
-          if (by !== null) wishFor({ recipe, ml, by });
+          if (by !== null)
+            wishFor({
+              recipe,
+              ml,
+              by,
+              ...(standing ? { standing } : {}),
+              ...(Object.keys(terms).length > 0 ? { terms } : {}),
+            });
           onDone();
         }}
       />

@@ -1,20 +1,49 @@
 import type { Remedy } from '@/core/plan/otherwise';
+import { ingredientOf } from '@/core/matter/ingredients/registry';
+import type { Portion } from '@/core/matter/portion';
+import type { Preparing } from '@/core/plan/preparation';
+import type { WishSetting } from '@/core/settings/wish';
 import type { Cause, StepKind } from '@/core/plan/outline';
 import { hourMs } from '@/core/duration';
+import { amountOf, litres } from '../amounts';
 import { moment, quarter } from '../moment';
 import { atWords } from '../when';
 import { chanceWords } from '../chance';
 import { plural, t } from '@/core/language/t';
 
+type Standing = NonNullable<WishSetting['standing']>;
+
 /** What is done at each step. */
 export const stepWords: Readonly<Record<StepKind, string>> = {
   brew: t`Brew it`,
   taste: t`Taste it`,
+  infuse: t`Let it steep in the cold`,
   bottle: t`Bottle it`,
-  look: t`Squeeze the soft bottle`,
+  look: t`Feel how firm they are`,
   chill: t`Chill all`,
   pour: t`A glass can be poured`,
 };
+
+/** What is done before the brew day. */
+export const preparingWords: Readonly<Record<Preparing['kind'], string>> = {
+  buy: t`Buy what is missing`,
+  'stand-water': t`Let the water stand`,
+  feed: t`Feed the starter`,
+};
+
+/** How often something is wished, and what is there of it. @param stock ml */
+export const wishedWords = (standing: Standing, stock: number): string =>
+  standing.kind === 'every'
+    ? standing.days === 1
+      ? t`Every day`
+      : t`Every ${plural(standing.days, 'day')}`
+    : t`Always cold. There or on the way: ${litres(stock)}.`;
+
+/** What is bought of something, and what is needed where that is less. */
+export const boughtWords = (needed: Portion, bought: Portion): string =>
+  amountOf(needed) === amountOf(bought)
+    ? `${ingredientOf(needed.what).name} ${amountOf(bought)}`
+    : t`${ingredientOf(needed.what).name} ${amountOf(bought)}, ${amountOf(needed)} needed`;
 
 /** What a plan hangs on most. */
 export const causeWords: Readonly<Record<Cause, string>> = {
@@ -45,6 +74,8 @@ export function remedyWords({ kind, amount, chance }: Remedy): string {
       return t`With one more jar: ${then}.`;
     case 'bottles':
       return t`With more empty bottles: ${then}.`;
+    case 'gauge':
+      return t`With a gauge on one bottle: ${then}.`;
     case 'hours':
       return t`With somebody at home meanwhile: ${then}.`;
   }

@@ -133,6 +133,10 @@ export function lookTable(
   };
 }
 
+/** What a rule calls a gauge's reading, bar. @example gaugeName(1.2) // '1–1.4' */
+export const gaugeName = (bar: number): string =>
+  gaugeNames[gaugeEdges.filter((edge) => bar >= edge).length]!;
+
 /** Chance that a gauge shows a reading between two edges. */
 function inBars(bar: number, index: number): number {
   const error = errorOf('gaugeBar', bar);

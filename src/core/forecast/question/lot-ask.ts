@@ -130,7 +130,7 @@ export function lotAsk(
         ? []
         : observationsFor(sealed, [root, lot], squeezedFor(lot, ask.find, cultures) ? 'squeeze' : 'hiss'),
     ...(sealed && neverFeels ? { neverFelt: true } : {}),
-    ...(warm && (absence.weekdays ?? absence.weekends) ? { absence } : {}),
+    ...(warm && (absence.weekdays ?? absence.weekends ?? absence.said) ? { absence } : {}),
     ...(ceiling === null ? {} : { ceilingPercent: ceiling }),
     risk: riskOf(ask, lot, bottles),
     laterHours: (lot.chillDays ?? 0) * 24,

@@ -1,0 +1,46 @@
+import { onClock } from '../calendar';
+import type { FreeHours } from './free-hours';
+import { lastFree } from './free-hours';
+import type { Method } from '../lots/records/method';
+import { dayMs, hourMs } from '../duration';
+
+/** What is done before a brew day. */
+export interface Preparing {
+  readonly kind: 'buy' | 'stand-water' | 'feed';
+  readonly from: number;
+  readonly until: number;
+}
+
+/** Tap water stands so long before it is used, hours. */
+const standing = { most: 24, least: 12 };
+
+/**
+ * What is done before a brew day, in order: what is missing bought, water stood where it is not boiled, the starter fed.
+ *
+ * @param feeds instants of a build-up's feeds, ms
+ * @returns windows on the clock; buying ends the evening before, and at once where that has gone by
+ */
+export function preparation(
+  { water }: Pick<Method, 'water'>,
+  pitchAt: number,
+  feeds: readonly number[],
+  { now, free }: { readonly now: number; readonly free: FreeHours },
+): Preparing[] {
+  const evening = onClock(pitchAt - dayMs, 20 * 60);
+  const buyUntil = Math.max(now, Math.min(evening, ...feeds));
+  const pourAt = Math.max(now, lastFree(pitchAt - standing.least * hourMs, free));
+  const out: Preparing[] = [
+    ...(pitchAt > now + hourMs ? [{ kind: 'buy' as const, from: now, until: buyUntil }] : []),
+    ...(water === 'stood'
+      ? [
+          {
+            kind: 'stand-water' as const,
+            from: Math.max(now, Math.min(pourAt, pitchAt - standing.most * hourMs)),
+            until: pourAt,
+          },
+        ]
+      : []),
+    ...feeds.map((at) => ({ kind: 'feed' as const, from: at, until: at + hourMs })),
+  ];
+  return out.sort((a, b) => a.from - b.from || a.until - b.until);
+}
