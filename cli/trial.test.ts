@@ -4,7 +4,11 @@ import { drawHousehold, liveAs } from './trial/household';
 import { drawFrom, jarHour, newJar } from './trial/jar';
 import { bug, kefir } from './trial/scenes';
 import { Tally } from './trial/tally';
+import { wishesTrial } from './trial/wishes';
+import { advised, byHabit, planned } from './trial/wish-course';
+import { drawWisher } from './trial/wishers';
 import { bottlesOf, chilledAt } from './trial/world';
+import { dayMs, hourMs } from '../src/core/duration';
 
 const luck = (seed: number) => [seededUniform(seed), seededNormal(seededUniform(seed + 1))] as const;
 
@@ -74,5 +78,23 @@ describe('a small trial', () => {
     expect(tally.table().split('\n')[2]).toBe(
       '| by hand | 50 % ± 25 | 25 % | 25 % | 0 % | 0 % | 1.0 | 0 % | – | 2.0 |',
     );
+  });
+
+  test('a kitchen that wishes: nothing is cold before it can be, the same luck gives the same, and starts are counted', () => {
+    const [uniform, normal] = luck(11);
+    const wisher = drawWisher(truths, uniform, normal);
+    const { choices, by, wantedSweetness } = planned(wisher, 12);
+    expect(choices.length).toBeGreaterThan(5);
+    expect(by - wisher.now).toBeLessThan(12 * dayMs);
+    for (const { pitchAt } of choices) expect(pitchAt).toBeGreaterThanOrEqual(wisher.now);
+    const [best] = choices;
+    const made = (start: typeof advised) => start(wisher, best!.pitchAt, wantedSweetness, luck(5));
+    expect(made(advised)).toEqual(made(advised));
+    // A day in the cold at least, and hours in the bottle before it.
+    for (const start of [advised, byHabit])
+      expect(made(start).glassAt).toBeGreaterThan(best!.pitchAt + 24 * hourMs);
+    const table = wishesTrial(1, 11, truths).split('\n');
+    expect(table.filter((line) => / \| 1 \| (0|100) ± 0 \|$/.test(line)).length).toBeGreaterThanOrEqual(3);
+    expect(table).toContainEqual(expect.stringMatching(/^\| the best plan \| 1 \|/));
   });
 });

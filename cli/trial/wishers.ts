@@ -1,4 +1,4 @@
-import { drawKitchen, at } from '../calibration/courses.ts';
+import { drawKitchen } from '../calibration/courses.ts';
 import { cultures, type CultureOfTruth, type Kitchen, type Truth } from '../calibration/truths.ts';
 import { trialCultures } from './cultures.ts';
 import { jarHour, newJar, type Jar } from './jar.ts';

@@ -6,8 +6,8 @@ import { seededNormal, seededUniform } from '../../src/core/forecast/run/random.
 import { dayMs } from '../../src/core/duration.ts';
 
 /** Chances that plans are looked for with, and how near they must be. */
-const levels = [0.3, 0.5, 0.6, 0.7, 0.78, 0.9];
-const near = 0.05;
+const levels = [0.3, 0.5, 0.6, 0.66, 0.9];
+const near = 0.03;
 /** Wishes are made so many days ahead. */
 const ahead = { least: 4, most: 17 };
 

@@ -135,3 +135,30 @@ test('the surest, the soonest and the latest differ, or are one', () => {
   const late = options.reduce((a, b) => (a.pitchAt > b.pitchAt ? a : b));
   expect(outlineOf(late, options, one.by, householdOf()).hangsOn).not.toBeNull();
 });
+
+test('a ceiling of alcohol below what its fizz makes leaves hardly a chance; one well above changes nothing', () => {
+  const of = (ceilingPercent: number | null) => {
+    const meant = { ...way.meant, ceilingPercent };
+    return answerPlan({ ...ask, wishes: [{ ...wish, ways: [{ ...way, meant }] }] }, stepper, new Map())
+      .wishes[0]!;
+  };
+  expect(of(0.5).chosen?.chance ?? 0).toBeLessThan(0.1);
+  expect(of(8).chosen).toEqual(of(null).chosen);
+});
+
+test('straight to the bottle: nobody waits for a taste, and it is cold days sooner', () => {
+  const of = (straight: boolean) => {
+    const meant = { ...way.meant, straight };
+    const { chosen } = answerPlan(
+      { ...ask, wishes: [{ ...wish, by: now + 14 * dayMs, ways: [{ ...way, meant }] }] },
+      stepper,
+      new Map(),
+    ).wishes[0]!;
+    const [brew, bottle] = ['brew', 'bottle'].map((kind) =>
+      chosen!.steps.find((step) => step.kind === kind)!,
+    );
+    return (bottle!.from - brew!.from) / hourMs;
+  };
+  expect(of(true)).toBe(0);
+  expect(of(false)).toBeGreaterThan(12);
+});

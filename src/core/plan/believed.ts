@@ -1,7 +1,7 @@
 /** A soda that goes straight into the bottle is tasted by nobody on the way: of ten kitchens that end well, seven do elsewhere. */
 const straight = 0.7;
 /** Beyond this only so much of what is counted more is found. */
-const jar = { upTo: 0.6, beyond: 0.5 };
+const jar = { upTo: 0.6, beyond: 0.2 };
 
 /**
  * The chance that is said of a share of kitchens that end well: kitchens that are not the model's own end otherwise, the more often
@@ -9,9 +9,9 @@ const jar = { upTo: 0.6, beyond: 0.5 };
  *
  * @param share counted, 0–1
  * @param isStraight bottled as it is pitched
- * @returns 0–0.8
- * @source 300 kitchens of the trial; docs/planning.md
- * @example believed(0.9, false) // 0.75
+ * @returns 0–0.7
+ * @source 600 kitchens of the trial; docs/planning.md
+ * @example believed(0.9, false) // 0.66
  */
 export const believed = (share: number, isStraight: boolean): number =>
   isStraight ? straight * share : Math.min(share, jar.upTo) + jar.beyond * Math.max(0, share - jar.upTo);

@@ -12,7 +12,7 @@ export interface Remedy {
 }
 
 /** Below this a remedy is looked for; one that brings less than this is none. */
-const wanting = { below: 0.65, gain: 0.1 };
+const wanting = { below: 0.6, gain: 0.1 };
 const warmerBy = 3;
 const laterDays = [1, 2, 3, 5];
 /** Chances this near are as sure. */

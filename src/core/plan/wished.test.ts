@@ -64,7 +64,11 @@ test('a wish for every second day comes three times, and goes on from where brew
   expect(times(dawn + 4 * dayMs)).toEqual([6, 8, 10]);
   fourBottles(kitchen, 30);
   expect(times(dawn + 2 * dayMs)).toEqual([6, 8, 10]);
-  expect(openWishes(read(kitchen, dawn + hourMs), dawn + hourMs).map(({ id }) => id)).toEqual(['w', 'w+1', 'w+2']);
+  expect(openWishes(read(kitchen, dawn + hourMs), dawn + hourMs).map(({ id }) => id)).toEqual([
+    'w',
+    'w+1',
+    'w+2',
+  ]);
 });
 
 test('nothing is planned further ahead than four weeks', () => {
@@ -75,21 +79,21 @@ test('nothing is planned further ahead than four weeks', () => {
 
 test('always so much: wished for the evening of the day it runs short, as bottles are opened sooner', () => {
   const kitchen = new TestKitchen(22);
-  keep(kitchen, wished({ ml: 1000, standing: { kind: 'stock', weeklyMl: 700, since: dawn } }));
+  keep(kitchen, wished({ ml: 1000, standing: { kind: 'stock', weeklyMl: 560, since: dawn } }));
   const now = dawn + 3 * dayMs;
   // A change of the clock lies between.
   const days = () =>
     openWishes(read(kitchen, now), now).map(({ by }) => Math.round((by - onClock(now, 18 * 60)) / dayMs));
-  // Nothing is there: as soon as a soda can be made, and another litre after ten days of a decilitre.
-  expect(days()).toEqual([7, 17, 27]);
+  // Nothing is there: as soon as a soda can be made, and another litre twelve and a half days later.
+  expect(days()).toEqual([10, 22]);
   const bottles = fourBottles(kitchen, 30);
   expect(stockOf({ recipe: '' }, read(kitchen, now))).toBeCloseTo(1920, -1);
-  // 0.92 litres more than wanted last nine days.
-  expect(days()).toEqual([9, 19]);
+  // 0.92 litres more than wanted last eleven days and a half at eight centilitres a day.
+  expect(days()).toEqual([11, 24]);
   kitchen.at(60, { kind: 'opened', lotId: bottles[0]!, how: 'lively' });
   kitchen.at(60.1, { kind: 'ended', lots: [bottles[0]!], how: 'drunk', why: '' });
   expect(stockOf({ recipe: '' }, read(kitchen, now))).toBeCloseTo(1440, -1);
-  expect(days()).toEqual([7, 17, 27]);
+  expect(days()).toEqual([10, 22]);
   expect(stockOf({ recipe: 'rhubarb-sage@1' }, read(kitchen, now))).toBe(0);
 });
 

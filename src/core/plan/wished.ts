@@ -19,7 +19,7 @@ export interface OpenWish extends Wish {
 const most = 3;
 const ahead = 28 * dayMs;
 /** What runs short before a soda can be made is wished for then. */
-const soonest = 7 * dayMs;
+const soonest = 10 * dayMs;
 
 const ofRecipe = (recipe: string, { role, recipe: made }: Lot): boolean =>
   role === 'brew' && (recipe === '' || made?.from?.id === recipe.split('@')[0]);

@@ -1,3 +1,4 @@
+import { t } from '@/core/language/t';
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { timersOf } from '@/core/settings/timer';
@@ -24,7 +25,7 @@ export function Bell({ shown }: { readonly shown: boolean }) {
       if (!rings(timer, now) || clockNow() - timer.until > ringsFor) continue;
       const key = `${timer.key} ${timer.until}`;
       const last = rung.current.get(key);
-      if (last === undefined) void notify(timer);
+      if (last === undefined) void notify(timer.label, t`The clock has run down.`, timer.key);
       if (last !== undefined && now - last < everySeconds * 1000) continue;
       rung.current.set(key, now);
       strike();

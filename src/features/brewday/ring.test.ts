@@ -65,9 +65,9 @@ test('a notification only where it was allowed', async () => {
   world.Notification = Object.assign(function (title: string, more: object) {
     shown(title, more);
   }, { permission: 'denied' }); // prettier-ignore
-  await notify(timer);
+  await notify(timer.label, 'The clock has run down.', timer.key);
   expect(shown).not.toHaveBeenCalled();
   (world.Notification as { permission: string }).permission = 'granted';
-  await notify(timer);
+  await notify(timer.label, 'The clock has run down.', timer.key);
   expect(shown).toHaveBeenCalledWith('Cooling, Plum', { body: 'The clock has run down.', tag: 'a:cool' });
 });

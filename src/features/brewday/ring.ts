@@ -1,6 +1,3 @@
-import type { KitchenTimer } from '@/core/settings/timer';
-import { t } from '@/core/language/t';
-
 let sound: AudioContext | null = null;
 
 /** The page's one sound; browsers let it be heard once a tap has woken it. */
@@ -40,10 +37,10 @@ export function strike(): void {
   }
 }
 
-/** A notification beside the sound, where it was allowed. */
-export async function notify({ label, key }: KitchenTimer): Promise<void> {
+/** A notification, where it was allowed. @param key one of the same key takes its place */
+export async function notify(label: string, body: string, key: string): Promise<void> {
   if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return;
-  const said = { body: t`The clock has run down.`, tag: key };
+  const said = { body, tag: key };
   try {
     const worker = await navigator.serviceWorker?.getRegistration();
     if (worker) await worker.showNotification(label, said);

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { Outline } from '@/core/plan/outline';
 import { busyKey, busyTimesOf } from '@/core/settings/busy';
 import type { OpenWish } from '@/core/plan/wished';
+import { agenda } from '@/core/tasks/agenda';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
@@ -15,7 +16,9 @@ import { gap } from '@/ui/theme/shape';
 import { refusalWords } from '@/words/refusals';
 import { plural, t } from '@/core/language/t';
 import { useAct } from '../acts/act-context';
-import { calendarTasks } from './calendar-tasks';
+import { useForecasts } from '../forecasting/forecasts';
+import { RemindButton } from './remind-button';
+import { calendarTasks, todaysTasks } from './calendar-tasks';
 
 interface Props {
   readonly wishes: readonly OpenWish[];
@@ -27,6 +30,7 @@ interface Props {
 export function CalendarCard({ wishes, chosen, now }: Props) {
   const act = useAct();
   const household = useAppSelector(selectHousehold);
+  const { living, lotAnswer, starterAnswer } = useForecasts();
   const [fault, setFault] = useState<string | null>(null);
   const busy = busyTimesOf(household);
   const read = async (file: File) => {
@@ -41,8 +45,13 @@ export function CalendarCard({ wishes, chosen, now }: Props) {
   };
   const save = async () => {
     const { writeCalendar } = await import('@/core/formats/icalendar');
-    const tasks = calendarTasks(wishes, chosen, household, window.location.origin);
-    saveTextFile(writeCalendar(tasks, now), 'text/calendar', 'yuzet-plan.ics');
+    const { origin } = window.location;
+    const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
+    const all = [
+      ...calendarTasks(wishes, chosen, household, origin),
+      ...todaysTasks(tasks, household, lotAnswer, now, origin),
+    ];
+    saveTextFile(writeCalendar(all, now), 'text/calendar', 'yuzet-plan.ics');
   };
   return (
     <Card label={t`Calendar`} testID="calendar">
@@ -54,8 +63,8 @@ export function CalendarCard({ wishes, chosen, now }: Props) {
       </Text>
       {fault ? <Note tone="caution">{fault}</Note> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
-        {chosen.length > 0 ? (
-          <InkButton quiet label={t`Save the plan for a calendar`} onPress={() => void save()} />
+        {chosen.length > 0 || living.length > 0 ? (
+          <InkButton quiet label={t`Save plan and tasks for a calendar`} onPress={() => void save()} />
         ) : null}
         <FileButton
           label={t`Read busy times`}
@@ -73,6 +82,7 @@ export function CalendarCard({ wishes, chosen, now }: Props) {
           />
         ) : null}
       </View>
+      <RemindButton />
     </Card>
   );
 }

@@ -1,7 +1,10 @@
 import type { CalendarTask } from '@/core/formats/icalendar';
+import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { Household } from '@/core/journal/household';
 import type { Outline } from '@/core/plan/outline';
 import type { OpenWish } from '@/core/plan/wished';
+import type { Task } from '@/core/tasks/task';
+import { cardWords } from '@/words/tasks/card-words';
 import { litres } from '@/words/amounts';
 import { moment } from '@/words/moment';
 import { inTimeWords, stepWords } from '@/words/plan/plan-words';
@@ -30,3 +33,25 @@ export const calendarTasks = (
         url: new URL(atBase('plan'), origin).href,
       }));
   });
+
+/** What Today asks for, as a calendar holds it; a task keeps its name, so that a second import moves it. */
+export const todaysTasks = (
+  tasks: readonly Task[],
+  household: Household,
+  lotAnswer: (lotId: string) => LotAnswer | null,
+  now: number,
+  origin: string,
+): CalendarTask[] =>
+  tasks
+    .filter(({ from, until }) => Number.isFinite(from) && Number.isFinite(until))
+    .map((task) => {
+      const { title, amount, why, caution } = cardWords(task, household, lotAnswer(task.lots[0]!.id), now);
+      return {
+        uid: `${task.id}@yuzet`,
+        from: Math.max(now, task.from),
+        until: Math.max(now, task.until),
+        title,
+        words: [amount, why, caution].filter((each) => each !== null).join('\n'),
+        url: new URL(atBase(''), origin).href,
+      };
+    });

@@ -1,3 +1,4 @@
 /** What this feature puts into the chunk of forms (src/chunks/forms.ts). Reached through lazy.ts alone. */
 export { BrewDays } from './brew-days';
+export { Reminder } from './reminder';
 export { PlanScreen } from './plan-screen';

@@ -1,4 +1,6 @@
-import { useState } from 'react';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import type { Household } from '@/core/journal/household';
 import { brewOf, openWishes, type OpenWish } from '@/core/plan/wished';
 import { wishesOf } from '@/core/settings/wish';
 import { selectHousehold } from '@/store/selectors';
@@ -9,25 +11,39 @@ import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { plural, t } from '@/core/language/t';
 import { CalendarCard } from './calendar-card';
+import { DaysCard } from './days-card';
 import { MadeRow } from './made-row';
 import { shoppingFor } from './shopping';
 import { ShoppingCard } from './shopping-card';
+import { recipeNamed } from './recipe-named';
+import { useDatedPlans } from './use-dated-plans';
 import { usePlan } from './use-plan';
 import { WishCard } from './wish-card';
 import { WishForm } from './wish-form';
 
+/** What is brewed for a wish. */
+const nameOf = (
+  id: string,
+  chosen: readonly { readonly wishId: string; readonly outline: { readonly wayId: string } }[],
+  household: Household,
+): string => recipeNamed(chosen.find(({ wishId }) => wishId === id)?.outline.wayId ?? '', household);
+
 /** From the day it is poured back to tonight: wishes, the way to each, what to buy. */
 export function PlanScreen() {
   const household = useAppSelector(selectHousehold);
+  const router = useRouter();
   const [held, setHeld] = useState<Readonly<Record<string, number>>>({});
   const [adding, setAdding] = useState(false);
   const { answer, now } = usePlan(held);
-  const open = openWishes(household, now);
+  const open = useMemo(() => openWishes(household, now), [household, now]);
   const wishes = wishesOf(household).filter(({ by, standing }) => standing || by > now);
   const answerOf = ({ id }: OpenWish) => answer?.wishes.find(({ wishId }) => wishId === id) ?? null;
-  const chosen = (answer?.wishes ?? []).flatMap(({ wishId, chosen: outline }) =>
-    outline ? [{ wishId, outline }] : [],
+  const chosen = useMemo(
+    () =>
+      (answer?.wishes ?? []).flatMap(({ wishId, chosen: outline }) => (outline ? [{ wishId, outline }] : [])),
+    [answer],
   );
+  const dated = useDatedPlans(open, chosen, now);
   const hold = (key: string, at: number | null) =>
     setHeld(({ [key]: _before, ...others }) => (at === null ? others : { ...others, [key]: at }));
   return (
@@ -53,6 +69,7 @@ export function PlanScreen() {
             key={wish.key}
             wish={wish}
             answer={answerOf(wish)}
+            prepared={dated.find(({ wishId }) => wishId === wish.id)?.prepared ?? []}
             later={open
               .filter(({ id, key }) => key === wish.key && id !== key)
               .map((each) => ({ wish: each, answer: answerOf(each) }))}
@@ -64,6 +81,9 @@ export function PlanScreen() {
         const brew = brewOf(wish, household);
         return brew ? <MadeRow key={wish.key} wish={wish} brew={brew} now={now} /> : null;
       })}
+      {dated.length > 0 ? (
+        <DaysCard plans={dated} nameOf={(id) => nameOf(id, chosen, household)} now={now} />
+      ) : null}
       {chosen.length > 0 ? (
         <ShoppingCard
           portions={shoppingFor(open, chosen, household)}
@@ -71,6 +91,11 @@ export function PlanScreen() {
           now={now}
         />
       ) : null}
+      <InkButton
+        quiet
+        label={t`What can I make with what is here?`}
+        onPress={() => router.navigate('/brews/recipes?have=1')}
+      />
       <CalendarCard wishes={open} chosen={chosen} now={now} />
     </Screen>
   );

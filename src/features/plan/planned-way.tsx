@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Outline } from '@/core/plan/outline';
+import type { Preparing } from '@/core/plan/preparation';
 import type { WishAnswer } from '@/core/plan/answer';
 import type { OpenWish } from '@/core/plan/wished';
 import { Choice } from '@/ui/controls/choice';
@@ -17,19 +18,19 @@ import { OtherDay } from './other-day';
 import { Remedies } from './remedies';
 import { StepRows } from './step-rows';
 import { usePlanActs } from './use-plan-acts';
-import { usePreparation } from './use-preparation';
 
 interface Props {
   readonly wish: OpenWish;
   readonly answer: WishAnswer;
   readonly outline: Outline;
+  readonly prepared: readonly Preparing[];
   readonly now: number;
   /** Holds a brew day, so that all else is planned around it; null lets it go. */
   readonly onHold: (at: number | null) => void;
 }
 
 /** The way to a wish: its chance, the brew day that can be drawn along, the steps, what else could be done. */
-export function PlannedWay({ wish, answer, outline, now, onHold }: Props) {
+export function PlannedWay({ wish, answer, outline, prepared, now, onHold }: Props) {
   const [at, setAt] = useState(outline.pitchAt);
   const [before, setBefore] = useState(outline.pitchAt);
   if (before !== outline.pitchAt) {
@@ -37,7 +38,6 @@ export function PlannedWay({ wish, answer, outline, now, onHold }: Props) {
     setAt(outline.pitchAt);
   }
   const { take } = usePlanActs();
-  const prepared = usePreparation(wish, outline.wayId, outline.pitchAt, now);
   const moments = answer.moments.filter(({ wayId }) => wayId === outline.wayId);
   const chance = moments.find((each) => each.at === at)?.chance ?? outline.chance;
   const isTaken = wish.taken?.pitchAt === at;
@@ -50,7 +50,7 @@ export function PlannedWay({ wish, answer, outline, now, onHold }: Props) {
       <Text as="strong" live testID="plan-chance">
         {inTimeWords(chance)}
       </Text>
-      <Text testID="plan-start">{t`Brew ${atWords(at, now)}. At the latest ${atWords(outline.latestStart, now)}.`}</Text>
+      <Text testID="plan-start">{t`Brew ${atWords(at, now)}. At the latest ${atWords(Math.max(at, outline.latestStart), now)}.`}</Text>
       <Moments label={t`The brew day`} moments={moments} at={at} until={wish.by} now={now} onMove={move} />
       <Ways answer={answer} at={at} now={now} onMove={move} />
       <StepRows prepared={prepared} steps={outline.steps} now={now} by={wish.by} />

@@ -1,6 +1,6 @@
-import { lotOf } from '@/core/journal/household';
+import { lotOf, type Household } from '@/core/journal/household';
 import type { OpenWish } from '@/core/plan/wished';
-import type { Wish, WishSetting } from '@/core/settings/wish';
+import { wishesOf, type Wish, type WishSetting } from '@/core/settings/wish';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
@@ -17,6 +17,14 @@ interface Taken {
 }
 
 const valueOf = ({ key: _key, ...value }: Wish): WishSetting => value;
+
+/** A key that no wish has, though two are made in one moment. */
+function newKey(now: number, household: Household): string {
+  const known = new Set(wishesOf(household).map(({ key }) => key));
+  let key = `w${now.toString(36)}`;
+  while (known.has(key)) key += 'w';
+  return key;
+}
 
 /** Takes plans and gives wishes up; a build-up comes and goes with its plan. */
 export function usePlanActs() {
@@ -56,8 +64,8 @@ export function usePlanActs() {
       ),
     wishFor: (value: Omit<WishSetting, 'taken'>) =>
       act(
-        { kind: 'kept', thing: 'wish', key: `w${now.toString(36)}`, value: { ...value, taken: null } },
-        value.standing ? t`It is kept in view from now on.` : t`Wished for ${moment(value.by, now)}.`,
+        { kind: 'kept', thing: 'wish', key: newKey(now, household), value: { ...value, taken: null } },
+        value.standing ? t`Yuzet keeps it in view from now on.` : t`Wished for ${moment(value.by, now)}.`,
       ),
   };
 }

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import type { WishAnswer } from '@/core/plan/answer';
 import type { Outline } from '@/core/plan/outline';
+import type { Preparing } from '@/core/plan/preparation';
 import { stockOf, type OpenWish } from '@/core/plan/wished';
 import { peopleOf } from '@/core/settings/person';
 import { selectHousehold } from '@/store/selectors';
@@ -28,6 +29,7 @@ interface Props {
   readonly wish: OpenWish;
   /** Null while it is being worked out. */
   readonly answer: WishAnswer | null;
+  readonly prepared: readonly Preparing[];
   /** Of a standing wish what comes after. */
   readonly later: readonly { readonly wish: OpenWish; readonly answer: WishAnswer | null }[];
   readonly now: number;
@@ -35,7 +37,7 @@ interface Props {
 }
 
 /** A wish and the way there; of a standing one the next time, and what follows. */
-export function WishCard({ wish, answer, later, now, onHold }: Props) {
+export function WishCard({ wish, answer, prepared, later, now, onHold }: Props) {
   const household = useAppSelector(selectHousehold);
   const { giveUp } = usePlanActs();
   const name = (key: string) => recipeNamed(key, household);
@@ -56,7 +58,14 @@ export function WishCard({ wish, answer, later, now, onHold }: Props) {
       <Slipped wish={wish} outline={outline} now={now} />
       {answer === null ? <Waiting>{t`Working the way out…`}</Waiting> : null}
       {answer && outline ? (
-        <PlannedWay wish={wish} answer={answer} outline={outline} now={now} onHold={onHold} />
+        <PlannedWay
+          wish={wish}
+          answer={answer}
+          outline={outline}
+          prepared={prepared}
+          now={now}
+          onHold={onHold}
+        />
       ) : null}
       {answer && !outline ? <Unmet answer={answer} /> : null}
       <Later later={later} now={now} />

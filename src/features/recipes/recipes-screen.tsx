@@ -1,3 +1,4 @@
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { everyLot, lotOf } from '@/core/journal/household';
@@ -55,7 +56,8 @@ export function RecipesScreen() {
       (lot.role === 'starter' ||
         (lot.role === 'brew' && pitchOf(lot, (id) => lotOf(household, id)) !== null)),
   );
-  const [wishes, setWishes] = useState<readonly Wish[]>([]);
+  const { have } = useLocalSearchParams<{ have?: string }>();
+  const [wishes, setWishes] = useState<readonly Wish[]>(have ? ['lives', 'house'] : []);
   const [text, setText] = useState('');
   const [importing, setImporting] = useState(false);
   const all = [...recipeVersions(household).values()].map((versions) => versions.at(-1)!);

@@ -12,7 +12,7 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { inWords } from '@/words/moment';
 import { useForecasts } from '../forecasting/forecasts';
-import { BrewDays } from '../plan/lazy';
+import { BrewDays, Reminder } from '../plan/lazy';
 import { QuietDay } from './quiet-day';
 import { TaskCard } from './task-card';
 import { WarmthControl } from './warmth-control';
@@ -52,6 +52,7 @@ export function Day({ now, over, celsius }: Props) {
       {household.settings.wish ? <BrewDays now={now} /> : null}
       {shown.filter((task) => !isPressing(task)).map(card)}
       <Suspense fallback={null}>{whole ? <DoneToday now={now} /> : null}</Suspense>
+      {whole ? <Reminder tasks={tasks} now={now} /> : null}
     </View>
   );
   return (

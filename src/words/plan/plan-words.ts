@@ -1,12 +1,14 @@
 import type { Remedy } from '@/core/plan/otherwise';
+import { format } from 'date-fns/format';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import type { Portion } from '@/core/matter/portion';
 import type { Preparing } from '@/core/plan/preparation';
 import type { WishSetting } from '@/core/settings/wish';
 import type { Cause, StepKind } from '@/core/plan/outline';
-import { hourMs } from '@/core/duration';
+import type { DayItem } from '@/core/plan/plan-days';
+import { dayMs, hourMs } from '@/core/duration';
 import { amountOf, litres } from '../amounts';
-import { moment, quarter } from '../moment';
+import { clock, moment, quarter } from '../moment';
 import { atWords } from '../when';
 import { chanceWords } from '../chance';
 import { plural, t } from '@/core/language/t';
@@ -44,6 +46,16 @@ export const boughtWords = (needed: Portion, bought: Portion): string =>
   amountOf(needed) === amountOf(bought)
     ? `${ingredientOf(needed.what).name} ${amountOf(bought)}`
     : t`${ingredientOf(needed.what).name} ${amountOf(bought)}, ${amountOf(needed)} needed`;
+
+/** A line of a day: the hour, what is done, of what; a window says until when. */
+export function dayItemWords({ kind, from, until }: DayItem, name: string): string {
+  const does = { ...preparingWords, ...stepWords }[kind];
+  if (kind === 'buy') return t`${does}: ${name}`;
+  const hour = clock(quarter(from));
+  return until - from < dayMs || !Number.isFinite(until)
+    ? t`${hour} ${does}: ${name}`
+    : t`from ${hour} ${does}: ${name}, to ${format(until, 'EEE d MMM')}`;
+}
 
 /** What a plan hangs on most. */
 export const causeWords: Readonly<Record<Cause, string>> = {
