@@ -3,16 +3,20 @@ import type { WishAnswer } from '@/core/plan/answer';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
+import { chanceWords } from '@/words/chance';
 import { remedyWords } from '@/words/plan/plan-words';
 import { t } from '@/core/language/t';
 
 /** What would make a wish surer. */
 export function Remedies({ answer }: { readonly answer: WishAnswer }) {
-  if (answer.remedies.length === 0) return null;
+  // What is said in the same words is no remedy to a reader.
+  const now = chanceWords(answer.chosen?.chance ?? 0);
+  const told = answer.remedies.filter(({ chance }) => chanceWords(chance) !== now);
+  if (told.length === 0) return null;
   return (
     <View testID="remedies">
       <Text as="strong">{t`What would make it surer`}</Text>
-      {answer.remedies.map((remedy) => (
+      {told.map((remedy) => (
         <Text key={remedy.kind}>{remedyWords(remedy)}</Text>
       ))}
     </View>
