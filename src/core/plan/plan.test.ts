@@ -70,6 +70,14 @@ test('the last free moment lies before a night and before work', () => {
   expect(lastFree(at(2, 9), { ...free, busy: [{ from: at(2, 6), until: at(2, 17) }] })).toBe(at(1, 22, 30));
 });
 
+test('what never has too much fizz is good however long it stands', () => {
+  const kitchen = [24, 60, 30, Infinity] as const;
+  expect(wayThrough(lengthsAlike([kitchen, kitchen]), 1, at(1, 18), hands())).toMatchObject({
+    bottledAt: at(2, 18),
+    good: true,
+  });
+});
+
 test('who leaves before it is firm, and comes home when it would be too much, chills before', () => {
   // Bottled on Tuesday at 18:00, enough after 24 hours, as wanted after 30, too much after 36: the night lies between.
   const kitchen = [24, 60, 30, 36] as const;

@@ -99,6 +99,8 @@ function between(hours: readonly number[], hour: number) {
   return (rows: readonly Float64Array[], kitchen: number): number => {
     const [low, high] = [rows[below]![kitchen]!, rows[above]![kitchen]!];
     if (share === 0) return low;
-    return share === 1 ? high : low + share * (high - low);
+    if (share === 1) return high;
+    // Never beside a number is never; no mean is taken of it.
+    return Number.isFinite(low) && Number.isFinite(high) ? low + share * (high - low) : Infinity;
   };
 }
