@@ -59,3 +59,14 @@ test('an instant within an absence is told its ends; its edges are at home', () 
     null,
   ]);
 });
+
+test('what a household says of its hours goes before what was learned, on its days alone', () => {
+  const said = { days: [1, 2], span: [540, 1020] } as const;
+  const absence = { weekdays: [480, 1050], weekends: null, said } as const;
+  const monday = new Date(2026, 5, 1, 12).getTime();
+  const hours = (span: readonly number[] | null) => span?.map((each) => new Date(each).getHours());
+  expect(hours(absentAt(monday, absence))).toEqual([9, 17]);
+  // Wednesday is as it was learned; at eight on a Monday somebody is at home by what was said.
+  expect(hours(absentAt(monday + 48 * 3_600_000, absence))).toEqual([8, 17]);
+  expect(absentAt(monday - 4 * 3_600_000 + 1800_000, absence)).toBeNull();
+});

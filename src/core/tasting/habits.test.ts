@@ -1,5 +1,6 @@
 import type { Entry } from '../journal/entry';
 import { begun, pour, stamp } from '../journal/entries.test-tool';
+import { dawn, TestKitchen } from '../forecast/kitchen.test-tool';
 import { journalOf } from '../journal/journal';
 import { habitsOf } from './habits';
 import { dayMs } from '../duration';
@@ -53,4 +54,25 @@ test('an empty household is known nothing of', () => {
     neverFeels: false,
     absence: { weekdays: null, weekends: null },
   });
+});
+
+test('working hours that were said are when nobody is there; no working day says nothing', () => {
+  const kitchen = new TestKitchen(22);
+  const work = (weekdays: readonly number[]) =>
+    kitchen.at(1, {
+      kind: 'kept',
+      thing: 'working',
+      key: 'working',
+      value: { weekdays, from: 540, to: 1020 },
+    });
+  const absence = () => habitsOf(journalOf(kitchen.entries, dawn + 1e9).household).absence;
+  work([1, 4]);
+  expect(absence().said).toEqual({ days: [1, 4], span: [540, 1020] });
+  kitchen.at(2, {
+    kind: 'kept',
+    thing: 'working',
+    key: 'working',
+    value: { weekdays: [], from: 540, to: 1020 },
+  });
+  expect(absence().said).toBeUndefined();
 });
