@@ -139,6 +139,13 @@ test('two days of slipping: what was promised for a date stands, the other is mo
   page,
 }) => {
   test.setTimeout(180_000);
+  await page.addInitScript(() => {
+    const heard: string[] = [];
+    const say = (title: string, { body }: NotificationOptions = {}) => void heard.push(`${title}: ${body}`);
+    Object.assign(window, { said: heard, Notification: Object.assign(say, { permission: 'granted' }) });
+    ServiceWorkerRegistration.prototype.showNotification = (title, options) =>
+      Promise.resolve(say(title, options));
+  });
   await smallBug(page);
   await wishFor(page, 'Quince and bay ginger beer', '1', 'Litres', '2026-06-12T18:00');
   await answered(page);
@@ -161,6 +168,23 @@ test('two days of slipping: what was promised for a date stands, the other is mo
   await expect(second.getByTestId('slipped')).toHaveCount(0);
   await expect(second.getByRole('button', { name: 'Taken' })).toBeDisabled();
   await expect(second.getByTestId('plan-start')).toHaveText(promised);
+
+  // Today, left open behind other pages: on its day the brew is said as a notification, once.
+  await page.goto('/');
+  await expect(page.getByTestId('brew-day')).toHaveCount(1);
+  await page.evaluate(() => Object.defineProperty(document, 'hidden', { value: true }));
+  await at(page, 16 * 24 + 0.5);
+  const wake = () => page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
+  const said = () =>
+    page.evaluate(() => (window as { said?: string[] }).said?.filter((each) => each.startsWith('Brew ')));
+  await expect
+    .poll(async () => {
+      await wake();
+      return said();
+    })
+    .toEqual([expect.stringMatching(/^Brew .*, 1 L: The brew day has come\.$/)]);
+  await wake();
+  expect(await said()).toHaveLength(1);
 });
 
 test('always four bottles, over three weeks: asked for again as each brew is under way', async ({ page }) => {

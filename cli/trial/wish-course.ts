@@ -69,6 +69,8 @@ export function planned(wisher: Wisher, days: number): PlannedWish {
     look,
     jars: 9,
     bottles: 1e6,
+    fridge: 1e6,
+    cold: { span: [now, now] as const, bottles: 0 },
   };
   const way = { id: wisher.soda.name, lengths, readyAt: now, drawsFrom: null, actsBefore: 0 };
   const wish = { id: 'wish', by, bottles: brewMl, weight: 1, ways: [way] };

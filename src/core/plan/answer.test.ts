@@ -46,6 +46,8 @@ const ask: PlanAsk = {
   look: 'squeeze',
   jars: 2,
   bottles: 6000,
+  fridge: 1e6,
+  cold: { span: [now, now], bottles: 0 },
   wishes: [wish],
 };
 

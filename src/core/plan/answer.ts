@@ -8,7 +8,7 @@ import { lengthsOf, type Lengths, type LookTool } from './lengths';
 import { alternativesOf, remediesOf, type Remedy } from './otherwise';
 import { chancesByDay } from './other-days';
 import { outlineOf, type Outline } from './outline';
-import type { Choice, DrawsFrom, Household, PlannedWish, Way } from './problem';
+import type { Choice, Cold, DrawsFrom, Household, PlannedWish, Way } from './problem';
 import { schedule } from './schedule';
 
 /** One way to meet a wish, as it is asked: the question of a brew that is only composed. Plain data. */
@@ -48,6 +48,8 @@ export interface PlanAsk {
   readonly look: LookTool;
   readonly jars: number;
   readonly bottles: number;
+  readonly fridge: number;
+  readonly cold: Cold;
   readonly wishes: readonly AskedWish[];
 }
 
@@ -112,6 +114,8 @@ export function answerPlan(ask: PlanAsk, stepper: Stepper, cache: LengthsCache):
     look: ask.look,
     jars: ask.jars,
     bottles: ask.bottles,
+    fridge: ask.fridge,
+    cold: ask.cold,
   };
   const wishes = ask.wishes.map(({ heldAt, ways, ...wish }) => ({
     heldAt,

@@ -59,6 +59,13 @@ export function choiceAt(wish: PlannedWish, way: Way, pitchAt: number, household
     worth: wish.weight * (chance - cost.day * standing - cost.act * way.actsBefore),
     jar: [pitchAt, Math.min(quantileOf(bottled, 0.9), wish.by)],
     filled: [quantileOf(bottled, 0.1), Math.max(wish.by, glass)],
+    chilled: [
+      quantileOf(
+        sorted(({ chilledAt }) => chilledAt),
+        0.1,
+      ),
+      Math.max(wish.by, glass),
+    ],
     bottles: wish.bottles,
   };
 }

@@ -5,7 +5,7 @@ import { dayMs } from '../duration';
 
 /** What would make a wish fit better, and the chance it then has. */
 export interface Remedy {
-  readonly kind: 'later' | 'warmer' | 'jar' | 'bottles' | 'hours' | 'gauge';
+  readonly kind: 'later' | 'warmer' | 'jar' | 'bottles' | 'hours' | 'gauge' | 'fridge';
   /** Days later, or degrees warmer; 1 for the rest. */
   readonly amount: number;
   readonly chance: number;
@@ -67,6 +67,11 @@ export function remediesOf(
       ? []
       : [{ kind: 'gauge' as const, amount: 1, chance: roomier({ look: 'gauge' }) }]),
     { kind: 'jar', amount: 1, chance: roomier({ jars: household.jars + 1 }) },
+    {
+      kind: 'fridge',
+      amount: 1,
+      chance: roomier({ fridge: household.fridge + household.cold.bottles + wish.bottles }),
+    },
     { kind: 'bottles', amount: 1, chance: roomier({ bottles: household.bottles + wish.bottles }) },
   ];
   return out

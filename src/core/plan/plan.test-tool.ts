@@ -52,5 +52,7 @@ export const householdOf = (more: Partial<Household> = {}): Household => ({
   look: 'squeeze',
   jars: 2,
   bottles: 12,
+  fridge: 1000,
+  cold: { span: [monday, monday], bottles: 0 },
   ...more,
 });

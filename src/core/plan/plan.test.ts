@@ -374,3 +374,24 @@ test('fifty large households: four starters, thirty bottles, six wishes in 28 da
   expect(gaps.filter((gap) => gap < 1e-9)).toHaveLength(46);
   expect(gaps.at(-2)).toBeLessThan(0.05);
 });
+
+test('the fridge holds no more than it holds: with what stands there now, and with another wish', () => {
+  const lengths = lengthsAlike([
+    [24, 90, 24, 60],
+    [24, 90, 24, 60],
+  ]);
+  const wishes = [wishOf('a', 9, [wayOf('one', lengths)]), wishOf('b', 9, [wayOf('two', lengths)])];
+  const met = (more: Partial<Household>) => {
+    const household = householdOf(more);
+    const options = wishes.map((wish) => choicesFor(wish, household));
+    return schedule(options, household, brewDayHours).choices.length;
+  };
+  expect(met({ fridge: 8 })).toBe(2);
+  // Of four bottles each, room for seven: one of them.
+  expect(met({ fridge: 7 })).toBe(1);
+  expect(met({ fridge: 3 })).toBe(0);
+  // Eight stand there until the day on which both are wished; half a day sooner gone, nothing is in the way.
+  const until = wishes[0]!.by;
+  expect(met({ fridge: 8, cold: { span: [monday, until], bottles: 8 } })).toBe(0);
+  expect(met({ fridge: 8, cold: { span: [monday, monday + dayMs], bottles: 8 } })).toBe(2);
+});

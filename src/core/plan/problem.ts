@@ -37,6 +37,15 @@ export interface Household extends Hands {
   readonly jars: number;
   /** Bottles that are empty. */
   readonly bottles: number;
+  /** Bottles that the fridge holds, and those that stand in it for now. */
+  readonly fridge: number;
+  readonly cold: Cold;
+}
+
+/** Bottles in the fridge for a time. */
+export interface Cold {
+  readonly span: readonly [from: number, until: number];
+  readonly bottles: number;
 }
 
 /** A wish met in one way, pitched at an instant, and what that comes to. */
@@ -51,5 +60,7 @@ export interface Choice {
   /** While a jar is taken, and bottles are, ms. */
   readonly jar: readonly [from: number, until: number];
   readonly filled: readonly [from: number, until: number];
+  /** While they stand in the fridge, ms. */
+  readonly chilled: readonly [from: number, until: number];
   readonly bottles: number;
 }

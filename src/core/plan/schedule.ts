@@ -38,10 +38,12 @@ function drawsApart(a: Choice, b: Choice): boolean {
 const daysApart = (a: Choice, b: Choice, hours: number): boolean =>
   !overlaps([a.pitchAt, a.pitchAt + hours * hourMs], [b.pitchAt, b.pitchAt + hours * hourMs]);
 
-/** Whether choices can be done together: jars, bottles, starters and hands are enough for all. */
+type Room = Pick<Household, 'jars' | 'bottles' | 'fridge' | 'cold'>;
+
+/** Whether choices can be done together: jars, bottles, fridge, starters and hands are enough for all. */
 export function fitTogether(
   choices: readonly Choice[],
-  { jars, bottles }: Pick<Household, 'jars' | 'bottles'>,
+  { jars, bottles, fridge, cold }: Room,
   brewDayHours: number,
 ): boolean {
   for (let i = 1; i < choices.length; i++)
@@ -56,6 +58,14 @@ export function fitTogether(
     fits(
       choices.map(({ filled, bottles: amount }) => ({ span: filled, amount })),
       bottles,
+    ) &&
+    fits(
+      [
+        ...choices.map(({ chilled, bottles: amount }) => ({ span: chilled, amount })),
+        // What stands there already is no choice: where it alone is too much, nothing more is asked of it.
+        { span: cold.span, amount: Math.min(cold.bottles, fridge) },
+      ],
+      fridge,
     )
   );
 }
@@ -73,7 +83,7 @@ const mostNodes = 200_000;
  */
 export function schedule(
   options: readonly (readonly Choice[])[],
-  household: Pick<Household, 'jars' | 'bottles'>,
+  household: Room,
   brewDayHours: number,
   nodes = mostNodes,
 ): Schedule {

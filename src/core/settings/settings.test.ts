@@ -12,6 +12,7 @@ import { settingRecords, withoutSetting, withSetting, type Settings, type Thing 
 import { example as spell, spellsOf } from './spell';
 import { example as stock, makeOf, stockOf, type Stock } from './stock';
 import { example as timer, leftOf, timerKey, timersOf } from './timer';
+import { example as fridgeRoom, fridgeRoomMl } from './fridge-room';
 import { busyTimesOf, example as busy } from './busy';
 import { example as waking, wakingOf } from './waking-hours';
 import { example as wish, wishesOf } from './wish';
@@ -28,6 +29,7 @@ const examples: Readonly<Record<Thing, object>> = {
   'build-up': buildUp,
   busy,
   caution,
+  'fridge-room': fridgeRoom,
   ingredient: ownSetting(medlar).value,
   pantry,
   person,
@@ -77,6 +79,9 @@ test.each([
   ['working', { weekdays: [7] }],
   ['working', { to: 1441 }],
   ['wish', { by: 5 }],
+  ['wish', { standing: { kind: 'every', days: 0, since: 1_799_000_000_000 } }],
+  ['wish', { terms: { ceiling: 0 } }],
+  ['fridge-room', { bottles: 2.5 }],
 ] as const)('a %s with %j is refused', (thing, change) => {
   expect(settingRecords[thing].safeParse({ ...examples[thing], ...change }).success).toBe(false);
 });
@@ -238,4 +243,9 @@ test('a described ingredient is kept under its name, and one of the household’
   const sorrel = ownSetting({ ...medlar, name: 'Bog myrtle' });
   const settings = { ingredient: { medlar: setting.value, odd: { id: 'own:nothing' }, bog: sorrel.value } };
   expect(ownIngredientsOf({ settings })).toEqual([sorrel.value.id, setting.value.id]);
+});
+
+test('the fridge holds so many half litres, or nobody said', () => {
+  expect(fridgeRoomMl(nothing)).toBeNull();
+  expect(fridgeRoomMl({ settings: { 'fridge-room': { fridge: { bottles: 9 } } } })).toBe(4500);
 });

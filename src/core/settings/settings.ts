@@ -6,6 +6,7 @@ import { AwayRecord } from './away';
 import { BuildUpRecord } from './build-up';
 import { BusyRecord } from './busy';
 import { CautionRecord } from './caution';
+import { FridgeRoomRecord } from './fridge-room';
 import { OwnIngredientRecord } from './own-ingredient';
 import { PantryRecord } from './pantry';
 import { PersonRecord } from './person';
@@ -25,6 +26,7 @@ export const settingRecords = {
   'build-up': BuildUpRecord,
   busy: BusyRecord,
   caution: CautionRecord,
+  'fridge-room': FridgeRoomRecord,
   ingredient: OwnIngredientRecord,
   pantry: PantryRecord,
   person: PersonRecord,

@@ -1,6 +1,7 @@
 import { Screen } from '@/ui/layout/screen';
 import { Text } from '@/ui/controls/text';
 import { placeIds } from '@/core/kitchen/places';
+import { FridgeRoomCard } from './fridge-room-card';
 import { HoursCard } from './hours-card';
 import { PlaceCard } from './place-card';
 import { WorkCard } from './work-card';
@@ -16,6 +17,7 @@ export function PlacesScreen() {
       ))}
       <HoursCard />
       <WorkCard />
+      <FridgeRoomCard />
     </Screen>
   );
 }

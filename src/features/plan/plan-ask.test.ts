@@ -98,6 +98,48 @@ test('hands are busy while away, at work and by the calendar, spans that meet ma
   ]);
 });
 
+test('room in the fridge is what was said, less what stands in it for a week', () => {
+  const given = kitchen(700);
+  expect(planAsk(householdOf(given), forecasts, now)).toMatchObject({
+    fridge: 500_000,
+    cold: { bottles: 0 },
+  });
+  given.told.at(1, { kind: 'kept', thing: 'fridge-room', key: 'fridge', value: { bottles: 9 } });
+  const brew = given.told.at(2, {
+    kind: 'lot-begun',
+    role: 'brew',
+    name: 'Quince',
+    vessel: { kind: 'jar', ml: 3000 },
+    closure: 'cloth',
+    place: 'counter',
+    culture: 'bare',
+    recipe: { base: 'ginger-tea', wantedVolumes: 2.5 },
+    portions: [{ what: 'water', ml: 1000 }],
+  });
+  const begin = {
+    role: 'bottle',
+    name: '1',
+    vessel: { kind: 'swing-top', ml: 500 },
+    closure: 'sealed',
+    place: 'counter',
+    culture: null,
+  } as const;
+  const filled = given.told.at(20, {
+    kind: 'transferred',
+    from: brew,
+    taken: 'liquid',
+    targets: [
+      { ml: 480, begin },
+      { ml: 480, begin: { ...begin, name: '2' } },
+    ],
+  });
+  given.told.at(40, { kind: 'moved', lots: [`${filled}-1`], place: 'fridge' });
+  expect(planAsk(householdOf(given), forecasts, now)).toMatchObject({
+    fridge: 4500,
+    cold: { span: [now, now + 7 * dayMs], bottles: 500 },
+  });
+});
+
 test('a plan that was taken is held until it slipped, and is over with its brew', () => {
   const given = kitchen(700);
   const taken = { recipe: quince, pitchAt: now + 5 * hourMs, chance: 0.8, since: dawn + 24 * hourMs };

@@ -10,7 +10,9 @@ import { awayOf } from '@/core/settings/away';
 import { busyTimesOf } from '@/core/settings/busy';
 import { wakingOf } from '@/core/settings/waking-hours';
 import type { Wish } from '@/core/settings/wish';
-import { hourMs } from '@/core/duration';
+import { isLiving } from '@/core/lots/lineage';
+import { fridgeRoomMl } from '@/core/settings/fridge-room';
+import { dayMs, hourMs } from '@/core/duration';
 import { holdsFizz } from '@/core/vessels/vessel-kinds';
 import type { Forecasts } from '../forecasting/forecasts';
 import { recipesFor, wayOf } from './ways';
@@ -30,6 +32,23 @@ function emptyVessels(household: Household): { readonly jars: number; readonly b
       sealed.length === 0
         ? enough * usualBottleMl
         : sealed.reduce((sum, { make, empty }) => sum + empty * make.ml, 0),
+  };
+}
+
+/** What stands in the fridge is drunk within so long, ms. */
+const drunkWithin = 7 * dayMs;
+
+/** Room in the fridge, ml, and what stands in it for now; enough where nobody said. */
+function fridgeOf(household: Household, now: number): Pick<PlanAsk, 'fridge' | 'cold'> {
+  const there = everyLot(household).filter(
+    (lot) => isLiving(lot) && lot.role === 'bottle' && lot.place === 'fridge',
+  );
+  return {
+    fridge: fridgeRoomMl(household) ?? enough * usualBottleMl,
+    cold: {
+      span: [now, now + drunkWithin],
+      bottles: there.reduce((sum, { vessel }) => sum + vessel.ml, 0),
+    },
   };
 }
 
@@ -72,6 +91,7 @@ export function planAsk(
     look: lookToolOf(household),
     jars,
     bottles: bottleMl,
+    ...fridgeOf(household, now),
     wishes: openWishes(household, now).map((wish) => ({
       id: wish.id,
       by: wish.by,

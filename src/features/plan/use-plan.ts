@@ -28,7 +28,17 @@ export function usePlan(held: Readonly<Record<string, number>> = {}): PlanState 
     now: number;
   }>();
   const ask = planAsk(household, forecasts, now, held);
-  const key = JSON.stringify([ask.wishes, ask.busy, ask.jars, ask.bottles, ask.waking, ask.look, now]);
+  const key = JSON.stringify([
+    ask.wishes,
+    ask.busy,
+    ask.jars,
+    ask.bottles,
+    ask.fridge,
+    ask.cold.bottles,
+    ask.waking,
+    ask.look,
+    now,
+  ]);
   useEffect(
     () => () => {
       planner.current?.end();

@@ -59,6 +59,36 @@ test.each<readonly [Setting, string]>([
     '3 L wished for 5 May',
   ],
   [
+    {
+      thing: 'wish',
+      key: 'w',
+      value: {
+        recipe: '',
+        ml: 2000,
+        by: from,
+        taken: null,
+        standing: { kind: 'stock', weeklyMl: 500, since: from },
+      },
+    },
+    '2 L wished for, always cold',
+  ],
+  [
+    {
+      thing: 'wish',
+      key: 'w',
+      value: {
+        recipe: '',
+        ml: 1000,
+        by: from,
+        taken: null,
+        standing: { kind: 'every', days: 2, since: from },
+      },
+    },
+    '1 L wished for every 2 days',
+  ],
+  [{ thing: 'fridge-room', key: 'fridge', value: { bottles: 9 } }, '9 bottles fit in the fridge'],
+  [{ thing: 'fridge-room', key: 'fridge', value: null }, 'Room enough in the fridge'],
+  [
     { thing: 'working', key: 'working', value: { weekdays: [1, 2], from: 510, to: 1020 } },
     'At work on 2 days a week, 8:30 to 17:00',
   ],

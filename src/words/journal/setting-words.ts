@@ -43,6 +43,10 @@ const words: { readonly [T in Thing]: Words<T> } = {
     ({ caution }) => t`Glass handled with ${caution === 'usual' ? t`usual` : t`more`} care`,
     () => t`Glass handled with more care`,
   ],
+  'fridge-room': [
+    ({ bottles }) => t`${plural(bottles, 'bottle')} fit in the fridge`,
+    () => t`Room enough in the fridge`,
+  ],
   ingredient: [
     ({ id }) => t`Ingredient described: ${ingredient(id)}`,
     (name) => t`Ingredient taken out: ${capital(name)}`,
@@ -79,7 +83,15 @@ const words: { readonly [T in Thing]: Words<T> } = {
         : t`At work on ${plural(weekdays.length, 'day')} a week, ${time(from)} to ${time(to)}`,
     () => t`Nobody is at work`,
   ],
-  wish: [({ ml, by }) => t`${litres(ml)} wished for ${day(by)}`, () => t`A wish was given up`],
+  wish: [
+    ({ ml, by, standing }) =>
+      standing?.kind === 'stock'
+        ? t`${litres(ml)} wished for, always cold`
+        : standing
+          ? t`${litres(ml)} wished for every ${plural(standing.days, 'day')}`
+          : t`${litres(ml)} wished for ${day(by)}`,
+    () => t`A wish was given up`,
+  ],
   waking: [({ from, to }) => t`Up from ${time(from)} to ${time(to)}`, () => t`Waking hours as usual`],
 };
 

@@ -86,6 +86,8 @@ export function remedyWords({ kind, amount, chance }: Remedy): string {
       return t`With one more jar: ${then}.`;
     case 'bottles':
       return t`With more empty bottles: ${then}.`;
+    case 'fridge':
+      return t`With more room in the fridge: ${then}.`;
     case 'gauge':
       return t`With a gauge on one bottle: ${then}.`;
     case 'hours':

@@ -23,6 +23,7 @@ export const Kept = z.discriminatedUnion('thing', [
   kept('build-up', settingRecords['build-up']),
   kept('busy', settingRecords.busy),
   kept('caution', settingRecords.caution),
+  kept('fridge-room', settingRecords['fridge-room']),
   kept('ingredient', settingRecords.ingredient),
   kept('pantry', settingRecords.pantry),
   kept('person', settingRecords.person),
