@@ -2,6 +2,7 @@ import { drawKitchen } from '../calibration/courses.ts';
 import { cultures, type CultureOfTruth, type Kitchen, type Truth } from '../calibration/truths.ts';
 import { trialCultures } from './cultures.ts';
 import { jarHour, newJar, type Jar } from './jar.ts';
+import { bug } from './scenes.ts';
 import { writeActs } from '../today/write-acts.ts';
 import { type ComposedAsk } from '../../src/core/brew/composed-question.ts';
 import { dayMs } from '../../src/core/duration.ts';
@@ -85,23 +86,10 @@ function kept(truth: Truth, celsius: number, now: number, uniform: () => number,
   const begun = now - jarDays * dayMs;
   const jar = newJar(700, 35);
   const unfed = Math.floor(longestUnfed * uniform());
-  const room = { at: begun, kind: 'temperature-set', place: 'counter', celsius: Math.round(celsius) };
-  const first = {
-    at: begun + 1,
-    kind: 'lot-begun',
-    role: 'starter',
-    name: 'Jar',
-    vessel: { kind: 'jar', ml: 1000 },
-    closure: 'cloth',
-    place: 'counter',
-    culture: 'ginger-bug',
-    portions: [
-      { what: 'water', ml: 700 },
-      { what: 'ginger', grams: 35 },
-      { what: 'white-sugar', grams: 35 },
-    ],
-  };
-  const begin = writeActs(emptyJournal, [room, first]);
+  const begin = writeActs(
+    emptyJournal,
+    bug.begun(Math.round(celsius)).map((act, i) => ({ at: begun + i, ...act })),
+  );
   if (!begin.ok) throw new Error(begin.problems.join('\n'));
   const lotId = begin.entries[1]!.id;
   const feeds: object[] = [];
