@@ -159,7 +159,7 @@ test('two days of slipping: what was promised for a date stands, the other is mo
   await button(page, 'Plan it').click();
   await expect(page.getByTestId('plan-chance')).toHaveCount(2, { timeout: 60_000 });
   const second = wish(page).nth(1);
-  await second.getByRole('radio', { name: /^Latest/ }).click();
+  await second.getByRole('radio', { name: /^Later: / }).click();
   await second.getByRole('button', { name: 'Take this plan' }).click();
   await expect(button(page, 'Taken')).toHaveCount(2);
   const promised = await second.getByTestId('plan-start').innerText();

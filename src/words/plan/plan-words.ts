@@ -68,7 +68,7 @@ export const causeWords: Readonly<Record<Cause, string>> = {
 export const alternativeWords = {
   surest: t`Surest`,
   soonest: t`Soonest`,
-  latest: t`Latest`,
+  latest: t`Later`,
 } as const;
 
 /** The chance that it stands cold and good in time. @param chance 0–1 */
