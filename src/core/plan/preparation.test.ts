@@ -18,10 +18,8 @@ test('bought until the evening before, water stood overnight, feeds as they are 
   ]);
 });
 
-test('brewed at once nothing is bought, and water stands from now', () => {
-  expect(preparation({ water: 'stood' }, monday, [], householdOf())).toEqual([
-    { kind: 'stand-water', from: monday, until: monday },
-  ]);
+test('brewed at once nothing is bought, and no water is told to stand for it', () => {
+  expect(preparation({ water: 'stood' }, monday, [], householdOf())).toEqual([]);
   expect(preparation({ water: 'boiled' }, monday + hourMs, [], householdOf())).toEqual([]);
   // Tonight for tomorrow morning: bought before it is too late, which is now.
   expect(preparation({ water: 'boiled' }, monday + dayMs / 2, [], householdOf())[0]).toEqual({

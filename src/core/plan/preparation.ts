@@ -31,7 +31,8 @@ export function preparation(
   const pourAt = Math.max(now, lastFree(pitchAt - standing.least * hourMs, free));
   const out: Preparing[] = [
     ...(pitchAt > now + hourMs ? [{ kind: 'buy' as const, from: now, until: buyUntil }] : []),
-    ...(water === 'stood'
+    // For a brew before that there is no time to let it stand: brew day says what else can be done.
+    ...(water === 'stood' && pitchAt >= now + standing.least * hourMs
       ? [
           {
             kind: 'stand-water' as const,
