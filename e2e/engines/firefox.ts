@@ -4,9 +4,6 @@ import path from 'node:path';
 import { launch, type ElementHandle } from 'puppeteer-core';
 import { byLabel, byRole, finder, hasText, journalIn, tapOn, until, type Engine } from './engine';
 
-/** What a page still fetches is waited for by what is looked for on it. */
-const soon = { waitUntil: 'domcontentloaded' } as const;
-
 /** Debian's Firefox ESR over WebDriver BiDi. */
 export async function firefox(executablePath: string, home: string): Promise<Engine> {
   const downloads = mkdtempSync(path.join(tmpdir(), 'yuzet-firefox-'));
@@ -35,10 +32,16 @@ export async function firefox(executablePath: string, home: string): Promise<Eng
     const handle = await page.evaluateHandle(expression);
     return handle.asElement() as ElementHandle<Element> | null;
   };
+  /** Goes elsewhere from within the page: the driver's own waiting for events now and then misses one. */
+  const leave = async (going: string) => {
+    await page.evaluate(`window.isLeft = true; setTimeout(() => ${going})`);
+    const gone = `!window.isLeft && document.readyState !== 'loading'`;
+    await until(going, async () => Boolean(await page.evaluate(gone)));
+  };
   return {
     name: `${await browser.version()}`,
-    open: async (at) => void (await page.goto(`${home}${at}`, soon)),
-    reload: async () => void (await page.reload(soon)),
+    open: (at) => leave(`location.assign(${JSON.stringify(`${home}${at}`)})`),
+    reload: () => leave('location.reload()'),
     tap: (role, name) => tapOn(element, role, name),
     type: async (box, text) => {
       const found = await until(box, () => element(byRole('textbox', box)));
