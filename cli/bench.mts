@@ -9,6 +9,7 @@ import { chillTable } from '../src/core/forecast/answer/courses.ts';
 import { Scenario } from '../src/core/ferment/scenario/scenario.ts';
 import { buildApp } from '../server/app.ts';
 import { firstWindows } from './bench/first-windows.ts';
+import { plans } from './bench/plans.ts';
 import { readBrew } from './bench/read-brew.ts';
 import { scaleBench } from './bench/scale.ts';
 
@@ -131,6 +132,12 @@ async function inChromium() {
   line('Chromium worker: whole answer, runs held there, 500 × 14', await answered(ask(500, 14)), 7000);
   line('Chromium worker: a brew with three readings', await answered(readBrew()));
   line('Chromium: first windows of six lots, from the first page', await firstWindows(browser, address));
+  const { one, sixth, key, first, all } = await plans(browser, address);
+  line('Chromium: a wish of twelve glasses in 25 days, from the tap', one);
+  line('Chromium: the sixth wish, from the tap to all six', sixth);
+  line('Chromium: a key on the brew day of a wish, to the frame that shows it', key);
+  line('Chromium: six wishes after a reload, the first', first);
+  line('Chromium: six wishes after a reload, all', all);
   await browser.close();
   await app.close();
 }

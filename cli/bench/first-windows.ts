@@ -1,10 +1,10 @@
-import type { Browser } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { writeBackup } from '../../src/core/formats/write-backup.ts';
 import { beginBug, bottle, feed, mix, pitch, type Mix } from '../../src/demo/acts.ts';
 import { Diary } from '../../src/demo/diary.ts';
 
 /** Six living lots: two bugs, a first ferment, and three bottles of another brew. */
-function sixLots(now: number): Diary {
+export function sixLots(now: number): Diary {
   const diary = new Diary(now, 0);
   diary.ago(400, { kind: 'temperature-set', place: 'counter', celsius: 22 });
   const [bug, other] = ['Thistle', 'Bramble'].map((name) => beginBug(diary, 240, name, 1000, 620, 30, 30));
@@ -19,6 +19,16 @@ function sixLots(now: number): Diary {
   brewed(20, 'Quince');
   bottle(diary, 30, brewed(60, 'Fennel'), { vessel: 'swing-top', count: 3, ml: 500, fill: 460 });
   return diary;
+}
+
+/** Reads a journal in as a maker does. */
+export async function takeIn(page: Page, address: string, { entries }: Diary): Promise<void> {
+  await page.goto(`${address}/data`);
+  const buffer = Buffer.from(writeBackup(entries, new Date().toISOString()));
+  await page
+    .getByLabel('Journal file')
+    .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer });
+  await page.getByText(/new entries of/).waitFor();
 }
 
 /** In the page: notes when Today names what needs hands, which it does once everything is worked out. */
@@ -37,12 +47,7 @@ export async function firstWindows(browser: Browser, address: string): Promise<n
   const page = await browser.newPage();
   const now = Date.now();
   await page.addInitScript(watchForTasks);
-  await page.goto(`${address}/data`);
-  const buffer = Buffer.from(writeBackup(sixLots(now).entries, new Date(now).toISOString()));
-  await page
-    .getByLabel('Journal file')
-    .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer });
-  await page.getByText(/new entries of/).waitFor();
+  await takeIn(page, address, sixLots(now));
   await page.waitForTimeout(2000);
   let least = Infinity;
   for (let round = 0; round < 5; round++) {

@@ -1,12 +1,16 @@
 import { expose } from 'comlink';
 import { quickStepper } from '../core/ferment/run/compiled/compile';
-import { answerPlan, type LengthsCache, type PlanAsk } from '../core/plan/answer';
+import { answerPlan, lengthsFor, type AskedWay, type LengthsCache, type PlanAsk } from '../core/plan/answer';
 
 const stepper = quickStepper();
 const lengths: LengthsCache = new Map();
 
 /** Works plans out beside the forecasts: what a page waits for is not held up by them. */
-const api = { plan: (ask: PlanAsk) => answerPlan(ask, stepper, lengths) };
+const api = {
+  plan: (ask: PlanAsk) => answerPlan(ask, stepper, lengths),
+  /** Works out what a plan will ask for. */
+  prepare: (way: AskedWay) => void lengthsFor(way, stepper, lengths),
+};
 
 export type PlanWorker = typeof api;
 

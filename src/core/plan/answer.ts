@@ -81,8 +81,8 @@ export interface PlanAnswer {
 /** Lengths of questions that were answered before, by the question without its instant. */
 export type LengthsCache = Map<string, Lengths>;
 
-/** Lengths of a composed brew; some hundred milliseconds unless they are known. */
-function lengthsFor(
+/** Lengths of a composed brew; some hundred milliseconds unless they are known. @param cache new ones are put into it */
+export function lengthsFor(
   { question, meant }: Pick<AskedWay, 'question' | 'meant'>,
   stepper: Stepper,
   cache: LengthsCache,

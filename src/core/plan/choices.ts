@@ -27,7 +27,7 @@ export function brewMoments({ now, free }: Pick<Household, 'now' | 'free'>, unti
 }
 
 /** The share of values that lie below, of those sorted; never is last. */
-export function quantileOf(sorted: readonly number[], share: number): number {
+export function quantileOf(sorted: Float64Array, share: number): number {
   return sorted[Math.min(sorted.length - 1, Math.max(0, Math.ceil(share * sorted.length) - 1))]!;
 }
 
@@ -44,7 +44,7 @@ export const chanceBy = (ways: readonly WayThrough[], by: number): number =>
 export function choiceAt(wish: PlannedWish, way: Way, pitchAt: number, household: Household): Choice {
   const ways = waysThrough(way, pitchAt, household);
   const chance = believed(chanceBy(ways, wish.by), way.lengths.straight);
-  const sorted = (of: (each: WayThrough) => number) => ways.map(of).sort((a, b) => a - b);
+  const sorted = (of: (each: WayThrough) => number) => Float64Array.from(ways, of).sort();
   const bottled = sorted(({ bottledAt }) => bottledAt);
   const glass = quantileOf(
     sorted(({ glassAt }) => glassAt),

@@ -45,7 +45,7 @@ export function outlineOf(choice: Choice, options: readonly Choice[], by: number
   const { way, pitchAt, chance } = choice;
   const ways = waysThrough(way, pitchAt, household);
   const span = (of: (each: WayThrough) => number) => {
-    const sorted = ways.map(of).sort((a, b) => a - b);
+    const sorted = Float64Array.from(ways, of).sort();
     return { from: quantileOf(sorted, 0.1), until: quantileOf(sorted, 0.9) };
   };
   const bottle = span(({ bottledAt }) => bottledAt);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { choiceAt, choicesFor, brewDayHours, brewMoments, chanceBy, waysThrough } from './choices';
-import { isFree, isFreeFor, joined, lastFree, nextFree } from './free-hours';
+import { isFree, isFreeFor, joined } from './free-hours';
 import { lookErrors } from './look-errors';
 import { householdOf, lengthsAlike, monday, wayOf, wishOf } from './plan.test-tool';
 import type { Choice, Household } from './problem';
@@ -15,33 +15,6 @@ import { chancesByDay } from './other-days';
 const at = (day: number, hour: number, minute = 0) => new Date(2026, 5, day, hour, minute).getTime();
 const free = householdOf().free;
 const hands = (busy: readonly Busy[] = [], look: LookTool = 'squeeze') => ({ free: { ...free, busy }, look });
-
-test('busy spans that meet are one, and empty ones none', () => {
-  expect(
-    joined([
-      { from: 8, until: 9 },
-      { from: 1, until: 3 },
-      { from: 3, until: 5 },
-      { from: 6, until: 6 },
-      { from: 2, until: 4 },
-    ]),
-  ).toEqual([
-    { from: 1, until: 5 },
-    { from: 8, until: 9 },
-  ]);
-});
-
-test('the next free moment is awake and not busy; a night and a working day lie between', () => {
-  const working = { ...free, busy: [{ from: at(2, 8), until: at(2, 17) }] };
-  expect(nextFree(at(1, 23), free)).toBe(at(2, 7));
-  expect(nextFree(at(2, 7, 30), working)).toBe(at(2, 7, 30));
-  expect(nextFree(at(2, 8), working)).toBe(at(2, 17));
-  // Busy until after bed time: the morning after.
-  expect(nextFree(at(2, 9), { ...free, busy: [{ from: at(2, 8), until: at(2, 23) }] })).toBe(at(3, 7));
-  expect(isFreeFor(at(2, 7), hourMs, working)).toBe(true);
-  expect(isFreeFor(at(2, 7), 1.5 * hourMs, working)).toBe(false);
-  expect(isFreeFor(at(2, 22), hourMs, free)).toBe(false);
-});
 
 test('one kitchen by hand: pitched at six, right for bottling in the middle of a night, firm thirty hours after', () => {
   // Kitchen 0 is late (every fifth): 1 is not.
@@ -60,14 +33,6 @@ test('one kitchen by hand: pitched at six, right for bottling in the middle of a
   // Away from Wednesday to Friday: bottled on Friday evening, 96 hours after the pitch, too dry by then.
   const gone = hands([{ from: at(2, 20), until: at(5, 18) }]);
   expect(wayThrough(lengths, 1, at(1, 18), gone)).toMatchObject({ bottledAt: at(5, 18), good: false });
-});
-
-test('the last free moment lies before a night and before work', () => {
-  const working = { ...free, busy: [{ from: at(2, 8), until: at(2, 17) }] };
-  expect(lastFree(at(2, 3), free)).toBe(at(1, 22, 30));
-  expect(lastFree(at(2, 12), working)).toBe(at(2, 8) - 1);
-  expect(lastFree(at(2, 7, 59), working)).toBe(at(2, 7, 59));
-  expect(lastFree(at(2, 9), { ...free, busy: [{ from: at(2, 6), until: at(2, 17) }] })).toBe(at(1, 22, 30));
 });
 
 test('what never has too much fizz is good however long it stands', () => {

@@ -72,16 +72,11 @@ export const slippedMs = 2 * hourMs;
 const takenAt = ({ taken }: Wish, now: number): number | null =>
   taken && taken.pitchAt > now - slippedMs ? Math.max(now, taken.pitchAt) : null;
 
-/**
- * What is asked of the planner: every open wish with its ways. Bottles are counted in millilitres, so that makes of any size add up.
- *
- * @param held wishes whose brew day stands, by key
- */
+/** What is asked of the planner: every open wish with its ways. Bottles are counted in millilitres, so that makes of any size add up. */
 export function planAsk(
   household: Household,
   forecasts: Pick<Forecasts, 'learnedFor'>,
   now: number,
-  held: Readonly<Record<string, number>> = {},
 ): PlanAsk {
   const { jars, bottleMl } = emptyVessels(household);
   return {
@@ -98,7 +93,7 @@ export function planAsk(
       bottles: wish.ml,
       // What was promised for a date is defended first.
       weight: wish.taken ? 2 : 1,
-      heldAt: held[wish.id] ?? takenAt(wish, now),
+      heldAt: takenAt(wish, now),
       ways: recipesFor(wish, household).flatMap(
         (recipe) => wayOf(recipe, wish, household, forecasts, now) ?? [],
       ),

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, startTransition, useState } from 'react';
 import { View } from 'react-native';
 import type { Outline } from '@/core/plan/outline';
 import type { Preparing } from '@/core/plan/preparation';
@@ -43,7 +43,8 @@ export function PlannedWay({ wish, answer, outline, prepared, now, onHold }: Pro
   const isTaken = wish.taken?.pitchAt === at;
   const move = (to: number) => {
     setAt(to);
-    onHold(to);
+    // What is drawn along follows at once; the other wishes after it.
+    startTransition(() => onHold(to));
   };
   return (
     <View style={{ gap: gap.medium }}>
@@ -53,10 +54,7 @@ export function PlannedWay({ wish, answer, outline, prepared, now, onHold }: Pro
       <Text testID="plan-start">{t`Brew ${atWords(at, now)}. At the latest ${atWords(Math.max(at, outline.latestStart), now)}.`}</Text>
       <Moments label={t`The brew day`} moments={moments} at={at} until={wish.by} now={now} onMove={move} />
       <Ways answer={answer} at={at} now={now} onMove={move} />
-      <StepRows prepared={prepared} steps={outline.steps} now={now} by={wish.by} />
-      {outline.hangsOn ? <Text>{causeWords[outline.hangsOn]}</Text> : null}
-      <Remedies answer={answer} />
-      {wish.standing ? null : <OtherDay wish={wish} days={answer.days} now={now} />}
+      <Standing wish={wish} answer={answer} outline={outline} prepared={prepared} now={now} />
       <InkButton
         label={isTaken ? t`Taken` : t`Take this plan`}
         disabled={isTaken}
@@ -65,6 +63,18 @@ export function PlannedWay({ wish, answer, outline, prepared, now, onHold }: Pro
     </View>
   );
 }
+
+/** What stays as it is while a brew day is drawn along. */
+const Standing = memo(function Standing({ wish, answer, outline, prepared, now }: Omit<Props, 'onHold'>) {
+  return (
+    <>
+      <StepRows prepared={prepared} steps={outline.steps} now={now} by={wish.by} />
+      {outline.hangsOn ? <Text>{causeWords[outline.hangsOn]}</Text> : null}
+      <Remedies answer={answer} />
+      {wish.standing ? null : <OtherDay wish={wish} days={answer.days} now={now} />}
+    </>
+  );
+});
 
 /** Plans that differ in something: each a tap. */
 function Ways({

@@ -1,10 +1,10 @@
-import { useEffect, useRef, useState } from 'react';
-import type { PlanAnswer } from '@/core/plan/answer';
+import { useEffect, useMemo, useState } from 'react';
+import type { PlanAnswer, PlanAsk } from '@/core/plan/answer';
 import { hourMs } from '@/core/duration';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { useNow } from '@/store/use-now';
-import { startPlanner, type Planner } from '@/workers/plan-client';
+import { planner } from '@/workers/plan-client';
 import { useForecasts } from '../forecasting/forecasts';
 import { planAsk } from './plan-ask';
 
@@ -16,45 +16,40 @@ export interface PlanState {
   readonly pending: boolean;
 }
 
+interface Found {
+  readonly key: string;
+  readonly answer: PlanAnswer | null;
+  readonly now: number;
+}
+
+/** What was found last: a page that is opened again begins with it. */
+let last: Found | undefined;
+
+const soonest = ({ wishes }: PlanAsk) => [...wishes].sort((a, b) => a.by - b.by).slice(0, 1);
+
 /** The plan of all open wishes, asked anew when the kitchen or the quarter hour changes. @param held brew days that stand, by wish */
 export function usePlan(held: Readonly<Record<string, number>> = {}): PlanState {
-  const planner = useRef<Planner | null>(null);
   const forecasts = useForecasts();
   const household = useAppSelector(selectHousehold);
   const now = Math.floor(useNow() / (hourMs / 4)) * (hourMs / 4);
-  const [found, setFound] = useState<{
-    readonly key: string;
-    readonly answer: PlanAnswer | null;
-    now: number;
-  }>();
-  const ask = planAsk(household, forecasts, now, held);
-  const key = JSON.stringify([
-    ask.wishes,
-    ask.busy,
-    ask.jars,
-    ask.bottles,
-    ask.fridge,
-    ask.cold.bottles,
-    ask.waking,
-    ask.look,
-    now,
-  ]);
-  useEffect(
-    () => () => {
-      planner.current?.end();
-      planner.current = null;
-    },
-    [],
-  );
+  const [found, setFound] = useState(last);
+  const asked = useMemo(() => planAsk(household, forecasts, now), [household, forecasts, now]);
+  const ask = {
+    ...asked,
+    wishes: asked.wishes.map((wish) => ({ ...wish, heldAt: held[wish.id] ?? wish.heldAt })),
+  };
+  const key = JSON.stringify({ ...ask, now });
   useEffect(() => {
-    let over = false;
-    if (ask.wishes.length > 0)
-      void (planner.current ??= startPlanner()).plan(ask).then((answer) => {
-        if (!over) setFound({ key, answer, now });
-      });
-    return () => {
-      over = true;
-    };
+    if (ask.wishes.length === 0 || last?.key === key) return;
+    const show = (each: Found) => setFound((last = each));
+    // The soonest alone is there at once; the rest follows.
+    if (!last?.answer && ask.wishes.length > 1)
+      void planner()
+        .plan({ ...ask, wishes: soonest(ask) })
+        .then((answer) => last?.answer ?? show({ key: '', answer, now }));
+    void planner()
+      .plan(ask)
+      .then((answer) => show({ key, answer, now }));
     // The key says all that the question holds.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);

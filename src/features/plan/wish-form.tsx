@@ -17,6 +17,7 @@ import { litres } from '@/words/amounts';
 import { t } from '@/core/language/t';
 import { usePlanActs } from './use-plan-acts';
 import { livesHere, newestRecipes } from './ways';
+import { useReadyWays } from './use-ready-ways';
 import { standingOf, WishOften, type Often } from './wish-often';
 import { WishTermsLine } from './wish-terms';
 
@@ -45,6 +46,7 @@ export function WishForm({ now, onDone }: { readonly now: number; readonly onDon
   const [terms, setTerms] = useState<WishTerms>({});
   const ml = parseNumber(typed) * each;
   const fine = ml >= 100 && ml <= 100_000;
+  useReadyWays(fine ? { recipe, ml, terms } : null, now);
   const standing = standingOf(often, each, now);
   // What is always there is wished for from now on.
   const by = often.kind === 'stock' ? now : often.by;
