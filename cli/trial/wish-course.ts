@@ -67,6 +67,7 @@ export function planned(wisher: Wisher, days: number): PlannedWish {
     now,
     free: { waking: usualWaking, busy: works ? workWeek(now, days + 30) : [] },
     look,
+    pace: [],
     jars: 9,
     bottles: 1e6,
     fridge: 1e6,

@@ -44,6 +44,7 @@ const ask: PlanAsk = {
   waking: { from: 420, to: 1350 },
   busy: [],
   look: 'squeeze',
+  pace: [],
   jars: 2,
   bottles: 6000,
   fridge: 1e6,

@@ -9,6 +9,7 @@ import { alternativesOf, remediesOf, type Remedy } from './otherwise';
 import { chancesByDay } from './other-days';
 import { outlineOf, type Outline } from './outline';
 import type { Choice, Cold, DrawsFrom, Household, PlannedWish, Way } from './problem';
+import type { PaceStep } from './pace';
 import { schedule } from './schedule';
 
 /** One way to meet a wish, as it is asked: the question of a brew that is only composed. Plain data. */
@@ -46,6 +47,8 @@ export interface PlanAsk {
   readonly busy: readonly Busy[];
   /** What this household tells pressure by. */
   readonly look: LookTool;
+  /** Heat and cold to come, against the warmth the questions of its ways are asked at. */
+  readonly pace: readonly PaceStep[];
   readonly jars: number;
   readonly bottles: number;
   readonly fridge: number;
@@ -112,6 +115,7 @@ export function answerPlan(ask: PlanAsk, stepper: Stepper, cache: LengthsCache):
     now: ask.now,
     free: { waking: ask.waking, busy: ask.busy },
     look: ask.look,
+    pace: ask.pace,
     jars: ask.jars,
     bottles: ask.bottles,
     fridge: ask.fridge,

@@ -69,7 +69,9 @@ export const isFree = (at: number, free: FreeHours): boolean => isFreeFor(at, 0,
 /** The last free moment not after an instant, ms; -Infinity when there is none within a year. */
 export function lastFree(at: number, free: FreeHours): number {
   for (let day = dayOf(at); day >= dayOf(at) - 366; day--) {
-    const span = spansOf(day, free).filter(({ from }) => from <= at).at(-1);
+    const span = spansOf(day, free)
+      .filter(({ from }) => from <= at)
+      .at(-1);
     if (span) return Math.min(at, span.until);
   }
   return -Infinity;

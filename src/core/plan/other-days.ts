@@ -14,7 +14,7 @@ const around = 7;
 export function chancesByDay(
   way: Way,
   { by }: Pick<PlannedWish, 'by'>,
-  household: Pick<Household, 'now' | 'free' | 'look'>,
+  household: Pick<Household, 'now' | 'free' | 'look' | 'pace'>,
 ): { readonly at: number; readonly chance: number }[] {
   const days = Array.from({ length: 2 * around + 1 }, (_, i) => by + (i - around) * dayMs).filter(
     (at) => at > household.now,

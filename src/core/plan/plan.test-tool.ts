@@ -50,6 +50,7 @@ export const householdOf = (more: Partial<Household> = {}): Household => ({
   now: monday,
   free: { waking: { from: 7 * 60, to: 22 * 60 + 30 }, busy: [] },
   look: 'squeeze',
+  pace: [],
   jars: 2,
   bottles: 12,
   fridge: 1000,

@@ -14,7 +14,11 @@ import { chancesByDay } from './other-days';
 
 const at = (day: number, hour: number, minute = 0) => new Date(2026, 5, day, hour, minute).getTime();
 const free = householdOf().free;
-const hands = (busy: readonly Busy[] = [], look: LookTool = 'squeeze') => ({ free: { ...free, busy }, look });
+const hands = (busy: readonly Busy[] = [], look: LookTool = 'squeeze') => ({
+  free: { ...free, busy },
+  look,
+  pace: [],
+});
 
 test('one kitchen by hand: pitched at six, right for bottling in the middle of a night, firm thirty hours after', () => {
   // Kitchen 0 is late (every fifth): 1 is not.

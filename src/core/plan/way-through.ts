@@ -1,12 +1,15 @@
 import type { FreeHours } from './free-hours';
 import { isFree, lastFree, nextFree } from './free-hours';
 import type { Lengths, LookTool } from './lengths';
+import { instantAfter, paceHours, type PaceStep } from './pace';
 import { hourMs } from '../duration';
 
-/** When somebody has hands, and what they tell pressure by. */
+/** When somebody has hands, what they tell pressure by, and how fast it goes meanwhile. */
 export interface Hands {
   readonly free: FreeHours;
   readonly look: LookTool;
+  /** Heat and cold to come. */
+  readonly pace: readonly PaceStep[];
 }
 
 /** One plausible kitchen's way from the pitch to a glass, by hands that have other things to do. Instants, ms; Infinity is never. */
@@ -35,7 +38,7 @@ export function wayThrough(
   lengths: Lengths,
   kitchen: number,
   pitchAt: number,
-  { free, look }: Hands,
+  { free, look, pace }: Hands,
 ): WayThrough {
   const never = { bottledAt: Infinity, chilledAt: Infinity, glassAt: Infinity, good: false };
   const last = lengths.bottledAt.at(-1);
@@ -43,10 +46,11 @@ export function wayThrough(
   // What never tastes right is bottled in the end, sweeter than it was meant.
   const ready = Math.min(lengths.bottleFrom[kitchen]!, last);
   const { pauseHours } = lengths;
-  const bottledAt = acted(pitchAt + (ready + pauseHours) * hourMs, kitchen, free);
-  const hour = (bottledAt - pitchAt) / hourMs - pauseHours;
+  const pauseMs = pauseHours * hourMs;
+  const bottledAt = acted(instantAfter(pitchAt, ready, pace) + pauseMs, kitchen, free);
+  const hour = paceHours(pitchAt, bottledAt - pauseMs, pace);
   const at = between(lengths.bottledAt, hour);
-  const after = (rows: readonly Float64Array[]) => bottledAt + at(rows, kitchen) * hourMs;
+  const after = (rows: readonly Float64Array[]) => instantAfter(bottledAt, at(rows, kitchen), pace);
   const { fizz } = lengths;
   const felt = lengths.felt[look];
   const firm = after(felt.wanted);
@@ -56,10 +60,10 @@ export function wayThrough(
   // Who leaves knows how far it is, not how fast this one goes: the usual pace is supposed.
   const far = (leaving - enough) / (firm - enough || 1);
   const { toWanted, toOver } = usualAt(lengths, hour);
-  const tooMuch = leaving + ((1 - far) * toWanted + toOver) * hourMs;
+  const tooMuch = instantAfter(leaving, (1 - far) * toWanted + toOver, pace);
   const early = far >= 0 && nextFree(firm, free) > tooMuch;
   const chilledAt = early ? leaving : acted(firm, kitchen + 2, free);
-  const warm = (chilledAt - bottledAt) / hourMs;
+  const warm = paceHours(bottledAt, chilledAt, pace);
   return {
     bottledAt,
     chilledAt,

@@ -185,3 +185,20 @@ test('what is bought is what all wishes take together, without water', () => {
   // 72 g a litre: for one litre, and for four, 288 g, as a scale is read.
   expect([sugar(one), sugar(both)]).toEqual([72, 290]);
 });
+
+test('heat to come is told by itself: the questions stay those of now', () => {
+  const given = kitchen(700);
+  given.told.at(1, { kind: 'kept', thing: 'wish', key: 'w', value: wish });
+  const household = householdOf(given);
+  const counter = [
+    ...(household.warmths.counter ?? []),
+    { at: now + 24 * hourMs, celsius: 31 },
+    { at: now + 96 * hourMs, celsius: 22 },
+  ];
+  const steady = planAsk(household, forecasts, now);
+  const hot = planAsk({ ...household, warmths: { ...household.warmths, counter } }, forecasts, now);
+  expect(steady.pace).toEqual([]);
+  expect(hot.pace.map(({ at }) => (at - now) / hourMs)).toEqual([24, 96]);
+  expect(hot.pace[0]!.pace).toBeGreaterThan(1.5);
+  expect(hot.wishes).toEqual(steady.wishes);
+});

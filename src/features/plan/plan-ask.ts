@@ -4,6 +4,7 @@ import type { PlanAsk } from '@/core/plan/answer';
 import type { Busy } from '@/core/kitchen/busy';
 import { joined } from '@/core/plan/free-hours';
 import { lookToolOf } from '@/core/plan/look-tool';
+import { paceAhead } from '@/core/plan/pace';
 import { openWishes } from '@/core/plan/wished';
 import { workingSpans } from '@/core/settings/working-hours';
 import { awayOf } from '@/core/settings/away';
@@ -84,6 +85,7 @@ export function planAsk(
     waking: wakingOf(household),
     busy: busyOf(household, now),
     look: lookToolOf(household),
+    pace: paceAhead(household.warmths, now),
     jars,
     bottles: bottleMl,
     ...fridgeOf(household, now),

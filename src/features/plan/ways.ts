@@ -87,6 +87,15 @@ function meantBy({ method }: Recipe, terms: Wish['terms'], household: Household)
   };
 }
 
+/** As warm from now on as it is now: what comes is counted from the day on which it is brewed. */
+const steadyFrom = (household: Household, now: number): Household => ({
+  ...household,
+  warmths: {
+    ...household.warmths,
+    counter: (household.warmths.counter ?? []).filter(({ at }) => at <= now),
+  },
+});
+
 /** A way to meet a wish with a recipe; null while nothing here brings it to life. */
 export function wayOf(
   recipe: Recipe,
@@ -109,7 +118,7 @@ export function wayOf(
   if (!worked.ok) return null;
   const { plan, life } = worked.value;
   const whole: Planned = { plan, life: life.kind === 'lot' ? { ...life, ml: wanted } : life };
-  const question = composedAsk(state, whole, household, forecasts, now);
+  const question = composedAsk(state, whole, steadyFrom(household, now), forecasts, now);
   if (!question) return null;
   const lot = life.kind === 'lot' ? life.lot : null;
   const built = lot && wanted > most ? buildUpFor(lot, wanted, household, now) : null;
