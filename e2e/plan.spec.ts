@@ -52,6 +52,17 @@ test('twelve glasses for a Saturday from one small bug: built up, brewed on the 
   await expect(axis).not.toHaveAttribute('aria-valuetext', first!);
   await axis.press('ArrowLeft');
   await expect(axis).toHaveAttribute('aria-valuetext', first!);
+  // A step is held at an hour by keys: it stands there, with the chance it leaves, and is let go again.
+  await button(page, /^Bottle it: /).click();
+  await page.getByRole('slider', { name: 'The hour: Bottle it' }).press('ArrowRight');
+  const hour = /^(.*?\d+:\d\d)\. In time and good: .*\.$/;
+  await expect(page.getByTestId('bottle-held')).toHaveText(hour);
+  const [, held] = hour.exec(await page.getByTestId('bottle-held').innerText())!;
+  await button(page, `Hold ${held}`).click();
+  await expect(button(page, `Bottle it: Held: ${held}`)).toBeVisible();
+  await expect(page.getByTestId('plan-days')).toContainText(/\d+:\d\d Bottle it: Quince and bay ginger beer/);
+  await button(page, 'Let it go').click();
+  await expect(button(page, `Hold ${held}`)).toBeVisible();
   // The wish itself is drawn along: a day later and back again, each with its chance before it is moved.
   await button(page, /^Another day: At best /).click();
   const days = page.getByRole('slider', { name: 'The day it is wished for' });

@@ -23,6 +23,7 @@ import { neverAbsent } from '../../src/core/kitchen/absence.ts';
 import { nextAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
 import { choicesFor } from '../../src/core/plan/choices.ts';
 import { lengthsOf } from '../../src/core/plan/lengths.ts';
+import { nothingHeld } from '../../src/core/plan/held.ts';
 import type { Choice } from '../../src/core/plan/problem.ts';
 import { coldHours } from '../../src/core/plan/way-through.ts';
 import { dayMs, hourMs } from '../../src/core/duration.ts';
@@ -74,7 +75,7 @@ export function planned(wisher: Wisher, days: number): PlannedWish {
     cold: { span: [now, now] as const, bottles: 0 },
   };
   const way = { id: wisher.soda.name, lengths, readyAt: now, drawsFrom: null, actsBefore: 0 };
-  const wish = { id: 'wish', by, bottles: brewMl, weight: 1, ways: [way] };
+  const wish = { id: 'wish', by, bottles: brewMl, weight: 1, held: nothingHeld, ways: [way] };
   return { choices: choicesFor(wish, household), wantedSweetness: lot!.wantedSweetness, by };
 }
 

@@ -6,6 +6,7 @@ import { simmered } from '../recipes/library/methods';
 import { bugEntry, dawn, id } from '../starter/bug.test-tool';
 import { answerPlan, type LengthsCache, type PlanAsk } from './answer';
 import { choicesFor } from './choices';
+import { nothingHeld } from './held';
 import { alternativesOf, remediesOf } from './otherwise';
 import { outlineOf } from './outline';
 import { householdOf, lengthsAlike, monday, wayOf, wishOf } from './plan.test-tool';
@@ -38,7 +39,7 @@ const way = {
   drawsFrom: null,
   actsBefore: 0,
 };
-const wish = { id: 'w', by: now + 9 * dayMs, bottles: 2000, weight: 1, heldAt: null, ways: [way] };
+const wish = { id: 'w', by: now + 9 * dayMs, bottles: 2000, weight: 1, held: nothingHeld, ways: [way] };
 const ask: PlanAsk = {
   now,
   waking: { from: 420, to: 1350 },
@@ -75,7 +76,11 @@ test('a wish of nine days is planned with the ensemble: its steps in order, its 
 test('a brew day that is held stands, whatever would be better; tomorrow is too soon for anything', () => {
   const cache: LengthsCache = new Map();
   const heldAt = now + 3 * dayMs;
-  const held = answerPlan({ ...ask, wishes: [{ ...wish, heldAt }] }, stepper, cache).wishes[0]!;
+  const held = answerPlan(
+    { ...ask, wishes: [{ ...wish, held: { ...nothingHeld, pitchAt: heldAt } }] },
+    stepper,
+    cache,
+  ).wishes[0]!;
   expect(held.chosen!.pitchAt).toBe(heldAt);
   expect(held.moments.length).toBeGreaterThan(5);
   const soon = answerPlan({ ...ask, wishes: [{ ...wish, by: now + dayMs }] }, stepper, cache).wishes[0]!;
@@ -136,7 +141,43 @@ test('the surest, the soonest and the latest differ, or are one', () => {
   expect(at('latest')!.chance).toBeGreaterThanOrEqual(at('surest')!.chance - 0.15);
   // What fails when it is begun late fails for want of time in the jar.
   const late = options.reduce((a, b) => (a.pitchAt > b.pitchAt ? a : b));
-  expect(outlineOf(late, options, one.by, householdOf()).hangsOn).not.toBeNull();
+  expect(outlineOf(late, options, one, householdOf()).hangsOn).not.toBeNull();
+});
+
+test('of all ways the one with least work is told, unless another is much surer', () => {
+  const slow = lengthsAlike(Array(20).fill([60, 140, 60, 100]));
+  const quick = lengthsAlike(Array(20).fill([30, 140, 30, 60]));
+  const fails = lengthsAlike(Array(20).fill([30, 140, 30, 26]));
+  const found = (...ways: Parameters<typeof wayOf>[]) => {
+    const one = wishOf(
+      'w',
+      9,
+      ways.map((each) => wayOf(...each)),
+    );
+    const all = choicesFor(one, householdOf());
+    const own = all.filter(({ way: { id } }) => id === 'slow');
+    return alternativesOf(own, all).find(({ kind }) => kind === 'least-work')?.choice;
+  };
+  const least = found(['slow', slow], ['quick', quick])!;
+  expect(least.way.id).toBe('quick');
+  // Brewed, tasted, bottled, looked at and chilled; a feed before counts too.
+  expect(least.acts).toBe(5);
+  expect(found(['slow', slow], ['quick', quick, { actsBefore: 4 }])?.way.id).not.toBe('quick');
+  expect(found(['slow', slow], ['fails', fails])?.way.id).not.toBe('fails');
+});
+
+test('a recipe that is held stays, though another would do better', () => {
+  const good = { ...way, id: 'other@1' };
+  const other = { ...way, id: 'held@1', meant: { ...way.meant, pauseHours: 60 } };
+  const asked = (wayId: string | null) =>
+    answerPlan(
+      { ...ask, wishes: [{ ...wish, held: { ...nothingHeld, wayId }, ways: [good, other] }] },
+      stepper,
+      new Map(),
+    ).wishes[0]!.chosen!.wayId;
+  expect(asked(null)).toBe('other@1');
+  expect(asked('held@1')).toBe('held@1');
+  expect(asked('gone@1')).toBe('other@1');
 });
 
 test('a ceiling of alcohol below what its fizz makes leaves hardly a chance; one well above changes nothing', () => {

@@ -1,14 +1,16 @@
 import { answerFamily } from '../forecast/answer/family-answer';
 import type { FamilyQuestion } from '../forecast/question/family-question';
 import type { Stepper } from '../ferment/run/stepper';
-import { brewDayHours, choiceAt, choicesFor } from './choices';
+import { brewDayHours, choicesFor } from './choices';
 import type { Busy } from '../kitchen/busy';
 import type { FreeHours } from './free-hours';
 import { lengthsOf, type Lengths, type LookTool } from './lengths';
 import { alternativesOf, remediesOf, type Remedy } from './otherwise';
 import { chancesByDay } from './other-days';
 import { outlineOf, type Outline } from './outline';
-import type { Choice, Cold, DrawsFrom, Household, PlannedWish, Way } from './problem';
+import type { Held } from './held';
+import type { Choice, Cold, DrawsFrom, Household, PlannedWish } from './problem';
+import { windowsOf, type StepWindow } from './step-windows';
 import type { PaceStep } from './pace';
 import { schedule } from './schedule';
 
@@ -36,8 +38,7 @@ interface AskedWish {
   readonly by: number;
   readonly bottles: number;
   readonly weight: number;
-  /** A brew day that is held fixed, ms; null when any will do. */
-  readonly heldAt: number | null;
+  readonly held: Held;
   readonly ways: readonly AskedWay[];
 }
 
@@ -58,7 +59,7 @@ export interface PlanAsk {
 
 /** Plans for one wish that differ in something a maker cares about. */
 interface Alternative {
-  readonly kind: 'surest' | 'soonest' | 'latest';
+  readonly kind: 'surest' | 'soonest' | 'latest' | 'least-work';
   readonly outline: Outline;
 }
 
@@ -69,6 +70,8 @@ export interface WishAnswer {
   readonly alternatives: readonly Alternative[];
   /** The chance of each moment it could be brewed at, in order: for who drags it. */
   readonly moments: readonly { readonly at: number; readonly wayId: string; readonly chance: number }[];
+  /** Of the chosen plan: the chance of each hour at which it could be bottled, and chilled: for who draws along a step. */
+  readonly windows: readonly StepWindow[];
   /** The best chance by each day around the wished one: for who drags the wish. */
   readonly days: readonly { readonly at: number; readonly chance: number }[];
   readonly remedies: readonly Remedy[];
@@ -121,20 +124,15 @@ export function answerPlan(ask: PlanAsk, stepper: Stepper, cache: LengthsCache):
     fridge: ask.fridge,
     cold: ask.cold,
   };
-  const wishes = ask.wishes.map(({ heldAt, ways, ...wish }) => ({
-    heldAt,
-    wish: {
-      ...wish,
-      ways: ways.map(({ question, meant, ...way }): Way => ({
-        ...way,
-        lengths: lengthsFor({ question, meant }, stepper, cache),
-      })),
-    } satisfies PlannedWish,
+  const wishes = ask.wishes.map(({ ways, ...wish }): PlannedWish => ({
+    ...wish,
+    ways: ways.map(({ question, meant, ...way }) => ({
+      ...way,
+      lengths: lengthsFor({ question, meant }, stepper, cache),
+    })),
   }));
-  const every = wishes.map(({ wish }) => choicesFor(wish, household));
-  const all = wishes.map(({ wish, heldAt }, i) =>
-    heldAt === null ? every[i]! : heldChoices(wish, heldAt, household),
-  );
+  const every = wishes.map((wish) => choicesFor({ ...wish, held: anyDay(wish) }, household));
+  const all = wishes.map((wish, i) => (isOpen(wish) ? every[i]! : choicesFor(wish, household)));
   const found = schedule(all, household, brewDayHours);
   return {
     worth: found.worth,
@@ -144,24 +142,24 @@ export function answerPlan(ask: PlanAsk, stepper: Stepper, cache: LengthsCache):
   };
 }
 
-interface AskedAlready {
-  readonly wish: PlannedWish;
-  readonly heldAt: number | null;
-}
+const isOpen = ({ held }: PlannedWish): boolean => held.pitchAt === null && held.wayId === null;
+
+/** What is held, but for the brew day. */
+const anyDay = ({ held }: Pick<PlannedWish, 'held'>): Held => ({ ...held, pitchAt: null, wayId: null });
 
 /** What is said of one wish. @param options all that can be chosen for it @param choices of the schedule */
 function wishAnswer(
-  { wish, heldAt }: AskedAlready,
+  wish: PlannedWish,
   options: readonly Choice[],
   choices: readonly Choice[],
   household: Household,
 ): WishAnswer {
   const chosen = choices.find(({ wishId }) => wishId === wish.id) ?? null;
   const others = choices.filter(({ wishId }) => wishId !== wish.id);
-  const outline = (choice: Choice) => outlineOf(choice, options, wish.by, household);
+  const outline = (choice: Choice) => outlineOf(choice, options, wish, household);
   const chanceThen = (changed: PlannedWish, then: Household) => {
-    const own = heldAt === null ? choicesFor(changed, then) : heldChoices(changed, heldAt, then);
-    const { choices: found } = schedule([...others.map((each) => [each]), own], then, brewDayHours);
+    const own = [...others.map((each) => [each]), choicesFor(changed, then)];
+    const { choices: found } = schedule(own, then, brewDayHours);
     // What would make it fit at the cost of another wish does not.
     const keepsOthers = others.every((other) => found.includes(other));
     return (keepsOthers && found.find(({ wishId }) => wishId === wish.id)?.chance) || 0;
@@ -170,18 +168,15 @@ function wishAnswer(
   return {
     wishId: wish.id,
     chosen: chosen && outline(chosen),
-    alternatives: alternativesOf(near).map(({ kind, choice }) => ({ kind, outline: outline(choice) })),
+    alternatives: alternativesOf(near, options).map(({ kind, choice }) => ({
+      kind,
+      outline: outline(choice),
+    })),
     moments: options
       .map(({ pitchAt, way, chance }) => ({ at: pitchAt, wayId: way.id, chance }))
       .sort((a, b) => a.at - b.at),
+    windows: chosen ? windowsOf(chosen, wish, household) : [],
     days: near[0] ? chancesByDay(near[0].way, wish, household) : [],
     remedies: remediesOf(chosen?.chance ?? 0, wish, household, chanceThen),
   };
 }
-
-/** A wish whose brew day stands: its ways at that moment, the best first. */
-const heldChoices = (wish: PlannedWish, heldAt: number, household: Household): Choice[] =>
-  wish.ways
-    .map((way) => choiceAt(wish, way, heldAt, household))
-    .filter(({ worth }) => worth > 0)
-    .sort((a, b) => b.worth - a.worth);

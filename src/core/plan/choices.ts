@@ -1,6 +1,7 @@
 import { believed } from './believed';
 import { onClock } from '../calendar';
 import { isFreeFor } from './free-hours';
+import type { HeldSteps } from './held';
 import type { Choice, Household, PlannedWish, Way } from './problem';
 import { wayThrough, type Hands, type WayThrough } from './way-through';
 import { dayMs, hourMs } from '../duration';
@@ -32,20 +33,31 @@ export function quantileOf(sorted: Float64Array, share: number): number {
 }
 
 /** Every kitchen's way through when a way is pitched at an instant. */
-export const waysThrough = (way: Way, pitchAt: number, hands: Hands): WayThrough[] =>
-  Array.from(way.lengths.bottleFrom, (_, kitchen) => wayThrough(way.lengths, kitchen, pitchAt, hands));
+export const waysThrough = (way: Way, pitchAt: number, hands: Hands, held?: HeldSteps): WayThrough[] =>
+  Array.from(way.lengths.bottleFrom, (_, kitchen) => wayThrough(way.lengths, kitchen, pitchAt, hands, held));
 
 /** Share of kitchens in which it stands cold and good by a time, and not for too long. */
 export const chanceBy = (ways: readonly WayThrough[], by: number): number =>
   ways.filter(({ glassAt, good }) => good && glassAt <= by && glassAt >= by - keepsMs).length /
   Math.max(1, ways.length);
 
+/** A jar is tasted, and bottles are looked at, about once a day; the first day nobody does. */
+const daily = (from: number, until: number): number => Math.max(0, Math.floor((until - from) / dayMs));
+
+/** Times somebody has hands on it: feeds, brew day, tastes, steeping, bottling, looks, fridge. */
+function actsOf({ lengths, actsBefore }: Way, pitchAt: number, bottled: number, chilled: number): number {
+  const { straight, pauseHours } = lengths;
+  const jar = straight ? 0 : 1 + daily(pitchAt, bottled - pauseHours * hourMs);
+  return actsBefore + 1 + jar + Number(pauseHours > 0) + daily(bottled, chilled) + 1;
+}
+
 /** What pitching a way of a wish at an instant comes to. */
 export function choiceAt(wish: PlannedWish, way: Way, pitchAt: number, household: Household): Choice {
-  const ways = waysThrough(way, pitchAt, household);
+  const ways = waysThrough(way, pitchAt, household, wish.held);
   const chance = believed(chanceBy(ways, wish.by), way.lengths.straight);
   const sorted = (of: (each: WayThrough) => number) => Float64Array.from(ways, of).sort();
   const bottled = sorted(({ bottledAt }) => bottledAt);
+  const chilled = sorted(({ chilledAt }) => chilledAt);
   const glass = quantileOf(
     sorted(({ glassAt }) => glassAt),
     0.5,
@@ -59,24 +71,22 @@ export function choiceAt(wish: PlannedWish, way: Way, pitchAt: number, household
     worth: wish.weight * (chance - cost.day * standing - cost.act * way.actsBefore),
     jar: [pitchAt, Math.min(quantileOf(bottled, 0.9), wish.by)],
     filled: [quantileOf(bottled, 0.1), Math.max(wish.by, glass)],
-    chilled: [
-      quantileOf(
-        sorted(({ chilledAt }) => chilledAt),
-        0.1,
-      ),
-      Math.max(wish.by, glass),
-    ],
+    chilled: [quantileOf(chilled, 0.1), Math.max(wish.by, glass)],
+    acts: actsOf(way, pitchAt, quantileOf(bottled, 0.5), quantileOf(chilled, 0.5)),
     bottles: wish.bottles,
   };
 }
 
-/** All that can be chosen for a wish, the best first. */
-export const choicesFor = (wish: PlannedWish, household: Household): Choice[] =>
-  wish.ways
+/** All that can be chosen for a wish, the best first; a brew day that is held stands alone, whatever is sure. */
+export function choicesFor(wish: PlannedWish, household: Household): Choice[] {
+  const { pitchAt, wayId } = wish.held;
+  const heldWays = wish.ways.filter(({ id }) => id === wayId);
+  return (heldWays.length > 0 ? heldWays : wish.ways)
     .flatMap((way) =>
-      brewMoments(household, wish.by)
-        .filter((at) => at >= way.readyAt)
-        .map((at) => choiceAt(wish, way, at, household)),
+      (pitchAt === null ? brewMoments(household, wish.by).filter((at) => at >= way.readyAt) : [pitchAt]).map(
+        (at) => choiceAt(wish, way, at, household),
+      ),
     )
-    .filter(({ chance, worth }) => chance >= least && worth > 0)
+    .filter(({ chance, worth }) => worth > 0 && (pitchAt !== null || chance >= least))
     .sort((a, b) => b.worth - a.worth || a.pitchAt - b.pitchAt);
+}

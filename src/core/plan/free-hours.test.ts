@@ -95,4 +95,7 @@ test('who is always busy is never free', () => {
   expect(nextFree(at(1, 9), never)).toBe(Infinity);
   expect(lastFree(at(1, 9), never)).toBe(-Infinity);
   expect(isFree(at(1, 9), never)).toBe(false);
+  // And what never comes is never done.
+  expect([nextFree(Infinity, free), lastFree(-Infinity, free)]).toEqual([Infinity, -Infinity]);
+  expect(isFree(Infinity, free)).toBe(false);
 });

@@ -64,10 +64,11 @@ export const isFreeFor = (at: number, length: number, free: FreeHours): boolean 
   spansOf(dayOf(at), free).some(({ from, until }) => from <= at && until >= at + Math.max(0, length - 1));
 
 /** Whether somebody has hands at an instant, ms. */
-export const isFree = (at: number, free: FreeHours): boolean => isFreeFor(at, 0, free);
+export const isFree = (at: number, free: FreeHours): boolean => Number.isFinite(at) && isFreeFor(at, 0, free);
 
-/** The last free moment not after an instant, ms; -Infinity when there is none within a year. */
+/** The last free moment not after an instant, ms; -Infinity when there is none within a year, never stays never. */
 export function lastFree(at: number, free: FreeHours): number {
+  if (!Number.isFinite(at)) return at;
   for (let day = dayOf(at); day >= dayOf(at) - 366; day--) {
     const span = spansOf(day, free)
       .filter(({ from }) => from <= at)
@@ -77,8 +78,9 @@ export function lastFree(at: number, free: FreeHours): number {
   return -Infinity;
 }
 
-/** The first free moment not before an instant, ms; Infinity when there is none within a year. */
+/** The first free moment not before an instant, ms; Infinity when there is none within a year, or it is never. */
 export function nextFree(at: number, free: FreeHours): number {
+  if (!Number.isFinite(at)) return at;
   for (let day = dayOf(at); day <= dayOf(at) + 366; day++) {
     const span = spansOf(day, free).find(({ until }) => until >= at);
     if (span) return Math.max(at, span.from);

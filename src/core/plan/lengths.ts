@@ -22,6 +22,8 @@ export interface Lengths {
   /** After the pitch: when it tastes as it should for bottling, and until when it is still good to. */
   readonly bottleFrom: Float64Array;
   readonly bottleUntil: Float64Array;
+  /** From when it can be bottled though it is sweeter than meant. */
+  readonly bottleSoonest: Float64Array;
   /** Filled into bottles as soon as it is pitched. */
   readonly straight: boolean;
   /** Hours that it steeps in the cold before it is bottled: it hardly ferments meanwhile. */
@@ -51,8 +53,8 @@ export interface LengthsAsk {
   readonly wantedVolumes: number;
 }
 
-/** Bottled from a little sweeter than meant on; at six tenths of it too little is left. */
-const bottling = { from: 1.05, until: 0.6 };
+/** Bottled from a little sweeter than meant on, by a third sweeter where somebody holds the hour; at six tenths too little is left. */
+const bottling = { soonest: 4 / 3, from: 1.05, until: 0.6 };
 /** Nobody bottles before it has worked so many hours: life must be seen first. */
 const leastHours = 12;
 /** Chilled from nearly the wanted fizz on; within a quarter of it is good. */
@@ -105,6 +107,7 @@ export function lengthsOf(run: StoredRun, ask: LengthsAsk): Lengths {
     straight ? 0 : Math.max(leastHours, hour),
   );
   const bottleUntil = passes(run.hours, sweet, () => wantedSweetness * bottling.until, false);
+  const bottleSoonest = passes(run.hours, sweet, () => wantedSweetness * bottling.soonest, false);
   const bottledAt = followedFrom(bottleFrom, run.hours.at(-1)!);
   const courses = bottledAt.map((hour) => bottled(run, hour));
   const after = hoursAfterChilling(run.celsius[0]!);
@@ -136,6 +139,7 @@ export function lengthsOf(run: StoredRun, ask: LengthsAsk): Lengths {
     pauseHours: ask.pauseHours,
     bottleFrom,
     bottleUntil,
+    bottleSoonest: straight ? bottleFrom : bottleSoonest,
     bottledAt,
     fizz: fizzHours,
     usual: bottledAt.map((_, i) => usualHours(fizzHours, i)),
@@ -205,6 +209,7 @@ export function scaledLengths(lengths: Lengths, share: number): Lengths {
     pauseHours: lengths.pauseHours,
     bottleFrom: times(lengths.bottleFrom),
     bottleUntil: times(lengths.bottleUntil),
+    bottleSoonest: times(lengths.bottleSoonest),
     bottledAt: lengths.bottledAt.map((hour) => hour * share),
     fizz: all(lengths.fizz),
     felt: {

@@ -18,18 +18,31 @@ const laterDays = [1, 2, 3, 5];
 /** Chances this near are as sure. */
 const asSure = 0.05;
 
-/** The surest; the soonest; and the one that leaves most time before it is begun while it is hardly less sure. */
-export function alternativesOf(options: readonly Choice[]) {
+/**
+ * The surest; the soonest; the one that leaves most time before it is begun while it is hardly less sure; and of all ways the one with
+ * least work, where it is hardly less sure.
+ *
+ * @param options of the way that was chosen
+ * @param all of every way
+ */
+export function alternativesOf(options: readonly Choice[], all: readonly Choice[] = options) {
   const byTime = [...options].sort((a, b) => a.pitchAt - b.pitchAt);
   const most = Math.max(...options.map(({ chance }) => chance));
+  const sureAll = all.filter(({ chance }) => chance >= most - 3 * asSure);
+  const fewest = Math.min(...sureAll.map(({ acts }) => acts));
+  const leastWork = sureAll.filter(({ acts }) => acts === fewest).sort((a, b) => b.chance - a.chance)[0];
   const lastOf = (least: number) => byTime.filter(({ chance }) => chance >= least).at(-1);
   const found = [
     { kind: 'surest' as const, choice: lastOf(most - 1e-9) },
     { kind: 'soonest' as const, choice: byTime.find(({ chance }) => chance >= most - 3 * asSure) },
     { kind: 'latest' as const, choice: lastOf(most - 3 * asSure) },
+    { kind: 'least-work' as const, choice: leastWork },
   ].flatMap(({ kind, choice }) => (choice ? [{ kind, choice }] : []));
   return found.filter(
-    ({ choice }, i) => found.findIndex((other) => other.choice.pitchAt === choice.pitchAt) === i,
+    ({ choice }, i) =>
+      found.findIndex(
+        (other) => other.choice.pitchAt === choice.pitchAt && other.choice.way === choice.way,
+      ) === i,
   );
 }
 

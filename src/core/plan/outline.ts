@@ -1,6 +1,6 @@
 import { brewDayHours, quantileOf, waysThrough } from './choices';
 import { coldHours, type Hands, type WayThrough } from './way-through';
-import type { Choice } from './problem';
+import type { Choice, PlannedWish } from './problem';
 import { hourMs } from '../duration';
 
 /** What is done on the way to a glass. */
@@ -21,6 +21,8 @@ export interface Outline {
   readonly wayId: string;
   readonly pitchAt: number;
   readonly chance: number;
+  /** Times somebody has hands on it. */
+  readonly acts: number;
   /** The last brew day with hardly less of a chance, ms. */
   readonly latestStart: number;
   readonly steps: readonly Step[];
@@ -41,9 +43,14 @@ function causeOf({ bottledAt, chilledAt, glassAt, good }: WayThrough, by: number
 }
 
 /** What a choice comes to in words' terms: the windows of its steps, the latest start, what it hangs on. */
-export function outlineOf(choice: Choice, options: readonly Choice[], by: number, household: Hands): Outline {
-  const { way, pitchAt, chance } = choice;
-  const ways = waysThrough(way, pitchAt, household);
+export function outlineOf(
+  choice: Choice,
+  options: readonly Choice[],
+  { by, held }: Pick<PlannedWish, 'by' | 'held'>,
+  household: Hands,
+): Outline {
+  const { way, pitchAt, chance, acts } = choice;
+  const ways = waysThrough(way, pitchAt, household, held);
   const span = (of: (each: WayThrough) => number) => {
     const sorted = Float64Array.from(ways, of).sort();
     return { from: quantileOf(sorted, 0.1), until: quantileOf(sorted, 0.9) };
@@ -71,6 +78,7 @@ export function outlineOf(choice: Choice, options: readonly Choice[], by: number
     wayId: way.id,
     pitchAt,
     chance,
+    acts,
     latestStart: Math.max(
       pitchAt,
       ...options

@@ -1,4 +1,5 @@
 import { usualHours, type Lengths } from './lengths';
+import { nothingHeld } from './held';
 import type { Household, PlannedWish, Way } from './problem';
 import { dayMs } from '../duration';
 
@@ -22,6 +23,7 @@ export function lengthsAlike(
     pauseHours: 0,
     bottleFrom: of(([ready]) => ready),
     bottleUntil: of(([, dry]) => dry),
+    bottleSoonest: of(([ready]) => 0.75 * ready),
     bottledAt: [0, 1000],
     fizz,
     felt: { gauge: fizz, squeeze: fizz, none: fizz },
@@ -43,6 +45,7 @@ export const wishOf = (id: string, days: number, ways: readonly Way[], bottles =
   by: monday + days * dayMs,
   bottles,
   weight: 1,
+  held: nothingHeld,
   ways,
 });
 

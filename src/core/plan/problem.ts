@@ -1,3 +1,4 @@
+import type { Held } from './held';
 import type { Hands } from './way-through';
 import type { Lengths } from './lengths';
 
@@ -27,6 +28,7 @@ export interface PlannedWish {
   readonly bottles: number;
   /** What was promised counts more: 1 or more. */
   readonly weight: number;
+  readonly held: Held;
   readonly ways: readonly Way[];
 }
 
@@ -60,6 +62,8 @@ export interface Choice {
   /** While a jar is taken, and bottles are, ms. */
   readonly jar: readonly [from: number, until: number];
   readonly filled: readonly [from: number, until: number];
+  /** Times somebody has hands on it, feeds before and tastes and looks too, in the middling kitchen. */
+  readonly acts: number;
   /** While they stand in the fridge, ms. */
   readonly chilled: readonly [from: number, until: number];
   readonly bottles: number;

@@ -1,6 +1,7 @@
 import type { FreeHours } from './free-hours';
 import { isFree, lastFree, nextFree } from './free-hours';
 import type { Lengths, LookTool } from './lengths';
+import { nothingHeld, type HeldSteps } from './held';
 import { instantAfter, paceHours, type PaceStep } from './pace';
 import { hourMs } from '../duration';
 
@@ -33,12 +34,14 @@ const late = { every: 5, hours: 4 };
  *
  * @param kitchen index into the lengths
  * @param pitchAt ms
+ * @param held done then, whatever it tastes or feels like
  */
 export function wayThrough(
   lengths: Lengths,
   kitchen: number,
   pitchAt: number,
   { free, look, pace }: Hands,
+  held: HeldSteps = nothingHeld,
 ): WayThrough {
   const never = { bottledAt: Infinity, chilledAt: Infinity, glassAt: Infinity, good: false };
   const last = lengths.bottledAt.at(-1);
@@ -47,14 +50,15 @@ export function wayThrough(
   const ready = Math.min(lengths.bottleFrom[kitchen]!, last);
   const { pauseHours } = lengths;
   const pauseMs = pauseHours * hourMs;
-  const bottledAt = acted(instantAfter(pitchAt, ready, pace) + pauseMs, kitchen, free);
+  const bottledAt = held.bottleAt ?? acted(instantAfter(pitchAt, ready, pace) + pauseMs, kitchen, free);
+  if (bottledAt < pitchAt + pauseMs) return never;
   const hour = paceHours(pitchAt, bottledAt - pauseMs, pace);
   const at = between(lengths.bottledAt, hour);
   const after = (rows: readonly Float64Array[]) => instantAfter(bottledAt, at(rows, kitchen), pace);
   const { fizz } = lengths;
   const felt = lengths.felt[look];
   const firm = after(felt.wanted);
-  if (!Number.isFinite(firm)) return { ...never, bottledAt };
+  if (!Number.isFinite(firm) && held.chillAt === null) return { ...never, bottledAt };
   const leaving = isFree(firm, free) ? firm : lastFree(firm, free);
   const enough = after(felt.enough);
   // Who leaves knows how far it is, not how fast this one goes: the usual pace is supposed.
@@ -62,13 +66,15 @@ export function wayThrough(
   const { toWanted, toOver } = usualAt(lengths, hour);
   const tooMuch = instantAfter(leaving, (1 - far) * toWanted + toOver, pace);
   const early = far >= 0 && nextFree(firm, free) > tooMuch;
-  const chilledAt = early ? leaving : acted(firm, kitchen + 2, free);
+  const chilledAt = held.chillAt ?? (early ? leaving : acted(firm, kitchen + 2, free));
+  if (chilledAt < bottledAt) return { ...never, bottledAt };
   const warm = paceHours(bottledAt, chilledAt, pace);
   return {
     bottledAt,
     chilledAt,
     glassAt: nextFree(chilledAt + coldHours * hourMs, free),
     good:
+      hour >= (held.bottleAt === null ? 0 : lengths.bottleSoonest[kitchen]!) &&
       hour <= lengths.bottleUntil[kitchen]! &&
       warm >= at(fizz.enough, kitchen) &&
       warm <= at(fizz.over, kitchen),

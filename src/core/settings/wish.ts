@@ -36,6 +36,9 @@ export const WishRecord = z.strictObject({
       pitchAt: instant,
       chance: z.number().min(0).max(1),
       since: instant,
+      /** Hours that were held, for bottling and for the fridge. */
+      bottleAt: instant.optional(),
+      chillAt: instant.optional(),
     })
     .nullable(),
 });
@@ -54,6 +57,7 @@ export const example: WishSetting = {
     pitchAt: 1_800_000_000_000,
     chance: 0.84,
     since: 1_799_900_000_000,
+    bottleAt: 1_800_200_000_000,
   },
 };
 

@@ -1,6 +1,7 @@
 import { dawn, TestKitchen } from '@/core/forecast/kitchen.test-tool';
 import { journalOf } from '@/core/journal/journal';
 import { brewOf, openWishes } from '@/core/plan/wished';
+import { nothingHeld } from '@/core/plan/held';
 import type { WishSetting } from '@/core/settings/wish';
 import { dayMs, hourMs } from '@/core/duration';
 import { learnedBy } from '../forecasting/finished';
@@ -44,7 +45,7 @@ test('what a wish is asked with: its recipe’s brew, when its starter is ready,
   expect(ask.jars).toBe(1000);
   expect(ask.busy).toEqual([]);
   const [asked] = ask.wishes;
-  expect(asked).toMatchObject({ id: 'w', by: wish.by, bottles: 3000, weight: 1, heldAt: null });
+  expect(asked).toMatchObject({ id: 'w', by: wish.by, bottles: 3000, weight: 1, held: nothingHeld });
   const [way] = asked!.ways;
   expect(way).toMatchObject({ id: quince, readyAt: now, actsBefore: 0 });
   expect(way!.drawsFrom!.lotId).toBe(given.bug);
@@ -145,7 +146,7 @@ test('a plan that was taken is held until it slipped, and is over with its brew'
   const taken = { recipe: quince, pitchAt: now + 5 * hourMs, chance: 0.8, since: dawn + 24 * hourMs };
   given.told.at(25, { kind: 'kept', thing: 'wish', key: 'w', value: { ...wish, taken } });
   const household = householdOf(given);
-  const heldAt = (at: number) => planAsk(household, forecasts, at).wishes[0]!.heldAt;
+  const heldAt = (at: number) => planAsk(household, forecasts, at).wishes[0]!.held.pitchAt;
   expect(heldAt(now)).toBe(taken.pitchAt);
   // An hour late it is now; after two it is planned anew.
   expect(heldAt(taken.pitchAt + hourMs)).toBe(taken.pitchAt + hourMs);

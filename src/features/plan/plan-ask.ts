@@ -4,6 +4,7 @@ import type { PlanAsk } from '@/core/plan/answer';
 import type { Busy } from '@/core/kitchen/busy';
 import { joined } from '@/core/plan/free-hours';
 import { lookToolOf } from '@/core/plan/look-tool';
+import { nothingHeld, type Held } from '@/core/plan/held';
 import { paceAhead } from '@/core/plan/pace';
 import { openWishes } from '@/core/plan/wished';
 import { workingSpans } from '@/core/settings/working-hours';
@@ -69,9 +70,12 @@ export function busyOf(household: Household, now: number): Busy[] {
 /** A brew day this long gone by has slipped, ms. */
 export const slippedMs = 2 * hourMs;
 
-/** The brew day that was taken, while it has not slipped. */
-const takenAt = ({ taken }: Wish, now: number): number | null =>
-  taken && taken.pitchAt > now - slippedMs ? Math.max(now, taken.pitchAt) : null;
+/** What was taken is held while its brew day has not slipped. */
+export function heldOf({ taken }: Pick<Wish, 'taken'>, now: number): Held {
+  if (!taken || taken.pitchAt <= now - slippedMs) return nothingHeld;
+  const { pitchAt, recipe, bottleAt = null, chillAt = null } = taken;
+  return { pitchAt: Math.max(now, pitchAt), wayId: recipe, bottleAt, chillAt };
+}
 
 /** What is asked of the planner: every open wish with its ways. Bottles are counted in millilitres, so that makes of any size add up. */
 export function planAsk(
@@ -95,7 +99,7 @@ export function planAsk(
       bottles: wish.ml,
       // What was promised for a date is defended first.
       weight: wish.taken ? 2 : 1,
-      heldAt: takenAt(wish, now),
+      held: heldOf(wish, now),
       ways: recipesFor(wish, household).flatMap(
         (recipe) => wayOf(recipe, wish, household, forecasts, now) ?? [],
       ),

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import type { Household } from '@/core/journal/household';
+import type { Held } from '@/core/plan/held';
 import { brewOf, openWishes, type OpenWish } from '@/core/plan/wished';
 import { wishesOf } from '@/core/settings/wish';
 import { selectHousehold } from '@/store/selectors';
@@ -12,12 +13,13 @@ import { Screen } from '@/ui/layout/screen';
 import { plural, t } from '@/core/language/t';
 import { CalendarCard } from './calendar-card';
 import { DaysCard } from './days-card';
+import { heldOf } from './plan-ask';
 import { MadeRow } from './made-row';
 import { shoppingFor } from './shopping';
 import { ShoppingCard } from './shopping-card';
 import { recipeNamed } from './recipe-named';
 import { useDatedPlans } from './use-dated-plans';
-import { usePlan } from './use-plan';
+import { usePlan, type HeldByWish } from './use-plan';
 import { WishCard } from './wish-card';
 import { WishForm } from './wish-form';
 
@@ -32,7 +34,7 @@ const nameOf = (
 export function PlanScreen() {
   const household = useAppSelector(selectHousehold);
   const router = useRouter();
-  const [held, setHeld] = useState<Readonly<Record<string, number>>>({});
+  const [held, setHeld] = useState<HeldByWish>({});
   const [adding, setAdding] = useState(false);
   const { answer, now } = usePlan(held);
   const open = useMemo(() => openWishes(household, now), [household, now]);
@@ -44,8 +46,8 @@ export function PlanScreen() {
     [answer],
   );
   const dated = useDatedPlans(open, chosen, now);
-  const hold = (key: string, at: number | null) =>
-    setHeld(({ [key]: _before, ...others }) => (at === null ? others : { ...others, [key]: at }));
+  const hold = (id: string, change: Partial<Held>) =>
+    setHeld((before) => ({ ...before, [id]: { ...before[id], ...change } }));
   return (
     <Screen title={t`Plan`} over={plural(wishes.length, 'wish', 'wishes')} width={860}>
       {wishes.length === 0 && !adding ? (
@@ -74,7 +76,8 @@ export function PlanScreen() {
               .filter(({ id, key }) => key === wish.key && id !== key)
               .map((each) => ({ wish: each, answer: answerOf(each) }))}
             now={now}
-            onHold={(at) => hold(wish.id, at)}
+            held={{ ...heldOf(wish, now), ...held[wish.id] }}
+            onHold={(change) => hold(wish.id, change)}
           />
         ))}
       {wishes.map((wish) => {

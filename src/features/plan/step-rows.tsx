@@ -7,15 +7,21 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { gap } from '@/ui/theme/shape';
 import { inARow } from '@/words/amounts';
+import type { HeldSteps } from '@/core/plan/held';
+import type { StepWindow } from '@/core/plan/step-windows';
 import { moment } from '@/words/moment';
 import { preparingWords, stepWords, windowWords } from '@/words/plan/plan-words';
 import { t } from '@/core/language/t';
+import { StepLine } from './step-line';
 
 interface Props {
   readonly prepared: readonly Preparing[];
   readonly steps: readonly Step[];
+  readonly windows: readonly StepWindow[];
+  readonly held: HeldSteps;
   readonly now: number;
   readonly by: number;
+  readonly onHold: (change: Partial<HeldSteps>) => void;
 }
 
 /** What is done before, one row a kind: several feeds stand in one. */
@@ -32,7 +38,7 @@ const inRows = (prepared: readonly Preparing[], now: number) =>
   }));
 
 /** The way to the glass: what is done before, then each step with its window, all on one clock. */
-export function StepRows({ prepared, steps, now, by }: Props) {
+export function StepRows({ prepared, steps, windows, held, now, by, onHold }: Props) {
   const last = Math.max(by, ...steps.map(({ until }) => (Number.isFinite(until) ? until : by)));
   const end = onClock(last + dayMs, 0);
   return (
@@ -47,10 +53,14 @@ export function StepRows({ prepared, steps, now, by }: Props) {
         .filter(({ kind }) => kind !== 'taste')
         .map(({ kind, from, until }) => (
           <View key={kind} style={{ gap: 2 }}>
-            <Text>
-              <Text as="strong">{stepWords[kind]}</Text>
-              {` ${windowWords(from, until, now)}`}
-            </Text>
+            <StepLine
+              kind={kind}
+              when={windowWords(from, until, now)}
+              moments={windows.find((each) => each.kind === kind)?.moments ?? []}
+              held={held}
+              now={now}
+              onHold={onHold}
+            />
             {kind === 'brew' ? null : (
               <Ribbon
                 bare

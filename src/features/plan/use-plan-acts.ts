@@ -14,6 +14,8 @@ interface Taken {
   readonly recipe: string;
   readonly pitchAt: number;
   readonly chance: number;
+  readonly bottleAt?: number;
+  readonly chillAt?: number;
 }
 
 const valueOf = ({ key: _key, ...value }: Wish): WishSetting => value;

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { PlanAnswer, PlanAsk } from '@/core/plan/answer';
+import type { Held } from '@/core/plan/held';
 import { hourMs } from '@/core/duration';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -27,8 +28,11 @@ let last: Found | undefined;
 
 const soonest = ({ wishes }: PlanAsk) => [...wishes].sort((a, b) => a.by - b.by).slice(0, 1);
 
-/** The plan of all open wishes, asked anew when the kitchen or the quarter hour changes. @param held brew days that stand, by wish */
-export function usePlan(held: Readonly<Record<string, number>> = {}): PlanState {
+/** What is held of wishes beside what was taken, by their ids. */
+export type HeldByWish = Readonly<Record<string, Partial<Held>>>;
+
+/** The plan of all open wishes, asked anew when the kitchen or the quarter hour changes. */
+export function usePlan(held: HeldByWish): PlanState {
   const forecasts = useForecasts();
   const household = useAppSelector(selectHousehold);
   const now = Math.floor(useNow() / (hourMs / 4)) * (hourMs / 4);
@@ -36,7 +40,7 @@ export function usePlan(held: Readonly<Record<string, number>> = {}): PlanState 
   const asked = useMemo(() => planAsk(household, forecasts, now), [household, forecasts, now]);
   const ask = {
     ...asked,
-    wishes: asked.wishes.map((wish) => ({ ...wish, heldAt: held[wish.id] ?? wish.heldAt })),
+    wishes: asked.wishes.map((wish) => ({ ...wish, held: { ...wish.held, ...held[wish.id] } })),
   };
   const key = JSON.stringify({ ...ask, now });
   useEffect(() => {

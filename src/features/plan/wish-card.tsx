@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import type { WishAnswer } from '@/core/plan/answer';
+import type { Held } from '@/core/plan/held';
 import type { Outline } from '@/core/plan/outline';
 import type { Preparing } from '@/core/plan/preparation';
 import { stockOf, type OpenWish } from '@/core/plan/wished';
@@ -33,11 +34,12 @@ interface Props {
   /** Of a standing wish what comes after. */
   readonly later: readonly { readonly wish: OpenWish; readonly answer: WishAnswer | null }[];
   readonly now: number;
-  readonly onHold: (at: number | null) => void;
+  readonly held: Held;
+  readonly onHold: (change: Partial<Held>) => void;
 }
 
 /** A wish and the way there; of a standing one the next time, and what follows. */
-export function WishCard({ wish, answer, prepared, later, now, onHold }: Props) {
+export function WishCard({ wish, answer, prepared, later, now, held, onHold }: Props) {
   const household = useAppSelector(selectHousehold);
   const { giveUp } = usePlanActs();
   const name = (key: string) => recipeNamed(key, household);
@@ -64,6 +66,7 @@ export function WishCard({ wish, answer, prepared, later, now, onHold }: Props) 
           outline={outline}
           prepared={prepared}
           now={now}
+          held={held}
           onHold={onHold}
         />
       ) : null}

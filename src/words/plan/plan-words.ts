@@ -71,6 +71,9 @@ export const alternativeWords = {
   latest: t`Later`,
 } as const;
 
+/** The plan with the fewest times at it. */
+export const leastWorkWords = (acts: number): string => t`Least work, ${plural(acts, 'time')} at it`;
+
 /** The chance that it stands cold and good in time. @param chance 0–1 */
 export const inTimeWords = (chance: number): string => t`In time and good: ${chanceWords(chance)}.`;
 
