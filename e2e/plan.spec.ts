@@ -74,6 +74,9 @@ test('twelve glasses for a Saturday from one small bug: built up, brewed on the 
   await expect(wish(page)).toContainText('Cold by 13 Jun 18:00');
   await answered(page);
   await expect(page.getByTestId('plan-days')).toContainText(/Feed the starter: Quince and bay ginger beer/);
+  const sugar = page.getByTestId('shopping').getByRole('checkbox', { name: /^White sugar/ });
+  await sugar.click();
+  await expect(sugar).toHaveAccessibleName('White sugar: 500 g there, 216 g needed');
   await button(page, 'Take this plan').click();
   await expect(button(page, 'Taken')).toBeVisible();
   await page.reload();
@@ -100,6 +103,19 @@ test('twelve glasses for a Saturday from one small bug: built up, brewed on the 
   );
   await page.goto('/');
   await expect(brewDay).toHaveCount(0);
+
+  // The packet is used up by what went into the jar and the pot; what is left can be typed too.
+  await page.goto('/brews/recipes');
+  await button(page, /^In the house: /).click();
+  const left = field(page, 'White sugar');
+  await expect(left).toHaveValue(/^2\d\d g$/);
+  await left.fill('1 cup');
+  await left.press('Tab');
+  await expect(page.getByText('An amount, such as 500 g.')).toBeVisible();
+  await left.fill('1.2 kg');
+  await left.press('Tab');
+  await expect(page.getByText('White sugar: 1,200 g in the house.')).toBeVisible();
+  await expect(left).toHaveValue('1,200 g');
 });
 
 test('what cannot be done by then says so, and what would make it fit; a wish given up is gone', async ({

@@ -1,13 +1,18 @@
 import { z } from 'zod';
 import { grams, millilitres } from '../matter/records/portion';
 import { entriesOf, type Holds } from './holds';
+import { instant } from './scalars';
 
-/** An ingredient that is in the house; how much of it, as far as somebody said. */
-export const PantryRecord = z.strictObject({ grams: grams.optional(), ml: millilitres.optional() });
+/** An ingredient that is in the house; how much of it, as far as somebody said, and when. */
+export const PantryRecord = z.strictObject({
+  grams: grams.optional(),
+  ml: millilitres.optional(),
+  since: instant.optional(),
+});
 type InPantry = z.infer<typeof PantryRecord>;
 
-export const example: InPantry = { grams: 500 };
+export const example: InPantry = { grams: 500, since: 1_799_000_000_000 };
 
-/** What is in the house, by id. */
-export const pantryOf = (household: Holds<'pantry', InPantry>): ReadonlySet<string> =>
-  new Set(entriesOf(household, 'pantry').map(([what]) => what));
+/** What was said to be in the house, by ingredient. */
+export const inPantry = (household: Holds<'pantry', InPantry>): ReadonlyMap<string, InPantry> =>
+  new Map(entriesOf(household, 'pantry'));

@@ -3,7 +3,7 @@ import { awayOf, example as away } from './away';
 import { buildUpsOf, example as buildUp } from './build-up';
 import { cautionOf, example as caution } from './caution';
 import { ownIngredientsOf, ownSetting } from './own-ingredient';
-import { example as pantry, pantryOf } from './pantry';
+import { example as pantry, inPantry } from './pantry';
 import { example as person, peopleOf } from './person';
 import { example as price, pricesOf } from './price';
 import { example as recipe } from './recipe';
@@ -121,10 +121,10 @@ test('busy times are those of the one calendar; none without it', () => {
 test('what is in the house is by its id, with or without an amount', () => {
   const one = withSetting({}, { thing: 'pantry', key: 'plum', value: {} });
   const two = withSetting(one, { thing: 'pantry', key: 'honey', value: { grams: 340 } });
-  expect([...pantryOf({ settings: two })].sort()).toEqual(['honey', 'plum']);
+  expect([...inPantry({ settings: two }).keys()].sort()).toEqual(['honey', 'plum']);
   const usedUp = withSetting(two, { thing: 'pantry', key: 'plum', value: null });
-  expect([...pantryOf({ settings: usedUp })]).toEqual(['honey']);
-  expect(pantryOf(nothing).size).toBe(0);
+  expect([...inPantry({ settings: usedUp }).keys()]).toEqual(['honey']);
+  expect(inPantry(nothing).size).toBe(0);
 });
 
 test('settings are set, replaced and taken out, and others stay as they are', () => {

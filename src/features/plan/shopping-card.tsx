@@ -1,4 +1,6 @@
 import { costOf } from '@/core/brew/cost';
+import { missingOf } from '@/core/brew/pantry-left';
+import { summed } from '@/core/measures/summed';
 import type { Portion } from '@/core/matter/portion';
 import { boughtAs } from '@/core/plan/shop-size';
 import { pricesOf } from '@/core/settings/price';
@@ -8,7 +10,7 @@ import { Card } from '@/ui/controls/card';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { Text } from '@/ui/controls/text';
 import { moment } from '@/words/moment';
-import { boughtWords } from '@/words/plan/plan-words';
+import { besidesWords, boughtWords, thereWords } from '@/words/plan/plan-words';
 import { usePantry } from '../recipes/use-pantry';
 import { plural, t } from '@/core/language/t';
 
@@ -21,10 +23,23 @@ interface Props {
 
 /** What the plans take, ticked off in the shop: what is in the house stays ticked. */
 export function ShoppingCard({ portions, before, now }: Props) {
-  const { pantry, toggle } = usePantry();
+  const { pantry, toggle, put } = usePantry();
   if (portions.length === 0) return null;
-  const missing = portions.filter(({ what }) => !pantry.has(what));
+  const missing = portions.flatMap((portion) => missingOf(portion, pantry) ?? []);
+  const lacks = (what: string) => missing.find((each) => each.what === what);
+  const tick = (what: string) => {
+    const lacking = lacks(what);
+    if (!lacking) return toggle(what);
+    const there = pantry.get(what);
+    put(summed([...(there ? [there] : []), boughtAs(lacking)])[0]!);
+  };
   const left = missing.length;
+  const labelOf = (portion: Portion) => {
+    const there = pantry.get(portion.what);
+    const lacking = lacks(portion.what);
+    if (!there) return boughtWords(portion, boughtAs(portion));
+    return lacking ? besidesWords(portion, boughtAs(lacking), there) : thereWords(portion, there);
+  };
   return (
     <Card label={t`To buy`} testID="shopping">
       <Text as="subheading" level={2}>
@@ -35,10 +50,10 @@ export function ShoppingCard({ portions, before, now }: Props) {
         pick="any"
         options={portions.map((portion) => ({
           value: portion.what,
-          label: boughtWords(portion, boughtAs(portion)),
+          label: labelOf(portion),
         }))}
-        isOn={(what) => pantry.has(what)}
-        onPress={toggle}
+        isOn={(what) => !lacks(what)}
+        onPress={tick}
       />
       {left > 0 ? <Cost missing={missing} /> : null}
     </Card>

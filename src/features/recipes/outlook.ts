@@ -4,7 +4,7 @@ import { celsiusAt } from '@/core/kitchen/places';
 import type { Lot } from '@/core/lots/lot';
 import { isInSeason } from '@/core/matter/seasons';
 import { boughtAs, type Recipe } from '@/core/recipes/recipe';
-import { pantryOf } from '@/core/settings/pantry';
+import { pantryLeft } from '@/core/brew/pantry-left';
 import { firstReadyAt } from '@/core/starter/beginning-run';
 import { glassAfter } from '@/core/starter/first-glass';
 import { dayMs } from '@/core/duration';
@@ -41,7 +41,7 @@ export function outlookOf(
   const jar = found?.lot ?? null;
   const bare = knownCultures(recipe.culture)?.bare != null;
   const life = bare ? 'none-needed' : jar ? 'here' : boughtAs(recipe.culture) ? 'bought' : 'to-begin';
-  const pantry = pantryOf(household);
+  const pantry = pantryLeft(household);
   const whats = [...new Set(recipe.lines.map(({ what }) => what))];
   const month = new Date(now).getMonth() + 1;
   const seasons = whats.map((what) => isInSeason(what, month, south)).filter((there) => there !== null);

@@ -47,6 +47,14 @@ export const boughtWords = (needed: Portion, bought: Portion): string =>
     ? `${ingredientOf(needed.what).name} ${amountOf(bought)}`
     : t`${ingredientOf(needed.what).name} ${amountOf(bought)}, ${amountOf(needed)} needed`;
 
+/** What is there of something, and what is needed. */
+export const thereWords = (needed: Portion, there: Portion): string =>
+  t`${ingredientOf(needed.what).name}: ${amountOf(there)} there, ${amountOf(needed)} needed`;
+
+/** What is bought of something besides what is there of it. */
+export const besidesWords = (needed: Portion, bought: Portion, there: Portion): string =>
+  t`${ingredientOf(needed.what).name} ${amountOf(bought)}: ${amountOf(needed)} needed, ${amountOf(there)} there`;
+
 /** A line of a day: the hour, what is done, of what; a window says until when. */
 export function dayItemWords({ kind, from, until }: DayItem, name: string): string {
   const does = { ...preparingWords, ...stepWords }[kind];
