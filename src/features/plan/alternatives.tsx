@@ -24,7 +24,7 @@ export function Alternatives({ answer, outline, at, now, onMove }: Props) {
   if (answer.alternatives.length < 2) return null;
   const labelOf = ({ kind, outline: other }: WishAnswer['alternatives'][number]) => {
     const first = kind === 'least-work' ? leastWorkWords(other.acts) : alternativeWords[kind];
-    const when = moment(other.pitchAt, now);
+    const when = other.pitchAt <= now ? t`now` : moment(other.pitchAt, now);
     const chance = chanceWords(other.chance);
     return other.wayId === outline.wayId
       ? t`${first}: ${when}, ${chance}`

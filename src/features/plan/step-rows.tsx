@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { onClock } from '@/core/calendar';
-import { dayMs } from '@/core/duration';
+import { dayMs, hourMs } from '@/core/duration';
 import type { Preparing } from '@/core/plan/preparation';
 import type { Step } from '@/core/plan/outline';
 import { Text } from '@/ui/controls/text';
@@ -61,7 +61,7 @@ export function StepRows({ prepared, steps, windows, held, now, by, onHold }: Pr
               now={now}
               onHold={onHold}
             />
-            {kind === 'brew' ? null : (
+            {until - from < hourMs || kind === 'brew' ? null : (
               <Ribbon
                 bare
                 span={{

@@ -23,10 +23,9 @@ export function PantryBox({ what, there, onPut }: Props) {
   const amount = measure.ok ? (isPoured(what) ? measure.value.millilitres : measure.value.grams) : undefined;
   const isWrong = typed !== null && typed.trim() !== '' && !(amount !== undefined && amount > 0);
   return (
-    <View style={{ flexGrow: 1, minWidth: 150 }}>
+    <View style={{ flexGrow: 1, minWidth: 120, flexBasis: 120 }}>
       <TextBox
         label={ingredientOf(what).name}
-        hint={t`How much is there`}
         value={typed ?? said}
         onChange={setTyped}
         error={

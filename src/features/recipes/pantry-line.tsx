@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { ingredientOf } from '@/core/matter/ingredients/registry';
 import { ChipRow } from '@/ui/controls/chip-row';
 import { FoldLine } from '@/ui/controls/fold-line';
+import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { PantryBox } from './pantry-box';
 import { usePantry } from './use-pantry';
@@ -31,6 +32,7 @@ export function PantryLine({ whats }: { readonly whats: readonly string[] }) {
         isOn={(what) => pantry.has(what)}
         onPress={toggle}
       />
+      {there.length > 0 ? <Text as="strong">{t`How much is there`}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.medium }}>
         {there.map((what) => (
           <PantryBox key={what} what={what} there={pantry.get(what) ?? null} onPut={put} />
