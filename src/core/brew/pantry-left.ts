@@ -2,7 +2,7 @@ import { everyLot, type Household } from '../journal/household';
 import { gramsOfPortion, isPoured, mlOfPortion, type Portion } from '../matter/portion';
 import { inPantry } from '../settings/pantry';
 
-/** As it is bought: ml of what is poured, else g. @example amountBought({ what: 'honey', grams: 142 }) // 100 */
+/** As it is bought: ml of what is poured, else g. */
 const amountBought = (portion: Portion): number =>
   isPoured(portion.what) ? mlOfPortion(portion) : gramsOfPortion(portion);
 
