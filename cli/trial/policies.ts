@@ -26,9 +26,9 @@ interface Hands {
   readonly normal: () => number;
   /** Instant of the pitching, ms: noon to nine in the evening, local. */
   readonly start: number;
-  /** The first moment at home not before an instant, and what Yuzet is told of it; whenever somebody is up where it is left out. */
   /** How it tasted before it was bottled. */
   readonly sips?: readonly Reading[];
+  /** The first moment at home not before an instant, and what Yuzet is told of it; whenever somebody is up where it is left out. */
   readonly home?: { readonly from: (at: number) => number; readonly absence: UsualAbsence };
 }
 
