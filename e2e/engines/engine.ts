@@ -45,6 +45,9 @@ export const hasText = (text: string | RegExp) =>
     ? `${String(text)}.test(document.body.innerText)`
     : `document.body.innerText.includes(${JSON.stringify(text)})`;
 
+/** An expression that tells whether the page lets one leave: not while an act is not on disk, when it would ask. */
+export const letsGo = `window.dispatchEvent(new Event('beforeunload', { cancelable: true }))`;
+
 /** Asks again and again until there is an answer. */
 export async function until<T>(what: string, ask: () => Promise<T | null | false>): Promise<T> {
   const patienceMs = 60_000;

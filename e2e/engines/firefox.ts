@@ -2,7 +2,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { launch, type ElementHandle } from 'puppeteer-core';
-import { byLabel, byRole, finder, hasText, journalIn, tapOn, until, type Engine } from './engine';
+import { byLabel, byRole, finder, hasText, journalIn, letsGo, tapOn, until, type Engine } from './engine';
 
 /** Debian's Firefox ESR over WebDriver BiDi. */
 export async function firefox(executablePath: string, home: string): Promise<Engine> {
@@ -32,8 +32,9 @@ export async function firefox(executablePath: string, home: string): Promise<Eng
     const handle = await page.evaluateHandle(expression);
     return handle.asElement() as ElementHandle<Element> | null;
   };
-  /** Goes elsewhere from within the page: the driver's own waiting for events now and then misses one. */
+  /** Goes elsewhere from within the page, once it lets go: nobody answers its question here, and the page would stand. */
   const leave = async (going: string) => {
+    await until(`leave for ${going}`, async () => Boolean(await page.evaluate(letsGo)));
     await page.evaluate(`window.isLeft = true; setTimeout(() => ${going})`);
     const gone = `!window.isLeft && document.readyState !== 'loading'`;
     await until(going, async () => Boolean(await page.evaluate(gone)));

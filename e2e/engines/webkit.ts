@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Builder, Capabilities, type WebElement } from 'selenium-webdriver';
-import { byLabel, byRole, finder, hasText, journalIn, tapOn, until, type Engine } from './engine';
+import { byLabel, byRole, finder, hasText, journalIn, letsGo, tapOn, until, type Engine } from './engine';
 import { listening } from './listening';
 
 const port = 4377;
@@ -45,10 +45,18 @@ export async function webkit(driverPath: string, browserPath: string, server: st
     if (!(await ask('"TestingLibraryDom" in window'))) await page.executeScript(finder);
     return await page.executeScript<WebElement | null>(`return ${expression}`);
   };
+  /** The driver says yes for one to the page's question, and what is not on disk would be lost. */
+  const letGo = () => until('leave', async () => Boolean(await ask(letsGo)));
   return {
     name: `WebKit ${(await page.getCapabilities()).get('browserVersion')}`,
-    open: (at) => page.get(`${home}${at}`),
-    reload: () => page.navigate().refresh(),
+    open: async (at) => {
+      await letGo();
+      await page.get(`${home}${at}`);
+    },
+    reload: async () => {
+      await letGo();
+      await page.navigate().refresh();
+    },
     tap: (role, name) => tapOn(element, role, name),
     type: async (box, text) => {
       const found = await until(box, () => element(byRole('textbox', box)));
