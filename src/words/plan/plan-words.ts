@@ -30,6 +30,7 @@ export const stepWords: Readonly<Record<StepKind, string>> = {
 export const preparingWords: Readonly<Record<Preparing['kind'], string>> = {
   buy: t`Buy what is missing`,
   'stand-water': t`Let the water stand`,
+  soak: t`Soak in vinegar what touches it`,
   feed: t`Feed the starter`,
 };
 
