@@ -11,3 +11,6 @@ export interface Held {
 export type HeldSteps = Pick<Held, 'bottleAt' | 'chillAt'>;
 
 export const nothingHeld: Held = { pitchAt: null, wayId: null, bottleAt: null, chillAt: null };
+
+/** Whether anything is held. @example isHeld(nothingHeld) // false */
+export const isHeld = (held: Held): boolean => Object.values(held).some((each) => each !== null);

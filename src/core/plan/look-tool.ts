@@ -1,6 +1,6 @@
 import { everyLot, type Household } from '../journal/household';
 import { habitsOf } from '../tasting/habits';
-import type { LookTool } from './lengths';
+import type { LookTool } from './fizz-hours';
 
 /** So many of the newest bottles are asked. */
 const lately = 12;

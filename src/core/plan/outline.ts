@@ -42,6 +42,17 @@ function causeOf({ bottledAt, chilledAt, glassAt, good }: WayThrough, by: number
   return glassAt > by ? 'nobody-free' : 'fizz-off';
 }
 
+/** What most of the kitchens that fail fail by; null when hardly any do. */
+export function hangsOn(ways: readonly WayThrough[], by: number): Cause | null {
+  const count = new Map<Cause, number>();
+  for (const each of ways) {
+    const cause = causeOf(each, by);
+    if (cause) count.set(cause, (count.get(cause) ?? 0) + 1);
+  }
+  const [worst] = [...count].sort((a, b) => b[1] - a[1]);
+  return worst && worst[1] > hardlyAny * ways.length ? worst[0] : null;
+}
+
 /** What a choice comes to in words' terms: the windows of its steps, the latest start, what it hangs on. */
 export function outlineOf(
   choice: Choice,
@@ -58,12 +69,6 @@ export function outlineOf(
   const bottle = span(({ bottledAt }) => bottledAt);
   const chill = span(({ chilledAt }) => chilledAt);
   const pour = span(({ glassAt }) => glassAt);
-  const count = new Map<Cause, number>();
-  for (const each of ways) {
-    const cause = causeOf(each, by);
-    if (cause) count.set(cause, (count.get(cause) ?? 0) + 1);
-  }
-  const [worst] = [...count].sort((a, b) => b[1] - a[1]);
   const pause = way.lengths.pauseHours * hourMs;
   const steps: Step[] = [
     { kind: 'brew', from: pitchAt, until: pitchAt + brewDayHours * hourMs },
@@ -86,6 +91,6 @@ export function outlineOf(
         .map((each) => each.pitchAt),
     ),
     steps,
-    hangsOn: worst && worst[1] > hardlyAny * ways.length ? worst[0] : null,
+    hangsOn: hangsOn(ways, by),
   };
 }

@@ -1,4 +1,5 @@
-import { usualHours, type Lengths } from './lengths';
+import { usualHours } from './fizz-hours';
+import type { Lengths } from './lengths';
 import { nothingHeld } from './held';
 import type { Household, PlannedWish, Way } from './problem';
 import { dayMs } from '../duration';

@@ -8,7 +8,7 @@ import { fitTogether, schedule } from './schedule';
 import { wayThrough } from './way-through';
 import { dayMs, hourMs } from '../duration';
 import type { Busy } from '../kitchen/busy';
-import type { LookTool } from './lengths';
+import type { LookTool } from './fizz-hours';
 import { believed } from './believed';
 import { chancesByDay } from './other-days';
 
@@ -18,6 +18,7 @@ const hands = (busy: readonly Busy[] = [], look: LookTool = 'squeeze') => ({
   free: { ...free, busy },
   look,
   pace: [],
+  now: -Infinity,
 });
 
 test('one kitchen by hand: pitched at six, right for bottling in the middle of a night, firm thirty hours after', () => {

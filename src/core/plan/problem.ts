@@ -34,7 +34,6 @@ export interface PlannedWish {
 
 /** What all wishes share. */
 export interface Household extends Hands {
-  readonly now: number;
   /** Jars that can be brewed in and are empty. */
   readonly jars: number;
   /** Bottles that are empty. */

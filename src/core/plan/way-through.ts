@@ -1,6 +1,7 @@
 import type { FreeHours } from './free-hours';
 import { isFree, lastFree, nextFree } from './free-hours';
-import type { Lengths, LookTool } from './lengths';
+import type { LookTool } from './fizz-hours';
+import type { Lengths } from './lengths';
 import { nothingHeld, type HeldSteps } from './held';
 import { instantAfter, paceHours, type PaceStep } from './pace';
 import { hourMs } from '../duration';
@@ -11,6 +12,8 @@ export interface Hands {
   readonly look: LookTool;
   /** Heat and cold to come. */
   readonly pace: readonly PaceStep[];
+  /** Nothing is done before, ms. */
+  readonly now: number;
 }
 
 /** One plausible kitchen's way from the pitch to a glass, by hands that have other things to do. Instants, ms; Infinity is never. */
@@ -40,7 +43,7 @@ export function wayThrough(
   lengths: Lengths,
   kitchen: number,
   pitchAt: number,
-  { free, look, pace }: Hands,
+  { free, look, pace, now }: Hands,
   held: HeldSteps = nothingHeld,
 ): WayThrough {
   const never = { bottledAt: Infinity, chilledAt: Infinity, glassAt: Infinity, good: false };
@@ -50,23 +53,26 @@ export function wayThrough(
   const ready = Math.min(lengths.bottleFrom[kitchen]!, last);
   const { pauseHours } = lengths;
   const pauseMs = pauseHours * hourMs;
-  const bottledAt = held.bottleAt ?? acted(instantAfter(pitchAt, ready, pace) + pauseMs, kitchen, free);
+  const tasted = Math.max(now, instantAfter(pitchAt, ready, pace) + pauseMs);
+  const bottledAt = held.bottleAt ?? acted(tasted, kitchen, free);
   if (bottledAt < pitchAt + pauseMs) return never;
   const hour = paceHours(pitchAt, bottledAt - pauseMs, pace);
   const at = between(lengths.bottledAt, hour);
   const after = (rows: readonly Float64Array[]) => instantAfter(bottledAt, at(rows, kitchen), pace);
   const { fizz } = lengths;
-  const felt = lengths.felt[look];
-  const firm = after(felt.wanted);
+  const feels = lengths.felt[look];
+  const firm = after(feels.wanted);
   if (!Number.isFinite(firm) && held.chillAt === null) return { ...never, bottledAt };
   const leaving = isFree(firm, free) ? firm : lastFree(firm, free);
-  const enough = after(felt.enough);
+  const enough = after(feels.enough);
   // Who leaves knows how far it is, not how fast this one goes: the usual pace is supposed.
   const far = (leaving - enough) / (firm - enough || 1);
   const { toWanted, toOver } = usualAt(lengths, hour);
   const tooMuch = instantAfter(leaving, (1 - far) * toWanted + toOver, pace);
   const early = far >= 0 && nextFree(firm, free) > tooMuch;
-  const chilledAt = held.chillAt ?? (early ? leaving : acted(firm, kitchen + 2, free));
+  // What is too far already is chilled as soon as somebody is there.
+  const felt = early ? leaving : acted(Math.max(now, firm), kitchen + 2, free);
+  const chilledAt = held.chillAt ?? (felt < now ? nextFree(now, free) : felt);
   if (chilledAt < bottledAt) return { ...never, bottledAt };
   const warm = paceHours(bottledAt, chilledAt, pace);
   return {

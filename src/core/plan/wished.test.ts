@@ -1,8 +1,10 @@
 import { dawn, TestKitchen } from '../forecast/kitchen.test-tool';
+import { lotOf } from '../journal/household';
 import { journalOf } from '../journal/journal';
 import type { Entry } from '../journal/entry';
 import type { WishSetting } from '../settings/wish';
 import { openWishes, stockOf } from './wished';
+import { heldHourOf } from './held-hour';
 import { lookToolOf } from './look-tool';
 import { onClock } from '../calendar';
 import { dayMs, hourMs } from '../duration';
@@ -137,4 +139,38 @@ test('pressure is told by a gauge where one was read lately, else by hand', () =
   expect(lookToolOf(read(kitchen, now))).toBe('squeeze');
   kitchen.at(40, { kind: 'measured', lotId: first!, quantity: 'gaugeBar', value: 1.4 });
   expect(lookToolOf(read(kitchen, now))).toBe('gauge');
+});
+
+test('an hour that was held is told with the bottles of the plan’s own brew, until it has gone by', () => {
+  const kitchen = new TestKitchen(22);
+  const chillAt = dawn + 60 * hourMs;
+  const taken = {
+    recipe: 'quince-bay-ginger-beer@1',
+    pitchAt: dawn + 2 * hourMs,
+    chance: 0.5,
+    since: dawn,
+    chillAt,
+  };
+  keep(kitchen, wished({ taken, recipe: 'quince-bay-ginger-beer@1' }));
+  const [bottle] = fourBottles(kitchen, 2);
+  const [other] = fourBottles(kitchen, 3, 'another-recipe');
+  const household = read(kitchen, dawn + 30 * hourMs);
+  const task = (lotId: string, fromHour: number, verb: 'chill' | 'open' | 'bottle' = 'chill') => ({
+    verb,
+    lots: [lotOf(household, lotId)!],
+    from: dawn + fromHour * hourMs,
+    until: dawn + (fromHour + 10) * hourMs,
+    fromSoftHours: 2,
+    untilSoftHours: 3,
+  });
+  const now = dawn + 30 * hourMs;
+  expect(heldHourOf(task(bottle!, 55), household, now)).toEqual({ at: chillAt, fits: true });
+  // Two hours before the window it is within its soft edge, three hours are not; likewise after.
+  const fits = (fromHour: number) => heldHourOf(task(bottle!, fromHour), household, now)!.fits;
+  expect([62, 63, 47, 46].map(fits)).toEqual([true, false, true, false]);
+  expect(heldHourOf(task(bottle!, 55), household, chillAt + 1)).toBeNull();
+  expect(heldHourOf(task(bottle!, 55, 'open'), household, now)).toBeNull();
+  // No hour of bottling was held, and another brew is not the plan's.
+  expect(heldHourOf(task(bottle!, 55, 'bottle'), household, now)).toBeNull();
+  expect(heldHourOf(task(other!, 55), household, now)).toBeNull();
 });

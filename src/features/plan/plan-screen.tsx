@@ -14,11 +14,12 @@ import { plural, t } from '@/core/language/t';
 import { CalendarCard } from './calendar-card';
 import { DaysCard } from './days-card';
 import { heldOf } from './plan-ask';
-import { MadeRow } from './made-row';
 import { shoppingFor } from './shopping';
 import { ShoppingCard } from './shopping-card';
 import { recipeNamed } from './recipe-named';
+import { UnderWayCard } from './under-way-card';
 import { useDatedPlans } from './use-dated-plans';
+import { useUnderWay } from './use-under-way';
 import { usePlan, type HeldByWish } from './use-plan';
 import { WishCard } from './wish-card';
 import { WishForm } from './wish-form';
@@ -36,7 +37,7 @@ export function PlanScreen() {
   const router = useRouter();
   const [held, setHeld] = useState<HeldByWish>({});
   const [adding, setAdding] = useState(false);
-  const { answer, now } = usePlan(held);
+  const { answer, now, again } = usePlan(held);
   const open = useMemo(() => openWishes(household, now), [household, now]);
   const wishes = wishesOf(household).filter(({ by, standing }) => standing || by > now);
   const answerOf = ({ id }: OpenWish) => answer?.wishes.find(({ wishId }) => wishId === id) ?? null;
@@ -46,6 +47,7 @@ export function PlanScreen() {
     [answer],
   );
   const dated = useDatedPlans(open, chosen, now);
+  const begun = useUnderWay(now);
   const hold = (id: string, change: Partial<Held>) =>
     setHeld((before) => ({ ...before, [id]: { ...before[id], ...change } }));
   return (
@@ -71,6 +73,7 @@ export function PlanScreen() {
             key={wish.key}
             wish={wish}
             answer={answerOf(wish)}
+            again={again}
             prepared={dated.find(({ wishId }) => wishId === wish.id)?.prepared ?? []}
             later={open
               .filter(({ id, key }) => key === wish.key && id !== key)
@@ -82,7 +85,15 @@ export function PlanScreen() {
         ))}
       {wishes.map((wish) => {
         const brew = brewOf(wish, household);
-        return brew ? <MadeRow key={wish.key} wish={wish} brew={brew} now={now} /> : null;
+        return brew ? (
+          <UnderWayCard
+            key={wish.key}
+            wish={wish}
+            brew={brew}
+            answer={begun.get(wish.key) ?? null}
+            now={now}
+          />
+        ) : null;
       })}
       {dated.length > 0 ? (
         <DaysCard plans={dated} nameOf={(id) => nameOf(id, chosen, household)} now={now} />

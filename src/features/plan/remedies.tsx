@@ -24,13 +24,15 @@ export function Remedies({ answer }: { readonly answer: WishAnswer }) {
 }
 
 /** A wish that is not met, and what would make it fit. */
-export function Unmet({ answer }: { readonly answer: WishAnswer }) {
+export function Unmet({ answer, held }: { readonly answer: WishAnswer; readonly held: boolean }) {
   return (
     <View style={{ gap: gap.small }} testID="unmet">
       <Note tone="caution">
-        {answer.moments.length === 0
-          ? t`It cannot be done by then with what lives here.`
-          : t`It does not fit beside the other wishes.`}
+        {held
+          ? t`It cannot be done by then with what is held.`
+          : answer.moments.length === 0
+            ? t`It cannot be done by then with what lives here.`
+            : t`It does not fit beside the other wishes.`}
       </Note>
       <Remedies answer={answer} />
     </View>

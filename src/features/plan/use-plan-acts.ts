@@ -64,6 +64,12 @@ export function usePlanActs() {
         { kind: 'kept', thing: 'wish', key: wish.key, value: { ...valueOf(wish.kept), by, taken: null } },
         t`Wished for ${moment(by, now)}.`,
       ),
+    /** A wish whose brew is under way, for another time: its plan stays. */
+    postpone: (wish: Wish, by: number) =>
+      act(
+        { kind: 'kept', thing: 'wish', key: wish.key, value: { ...valueOf(wish), by } },
+        t`Wished for ${moment(by, now)}.`,
+      ),
     wishFor: (value: Omit<WishSetting, 'taken'>) =>
       act(
         { kind: 'kept', thing: 'wish', key: newKey(now, household), value: { ...value, taken: null } },

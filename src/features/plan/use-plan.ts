@@ -13,8 +13,8 @@ export interface PlanState {
   readonly answer: PlanAnswer | null;
   /** The instant it was asked for, ms. */
   readonly now: number;
-  /** A newer one is being worked out; the old one stands meanwhile. */
-  readonly pending: boolean;
+  /** Asks once more where it could not be worked out; null where it could. */
+  readonly again: (() => void) | null;
 }
 
 interface Found {
@@ -43,8 +43,9 @@ export function usePlan(held: HeldByWish): PlanState {
     wishes: asked.wishes.map((wish) => ({ ...wish, held: { ...wish.held, ...held[wish.id] } })),
   };
   const key = JSON.stringify({ ...ask, now });
+  const [tries, setTries] = useState(0);
   useEffect(() => {
-    if (ask.wishes.length === 0 || last?.key === key) return;
+    if (ask.wishes.length === 0 || (last?.key === key && last.answer)) return;
     const show = (each: Found) => setFound((last = each));
     // The soonest alone is there at once; the rest follows.
     if (!last?.answer && ask.wishes.length > 1)
@@ -56,6 +57,12 @@ export function usePlan(held: HeldByWish): PlanState {
       .then((answer) => show({ key, answer, now }));
     // The key says all that the question holds.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
-  return { answer: found?.answer ?? null, now: found?.now ?? now, pending: found?.key !== key };
+  }, [key, tries]);
+  const answer = found?.answer ?? null;
+  const failed = found?.key === key && !answer;
+  const again = () => {
+    setFound((last = undefined));
+    setTries((before) => before + 1);
+  };
+  return { answer, now: found?.now ?? now, again: failed ? again : null };
 }

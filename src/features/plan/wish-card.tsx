@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { WishAnswer } from '@/core/plan/answer';
-import type { Held } from '@/core/plan/held';
+import { isHeld, nothingHeld, type Held } from '@/core/plan/held';
 import type { Outline } from '@/core/plan/outline';
 import type { Preparing } from '@/core/plan/preparation';
 import { stockOf, type OpenWish } from '@/core/plan/wished';
@@ -30,6 +30,8 @@ interface Props {
   readonly wish: OpenWish;
   /** Null while it is being worked out. */
   readonly answer: WishAnswer | null;
+  /** Asks once more, where it could not be worked out. */
+  readonly again: (() => void) | null;
   readonly prepared: readonly Preparing[];
   /** Of a standing wish what comes after. */
   readonly later: readonly { readonly wish: OpenWish; readonly answer: WishAnswer | null }[];
@@ -39,7 +41,7 @@ interface Props {
 }
 
 /** A wish and the way there; of a standing one the next time, and what follows. */
-export function WishCard({ wish, answer, prepared, later, now, held, onHold }: Props) {
+export function WishCard({ wish, answer, again, prepared, later, now, held, onHold }: Props) {
   const household = useAppSelector(selectHousehold);
   const { giveUp } = usePlanActs();
   const name = (key: string) => recipeNamed(key, household);
@@ -58,7 +60,7 @@ export function WishCard({ wish, answer, prepared, later, now, held, onHold }: P
         <Text>{t`Wanted: ${termsWords(wish.terms, (key) => people.find((each) => each.key === key)?.name)}.`}</Text>
       ) : null}
       <Slipped wish={wish} outline={outline} now={now} />
-      {answer === null ? <Waiting>{t`Working the way out…`}</Waiting> : null}
+      {answer === null ? <NoneYet again={again} /> : null}
       {answer && outline ? (
         <PlannedWay
           wish={wish}
@@ -70,12 +72,26 @@ export function WishCard({ wish, answer, prepared, later, now, held, onHold }: P
           onHold={onHold}
         />
       ) : null}
-      {answer && !outline ? <Unmet answer={answer} /> : null}
+      {answer && !outline ? <Unmet answer={answer} held={isHeld(held)} /> : null}
+      {answer && !outline && isHeld(held) ? (
+        <InkButton label={t`Let go what is held`} onPress={() => onHold(nothingHeld)} />
+      ) : null}
       <Later later={later} now={now} />
       <InkButton quiet label={t`Give this wish up`} onPress={() => giveUp(wish)} />
     </Card>
   );
 }
+
+/** While there is no answer: it comes, or could not be worked out. */
+const NoneYet = ({ again }: Pick<Props, 'again'>) =>
+  again ? (
+    <>
+      <Note tone="caution">{t`The way could not be worked out.`}</Note>
+      <InkButton label={t`Try again`} onPress={again} />
+    </>
+  ) : (
+    <Waiting>{t`Working the way out…`}</Waiting>
+  );
 
 /** The times after the next one: a line each. */
 function Later({ later, now }: Pick<Props, 'later' | 'now'>) {

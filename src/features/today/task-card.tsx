@@ -12,6 +12,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { cardWords } from '@/words/tasks/card-words';
 import { useForecasts } from '../forecasting/forecasts';
+import { HeldHour } from '../plan/lazy';
 import { Why } from '../why/why';
 import { TaskButtons } from './task-buttons';
 import { TaskPicture } from './task-picture';
@@ -93,6 +94,7 @@ export function TaskCard({ task, now }: Props) {
           </Text>
         </View>
       </View>
+      {household.settings.wish ? <HeldHour task={task} now={now} /> : null}
       <Ribbon span={task} now={now} {...ribbonClock(now)} summary={said.span} />
       {said.caution && !stale ? <Caution>{said.caution}</Caution> : null}
       <TaskButtons task={task} now={now} />
