@@ -83,16 +83,18 @@ describe('a small trial', () => {
   test('a kitchen that wishes: nothing is cold before it can be, the same luck gives the same, and starts are counted', () => {
     const [uniform, normal] = luck(11);
     const wisher = drawWisher(truths, uniform, normal);
-    const { choices, by, wantedSweetness } = planned(wisher, 12);
+    const wish = planned(wisher, 12);
+    const { choices, by, wantedSweetness } = wish;
     expect(choices.length).toBeGreaterThan(5);
     expect(by - wisher.now).toBeLessThan(12 * dayMs);
     for (const { pitchAt } of choices) expect(pitchAt).toBeGreaterThanOrEqual(wisher.now);
     const [best] = choices;
-    const made = (start: typeof advised) => start(wisher, best!.pitchAt, wantedSweetness, luck(5));
-    expect(made(advised)).toEqual(made(advised));
+    const led = () => advised(wisher, best!.pitchAt, wish, luck(5));
+    expect(led()).toEqual(led());
+    expect(led().saidOnceBottled).toBeGreaterThan(0);
+    const habitual = byHabit(wisher, best!.pitchAt, wantedSweetness, luck(5));
     // A day in the cold at least, and hours in the bottle before it.
-    for (const start of [advised, byHabit])
-      expect(made(start).glassAt).toBeGreaterThan(best!.pitchAt + 24 * hourMs);
+    for (const { glassAt } of [led(), habitual]) expect(glassAt).toBeGreaterThan(best!.pitchAt + 24 * hourMs);
     const table = wishesTrial(1, 11, truths).split('\n');
     expect(table.filter((line) => / \| 1 \| (0|100) ± 0 \|$/.test(line)).length).toBeGreaterThanOrEqual(3);
     expect(table).toContainEqual(expect.stringMatching(/^\| the best plan \| 1 \|/));

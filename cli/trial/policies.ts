@@ -5,6 +5,7 @@ import { knownCultures } from '../../src/core/cultures/registry.ts';
 import { fermentOf } from '../../src/core/ferment/scenario/ferment.ts';
 import { Scenario, type Reading } from '../../src/core/ferment/scenario/scenario.ts';
 import { weighedEnsemble } from '../../src/core/forecast/ensemble/ensemble.ts';
+import type { StoredRun } from '../../src/core/forecast/run/stored-run.ts';
 import type { UsualAbsence } from '../../src/core/kitchen/absence.ts';
 import { isAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
 import type { Caution } from '../../src/core/settings/caution.ts';
@@ -105,15 +106,8 @@ export const yuzet =
     }
   };
 
-function asked(
-  bottles: Bottles,
-  readings: readonly Reading[],
-  nowHour: number,
-  caution: Caution,
-  looks: readonly string[],
-  { start, home }: Hands,
-  bottle: VesselId = 'swing-top',
-) {
+/** What the forecast takes for plausible of closed bottles, by what was read. */
+export function bottledRun(bottles: Bottles, readings: readonly Reading[]): StoredRun {
   const { batch } = bottles;
   const scenario = Scenario.parse({
     schema: 'yuzet.scenario/1',
@@ -132,10 +126,21 @@ function asked(
       { hours: batch.hours - bottles.sealedFrom, vessel: 'sealed', celsius: batch.celsius, headspaceMl: 20 },
     ],
   });
-  const { run } = weighedEnsemble({ ...fermentOf(scenario), longSteps: true }, stepper);
-  return bottleAdvice(run, {
+  return weighedEnsemble({ ...fermentOf(scenario), longSteps: true }, stepper).run;
+}
+
+function asked(
+  bottles: Bottles,
+  readings: readonly Reading[],
+  nowHour: number,
+  caution: Caution,
+  looks: readonly string[],
+  { start, home }: Hands,
+  bottle: VesselId = 'swing-top',
+) {
+  return bottleAdvice(bottledRun(bottles, readings), {
     wantedVolumes: bottles.wanted,
-    wantedSweetness: 0.66 * batch.sugar,
+    wantedSweetness: 0.66 * bottles.batch.sugar,
     risk: { strength: strengthOf(bottle)!, bottles: 6, caution },
     nowHour,
     start,

@@ -1,7 +1,7 @@
 import { at, drawBatch } from '../calibration/courses.ts';
 import { stepper } from '../stepper.ts';
 import { jarHour } from './jar.ts';
-import { squeezing, yuzet } from './policies.ts';
+import { bottledRun, squeezing, yuzet } from './policies.ts';
 import { isGood } from './tally.ts';
 import { atWork, homeFrom, workWeek } from './week.ts';
 import { brewMl, feedGrams, jarDays, type Wisher } from './wishers.ts';
@@ -21,11 +21,13 @@ import type { FamilyQuestion } from '../../src/core/forecast/question/family-que
 import { lotOf } from '../../src/core/journal/household.ts';
 import { neverAbsent } from '../../src/core/kitchen/absence.ts';
 import { nextAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
-import { choicesFor } from '../../src/core/plan/choices.ts';
-import { lengthsOf } from '../../src/core/plan/lengths.ts';
+import { resampled } from '../../src/core/forecast/what-if/resampled.ts';
+import { believed } from '../../src/core/plan/believed.ts';
+import { chanceBy, choicesFor } from '../../src/core/plan/choices.ts';
+import { bottleLengths, lengthsOf } from '../../src/core/plan/lengths.ts';
 import { nothingHeld } from '../../src/core/plan/held.ts';
 import type { Choice } from '../../src/core/plan/problem.ts';
-import { coldHours } from '../../src/core/plan/way-through.ts';
+import { coldHours, wayThrough } from '../../src/core/plan/way-through.ts';
 import { dayMs, hourMs } from '../../src/core/duration.ts';
 
 /** What the plan asks of its forecast. */
@@ -52,7 +54,7 @@ export interface PlannedWish {
 
 /** Everything that could be chosen for a wish in so many days. */
 export function planned(wisher: Wisher, days: number): PlannedWish {
-  const { look, works, soda } = wisher;
+  const { soda, now } = wisher;
   const question = questionOf(wisher);
   const { runs } = answerFamily(question, stepper);
   const [lot] = question.lots;
@@ -62,13 +64,9 @@ export function planned(wisher: Wisher, days: number): PlannedWish {
     ceilingPercent: null,
     pauseHours: 0,
   });
-  const { now } = wisher;
   const by = new Date(now + days * dayMs).setHours(18, 0, 0, 0);
   const household = {
-    now,
-    free: { waking: usualWaking, busy: works ? workWeek(now, days + 30) : [] },
-    look,
-    pace: [],
+    ...handsOf(wisher, days + 30),
     jars: 9,
     bottles: 1e6,
     fridge: 1e6,
@@ -91,6 +89,8 @@ type Luck = readonly [uniform: () => number, normal: () => number];
 
 /** What came of a brew. */
 export interface Kept {
+  /** The chance that is said once it is bottled, 0–1; of one that was led by what Yuzet says. */
+  readonly saidOnceBottled?: number;
   /** Instant at which it is cold and settled, ms. */
   readonly glassAt: number;
   readonly isGood: boolean;
@@ -120,8 +120,40 @@ function jarOf(wisher: Wisher, pitchAt: number, [, normal]: Luck): StandingJar {
   return standing(batch, longest, normal);
 }
 
+/** When somebody has hands. */
+const handsOf = ({ works, look, now }: Wisher, days: number) => ({
+  now,
+  free: { waking: usualWaking, busy: works ? workWeek(now, days) : [] },
+  look,
+  pace: [],
+});
+
+/** The chance that is said of bottles as they are closed. */
+function saidOf(wisher: Wisher, bottles: Bottles, sips: readonly Reading[], pitchAt: number, by: number) {
+  const { sealedFrom, wanted } = bottles;
+  const run = resampled(bottledRun(bottles, sips), saidBy);
+  const lengths = bottleLengths(run, sealedFrom, {
+    wantedVolumes: wanted,
+    ceilingPercent: null,
+    fromHour: sealedFrom,
+  });
+  const bottleAt = pitchAt + sealedFrom * hourMs;
+  const hands = { ...handsOf(wisher, (pitchAt - wisher.now) / dayMs + 60), now: bottleAt };
+  const ways = Array.from(lengths.bottleFrom, (_, kitchen) =>
+    wayThrough(lengths, kitchen, pitchAt, hands, { bottleAt, chillAt: null }),
+  );
+  return believed(chanceBy(ways, by), false);
+}
+/** Kitchens that are asked, as the app does. */
+const saidBy = 96;
+
 /** A brew that is led by what Yuzet says: tasted until it is sweet as meant, then looked at by its rule. */
-export function advised(wisher: Wisher, pitchAt: number, wantedSweetness: number, luck: Luck): Kept {
+export function advised(
+  wisher: Wisher,
+  pitchAt: number,
+  { wantedSweetness, by }: Pick<PlannedWish, 'wantedSweetness' | 'by'>,
+  luck: Luck,
+): Kept {
   const [uniform, normal] = luck;
   const { soda, works, look } = wisher;
   const jar = jarOf(wisher, pitchAt, luck);
@@ -136,7 +168,8 @@ export function advised(wisher: Wisher, pitchAt: number, wantedSweetness: number
     hour += betweenSips;
   }
   const policy = yuzet('careful', look === 'gauge' ? 'gaugeBar' : 'squeeze', 'swing-top', mostLooks);
-  return poured(wisher, pitchAt, wantedSweetness, fill(jar, hour + 0.3, luck), (bottles) =>
+  const filled = fill(jar, hour + 0.3, luck);
+  const kept = poured(wisher, pitchAt, wantedSweetness, filled, (bottles) =>
     policy(bottles, {
       uniform,
       normal,
@@ -145,6 +178,7 @@ export function advised(wisher: Wisher, pitchAt: number, wantedSweetness: number
       home: { from: (then) => homeThen(wisher, then), absence: works ? atWork : neverAbsent },
     }),
   );
+  return { ...kept, saidOnceBottled: saidOf(wisher, filled, sips, pitchAt, by) };
 }
 
 /** Days in the jar without advice; evenings on which the soft bottle is squeezed. */
