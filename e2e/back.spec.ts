@@ -1,35 +1,39 @@
-import { expect, test } from '@playwright/test';
-import { demoAt, demoState } from './kitchen';
+import { expect, test, type Page } from '@playwright/test';
 
-test.use({ storageState: demoState });
+const pathOf = (page: Page) => new URL(page.url()).pathname;
+const heading = (page: Page) => page.getByRole('heading', { level: 1 }).last();
 
-test('looking back shows what was forecast beside what was found, the seasons, each one’s likes, and where bottles went', async ({
+/** Where one is: the path and what stands above it. */
+async function here(page: Page) {
+  await expect(heading(page)).toBeVisible();
+  return [pathOf(page), await heading(page).innerText()] as const;
+}
+
+test('back goes where one came from: from Today and from each list, through a brew and its bottle', async ({
   page,
 }) => {
-  await page.goto(demoAt('/back'));
-  const said = page.getByTestId('calibration');
-  await expect(said).toContainText(/Of \d+ looks, \d+ fell within/, { timeout: 120_000 });
-  const [, of, held] = /Of (\d+) looks, (\d+) fell/.exec((await said.textContent())!)!;
-  // The rows of the three kinds add up to what the sentence says.
-  const sum = { held: 0, of: 0 };
-  for (const kind of ['Fizz', 'Sweetness', 'Hiss']) {
-    await page.getByRole('radio', { name: kind, exact: true }).click();
-    const name = await page.getByTestId('held-plot').getByRole('img').getAttribute('aria-label');
-    const [, some, all] = new RegExp(`^${kind}: (\\d+) of (\\d+) looks`).exec(name!)!;
-    sum.held += Number(some);
-    sum.of += Number(all);
+  await page.goto('/?demo=1&now=2026-05-04T18:20');
+  const way: (readonly [path: string, title: string])[] = [];
+  const go = async (link: string, words = '') => {
+    way.push(await here(page));
+    const [before] = way.at(-1)!;
+    await page.locator(`main a[href*="${link}"]`, { hasText: words }).first().click();
+    await expect.poll(() => pathOf(page)).not.toBe(before);
+  };
+  await page.getByRole('link', { name: 'Brews', exact: true }).click();
+  await expect.poll(() => pathOf(page)).toBe('/brews');
+  await go('/brews/', 'Bottled for');
+  await go('/bottles/');
+  way.push(await here(page));
+  await page.getByRole('link', { name: 'Starters', exact: true }).click();
+  await expect.poll(() => pathOf(page)).toBe('/starters');
+  await go('/starters/');
+  expect(way.map(([path]) => path)).toHaveLength(4);
+  for (const [path, title] of [...way].reverse()) {
+    await page.goBack();
+    await expect.poll(() => pathOf(page)).toBe(path);
+    await expect(heading(page)).toHaveText(title);
   }
-  expect(sum).toEqual({ held: Number(held), of: Number(of) });
-  await expect(
-    page.getByRole('img', { name: 'Fizz and sweetness of 4 batches, as they were sipped.' }),
-  ).toBeVisible();
-  await expect(page.getByRole('img', { name: 'Ida likes it balanced and gentle.' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Bo likes it/ })).toBeVisible();
-  // Every bottle of the household once: those that were opened, and those on the rack.
-  const fates = page.getByTestId('fates');
-  await expect(fates).toContainText('Where 19 bottles went');
-  await expect(fates).toContainText('13 opened well');
-  await expect(fates).toContainText('6 still closed');
-  await page.getByRole('link', { name: 'Rack', exact: true }).click();
-  await expect(page.getByText('6 closed bottles', { exact: false })).toBeVisible();
+  await page.goBack();
+  await expect.poll(() => pathOf(page)).toBe('/');
 });

@@ -20,7 +20,6 @@ export function RowLink({ title, words, href, onGo }: Props) {
   const link = useLink(href, onGo);
   return (
     <List.Item
-      aria-label={title}
       title={title}
       titleNumberOfLines={3}
       titleStyle={[type.strong, { color: roles.text }]}
