@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, detailsOf } from './kitchen';
+import { button, detailsOf, drawDetails } from './kitchen';
 import { Maker } from './maker';
 
 test('grains are tasted when Today says: sweet is left, dry is strained, and the jar’s page says the same', async ({
@@ -24,7 +24,8 @@ test('grains are tasted when Today says: sweet is left, dry is strained, and the
   expect(details).toMatch(/[Ss]yrupy: leave it, taste again /);
   expect(details).toMatch(/Without tasting: strain it, and feed 5\d g/);
   await page.goto(jar);
-  await expect(page.getByTestId('telling-look')).toContainText(order);
+  await expect(page.getByTestId('draw-short')).toContainText(order);
+  expect(await drawDetails(page)).toContain(order);
   // When it is time, one tap says how sweet it is; a day later it is strained in any case.
   await maker.at(36);
   await expect(card).toContainText(/Taste Hailstones|Strain and feed Hailstones/);

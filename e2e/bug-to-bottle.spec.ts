@@ -11,6 +11,7 @@ import {
   setClock,
   sheet,
   unfold,
+  drawDetails,
 } from './kitchen';
 import { dayMs } from '../src/core/duration.ts';
 
@@ -63,7 +64,8 @@ test('from a ginger bug to an opened bottle, with typed input and reloads betwee
   await at(5.5);
   await page.reload();
   await expect(page.getByTestId('draw-card')).toContainText(/Draw up to \d+ ml/);
-  await expect(page.getByTestId('liveliness')).toContainText(/Liveliness about \d+ % \(\d+ %–\d+ %\)/);
+  await expect(page.getByTestId('draw-short')).toContainText(/A dose does /);
+  expect(await drawDetails(page)).toMatch(/Liveliness about \d+ % \(\d+ %–\d+ %\)/);
 
   // 2: a soda from it. Too much is refused with the largest draw that works.
   await button(page, 'Brew a soda from it').click();

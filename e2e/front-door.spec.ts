@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, setClock } from './kitchen';
+import { button, setClock, drawDetails } from './kitchen';
 
 const monday = Date.parse('2026-06-01T17:00:00Z');
 
@@ -41,8 +41,8 @@ test('a bug that lives already is lively at once, and is brewed with the same ev
   await button(page, 'Begin it now').click();
   await page.getByRole('textbox', { name: 'Lively ginger bug' }).fill('430 ml');
   await button(page, 'Begin').click();
-  await expect(page.getByTestId('draw-card')).toContainText('Liveliness about', { timeout: 60_000 });
-  const said = await page.getByTestId('liveliness').innerText();
+  await expect(page.getByTestId('draw-card')).toContainText('A dose does ', { timeout: 60_000 });
+  const said = await drawDetails(page);
   expect(Number(/about (\d+) %/.exec(said)![1])).toBeGreaterThan(55);
   await expect(page.getByTestId('beginning')).toHaveCount(0);
   await expect(button(page, 'Brew a soda from it')).toBeVisible();

@@ -36,11 +36,17 @@ export async function beginBug(page: Page, name: string) {
 export const sheet = (page: Page) => page.getByRole('dialog').last();
 
 /** All that a card of Today knows, read from the sheet behind its "Why?". */
-export async function detailsOf(page: Page, card: Locator): Promise<string> {
+export const detailsOf = (page: Page, card: Locator): Promise<string> => sheetOf(page, card, 'task-details');
+
+/** What the sheet behind a jar's draw card says. */
+export const drawDetails = (page: Page): Promise<string> =>
+  sheetOf(page, page.getByTestId('draw-card'), 'draw-details');
+
+async function sheetOf(page: Page, card: Locator, testId: string): Promise<string> {
   await card.getByRole('button', { name: /^Why\?/ }).click();
-  const text = await page.getByTestId('task-details').innerText();
+  const text = await page.getByTestId(testId).innerText();
   await page.keyboard.press('Escape');
-  await expect(page.getByTestId('task-details')).toHaveCount(0);
+  await expect(page.getByTestId(testId)).toHaveCount(0);
   return text;
 }
 

@@ -128,11 +128,11 @@ test('until the next answer is there, what was just done is acknowledged and the
   await page.goto(demoAt('/starters'));
   await page.getByRole('link', { name: /^Nib/ }).click();
   const draw = page.getByTestId('draw-card');
-  await expect(draw).toContainText('Liveliness about');
+  await expect(draw).toContainText('A dose does ');
   await page.getByRole('radio', { name: 'Good foam' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Nib' })).toBeVisible();
   await expect(draw).toContainText(again);
-  await expect(draw).not.toContainText('Liveliness about');
+  await expect(draw).not.toContainText('A dose does ');
 
   await page.goto(demoAt('/'));
   const watched = page.getByTestId('action-chill').first();

@@ -22,7 +22,7 @@ import { lotOf } from '../../src/core/journal/household.ts';
 import { neverAbsent } from '../../src/core/kitchen/absence.ts';
 import { nextAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
 import { resampled } from '../../src/core/forecast/what-if/resampled.ts';
-import { believed } from '../../src/core/plan/believed.ts';
+import { believedOfBottles } from '../../src/core/plan/believed.ts';
 import { chanceBy, choicesFor } from '../../src/core/plan/choices.ts';
 import { bottleLengths, lengthsOf } from '../../src/core/plan/lengths.ts';
 import { nothingHeld } from '../../src/core/plan/held.ts';
@@ -142,7 +142,7 @@ function saidOf(wisher: Wisher, bottles: Bottles, sips: readonly Reading[], pitc
   const ways = Array.from(lengths.bottleFrom, (_, kitchen) =>
     wayThrough(lengths, kitchen, pitchAt, hands, { bottleAt, chillAt: null }),
   );
-  return believed(chanceBy(ways, by), false);
+  return believedOfBottles(chanceBy(ways, by));
 }
 /** Kitchens that are asked, as the app does. */
 const saidBy = 96;

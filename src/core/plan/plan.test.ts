@@ -9,7 +9,7 @@ import { wayThrough } from './way-through';
 import { dayMs, hourMs } from '../duration';
 import type { Busy } from '../kitchen/busy';
 import type { LookTool } from './fizz-hours';
-import { believed } from './believed';
+import { believed, believedOfBottles } from './believed';
 import { chancesByDay } from './other-days';
 
 const at = (day: number, hour: number, minute = 0) => new Date(2026, 5, day, hour, minute).getTime();
@@ -96,6 +96,8 @@ test('a chance that is counted is believed up to six in ten, and a fifth of what
   expect([0, 0.3, 0.6].map((share) => believed(share, false))).toEqual([0, 0.3, 0.6]);
   expect(believed(1, false)).toBeCloseTo(0.68, 9);
   expect([0, 0.5, 1].map((share) => believed(share, true))).toEqual([0, 0.35, 0.7]);
+  expect([0, 0.4, 0.55].map(believedOfBottles)).toEqual([0, 0.4, 0.55]);
+  expect(believedOfBottles(1)).toBeCloseTo(0.64, 9);
 });
 
 test('the chance by other days rises with them, until it has stood too long', () => {

@@ -6,7 +6,7 @@ import type { StoredRun } from '../forecast/run/stored-run';
 import { pourAfterChill } from '../forecast/what-if/pour';
 import { resampled } from '../forecast/what-if/resampled';
 import type { Stepper } from '../ferment/run/stepper';
-import { believed } from './believed';
+import { believed, believedOfBottles } from './believed';
 import { chanceBy, quantileOf } from './choices';
 import { bottledRun } from './fizz-hours';
 import { lastFree, nextFree } from './free-hours';
@@ -114,7 +114,9 @@ export function underWay(
   const ways = Array.from(lengths.bottleFrom, (_, kitchen) =>
     wayThrough(lengths, kitchen, start, hands, held),
   );
-  const said = (by: number) => believed(chanceBy(ways, by), false);
+  const isBottled = worked.lot.sealedFromHour !== null;
+  const said = (by: number) =>
+    isBottled ? believedOfBottles(chanceBy(ways, by)) : believed(chanceBy(ways, by), false);
   const chance = said(ask.by);
   const glasses = Float64Array.from(ways, ({ glassAt }) => glassAt).sort();
   const isWanting = chance < wanting.below;

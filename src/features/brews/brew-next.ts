@@ -40,7 +40,11 @@ export function brewNext(
     const until = answer.start + latest * hourMs;
     const late = lateBy(until, now);
     return {
-      words: late ? t`${late}: taste it` : t`taste from ${moment(quarter(nextAwake(from, waking)), now)}`,
+      words: late
+        ? t`${late}: taste it`
+        : from <= now
+          ? t`taste it ${closesWords(until, now, waking)}`
+          : t`taste from ${moment(quarter(nextAwake(from, waking)), now)}`,
       span: { from, until, fromSoftHours: earliestSpread, untilSoftHours: latestSpread },
     };
   }

@@ -16,6 +16,7 @@ export function RemindButton() {
     <InkButton
       quiet
       label={t`Remind me on this device`}
+      style={{ alignSelf: 'flex-start' }}
       onPress={() => void Notification.requestPermission().then(setAllowed, () => setAllowed(permission()))}
     />
   );

@@ -1,5 +1,12 @@
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
-import { competitionWords, doseNowWords, drawSpanWords, restWords } from './draw-words';
+import {
+  competitionWords,
+  doseNowWords,
+  doseShareWords,
+  drawSpanWords,
+  livelinessWords,
+  restWords,
+} from './draw-words';
 import { hourMs } from '@/core/duration';
 import { partOf } from '@/core/part-of.test-tool';
 import type { JarCare } from '@/core/cultures/culture';
@@ -20,10 +27,19 @@ test('a dose drawn now, against one at its peak: 0.45 and 0.55 of the liveliness
   expect(doseNowWords(answer)).toContain('does about 78 % of what a lively jar’s does (45–100 %)');
 });
 
+test('a dose in short, and how lively a jar is with how sure that is', () => {
+  const told = (...now: readonly [number, number, number, number, number]) => partOf<StarterAnswer>({ now });
+  // 0.78 of a lively jar's: four fifths, never said as less than it is.
+  expect(doseShareWords(told(0, 0.2, 0.6, 0.9, 1))).toBe('A dose does about four fifths of a lively jar’s.');
+  expect(doseShareWords(told(0.8, 0.9, 0.95, 0.98, 1))).toBe('A dose does what a lively jar’s does.');
+  expect(livelinessWords(told(0.61, 0.8, 0.9, 0.95, 0.99), false)).toBe('Liveliness about 90 % (61 %–99 %).');
+  expect(livelinessWords(told(0.5, 0.6, 0.7, 0.8, 0.9), true)).toBe('Alive about 70 % (50 %–90 %).');
+});
+
 test('a jar at rest, over its weeks: the chances of a bug kept for four', () => {
   // 1/(1 + e^((w/4 − 2.2)/0.44)) at 2, 4, 6 and 8 weeks: 0.979, 0.939, 0.831, 0.612.
   expect(restWords(partOf<JarCare>({ restsWeeks: 4 }))).toBe(
-    'One to three warm feeds bring it back. At 4 °C it lives with a chance of about 98 % after 2 weeks, 94 % after 4 weeks, 83 % after 6 weeks and 61 % after 8 weeks.',
+    'At 4 °C it lives with a chance of about 98 % after 2 weeks, 94 % after 4 weeks, 83 % after 6 weeks and 61 % after 8 weeks.',
   );
 });
 

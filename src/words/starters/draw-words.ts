@@ -4,6 +4,7 @@ import type { Competition } from '@/core/starter/claims';
 import type { JarCare } from '@/core/cultures/culture';
 import { survivalAfter } from '@/core/starter/away';
 import { inARow, volume } from '../amounts';
+import { shareWords } from '../chance';
 import { moment, quarter } from '../moment';
 import { plural, t } from '@/core/language/t';
 
@@ -22,7 +23,7 @@ export function restWords(keeping: JarCare): string {
   const chances = weeks.map(
     (each) => t`${percent(survivalAfter(each, keeping))} % after ${plural(each, 'week')}`,
   );
-  return t`One to three warm feeds bring it back. At 4 °C it lives with a chance of about ${inARow(chances)}.`;
+  return t`At 4 °C it lives with a chance of about ${inARow(chances)}.`;
 }
 
 const percent = (share: number) => Math.round(100 * share);
@@ -31,6 +32,20 @@ const percent = (share: number) => Math.round(100 * share);
 export function doseNowWords({ now }: StarterAnswer): string {
   const [low, , middle, , high] = now.map(doseVigour) as [number, number, number, number, number];
   return t`A dose of it now does about ${percent(middle)} % of what a lively jar’s does (${percent(low)}–${percent(high)} %).`;
+}
+
+/** How much a dose drawn now does, in short. */
+export function doseShareWords({ now }: StarterAnswer): string {
+  const share = doseVigour(now[2]);
+  return share >= 0.95
+    ? t`A dose does what a lively jar’s does.`
+    : t`A dose does about ${shareWords(share)} of a lively jar’s.`;
+}
+
+/** How lively a jar is, or how much of it is alive, with how sure that is. */
+export function livelinessWords({ now }: StarterAnswer, isAlive: boolean): string {
+  const [low, , middle, , high] = now;
+  return t`${isAlive ? t`Alive` : t`Liveliness`} about ${percent(middle)} % (${percent(low)} %–${percent(high)} %).`;
 }
 
 /** That another brew wants the same jar, what is left, and when this one could have its part. */

@@ -1,13 +1,13 @@
 import { useRouter } from 'expo-router';
+import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 import type { Culture, JarCare } from '@/core/cultures/culture';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Lot } from '@/core/lots/lot';
 import { leastDrawMl, mostDrawableMl } from '@/core/starter/draw-plan';
-import { usualFeed } from '@/core/starter/feed-plan';
 import { neglectOf } from '@/core/starter/neglect';
-import { renewalOf } from '@/core/starter/renewal';
 import { jarRuleOf } from '@/core/tasks/rule';
+import { capital } from '@/core/capital';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
@@ -16,18 +16,17 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
-import { portionsWords } from '@/words/amounts';
-import { doseNowWords, drawSpanWords, restWords } from '@/words/starters/draw-words';
+import { doseShareWords, drawSpanWords } from '@/words/starters/draw-words';
 import { givesWords } from '@/words/starters/gives-words';
-import { jarLookWords } from '@/words/tasks/look-words';
-import { moment, quarter } from '@/words/moment';
-import { ruleLines, ruleOrder } from '@/words/tasks/rule-words';
-import { drawReason } from '@/words/starters/draw-reason';
+import { ruleOrder } from '@/words/tasks/rule-words';
 import { useForecasts } from '../../forecasting/forecasts';
 import { Why } from '../../why/why';
 import { hourMs } from '@/core/duration';
 import { Claims } from '../lazy';
 import { t } from '@/core/language/t';
+
+/** Read one tap down: loaded with the sheet. */
+const Details = lazy(async () => ({ default: (await import('./draw-details')).DrawDetails }));
 
 export interface DrawCardProps {
   readonly lot: Lot;
@@ -37,99 +36,73 @@ export interface DrawCardProps {
   readonly now: number;
 }
 
-/** When to draw and how much, how lively it is, what a dose would do, and when it wants its next feed. */
+/** How much to draw, when, and the look that decides or what a dose does. All else is in the sheet behind "Why?". */
 export function DrawCard({ lot, culture, answer: last, celsius, now }: DrawCardProps) {
   const roles = useRoles();
   // What was just done is not in the last answer: it stands back until the next is there.
   const forecasts = useForecasts();
   const stale = forecasts.stale(lot.id);
-  const answer = stale ? null : last;
   const router = useRouter();
   const keptCold = culture.keeping.ripe.by === 'alive';
   const { warmths } = useAppSelector(selectHousehold);
   const neglect = neglectOf(lot, warmths, now);
   // Nothing is promised of a jar that rests or starved.
   const asleep = (lot.place === 'fridge' && !keptCold) || (neglect !== null && neglect.state !== 'late');
-  const most = mostDrawableMl(lot);
-  const renewal = renewalOf(lot);
-  const feed = renewal?.portions ?? usualFeed(lot);
+  const answer = stale || asleep ? null : last;
   return (
     <Card label={t`When to draw`} testID="draw-card">
-      <Text as="subheading" level={2}>
+      <Text as="heading" level={2}>
         {givesWords(lot, neglect)}
       </Text>
-      {lot.place === 'fridge' && !keptCold ? (
-        <Text testID="rest-chances">{restWords(culture.keeping)}</Text>
-      ) : null}
-      {!asleep && answer ? <DrawSpan answer={answer} culture={culture} celsius={celsius} now={now} /> : null}
+      {lot.place === 'fridge' && !keptCold ? <Text>{t`One to three warm feeds bring it back.`}</Text> : null}
+      {answer ? <DrawSpan answer={answer} now={now} /> : null}
       {!asleep && !answer ? (
         <Text>{stale ? t`Noted. This is being worked out again.` : t`Working out how lively it is…`}</Text>
       ) : null}
-      {answer && !asleep ? (
-        <Text color={roles.softText} testID="liveliness">
-          {t`${keptCold ? t`Alive` : t`Liveliness`} about ${percent(answer.now[2])} (${percent(answer.now[0])}–${percent(answer.now[4])}).${feed.length > 0 ? t` Next feed by ${moment(quarter(answer.start + answer.feed.latest * hourMs), now)}. Feed: ${portionsWords(feed)}.` : ''} ${culture.keeping.mustStay > 0 ? t`${Math.round(culture.keeping.mustStay * 100)} % of the mark stay in the jar to regrow.` : ''}`}
+      {answer ? (
+        <Text color={roles.softText} testID="draw-short">
+          {forecasts.first ? t`A first estimate: it may still move.` : shortOf(lot, culture, answer, now)}
         </Text>
       ) : null}
-      {answer && !asleep && forecasts.first ? (
-        <Text color={roles.softText}>{t`A first estimate; it is worked out closer.`}</Text>
-      ) : null}
-      {answer && !asleep ? <MoreOfIt lot={lot} culture={culture} answer={answer} now={now} /> : null}
       <Claims jar={lot} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'center' }}>
-        {most >= leastDrawMl && !asleep ? (
+        {mostDrawableMl(lot) >= leastDrawMl && !asleep ? (
           <InkButton
             quiet
             label={t`Brew a soda from it`}
             onPress={() => router.navigate(`/brews/new?starter=${lot.id}`)}
           />
         ) : null}
-        <Why topic="draw" lot={lot} now={now} />
+        <Why
+          topic="draw"
+          lot={lot}
+          now={now}
+          whole={
+            <Suspense fallback={null}>
+              <Details lot={lot} culture={culture} answer={answer} celsius={celsius} now={now} />
+            </Suspense>
+          }
+        />
       </View>
     </Card>
   );
 }
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
-
-/** What a dose drawn now would do in a brew, and the one look that would tell more. */
-function MoreOfIt({
-  lot,
-  culture,
-  answer,
-  now,
-}: Omit<DrawCardProps, 'celsius' | 'answer'> & { readonly answer: StarterAnswer }) {
-  const rule = answer.rule && jarRuleOf(lot, answer.rule, answer.start);
-  const look = rule
-    ? [`${ruleOrder(rule, now)}.`, ...ruleLines(rule, now)]
-        .join(' ')
-        .replace(/^./, (first) => first.toUpperCase())
-    : jarLookWords(answer, lot.name, now);
-  return (
-    <>
-      {culture.liquidKind ? null : <Text testID="dose-now">{doseNowWords(answer)}</Text>}
-      {look ? (
-        <Text as="strong" testID="telling-look">
-          {look}
-        </Text>
-      ) : null}
-    </>
-  );
+/** The look that decides; of what is dosed how much a dose does. */
+function shortOf(lot: Lot, { liquidKind }: DrawCardProps['culture'], answer: StarterAnswer, now: number) {
+  const order = answer.rule && `${capital(ruleOrder(jarRuleOf(lot, answer.rule, answer.start), now))}.`;
+  const dose = liquidKind ? null : doseShareWords(answer);
+  return [order, dose].filter((each) => each).join(' ');
 }
 
-function DrawSpan({
-  answer,
-  culture,
-  celsius,
-  now,
-}: Pick<DrawCardProps, 'culture' | 'celsius' | 'now'> & { readonly answer: StarterAnswer }) {
+function DrawSpan({ answer, now }: { readonly answer: StarterAnswer; readonly now: number }) {
   const { draw, start } = answer;
-  if (!draw)
-    return <Text>{t`Not within the next days, because ${drawReason(answer, culture, celsius)}`}</Text>;
+  if (!draw) return <Text as="strong">{t`Not within the next days.`}</Text>;
   const at = (hour: number) => start + hour * hourMs;
   const span = drawSpanWords(at(draw.earliest), at(draw.latest), now);
   return (
     <>
-      <Text>{t`${span}, because ${drawReason(answer, culture, celsius)}`}</Text>
+      <Text as="strong">{span}</Text>
       <Ribbon
         span={{
           from: at(draw.earliest),
