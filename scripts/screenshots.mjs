@@ -15,7 +15,7 @@ const plum = (page) => page.getByRole('link', { name: /Plum and bay/ }).click();
 const nib = async (page) => {
   await page.getByRole('link', { name: /Nib/ }).first().click();
   await page.getByText(/^Working out how lively/).waitFor({ state: 'hidden', timeout: 60_000 });
-  await page.waitForTimeout(1000);
+  await settle(page);
 };
 const ready = (page) => page.getByText(/An estimate from/).waitFor();
 const settle = async (page) => {

@@ -1,12 +1,6 @@
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
-import {
-  competitionWords,
-  doseNowWords,
-  doseShareWords,
-  drawSpanWords,
-  livelinessWords,
-  restWords,
-} from './draw-words';
+import { competitionWords, doseShareWords, drawSpanWords, noDrawWords } from './draw-words';
+import { doseNowWords, livelinessWords, restWords } from './draw-sheet-words';
 import { hourMs } from '@/core/duration';
 import { partOf } from '@/core/part-of.test-tool';
 import type { JarCare } from '@/core/cultures/culture';
@@ -25,6 +19,16 @@ test('a dose drawn now, against one at its peak: 0.45 and 0.55 of the liveliness
   const answer = partOf<StarterAnswer>({ now: [0, 0.2, 0.6, 0.9, 1] });
   // 0.45 + 0.55 · 0.6 = 0.78.
   expect(doseNowWords(answer)).toContain('does about 78 % of what a lively jar’s does (45–100 %)');
+});
+
+test('not to be drawn from: a new jar waits, a tired one is fed', () => {
+  expect((['ripening', 'resting'] as const).map((opens) => noDrawWords({ opens }))).toEqual([
+    'Not within the next days.',
+    'Not within the next days.',
+  ]);
+  expect((['waking', 'cycle', 'open'] as const).map((opens) => noDrawWords({ opens }))).toEqual(
+    Array(3).fill('After its next feed.'),
+  );
 });
 
 test('a dose in short, and how lively a jar is with how sure that is', () => {

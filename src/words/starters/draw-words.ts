@@ -1,12 +1,10 @@
 import { doseVigour } from '@/core/forecast/starter/ripeness';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { Competition } from '@/core/starter/claims';
-import type { JarCare } from '@/core/cultures/culture';
-import { survivalAfter } from '@/core/starter/away';
 import { inARow, volume } from '../amounts';
 import { shareWords } from '../chance';
 import { moment, quarter } from '../moment';
-import { plural, t } from '@/core/language/t';
+import { t } from '@/core/language/t';
 
 /** A window of drawing: "Now until Fri 8:00", "From Thu 20:00 until Fri 8:00", "Gone since 6:00". */
 export function drawSpanWords(from: number, until: number, now: number): string {
@@ -17,22 +15,9 @@ export function drawSpanWords(from: number, until: number, now: number): string 
   return t`${from <= now ? t`Now` : t`From ${opens}`} until ${closes}`;
 }
 
-/** How long a jar lives at rest: the chance after half, all, one and a half and twice its weeks at 4 °C. */
-export function restWords(keeping: JarCare): string {
-  const weeks = [0.5, 1, 1.5, 2].map((times) => Math.round(times * keeping.restsWeeks));
-  const chances = weeks.map(
-    (each) => t`${percent(survivalAfter(each, keeping))} % after ${plural(each, 'week')}`,
-  );
-  return t`At 4 °C it lives with a chance of about ${inARow(chances)}.`;
-}
-
-const percent = (share: number) => Math.round(100 * share);
-
-/** What a brew's forecast takes from the jar, were it drawn now. */
-export function doseNowWords({ now }: StarterAnswer): string {
-  const [low, , middle, , high] = now.map(doseVigour) as [number, number, number, number, number];
-  return t`A dose of it now does about ${percent(middle)} % of what a lively jar’s does (${percent(low)}–${percent(high)} %).`;
-}
+/** Of a jar that is not to be drawn from: a new one, or one that rests, waits; one that tires is fed. */
+export const noDrawWords = ({ opens }: Pick<StarterAnswer, 'opens'>): string =>
+  opens === 'ripening' || opens === 'resting' ? t`Not within the next days.` : t`After its next feed.`;
 
 /** How much a dose drawn now does, in short. */
 export function doseShareWords({ now }: StarterAnswer): string {
@@ -40,12 +25,6 @@ export function doseShareWords({ now }: StarterAnswer): string {
   return share >= 0.95
     ? t`A dose does what a lively jar’s does.`
     : t`A dose does about ${shareWords(share)} of a lively jar’s.`;
-}
-
-/** How lively a jar is, or how much of it is alive, with how sure that is. */
-export function livelinessWords({ now }: StarterAnswer, isAlive: boolean): string {
-  const [low, , middle, , high] = now;
-  return t`${isAlive ? t`Alive` : t`Liveliness`} about ${percent(middle)} % (${percent(low)} %–${percent(high)} %).`;
 }
 
 /** That another brew wants the same jar, what is left, and when this one could have its part. */

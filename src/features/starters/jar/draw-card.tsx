@@ -16,7 +16,7 @@ import { Text } from '@/ui/controls/text';
 import { Ribbon } from '@/ui/drawings/ribbon';
 import { ribbonClock } from '@/ui/drawings/ribbon-ticks';
 import { useRoles } from '@/ui/theme/use-roles';
-import { doseShareWords, drawSpanWords } from '@/words/starters/draw-words';
+import { doseShareWords, drawSpanWords, noDrawWords } from '@/words/starters/draw-words';
 import { givesWords } from '@/words/starters/gives-words';
 import { ruleOrder } from '@/words/tasks/rule-words';
 import { useForecasts } from '../../forecasting/forecasts';
@@ -97,7 +97,7 @@ function shortOf(lot: Lot, { liquidKind }: DrawCardProps['culture'], answer: Sta
 
 function DrawSpan({ answer, now }: { readonly answer: StarterAnswer; readonly now: number }) {
   const { draw, start } = answer;
-  if (!draw) return <Text as="strong">{t`Not within the next days.`}</Text>;
+  if (!draw) return <Text as="strong">{noDrawWords(answer)}</Text>;
   const at = (hour: number) => start + hour * hourMs;
   const span = drawSpanWords(at(draw.earliest), at(draw.latest), now);
   return (

@@ -9,7 +9,7 @@ import { Text } from '@/ui/controls/text';
 import { portionsWords } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
 import { drawReason } from '@/words/starters/draw-reason';
-import { doseNowWords, livelinessWords, restWords } from '@/words/starters/draw-words';
+import { doseNowWords, livelinessWords, restWords } from '@/words/starters/draw-sheet-words';
 import { jarLookWords } from '@/words/tasks/look-words';
 import { ruleLines, ruleOrder } from '@/words/tasks/rule-words';
 import { t } from '@/core/language/t';
