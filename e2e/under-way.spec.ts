@@ -65,6 +65,14 @@ test('a brew under way for a Tuesday: in time or not, what a late one pours, hel
   const today = page.getByTestId('action-bottle');
   await expect(today.getByTestId('held-hour')).toHaveText(/^Your plan( said|: )/);
 
+  // It is let go, and Today tells it no more.
+  await page.goto('/plan');
+  await button(page, 'Let it go').click();
+  await expect(card(page)).not.toContainText('Held: ');
+  await page.goto('/');
+  await expect(today).toBeVisible();
+  await expect(today.getByTestId('held-hour')).toHaveCount(0);
+
   // Nobody bottled it: six days on it hardly comes in time. It says what a glass would be then, and a later time.
   await at(page, 144);
   await page.goto('/plan');

@@ -97,3 +97,11 @@ test('a bottle under way: the hour of the fridge that is held is kept, one that 
   const late = underWay(ask, handsAt(200), stepper, cache);
   expect(late.glass.from).toBeGreaterThanOrEqual(dawn + 224 * hourMs);
 });
+
+test('nobody is told to leave a bottle warm for a glass in time when its limit may be passed by then', () => {
+  const ask = askOf(1.25, bottles[0]!, closed, 46);
+  expect(underWay(ask, handsAt(46), stepper).inTime).toMatchObject({ chillAt: dawn + 52 * hourMs });
+  const { question } = ask;
+  const weak = question.lots.map((lot) => ({ ...lot, limitBar: 0.2 }));
+  expect(underWay({ ...ask, question: { ...question, lots: weak } }, handsAt(46), stepper).inTime).toBeNull();
+});

@@ -58,6 +58,8 @@ export interface InTime {
 const kitchens = 96;
 /** Below this something else is looked for, and clearly surer is so much more. */
 const wanting = { below: 0.6, gain: 0.15 };
+/** Nobody is told to leave a bottle warm until then with more of a chance, 0–1, that its working limit is passed. */
+const overLimit = 0.05;
 /** A later time is looked for within so many days, at noon and in the evening. */
 const laterDays = 7;
 const laterAt = [12 * 60, 20 * 60];
@@ -148,7 +150,7 @@ function surerAfter(by: number, chance: number, said: (by: number) => number): U
   return null;
 }
 
-/** Bottled at once where it is not yet, and chilled at the last moment. */
+/** Bottled at once where it is not yet, and chilled at the last moment; not where its pressure may pass the limit by then. */
 function inTimeOf({ by, question }: UnderWayAsk, { run, lot }: Worked, { free, now }: Hands): InTime | null {
   const chillAt = lastFree(by - coldHours * hourMs, free);
   const bottleAt = nextFree(now, free);
@@ -157,6 +159,7 @@ function inTimeOf({ by, question }: UnderWayAsk, { run, lot }: Worked, { free, n
   const from = isBottled ? question.start : bottleAt;
   const closed = isBottled ? run : bottledRun(run, (bottleAt - question.start) / hourMs);
   const pour = pourAfterChill(closed, (chillAt - from) / hourMs, lot.limitBar ?? Infinity);
+  if (pour.chanceOverLimit > overLimit) return null;
   const middle = quantileLevels.indexOf(0.5);
   return {
     chillAt,

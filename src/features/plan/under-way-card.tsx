@@ -50,7 +50,7 @@ export function UnderWayCard({ wish, brew, answer, now }: Props) {
 
 /** What is ahead: the chance, the first glass, what was held, and what else could be done. */
 function Ahead({ wish, answer, now }: Props & { readonly answer: UnderWay }) {
-  const { postpone } = usePlanActs();
+  const { postpone, letGo } = usePlanActs();
   const { chance, glass, hangsOn, surer, inTime } = answer;
   const changed = wish.taken && changedWords(wish.taken.chance, chance);
   const held = wish.taken && heldWords(wish.taken, now);
@@ -61,7 +61,12 @@ function Ahead({ wish, answer, now }: Props & { readonly answer: UnderWay }) {
       </Text>
       {changed ? <Text>{changed}</Text> : null}
       <Text>{glassWords(glass, now)}</Text>
-      {held ? <Text>{held}</Text> : null}
+      {held ? (
+        <>
+          <Text>{held}</Text>
+          <InkButton quiet label={t`Let it go`} onPress={() => letGo(wish)} />
+        </>
+      ) : null}
       {hangsOn ? <Text>{causeWords[hangsOn]}</Text> : null}
       {inTime ? <Text testID="in-time">{pouredWords(inTime, now)}</Text> : null}
       {surer ? (

@@ -70,6 +70,13 @@ export function usePlanActs() {
         { kind: 'kept', thing: 'wish', key: wish.key, value: { ...valueOf(wish), by } },
         t`Wished for ${moment(by, now)}.`,
       ),
+    /** The hours that a plan held are let go; the plan stays. */
+    letGo: (wish: Wish) => {
+      if (!wish.taken) return;
+      const { bottleAt: _bottleAt, chillAt: _chillAt, ...taken } = wish.taken;
+      const value = { ...valueOf(wish), taken };
+      act({ kind: 'kept', thing: 'wish', key: wish.key, value }, t`Nothing is held any more.`);
+    },
     wishFor: (value: Omit<WishSetting, 'taken'>) =>
       act(
         { kind: 'kept', thing: 'wish', key: newKey(now, household), value: { ...value, taken: null } },
