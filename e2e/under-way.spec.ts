@@ -59,6 +59,14 @@ test('a brew under way for a Tuesday: in time or not, what a late one pours, hel
   await expect(card(page)).toContainText('First glass: ');
   await expect(card(page)).toContainText('Held: bottle ');
 
+  // A planner that does not come is said here too.
+  await page.route('**/plan-worker-*.js', (route) => route.abort());
+  await page.reload();
+  await expect(card(page)).toContainText('The way could not be worked out.');
+  await page.unroute('**/plan-worker-*.js');
+  await button(page, 'Try again').click();
+  await expect(chance(page)).toHaveText(/^In time and good: /, { timeout: 60_000 });
+
   // Today tells the hour that was held beside what the forecast says.
   await at(page, 40);
   await page.goto('/');

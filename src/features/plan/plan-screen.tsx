@@ -90,7 +90,8 @@ export function PlanScreen() {
             key={wish.key}
             wish={wish}
             brew={brew}
-            answer={begun.get(wish.key) ?? null}
+            answer={begun.answers.get(wish.key) ?? null}
+            again={begun.again}
             now={now}
           />
         ) : null;

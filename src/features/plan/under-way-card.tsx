@@ -6,7 +6,6 @@ import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { RowLink } from '@/ui/controls/row-link';
 import { Text } from '@/ui/controls/text';
-import { Waiting } from '@/ui/controls/waiting';
 import { moment } from '@/words/moment';
 import { causeWords, inTimeWords } from '@/words/plan/plan-words';
 import {
@@ -18,17 +17,20 @@ import {
   surerWords,
 } from '@/words/plan/under-way-words';
 import { t } from '@/core/language/t';
+import { NoneYet } from './none-yet';
 import { coldFrom, underWayAsk, type Made } from './under-way-ask';
 import { usePlanActs } from './use-plan-acts';
 
 interface Props extends Made {
   /** Null while it is being worked out. */
   readonly answer: UnderWay | null;
+  /** Asks once more, where it could not be worked out. */
+  readonly again: (() => void) | null;
   readonly now: number;
 }
 
 /** A wish whose brew is under way: whether it comes in time, and what can be done where it hardly does. */
-export function UnderWayCard({ wish, brew, answer, now }: Props) {
+export function UnderWayCard({ wish, brew, answer, again, now }: Props) {
   const household = useAppSelector(selectHousehold);
   const forecasts = useForecasts();
   const dated = wish.standing ? null : wish.by;
@@ -42,14 +44,14 @@ export function UnderWayCard({ wish, brew, answer, now }: Props) {
         href={`/brews/${brew.id}`}
       />
       {dated !== null && cold !== null ? <Text>{coldWords(cold, dated, now)}</Text> : null}
-      {asks && !answer ? <Waiting>{t`Working out whether it is in time…`}</Waiting> : null}
-      {asks && answer ? <Ahead wish={wish} brew={brew} answer={answer} now={now} /> : null}
+      {asks && !answer ? <NoneYet waiting={t`Working out whether it is in time…`} again={again} /> : null}
+      {asks && answer ? <Ahead wish={wish} answer={answer} now={now} /> : null}
     </Card>
   );
 }
 
 /** What is ahead: the chance, the first glass, what was held, and what else could be done. */
-function Ahead({ wish, answer, now }: Props & { readonly answer: UnderWay }) {
+function Ahead({ wish, answer, now }: Pick<Props, 'wish' | 'now'> & { readonly answer: UnderWay }) {
   const { postpone, letGo } = usePlanActs();
   const { chance, glass, hangsOn, surer, inTime } = answer;
   const changed = wish.taken && changedWords(wish.taken.chance, chance);

@@ -9,11 +9,22 @@ import { useForecasts } from '../forecasting/forecasts';
 import { busyOf } from './plan-ask';
 import { madeFor, underWayAsk } from './under-way-ask';
 
-/** What becomes of the wishes whose brew is under way, by the keys of the wishes; empty until it is worked out. */
-export function useUnderWay(now: number): ReadonlyMap<string, UnderWay> {
+export interface UnderWayState {
+  /** By the keys of the wishes; empty until it is worked out. */
+  readonly answers: ReadonlyMap<string, UnderWay>;
+  /** Asks once more where it could not be worked out; null where it could. */
+  readonly again: (() => void) | null;
+}
+
+const none: ReadonlyMap<string, UnderWay> = new Map();
+
+/** What becomes of the wishes whose brew is under way. */
+export function useUnderWay(now: number): UnderWayState {
   const forecasts = useForecasts();
   const household = useAppSelector(selectHousehold);
-  const [found, setFound] = useState<ReadonlyMap<string, UnderWay>>(new Map());
+  const [answers, setAnswers] = useState(none);
+  const [failed, setFailed] = useState(false);
+  const [tries, setTries] = useState(0);
   const asked = useMemo(() => {
     const asks = madeFor(household, now).flatMap(
       (made) => underWayAsk(made, household, forecasts, now) ?? [],
@@ -33,14 +44,20 @@ export function useUnderWay(now: number): ReadonlyMap<string, UnderWay> {
     let isShown = true;
     void planner()
       .underWay(asked.asks, asked.hands)
-      .then((answers) => {
-        if (isShown && answers) setFound(new Map(answers.map((each) => [each.wishId, each])));
+      .then((found) => {
+        if (!isShown) return;
+        setFailed(found === null);
+        if (found) setAnswers(new Map(found.map((each) => [each.wishId, each])));
       });
     return () => {
       isShown = false;
     };
     // The key says all that the question holds.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
-  return found;
+  }, [key, tries]);
+  const again = () => {
+    setFailed(false);
+    setTries((before) => before + 1);
+  };
+  return { answers, again: failed ? again : null };
 }

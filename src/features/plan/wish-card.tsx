@@ -11,7 +11,6 @@ import { Card } from '@/ui/controls/card';
 import { InkButton } from '@/ui/controls/ink-button';
 import { Note } from '@/ui/controls/note';
 import { Text } from '@/ui/controls/text';
-import { Waiting } from '@/ui/controls/waiting';
 import { gap } from '@/ui/theme/shape';
 import { litres } from '@/words/amounts';
 import { chanceWords } from '@/words/chance';
@@ -19,6 +18,7 @@ import { moment } from '@/words/moment';
 import { wishedWords } from '@/words/plan/plan-words';
 import { atWords } from '@/words/when';
 import { t } from '@/core/language/t';
+import { NoneYet } from './none-yet';
 import { slippedMs } from './plan-ask';
 import { PlannedWay } from './planned-way';
 import { recipeNamed } from './recipe-named';
@@ -60,7 +60,7 @@ export function WishCard({ wish, answer, again, prepared, later, now, held, onHo
         <Text>{t`Wanted: ${termsWords(wish.terms, (key) => people.find((each) => each.key === key)?.name)}.`}</Text>
       ) : null}
       <Slipped wish={wish} outline={outline} now={now} />
-      {answer === null ? <NoneYet again={again} /> : null}
+      {answer === null ? <NoneYet waiting={t`Working the way out…`} again={again} /> : null}
       {answer && outline ? (
         <PlannedWay
           wish={wish}
@@ -81,17 +81,6 @@ export function WishCard({ wish, answer, again, prepared, later, now, held, onHo
     </Card>
   );
 }
-
-/** While there is no answer: it comes, or could not be worked out. */
-const NoneYet = ({ again }: Pick<Props, 'again'>) =>
-  again ? (
-    <>
-      <Note tone="caution">{t`The way could not be worked out.`}</Note>
-      <InkButton label={t`Try again`} onPress={again} />
-    </>
-  ) : (
-    <Waiting>{t`Working the way out…`}</Waiting>
-  );
 
 /** The times after the next one: a line each. */
 function Later({ later, now }: Pick<Props, 'later' | 'now'>) {
