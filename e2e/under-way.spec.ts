@@ -1,10 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { button, field, setClock } from './kitchen';
-import { hourMs } from '../src/core/duration.ts';
+import { button, field } from './kitchen';
+import { answered, at, livingBug, wishFor } from './wishes';
 
-/** A Monday evening. */
-const monday = Date.parse('2026-06-01T18:00:00+01:00');
-const at = (page: Page, hours: number) => setClock(page, monday + hours * hourMs);
 const card = (page: Page) => page.getByTestId('under-way');
 const chance = (page: Page) => page.getByTestId('under-way-chance');
 
@@ -12,23 +9,9 @@ test('a brew under way for a Tuesday: in time or not, what a late one pours, hel
   page,
 }) => {
   test.setTimeout(240_000);
-  await at(page, 0);
-  await page.goto('/starters/new?way=bug-lives');
-  await page.getByRole('radio', { name: 'A bug that lives' }).click();
-  await field(page, 'Name').fill('Sorrel');
-  await field(page, 'Jar').fill('2 l');
-  await field(page, 'Lively ginger bug').fill('700 ml');
-  await button(page, 'Begin').click();
-  await button(page, /^Fed the usual/).click();
-  await expect(page.getByText('Fed Sorrel.')).toBeVisible();
-
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await page.getByRole('radio', { name: 'Quince and bay ginger beer', exact: true }).click();
-  await page.getByRole('textbox', { name: 'How much' }).fill('1.4');
-  await page.getByRole('radio', { name: 'Litres', exact: true }).click();
-  await page.getByLabel('Cold by').fill('2026-06-09T18:00');
-  await button(page, 'Plan it').click();
-  await expect(page.getByTestId('plan-chance')).toBeVisible({ timeout: 60_000 });
+  await livingBug(page, 'Sorrel', '2 l', '700 ml');
+  await wishFor(page, 'Quince and bay ginger beer', '1.4', 'Litres', '2026-06-09T18:00');
+  await answered(page);
   await page.getByRole('slider', { name: 'The brew day' }).press('Home');
   await button(page, /^Bottle it: /).click();
   const hours = page.getByRole('slider', { name: 'The hour: Bottle it' });
