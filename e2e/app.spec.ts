@@ -253,8 +253,13 @@ test.describe('on a first visit', () => {
       }).observe({ type: 'layout-shift', buffered: true });
     });
     const shift = () => page.evaluate(() => (window as { seen?: { shift: number } }).seen?.shift);
+    // The worker waits until what stands meanwhile was seen, however quick the answers are.
+    let seen: () => void = () => undefined;
+    const looked = new Promise<void>((resolve) => (seen = resolve));
+    await page.route(/forecast-worker/, (route) => looked.then(() => route.continue()));
     await page.goto(demoAt('/'));
     await expect(page.getByText('Working out what comes next…')).toBeVisible();
+    seen();
     await expect(page.getByRole('heading', { name: / things before bed/ })).toBeVisible({
       timeout: 30_000,
     });
