@@ -1,4 +1,5 @@
 import { wakingOf } from '../settings/waking-hours';
+import { keptCulture } from '../starter/feed-plan';
 import { awakeTasks, rounds } from './rounds';
 import { brewingTasks } from './sources/brewing';
 import { feedingTasks } from './sources/feeding';
@@ -36,7 +37,11 @@ const urgency = {
 } as const;
 
 /** Everything there is to do with what lives, however far ahead, and in the night too. */
-export const everyTask = (ask: TaskAsk): Task[] => onePerJar(sources.flatMap((source) => source(ask)));
+export const everyTask = (ask: TaskAsk): Task[] =>
+  onePerJar(
+    sources.flatMap((source) => source(ask)),
+    ask.now,
+  );
 
 /**
  * What is next: spoilt things and pressure first, then everything by closing time.
@@ -48,15 +53,20 @@ export const agenda = (ask: TaskAsk): Task[] =>
     .filter(({ from }) => from < ask.now + aheadMs)
     .sort((a, b) => urgency[b.verb] - urgency[a.verb] || a.until - b.until);
 
-/** A planned feed, rest or waking of a jar stands for its usual feed: nobody feeds it twice. */
-function onePerJar(tasks: readonly Task[]): Task[] {
-  const planned = new Set(
+/** A feed that closes so long before a planned one opens is another one, in the jar's rhythms: it does not go hungry till then. */
+const another = 0.25;
+
+/** A planned feed, rest or waking of a jar stands for the usual feed of about then: nobody feeds it twice. */
+function onePerJar(tasks: readonly Task[], now: number): Task[] {
+  const planned = new Map(
     tasks
       .filter(({ reason }) => ['build-up', 'away', 'home'].includes(reason))
-      .map(({ lots }) => lots[0]!.id),
+      .map(({ lots, from }) => [lots[0]!.id, from] as const),
   );
-  return tasks.filter(
-    ({ verb, reason, lots }) =>
-      verb !== 'feed' || !['hungry', 'resting', 'starved'].includes(reason) || !planned.has(lots[0]!.id),
-  );
+  return tasks.filter(({ verb, reason, lots, until }) => {
+    if (verb !== 'feed' || !['hungry', 'resting', 'starved'].includes(reason)) return true;
+    const from = planned.get(lots[0]!.id);
+    const { keeping } = keptCulture(lots[0]!)!;
+    return from === undefined || Math.max(now, until) < from - another * keeping.feed.everyHours * hourMs;
+  });
 }

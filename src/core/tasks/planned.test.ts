@@ -67,6 +67,23 @@ test('before an absence it is fed and put to rest; after it, woken', () => {
   expect(tasksOf(plan, resting, now + 20 * dayMs).every(({ reason }) => reason !== 'home')).toBe(true);
 });
 
+test('planned for days ahead, it is fed as usual until then', () => {
+  const away = { away: { away: { from: now + 6 * dayMs, to: now + 16 * dayMs } } };
+  expect(tasksOf(away, fed)).toMatchObject([{ verb: 'feed', reason: 'hungry', hours: [-2, 5] }]);
+  const built = { 'build-up': { [lotId]: { amount: 450, at: now + 7 * dayMs } } };
+  expect(tasksOf(built, fed)).toMatchObject([{ verb: 'feed', reason: 'hungry', hours: [-2, 5] }]);
+  // The usual feed closes at +5 h: a rest that may begin six hours later is another feed, a nearer one is the same.
+  const leaving = (hours: number) =>
+    tasksOf({ away: { away: { from: now + hours * hourMs, to: now + 15 * dayMs } } }, fed).map(
+      ({ verb }) => verb,
+    );
+  expect(leaving(18 + 11.1)).toEqual(['feed', 'rest']);
+  expect(leaving(18 + 10.5)).toEqual(['rest']);
+  // One that is late is given with the build-up that is due now.
+  const due = { 'build-up': { [lotId]: { amount: 450, at: now + 11 * hourMs } } };
+  expect(tasksOf(due, fed, now + hourMs)).toMatchObject([{ reason: 'build-up' }]);
+});
+
 test('a day away it only gets its feed', () => {
   const tasks = tasksOf({ away: { away: { from: now + 10 * hourMs, to: now + 34 * hourMs } } });
   expect(tasks).toMatchObject([{ verb: 'feed', reason: 'away', hours: [6, 10] }]);
