@@ -243,9 +243,12 @@ test('whey, salt and citrus in one closed jar: lid pressed, burped, drunk from t
   await button(page, 'Lifted').click();
   await maker.at(72, brew);
   await maker.look({ Lid: 'Domed' });
-  await maker.act('Move');
-  await maker.radio(/^Fridge/, sheet(page)).click();
-  await sheet(page).getByRole('button', { name: 'Done' }).click();
+  await maker.at(72);
+  const ready = page.getByTestId('action-bottle').filter({ hasText: 'Lime and salt' });
+  await expect(ready).toContainText('into the fridge if you like it');
+  await expect(ready).toContainText('Slowly, over a bowl');
+  await ready.getByRole('button', { name: 'Lime and salt into the fridge' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Lime and salt in the fridge.' })).toBeVisible();
   for (const day of [4, 6]) {
     await maker.at(24 * day, brew);
     await maker.act('Pour');

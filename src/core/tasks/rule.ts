@@ -33,10 +33,14 @@ export function ruleOf(
   };
 }
 
-/** The taste that decides when a jar is bottled or strained. @param start instant of the rule's hour 0, ms */
+/** Under a closed lid a brew becomes a drink in its own jar: it is chilled there, where others are bottled. */
+export const isClosedJar = ({ role, closure }: Pick<Lot, 'role' | 'closure'>): boolean =>
+  role === 'brew' && closure === 'sealed';
+
+/** The taste that decides when a jar is bottled, strained or chilled. @param start instant of the rule's hour 0, ms */
 export const jarRuleOf = (lot: Lot, rule: JarRule, start: number): TaskRule => ({
   kind: rule.kind,
-  then: lot.role === 'starter' ? 'strain' : 'bottle',
+  then: lot.role === 'starter' ? 'strain' : isClosedJar(lot) ? 'chill' : 'bottle',
   lot,
   at: start + rule.hour * hourMs,
   branches: rule.branches.map(({ result, chance, next, hour }) => ({

@@ -204,6 +204,23 @@ describe('brews', () => {
     expect(ask([living])).toEqual([]);
     expect(ask([{ ...living, place: 'fridge' }], answer)).toEqual([]);
   });
+
+  test('under a closed lid: chilled in its jar, by its window or by its taste', () => {
+    const taste = { earliest: 6, best: 10, latest: 16, earliestSpread: 2, latestSpread: 5 };
+    const tasteRule = {
+      kind: 'sweet' as const,
+      hour: 8,
+      worth: 0.9,
+      branches: [{ result: '2', chance: 0.6, next: 'act' as const, hour: 8 }],
+    };
+    const closed = lotOf('b', {}, { events: [yeast], closure: 'sealed' });
+    const bottling = (lot: Lot) =>
+      ask([lot], { b: { start: at(-2), taste, tasteRule } }).find(({ verb }) => verb === 'bottle');
+    const task = bottling(closed);
+    expect(task).toMatchObject({ id: 'bottle-b', reason: 'closed-jar', from: at(4) });
+    expect(task!.rule).toMatchObject({ then: 'chill', at: at(6) });
+    expect(bottling({ ...closed, closure: 'airlock' })!.rule).toMatchObject({ then: 'bottle', at: at(6) });
+  });
 });
 
 describe('jars', () => {

@@ -57,6 +57,8 @@ export type TaskReason =
   /** Brews. */
   | 'mixed'
   | 'sweetness'
+  /** One that ferments under a closed lid, and is drunk from its jar. */
+  | 'closed-jar'
   | 'infusion'
   /** What a hand does every day. */
   | 'stir'

@@ -6,7 +6,7 @@ import { whileAwake } from '@/core/kitchen/waking';
 import type { Lot } from '@/core/lots/lot';
 import { cautionOf } from '@/core/settings/caution';
 import { wakingOf } from '@/core/settings/waking-hours';
-import { jarRuleOf, ruleOf } from '@/core/tasks/rule';
+import { isClosedJar, jarRuleOf, ruleOf } from '@/core/tasks/rule';
 import type { TaskRule } from '@/core/tasks/task';
 import { wideHours } from '@/words/brews/composed-words';
 import { byWords, moment, quarter } from '@/words/moment';
@@ -53,11 +53,19 @@ export function adviceOf(
   const find = (id: string) => lotOf(household, id);
   const rule = answer.tasteRule ? jarRuleOf(lot, answer.tasteRule, answer.start) : ruleOf(lot, answer, find);
   const sealed = answer.chill !== null;
+  const inJar = isClosedJar(lot);
   const because = sealed
     ? chillReason(answer, lot.vessel.kind, celsius, cautionOf(household) === 'careful')
-    : t`its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`;
+    : inJar
+      ? t`its sugar is then eaten far enough, and cold all but stops it there.`
+      : t`its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`;
   const wide = !sealed && closes - Math.max(now, opens) > wideHours * hourMs;
-  const verb = sealed ? t`Chill` : t`Taste${wide ? t` once a day` : ''}, and bottle if you like it,`;
+  const often = wide ? t` once a day` : '';
+  const verb = sealed
+    ? t`Chill`
+    : inJar
+      ? t`Taste${often}, and chill it in its jar if you like it,`
+      : t`Taste${often}, and bottle if you like it,`;
   const when = whenOf(opens, closes, sealed, now, waking.to);
   const late = sealed ? null : lateWords('bottle', lot, closes, now);
   return {

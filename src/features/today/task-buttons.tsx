@@ -52,7 +52,17 @@ export function TaskButtons({ task, now }: Props) {
       return (
         <>
           {task.rule ? <TasteButtons rule={task.rule} now={now} /> : null}
+          {task.reason === 'closed-jar' && task.from <= now ? (
+            <InkButton
+              label={t`Into the fridge`}
+              hint={t`${lot.name} into the fridge`}
+              onPress={() =>
+                act({ kind: 'moved', lots: [lot.id], place: 'fridge' }, t`${lot.name} in the fridge.`)
+              }
+            />
+          ) : null}
           <InkButton
+            quiet={task.reason === 'closed-jar'}
             label={t`Taste or bottle`}
             hint={t`Taste or bottle ${lot.name}`}
             onPress={() => see(hrefOf(lot))}

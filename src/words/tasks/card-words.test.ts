@@ -70,6 +70,26 @@ test('a feed says its name, its amounts, by when and why', () => {
   expect(of('feed', { reason: 'starved' })).toMatchObject({ title: 'Bring Nib back', when: 'Now' });
 });
 
+test('a brew under a closed lid is chilled in its jar, and opened slowly', () => {
+  expect(of('bottle', { reason: 'closed-jar' })).toMatchObject({
+    title: `Taste ${brew.name}; into the fridge if you like it`,
+    why: 'Cold holds its sweetness.',
+    caution: 'Slowly, over a bowl, glasses on.',
+  });
+  expect(of('bottle', { reason: 'closed-jar' }, 3).title).toBe(`Taste ${brew.name}`);
+  const rule: TaskRule = {
+    kind: 'sweet',
+    then: 'chill',
+    lot: brew,
+    at: now,
+    branches: [branch('2', 'act', 0), branch('4', 'look', 20)],
+  };
+  expect(of('bottle', { reason: 'closed-jar', rule })).toMatchObject({
+    why: 'A hint sweet: chill at once. Else leave it.',
+    caution: 'Slowly, over a bowl, glasses on.',
+  });
+});
+
 test('when is exact today and tomorrow, and a part of the day after that', () => {
   expect(of('feed', {}, -1, 9).when).toBe('By tomorrow 3:15');
   expect(of('feed', {}, -1, 4.2).when).toBe('Before bed');

@@ -108,13 +108,14 @@ function spanWords({ from, until }: Task, household: Household, now: number): st
   return quarter(until) <= now ? t`now` : deadlineWords(until, now, wakingOf(household));
 }
 
+const slowly = t`Slowly, over a bowl, glasses on.`;
 const looks = {
   squeeze: {
     order: t`Squeeze bottle`,
     noun: t`squeeze`,
     caution: t`Glasses on; squeeze only the soft bottle, never glass.`,
   },
-  hiss: { order: t`Ease the cap of bottle`, noun: t`hiss`, caution: t`Slowly, over a bowl, glasses on.` },
+  hiss: { order: t`Ease the cap of bottle`, noun: t`hiss`, caution: slowly },
   gaugeBar: { order: t`Read the gauge of bottle`, noun: t`gauge`, caution: null },
   sweet: { order: t`Taste`, noun: t`taste`, caution: null },
 } as const;
@@ -127,7 +128,12 @@ function look(rule: TaskRule, { root }: Due): Said {
   return {
     title: rule.kind === 'sweet' ? title : t`${title} of ${root.name}`,
     why: ruleShort(rule, noun),
-    caution: rule.then === 'bottle' ? bottlesBear : caution,
+    caution:
+      rule.then === 'bottle'
+        ? bottlesBear
+        : rule.kind === 'sweet' && rule.then === 'chill'
+          ? slowly
+          : caution,
   };
 }
 
@@ -226,6 +232,12 @@ function pitch({ lot }: Due): Said {
 
 function bottle({ task, lot, now }: Due): Said {
   const due = task.from <= now;
+  if (task.reason === 'closed-jar')
+    return {
+      title: due ? t`Taste ${lot.name}; into the fridge if you like it` : t`Taste ${lot.name}`,
+      why: t`Cold holds its sweetness.`,
+      caution: slowly,
+    };
   return {
     title: due ? t`Taste ${lot.name}; bottle it if you like it` : t`Taste ${lot.name}`,
     why: t`The sugar that is left makes the fizz.`,

@@ -186,17 +186,22 @@ function pitch({ lot, span }: Due): TaskWords {
 }
 
 function bottle({ task, now, lot, from, until, span, due }: Due): TaskWords {
+  const closed = task.reason === 'closed-jar';
   if (task.rule)
     return {
       over: t`First ferment`,
       title: capital(ruleOrder(task.rule, now)),
       lines: ruleLines(task.rule, now),
-      because: t`Your own taste comes first. Without tasting: bottle it between ${from} and ${until}.`,
+      because: t`Your own taste comes first. Without tasting: ${closed ? t`chill it` : t`bottle it`} between ${from} and ${until}.`,
       span,
     };
   return {
     over: t`First ferment`,
-    title: due ? t`Taste ${lot.name}; bottle it if you like it` : t`Taste ${lot.name} from ${from}`,
+    title: !due
+      ? t`Taste ${lot.name} from ${from}`
+      : closed
+        ? t`Taste ${lot.name}; into the fridge if you like it`
+        : t`Taste ${lot.name}; bottle it if you like it`,
     ...(task.until - Math.max(now, task.from) > dayMs
       ? {
           lines: [
@@ -204,7 +209,9 @@ function bottle({ task, now, lot, from, until, span, due }: Due): TaskWords {
           ],
         }
       : {}),
-    because: t`until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
+    because: closed
+      ? t`until ${until}: its sugar is then eaten far enough, and cold all but stops it there.`
+      : t`until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
     span,
   };
 }

@@ -1,10 +1,10 @@
 import { lotOf } from '../../journal/household';
 import { pitchOf } from '../../lots/pitch';
-import { jarRuleOf } from '../rule';
+import { isClosedJar, jarRuleOf } from '../rule';
 import { type Task, type TaskAsk } from '../task';
 import { hourMs } from '../../duration';
 
-/** Brews: pitch what is mixed, taste and bottle what ferments. */
+/** Brews: pitch what is mixed; taste what ferments, and bottle it or chill it in its jar. */
 export function brewingTasks({ living, household, lotAnswer, now }: TaskAsk): readonly Task[] {
   return living.flatMap((lot): Task[] => {
     if (lot.role !== 'brew') return [];
@@ -37,7 +37,7 @@ export function brewingTasks({ living, household, lotAnswer, now }: TaskAsk): re
         fromSoftHours: taste.earliestSpread,
         untilSoftHours: taste.latestSpread,
         ...(tasteRule ? { rule: jarRuleOf(lot, tasteRule, start) } : {}),
-        reason: 'sweetness',
+        reason: isClosedJar(lot) ? 'closed-jar' : 'sweetness',
       },
     ];
   });
