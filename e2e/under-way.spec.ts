@@ -41,6 +41,10 @@ test('a brew under way for a Tuesday: in time or not, what a late one pours, hel
   await expect(chance(page)).toHaveText(/^In time and good: /, { timeout: 60_000 });
   await expect(card(page)).toContainText('First glass: ');
   await expect(card(page)).toContainText('Held: bottle ');
+  // What is ahead of it stands on its days.
+  const days = page.getByTestId('plan-days');
+  await expect(days).toContainText('Chill all: Quince and bay ginger beer');
+  await expect(days).toContainText('A glass can be poured: Quince and bay ginger beer');
 
   // A planner that does not come is said here too.
   await page.route('**/plan-worker-*.js', (route) => route.abort());
@@ -95,4 +99,6 @@ test('a brew under way for a Tuesday: in time or not, what a late one pours, hel
   await page.goto('/plan');
   await expect(card(page)).toContainText('In the fridge: ready ');
   await expect(chance(page)).toHaveCount(0);
+  await expect(days).toContainText('A glass can be poured: Quince and bay ginger beer');
+  await expect(days).not.toContainText('Chill all');
 });

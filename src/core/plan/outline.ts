@@ -53,6 +53,15 @@ export function hangsOn(ways: readonly WayThrough[], by: number): Cause | null {
   return worst && worst[1] > hardlyAny * ways.length ? worst[0] : null;
 }
 
+/** Eight kitchens in ten do it between these instants, ms; Infinity is never. */
+export function spanOf(
+  ways: readonly WayThrough[],
+  of: (each: WayThrough) => number,
+): Pick<Step, 'from' | 'until'> {
+  const sorted = Float64Array.from(ways, of).sort();
+  return { from: quantileOf(sorted, 0.1), until: quantileOf(sorted, 0.9) };
+}
+
 /** What a choice comes to in words' terms: the windows of its steps, the latest start, what it hangs on. */
 export function outlineOf(
   choice: Choice,
@@ -62,13 +71,9 @@ export function outlineOf(
 ): Outline {
   const { way, pitchAt, chance, acts } = choice;
   const ways = waysThrough(way, pitchAt, household, held);
-  const span = (of: (each: WayThrough) => number) => {
-    const sorted = Float64Array.from(ways, of).sort();
-    return { from: quantileOf(sorted, 0.1), until: quantileOf(sorted, 0.9) };
-  };
-  const bottle = span(({ bottledAt }) => bottledAt);
-  const chill = span(({ chilledAt }) => chilledAt);
-  const pour = span(({ glassAt }) => glassAt);
+  const bottle = spanOf(ways, ({ bottledAt }) => bottledAt);
+  const chill = spanOf(ways, ({ chilledAt }) => chilledAt);
+  const pour = spanOf(ways, ({ glassAt }) => glassAt);
   const pause = way.lengths.pauseHours * hourMs;
   const steps: Step[] = [
     { kind: 'brew', from: pitchAt, until: pitchAt + brewDayHours * hourMs },

@@ -12,7 +12,7 @@ import { bottledRun } from './fizz-hours';
 import { lastFree, nextFree } from './free-hours';
 import type { HeldSteps } from './held';
 import { bottleLengths, lengthsOf, type Lengths } from './lengths';
-import { hangsOn, type Cause } from './outline';
+import { hangsOn, spanOf, type Cause, type Step } from './outline';
 import { coldHours, wayThrough, type Hands } from './way-through';
 import { onClock } from '../calendar';
 import { dayMs, hourMs } from '../duration';
@@ -37,6 +37,8 @@ export interface UnderWay {
   readonly chance: number;
   /** When a glass can be poured: eight kitchens in ten lie between. Infinity is never. */
   readonly glass: { readonly from: number; readonly until: number };
+  /** What is still to be done, and the glass. */
+  readonly steps: readonly Step[];
   readonly hangsOn: Cause | null;
   /** The first noon or evening after it is wished at which it is clearly surer; null when none is, or when it is sure enough. */
   readonly surer: { readonly at: number; readonly chance: number } | null;
@@ -121,11 +123,17 @@ export function underWay(
     isBottled ? believedOfBottles(chanceBy(ways, by)) : believed(chanceBy(ways, by), false);
   const chance = said(ask.by);
   const glasses = Float64Array.from(ways, ({ glassAt }) => glassAt).sort();
+  const glass = spanOf(ways, ({ glassAt }) => glassAt);
   const isWanting = chance < wanting.below;
   return {
     wishId: ask.wishId,
     chance,
-    glass: { from: quantileOf(glasses, 0.1), until: quantileOf(glasses, 0.9) },
+    glass,
+    steps: [
+      ...(isBottled ? [] : [{ kind: 'bottle' as const, ...spanOf(ways, ({ bottledAt }) => bottledAt) }]),
+      { kind: 'chill', ...spanOf(ways, ({ chilledAt }) => chilledAt) },
+      { kind: 'pour', ...glass },
+    ],
     hangsOn: hangsOn(ways, ask.by),
     surer: isWanting ? surerAfter(ask.by, chance, said) : null,
     inTime: isWanting && quantileOf(glasses, 0.5) > ask.by ? inTimeOf(ask, worked, hands) : null,

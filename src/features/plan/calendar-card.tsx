@@ -18,16 +18,19 @@ import { plural, t } from '@/core/language/t';
 import { useAct } from '../acts/act-context';
 import { useForecasts } from '../forecasting/forecasts';
 import { RemindButton } from './remind-button';
-import { calendarTasks, todaysTasks } from './calendar-tasks';
+import type { Ahead } from './ahead';
+import { aheadTasks, calendarTasks, todaysTasks } from './calendar-tasks';
 
 interface Props {
   readonly wishes: readonly OpenWish[];
   readonly chosen: readonly { readonly wishId: string; readonly outline: Outline }[];
+  /** What is under way. */
+  readonly ahead: readonly Ahead[];
   readonly now: number;
 }
 
 /** Calendars: what is planned goes out, when nobody has hands comes in. */
-export function CalendarCard({ wishes, chosen, now }: Props) {
+export function CalendarCard({ wishes, chosen, ahead, now }: Props) {
   const act = useAct();
   const household = useAppSelector(selectHousehold);
   const { living, lotAnswer, starterAnswer } = useForecasts();
@@ -49,7 +52,8 @@ export function CalendarCard({ wishes, chosen, now }: Props) {
     const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
     const all = [
       ...calendarTasks(wishes, chosen, household, origin),
-      ...todaysTasks(tasks, household, lotAnswer, now, origin),
+      ...aheadTasks(ahead, origin),
+      ...todaysTasks(tasks, ahead, { household, lotAnswer, now, origin }),
     ];
     saveTextFile(writeCalendar(all, now), 'text/calendar', 'yuzet-plan.ics');
   };

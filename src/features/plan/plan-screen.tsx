@@ -11,6 +11,8 @@ import { InkButton } from '@/ui/controls/ink-button';
 import { Text } from '@/ui/controls/text';
 import { Screen } from '@/ui/layout/screen';
 import { plural, t } from '@/core/language/t';
+import type { Ahead } from './ahead';
+import { useAhead } from './use-ahead';
 import { CalendarCard } from './calendar-card';
 import { DaysCard } from './days-card';
 import { heldOf } from './plan-ask';
@@ -23,6 +25,9 @@ import { useUnderWay } from './use-under-way';
 import { usePlan, type HeldByWish } from './use-plan';
 import { WishCard } from './wish-card';
 import { WishForm } from './wish-form';
+
+const glassOf = (ahead: readonly Ahead[], key: string) =>
+  ahead.find(({ wishId }) => wishId === key)?.outline.steps.find(({ kind }) => kind === 'pour') ?? null;
 
 /** What is brewed for a wish. */
 const nameOf = (
@@ -48,6 +53,7 @@ export function PlanScreen() {
   );
   const dated = useDatedPlans(open, chosen, now);
   const begun = useUnderWay(now);
+  const ahead = useAhead(begun.answers, now);
   const hold = (id: string, change: Partial<Held>) =>
     setHeld((before) => ({ ...before, [id]: { ...before[id], ...change } }));
   return (
@@ -91,13 +97,18 @@ export function PlanScreen() {
             wish={wish}
             brew={brew}
             answer={begun.answers.get(wish.key) ?? null}
+            glass={glassOf(ahead, wish.key)}
             again={begun.again}
             now={now}
           />
         ) : null;
       })}
-      {dated.length > 0 ? (
-        <DaysCard plans={dated} nameOf={(id) => nameOf(id, chosen, household)} now={now} />
+      {dated.length + ahead.length > 0 ? (
+        <DaysCard
+          plans={[...dated, ...ahead]}
+          nameOf={(id) => ahead.find(({ wishId }) => wishId === id)?.name ?? nameOf(id, chosen, household)}
+          now={now}
+        />
       ) : null}
       {chosen.length > 0 ? (
         <ShoppingCard
@@ -111,7 +122,7 @@ export function PlanScreen() {
         label={t`What can I make with what is here?`}
         onPress={() => router.navigate('/brews/recipes?have=1')}
       />
-      <CalendarCard wishes={open} chosen={chosen} now={now} />
+      <CalendarCard wishes={open} chosen={chosen} ahead={ahead} now={now} />
     </Screen>
   );
 }

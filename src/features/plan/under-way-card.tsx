@@ -24,13 +24,15 @@ import { usePlanActs } from './use-plan-acts';
 interface Props extends Made {
   /** Null while it is being worked out. */
   readonly answer: UnderWay | null;
+  /** When a glass can be poured by what is ahead; null before that is known. */
+  readonly glass: UnderWay['glass'] | null;
   /** Asks once more, where it could not be worked out. */
   readonly again: (() => void) | null;
   readonly now: number;
 }
 
 /** A wish whose brew is under way: whether it comes in time, and what can be done where it hardly does. */
-export function UnderWayCard({ wish, brew, answer, again, now }: Props) {
+export function UnderWayCard({ wish, brew, answer, glass, again, now }: Props) {
   const household = useAppSelector(selectHousehold);
   const forecasts = useForecasts();
   const dated = wish.standing ? null : wish.by;
@@ -45,15 +47,20 @@ export function UnderWayCard({ wish, brew, answer, again, now }: Props) {
       />
       {dated !== null && cold !== null ? <Text>{coldWords(cold, dated, now)}</Text> : null}
       {asks && !answer ? <NoneYet waiting={t`Working out whether it is in time…`} again={again} /> : null}
-      {asks && answer ? <Ahead wish={wish} answer={answer} now={now} /> : null}
+      {asks && answer ? <Ahead wish={wish} answer={answer} glass={glass ?? answer.glass} now={now} /> : null}
     </Card>
   );
 }
 
 /** What is ahead: the chance, the first glass, what was held, and what else could be done. */
-function Ahead({ wish, answer, now }: Pick<Props, 'wish' | 'now'> & { readonly answer: UnderWay }) {
+function Ahead({
+  wish,
+  answer,
+  glass,
+  now,
+}: Pick<Props, 'wish' | 'now'> & { readonly answer: UnderWay; readonly glass: UnderWay['glass'] }) {
   const { postpone, letGo } = usePlanActs();
-  const { chance, glass, hangsOn, surer, inTime } = answer;
+  const { chance, hangsOn, surer, inTime } = answer;
   const changed = wish.taken && changedWords(wish.taken.chance, chance);
   const held = wish.taken && heldWords(wish.taken, now);
   return (
