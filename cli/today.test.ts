@@ -3,6 +3,10 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { z } from 'zod';
+import { dawn, TestKitchen } from '../src/core/forecast/kitchen.test-tool';
+import { journalOf } from '../src/core/journal/journal';
+import { hourMs } from '../src/core/duration';
+import { todayOf } from './today/today';
 
 const root = path.join(__dirname, '..');
 const folder = mkdtempSync(path.join(tmpdir(), 'yuzet-'));
@@ -76,6 +80,31 @@ const today = (at: string) => {
   expect([status, stderr]).toEqual([0, '']);
   return { text: stdout, said: Said.parse(JSON.parse(stdout)) };
 };
+
+test('two jars that are due together are two tasks, each with its own amounts', () => {
+  const kitchen = new TestKitchen(22);
+  const jars = [600, 300].map((ml) =>
+    kitchen.jar(-240, 'ginger-bug', [
+      { what: 'water', ml },
+      { what: 'ginger', grams: ml / 20 },
+      { what: 'white-sugar', grams: ml / 20 },
+    ]),
+  );
+  const fed = [18, 9];
+  for (const [i, lotId] of jars.entries())
+    kitchen.at(0, { kind: 'portions-added', lotId, portions: [{ what: 'white-sugar', grams: fed[i] }] });
+  const now = dawn + 20 * hourMs;
+  const feeds = todayOf(journalOf(kitchen.entries, now).household, now).tasks.filter(
+    ({ verb }) => verb === 'feed',
+  );
+  expect(feeds.map(({ lots }) => lots)).toEqual(expect.arrayContaining(jars.map((id) => [id])));
+  // As much for each as it was fed last.
+  for (const [i, id] of jars.entries())
+    expect(feeds.find(({ lots }) => lots[0] === id)!.amounts).toContainEqual({
+      what: 'white-sugar',
+      grams: fed[i],
+    });
+});
 
 describe('a household from the command line', () => {
   let bottles: string[] = [];

@@ -92,7 +92,10 @@ export function todayOf(household: Household, now: number): Today {
   return {
     schema: 'yuzet.today/1',
     at: iso(now),
-    tasks: tasks.map((task) => taskOf(task, household, answers, now)),
+    // Each jar of a round by itself, with its own amounts.
+    tasks: tasks.flatMap((task) =>
+      (task.parts ?? [task]).map((part) => taskOf(part, household, answers, now)),
+    ),
     lots: living.map((lot) => lotOfToday(lot, household, answers, now)),
   };
 }
@@ -103,10 +106,10 @@ function taskOf(task: Task, household: Household, answers: Answers, now: number)
   const said = cardWords(task, household, answers.lots.get(task.lots[0]!.id) ?? null, now);
   return {
     id: task.id,
-    verb: rule ? 'look' : task.verb === 'tend' ? tendVerb(task) : task.verb,
+    verb: rule ? 'look' : verbOf(task),
     lots: task.lots.map(({ id }) => id),
     from: iso(rule ? rule.at : task.from),
-    until: Number.isFinite(task.until) ? iso(task.until) : null,
+    until: Number.isFinite(task.until) ? iso(Math.max(task.until, rule?.at ?? -Infinity)) : null,
     lateHours: short(Math.max(0, (now - task.until) / hourMs)),
     headline: said.title,
     reason: said.why,
@@ -126,8 +129,11 @@ function taskOf(task: Task, household: Household, answers: Answers, now: number)
   };
 }
 
-/** What is done to a first ferment or a wild starter every day, or what is taken out of it. */
-const tendVerb = ({ reason }: Task): string => (reason === 'infusion' ? 'strain-out' : reason);
+/** What is done to a first ferment or a wild starter every day or taken out of it; a drink in its jar is chilled. */
+function verbOf({ verb, reason }: Task): string {
+  if (verb === 'tend') return reason === 'infusion' ? 'strain-out' : reason;
+  return reason === 'closed-jar' ? 'chill' : verb;
+}
 
 function stageOf(lot: Lot): string {
   if (lot.role === 'bottle') return lot.place === 'fridge' ? 'chilled' : 'conditioning';
