@@ -6,8 +6,17 @@ import { cultures, truths as known, type Truth } from './calibration/truths.ts';
 import { drawHousehold, liveAs } from './trial/household.ts';
 import { lostBelow } from './trial/jar.ts';
 import { laterTruths } from './trial/later-truths.ts';
-import { bySeason, clairvoyant, fixedDays, squeezing, yuzet, type Policy } from './trial/policies.ts';
-import { scenes, type Scene } from './trial/scenes.ts';
+import {
+  bySeason,
+  clairvoyant,
+  clairvoyantOfJars,
+  fixedDays,
+  sipping,
+  squeezing,
+  yuzet,
+  type Policy,
+} from './trial/policies.ts';
+import { makings, type Making, type Scene } from './trial/scenes.ts';
 import { bound, isGood, Tally } from './trial/tally.ts';
 import { wishesTrial } from './trial/wishes.ts';
 import { bottlesOf, chilledAt } from './trial/world.ts';
@@ -23,6 +32,24 @@ const habits: Readonly<Record<string, Policy>> = {
   'squeezed mornings and evenings, hard': squeezing([8, 20], ['rock']),
   'the same, four hours more': squeezing([8, 20], ['rock'], 4),
 };
+
+/** The same of a drink from its jar. */
+const jarHabits = (likedAt: number): Readonly<Record<string, Policy>> => ({
+  'two days': fixedDays(2),
+  'three days': fixedDays(3),
+  'four days': fixedDays(4),
+  'five days': fixedDays(5),
+  'a sip every evening': sipping(20, likedAt),
+  [bound]: clairvoyantOfJars,
+});
+
+function othersOf({ bottled, likedAt, hasPilot }: Scene): [string, Policy][] {
+  if (bottled === 'in-jar') return Object.entries(jarHabits(likedAt));
+  return Object.entries({ ...habits, [bound]: clairvoyant }).filter(
+    ([name]) => hasPilot || !name.includes('squeezed'),
+  );
+}
+
 const advised: Readonly<Record<string, Policy>> = {
   'Yuzet careful, no look': yuzet('careful', null),
   'Yuzet careful, no look, sparkling-wine bottles': yuzet('careful', null, 'sparkling-wine'),
@@ -66,22 +93,21 @@ function singleBatches(
   console.log(`${tally.table()}\n\n${byTruth.table()}`);
 }
 
-function households(count: number, seed: number, scene: Scene, truths: readonly Truth[]): void {
+function households(count: number, seed: number, making: Making, truths: readonly Truth[]): void {
   const uniform = seededUniform(seed);
   const normal = seededNormal(seededUniform(seed + 1));
   const tally = new Tally();
   let [alive, acts, good] = [0, 0, 0];
   for (let h = 0; h < count; h++) {
-    const household = drawHousehold(scene, truths, uniform, normal);
+    const household = drawHousehold(making, truths, uniform, normal);
     const lived = liveAs(household, uniform, normal);
     if (lived.jarAlive > lostBelow) alive += 1;
     acts += lived.acts;
-    for (const { number, bottles, start, looks, poured, count: of } of lived.batches) {
+    for (const { number, scene, bottles, start, looks, poured, count: of } of lived.batches) {
       const part = number < 3 ? 'batches 1–2' : 'batches 3 on';
       tally.add(`${part}: Yuzet careful`, bottles, poured, looks);
       if (isGood(bottles, poured)) good += of;
-      const others = Object.entries({ ...habits, [bound]: clairvoyant });
-      for (const [name, policy] of others.filter(([name]) => scene.hasPilot || !name.includes('squeezed'))) {
+      for (const [name, policy] of othersOf(scene)) {
         const chilling = policy(bottles, handsOf(seed + h, start));
         tally.add(`${part}: ${name}`, bottles, chilledAt(bottles, chilling.hour), chilling.looks);
       }
@@ -92,7 +118,7 @@ function households(count: number, seed: number, scene: Scene, truths: readonly 
   }
   console.log(tally.table());
   console.log(
-    `\n${scene.name}: ${count} households, jars alive after 60 days ${alive}, acts and looks a good bottle ${(acts / Math.max(1, good)).toFixed(1)}`,
+    `\n${making.name}: ${count} households, jars alive after 60 days ${alive}, acts and looks a good bottle ${(acts / Math.max(1, good)).toFixed(1)}`,
   );
 }
 
@@ -101,8 +127,8 @@ const truths = args.includes('later') ? laterTruths : known;
 const rest = args.filter((arg) => arg !== 'later');
 if (rest[0] === 'wishes') console.log(wishesTrial(Number(rest[1] ?? 40), Number(rest[2] ?? 7), truths));
 else if (rest[0] === 'households') {
-  const scene = scenes.find(({ name }) => name.includes(rest[3] ?? 'bug'));
-  if (!scene)
-    console.error(`no such household: ${rest[3]}; there is ${scenes.map(({ name }) => name).join(', ')}`);
-  else households(Number(rest[1] ?? 4), Number(rest[2] ?? 7), scene, truths);
+  const making = makings.find(({ name }) => name.includes(rest[3] ?? 'bug'));
+  if (!making)
+    console.error(`no such household: ${rest[3]}; there is ${makings.map(({ name }) => name).join(', ')}`);
+  else households(Number(rest[1] ?? 4), Number(rest[2] ?? 7), making, truths);
 } else singleBatches(Number(rest[0] ?? 40), Number(rest[1] ?? 7), truths, rest[2]?.split(','));

@@ -76,7 +76,7 @@ export function weatherOf(batch: Batch, normal: () => number): Weather {
 }
 
 /** Held in water under an airlock at room temperature, volumes. */
-const underAirlock = 0.85;
+export const underAirlock = 0.85;
 
 /** A batch through its weather. @param pace grams an hour that make the middling kitchen reach the target in its time */
 export function courseOf(

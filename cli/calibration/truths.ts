@@ -40,7 +40,7 @@ export interface Truth {
 
 /** What is pitched: hours to 2.5 volumes at 21 °C in the middling kitchen, hours of lag among them, and base. */
 export interface CultureOfTruth {
-  readonly id: 'ginger-bug' | 'water-kefir-grains' | 'water-kefir-liquid' | 'wine-yeast' | 'peel';
+  readonly id: 'ginger-bug' | 'water-kefir-grains' | 'water-kefir-liquid' | 'wine-yeast' | 'peel' | 'whey';
   readonly base: string;
   readonly amountPerLitre: number;
   readonly sugar: number;

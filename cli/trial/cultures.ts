@@ -3,7 +3,7 @@ import type { CultureOfTruth } from '../calibration/truths.ts';
 /**
  * What ferments in the trial beside the calibration's bug and grains, at the middling times that makers report: a soda on wine yeast
  * is lively in a glass bottle after a day or two, kefir's liquid with a dose in one to three, a peel ferment foams after two to
- * five. Practice.
+ * five, and a closed jar on whey is drunk after three to five. Practice.
  */
 export const trialCultures = {
   yeast: {
@@ -35,5 +35,15 @@ export const trialCultures = {
     celsius: 23,
     lagHours: 16,
     growsBy: 8,
+  },
+  whey: {
+    id: 'whey',
+    base: 'mineral-sugar',
+    amountPerLitre: 26,
+    sugar: 46,
+    hoursToTarget: 78,
+    celsius: 21,
+    lagHours: 18,
+    growsBy: 6,
   },
 } as const satisfies Readonly<Record<string, CultureOfTruth>>;

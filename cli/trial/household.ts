@@ -1,17 +1,18 @@
-import { todayOf, type Today, type TodayBranch, type TodayTask } from '../today/today.ts';
-import { writeActs } from '../today/write-acts.ts';
-import { emptyJournal, type Journal } from '../../src/core/journal/journal.ts';
+import type { Today, TodayBranch, TodayTask } from '../today/today.ts';
 import type { OpeningKind } from '../../src/core/lots/lot.ts';
 import { at, drawBatch, drawKitchen } from '../calibration/courses.ts';
 import type { Kitchen, Truth } from '../calibration/truths.ts';
 import { filled, pitched, strained } from './household-acts.ts';
-import { drawFrom, Grains, jarHour, newJar, type Jar } from './jar.ts';
-import { litres, type Scene } from './scenes.ts';
+import { Diary } from './household-diary.ts';
+import { drawFrom, type Grains, type Jar } from './jar.ts';
+import { KeptJars } from './kept-jars.ts';
+import { litres, type Making, type Scene } from './scenes.ts';
 import { homeFrom, isPutOff, type PutOff } from './week.ts';
 import {
   chilledAt,
   filledFrom,
   heard,
+  inJar,
   sipped,
   squeezed,
   standing,
@@ -19,11 +20,13 @@ import {
   type Poured,
   type StandingJar,
 } from './world.ts';
+import { awayKey } from '../../src/core/settings/away.ts';
 import { dayMs, hourMs } from '../../src/core/duration.ts';
 
 interface LivedBatch {
   /** 1 for its first. */
   readonly number: number;
+  readonly scene: Scene;
   readonly bottles: Bottles;
   /** Instant of hour 0 of its course, ms. */
   readonly start: number;
@@ -31,13 +34,13 @@ interface LivedBatch {
   readonly hour: number;
   readonly looks: number;
   readonly poured: Poured;
-  /** Bottles of it. */
+  /** Bottles of it, or as many as a jar would fill. */
   readonly count: number;
 }
 
 export interface Lived {
   readonly batches: readonly LivedBatch[];
-  /** Share of its jar that is alive; 1 of a household that keeps none. */
+  /** Share of its worst jar that is alive; 1 of a household that keeps none. */
   readonly jarAlive: number;
   /** What Today asked for and it did: feeds, looks, rests, chillings. */
   readonly acts: number;
@@ -45,34 +48,37 @@ export interface Lived {
 }
 
 export interface HouseholdOfTrial {
-  readonly scene: Scene;
+  readonly making: Making;
   readonly truth: Truth;
   readonly kitchen: Kitchen;
   /** Room in the middle of its sixty days, °C, and how far the season moves it. */
   readonly celsius: number;
   readonly season: number;
   readonly begins: number;
+  /** Days between which nobody is there. */
+  readonly away: { readonly from: number; readonly to: number };
 }
 
 /** Days that a trial lasts. */
 const sixtyDays = 60;
-const away = { from: 35, to: 45 };
+const tenDays = { from: 35, to: 45 } as const;
 /** A batch stands in its jar for so long at most, hours. */
 const longestFirst = 14 * 24;
 
 export function drawHousehold(
-  scene: Scene,
+  making: Making,
   truths: readonly Truth[],
   uniform: () => number,
   normal: () => number,
 ): HouseholdOfTrial {
   return {
-    scene,
+    making,
     truth: truths[Math.floor(uniform() * truths.length)]!,
     kitchen: drawKitchen(normal),
     celsius: 19 + 6 * uniform(),
     season: 2.5 * (uniform() - 0.5),
     begins: new Date(2026, Math.floor(12 * uniform()), 1 + Math.floor(28 * uniform()), 18).getTime(),
+    away: tenDays,
   };
 }
 
@@ -80,6 +86,7 @@ const openingOf = (volumes: number): OpeningKind =>
   volumes < 1 ? 'still' : volumes < 2 ? 'gentle' : volumes < 3.6 ? 'lively' : 'gusher';
 
 interface Filled {
+  readonly scene: Scene;
   readonly bottles: Bottles;
   readonly start: number;
   readonly ids: readonly string[];
@@ -88,16 +95,16 @@ interface Filled {
 
 /** A first ferment. */
 interface Brewing {
+  readonly scene: Scene;
   readonly jar: StandingJar;
   readonly start: number;
   readonly id: string;
+  sips: number;
 }
 
 class Household {
-  private journal: Journal = emptyJournal;
-  private bug: Jar | null = null;
-  private grains: Grains | null = null;
-  private jarId = '';
+  private readonly diary = new Diary();
+  private readonly jars: KeptJars;
   private lived: number;
   private brewing: Brewing | null = null;
   private filled: Filled | null = null;
@@ -105,13 +112,13 @@ class Household {
   private cooling: {
     readonly ids: readonly string[];
     readonly from: number;
-    readonly volumes: number;
+    /** How its bottles open; null of a jar. */
+    readonly opens: OpeningKind | null;
   } | null = null;
   private readonly putOff: PutOff = new Map();
   /** When its first ferment was last tasted: not twice a day. */
   private sippedAt = -Infinity;
   private acts = 0;
-  private asked = 0;
 
   constructor(
     private readonly of: HouseholdOfTrial,
@@ -120,10 +127,11 @@ class Household {
     private readonly days: number,
   ) {
     this.lived = of.begins;
+    this.jars = new KeptJars(of.truth, of.kitchen, normal);
   }
 
   live(): Lived {
-    const { begins } = this.of;
+    const { begins, away } = this.of;
     this.begin(begins);
     const end = begins + this.days * dayMs;
     let now = homeFrom(begins + 14 * hourMs);
@@ -136,14 +144,14 @@ class Household {
       if (!planned && day >= away.from - 4) {
         planned = true;
         const value = { from: begins + away.from * dayMs, to: begins + away.to * dayMs };
-        this.write(now, { kind: 'kept', thing: 'plan', key: 'away', value });
+        this.diary.write(now, { kind: 'kept', thing: 'away', key: awayKey, value });
       }
       if (day > away.from && day < away.to) {
         now = homeFrom(begins + away.to * dayMs + 1000);
         continue;
       }
       this.perhapsDrink(now);
-      const today = this.today(now);
+      const today = this.diary.today(now);
       const atHand = looked;
       looked = false;
       for (const task of today.tasks)
@@ -151,8 +159,14 @@ class Household {
       this.perhapsBrew(today, now, day);
       now = looked ? now + hourMs / 20 : this.next(today, now);
     }
-    const jarAlive = this.bug?.alive ?? this.grains?.alive ?? 1;
-    return { batches: this.batches, jarAlive, acts: this.acts, asked: this.asked };
+    const { acts } = this;
+    return { batches: this.batches, jarAlive: this.jars.alive, acts, asked: this.diary.asked };
+  }
+
+  /** What it makes next. */
+  private get turn(): Scene {
+    const { scenes } = this.of.making;
+    return scenes[this.batches.length % scenes.length]!;
   }
 
   private room(then: number): number {
@@ -160,36 +174,16 @@ class Household {
     return this.of.celsius + this.of.season * (along - 0.5);
   }
 
-  /** Its jar lives until an instant. */
+  /** Its jars live until an instant. */
   private wait(until: number): void {
-    for (; this.lived < until; this.lived += hourMs) {
-      if (this.bug) jarHour(this.bug, this.of.truth.warmth(this.room(this.lived)));
-      this.grains?.hour();
-    }
-  }
-
-  private today(now: number): Today {
-    this.asked += 1;
-    return todayOf(this.journal.household, now);
-  }
-
-  private write(now: number, ...acts: readonly object[]): string[] {
-    const writing = writeActs(
-      this.journal,
-      acts.map((act, i) => ({ at: now + i, ...act })),
-    );
-    if (!writing.ok) throw new Error(writing.problems.join('\n'));
-    this.journal = writing.journal;
-    return writing.entries.map(({ id }) => id);
+    for (; this.lived < until; this.lived += hourMs) this.jars.hour(this.room(this.lived));
   }
 
   private begin(now: number): void {
-    const { scene, truth, kitchen } = this.of;
-    const ids = this.write(now, ...scene.begun(Math.round(this.room(now))));
-    if (scene.keeps === null) return;
-    this.jarId = ids.at(-1)!;
-    if (scene.keeps === 'bug') this.bug = newJar(700, 35);
-    else this.grains = new Grains(truth, kitchen, scene.sugar, this.room(now), this.normal);
+    for (const scene of this.of.making.scenes) {
+      const ids = this.diary.write(now, ...scene.begun(Math.round(this.room(now))));
+      this.jars.begin(scene, ids.at(-1)!, this.room(now));
+    }
   }
 
   private isDue(task: TodayTask, now: number, atHand: boolean): boolean {
@@ -204,22 +198,23 @@ class Household {
       case 'feed':
       case 'wake':
       case 'rest':
-        if (task.lots.includes(this.jarId)) this.care(task, now);
+        for (const id of task.lots) this.care(id, task, now);
         return false;
       case 'look':
         return this.look(task, now);
       case 'bottle':
         return this.perhapsBottle(now);
       case 'chill':
+        if (this.brewing && task.lots.includes(this.brewing.id)) return this.perhapsBottle(now);
         if (this.filled && task.lots.some((id) => this.filled!.ids.includes(id)))
           this.chill(this.filled, now);
         return false;
       case 'stir':
       case 'shake':
-        this.write(now, { kind: 'stirred', lots: task.lots });
+        this.diary.write(now, { kind: 'stirred', lots: task.lots });
         return false;
       case 'vent':
-        this.write(now, { kind: 'vented', lots: task.lots, long: false });
+        this.diary.write(now, { kind: 'vented', lots: task.lots, long: false });
         return false;
       default:
         return false;
@@ -236,17 +231,18 @@ class Household {
           ? squeezed(bottles.bottles, hour, this.uniform, this.normal).value
           : heard(bottles.bottles, hour, this.normal);
       bottles.looks += 1;
-      this.write(now, { kind: 'observed', lotId: id, signs: { [kind]: value } });
+      this.diary.write(now, { kind: 'observed', lotId: id, signs: { [kind]: value } });
       return true;
     }
     const sugar =
-      id === this.jarId ? this.grains?.sugar : brewing?.id === id ? this.sugarOf(brewing, now) : null;
-    if (sugar === undefined || sugar === null) return false;
+      this.jars.byId(id)?.grains?.sugar ?? (brewing?.id === id ? this.sugarOf(brewing, now) : null);
+    if (sugar === null) return false;
     const sweet = sipped(sugar, this.normal);
-    this.write(now, { kind: 'tasted', lotId: id, sweet });
+    this.diary.write(now, { kind: 'tasted', lotId: id, sweet });
+    if (brewing?.id === id) brewing.sips += 1;
     const branch = task.rule.find(({ result }) => result === String(sweet));
     if (branch && branch.verb !== 'look' && isNow(branch, now))
-      if (branch.verb === 'strain') this.care(task, now);
+      if (branch.verb === 'strain') this.care(id, task, now);
       else this.bottle(now);
     return true;
   }
@@ -255,18 +251,19 @@ class Household {
     return at(jar.course.sugar, (now - start) / hourMs);
   }
 
-  /** Fed, strained, brought to rest or woken. */
-  private care(task: TodayTask, now: number): void {
-    const isCold =
-      task.verb === 'rest' || (task.verb !== 'wake' && Boolean(this.bug?.isCold ?? this.grains?.isCold));
+  /** A jar fed, strained, brought to rest or woken. */
+  private care(id: string, task: TodayTask, now: number): void {
+    const jar = this.jars.byId(id);
+    if (!jar) return;
+    const { bug, grains, scene } = jar;
+    const isCold = task.verb === 'rest' || (task.verb !== 'wake' && (bug ?? grains)!.isCold);
     if (task.verb === 'rest' || task.verb === 'wake')
-      this.write(now, {
+      this.diary.write(now, {
         kind: 'moved',
-        lots: [this.jarId],
+        lots: [id],
         place: task.verb === 'rest' ? 'fridge' : 'counter',
       });
-    if (this.bug) this.bug.isCold = isCold;
-    if (this.grains) this.grains.isCold = isCold;
+    (bug ?? grains)!.isCold = isCold;
     if (task.amounts.length === 0) return;
     const portions = task.amounts.map(({ what, grams, ml }) =>
       grams === undefined ? { what, ml } : { what, grams: Math.round(grams) },
@@ -277,24 +274,31 @@ class Household {
       task.amounts.reduce((all, each) => all + of(each), 0);
     const sugar = spoon * sum(({ what, grams = 0 }) => (what.includes('sugar') ? grams : 0));
     const ml = sum(({ what, ml: each = 0 }) => (what === 'water' ? each : 0));
-    if (this.bug) {
-      this.bug.sugar += sugar;
-      this.bug.ml += ml;
-      this.write(now, { kind: 'portions-added', lotId: this.jarId, portions });
-    } else if (this.grains) this.strain(this.grains, now, ml, sugar, portions);
+    if (bug) {
+      bug.sugar += sugar;
+      bug.ml += ml;
+      this.diary.write(now, { kind: 'portions-added', lotId: id, portions });
+    } else if (grains) this.strain({ id, grains, scene }, now, ml, sugar, portions);
   }
 
-  /** What is strained is drunk, unless bottles stand empty at a weekend. */
-  private strain(grains: Grains, now: number, ml: number, sugar: number, portions: readonly object[]): void {
-    const { scene, truth, kitchen } = this.of;
+  /** What is strained is drunk, unless bottles stand empty at a weekend and it is its turn. */
+  private strain(
+    { id, grains, scene }: { readonly id: string; readonly grains: Grains; readonly scene: Scene },
+    now: number,
+    ml: number,
+    sugar: number,
+    portions: readonly object[],
+  ): void {
+    const { truth, kitchen } = this.of;
     const left = grains.sugar;
-    const [strainedId] = this.write(now, ...strained(this.jarId, ml, this.batches.length + 1, portions));
+    const [strainedId] = this.diary.write(now, ...strained(id, ml, this.batches.length + 1, portions));
     const brew = `${strainedId!}-1`;
     const celsius = this.room(now);
     grains.feed((1000 * sugar) / ml, celsius);
     const isWeekend = [0, 6].includes(new Date(now).getDay());
-    if (!isWeekend || this.filled || this.cooling || this.isAwaySoon(now)) {
-      this.write(now + 1000, { kind: 'ended', lots: [brew], how: 'drunk', why: '' });
+    const isFree = this.turn === scene && !this.brewing && !this.filled && !this.cooling;
+    if (!isWeekend || !isFree || this.isAwaySoon(now)) {
+      this.diary.write(now + 1000, { kind: 'ended', lots: [brew], how: 'drunk', why: '' });
       return;
     }
     const jar = standing(
@@ -303,81 +307,111 @@ class Household {
       this.normal,
     );
     this.fill(
-      { jar, start: now, id: brew },
+      { scene, jar, start: now, id: brew, sips: 0 },
       now + hourMs / 4,
       Math.min(1000 * litres.bottle, Math.floor(ml / 2) - 5),
     );
   }
 
-  private fill({ jar, start, id }: Brewing, now: number, ml = 1000 * litres.bottle): void {
-    const { scene } = this.of;
-    const [filledId] = this.write(now, filled(id, scene, ml));
+  private fill({ scene, jar, start, id }: Brewing, now: number, ml = 1000 * litres.bottle): void {
+    const [filledId] = this.diary.write(now, filled(id, scene, ml));
     const hour = Math.max(0.1, (now - start) / hourMs);
     const filling = { hour, dose: scene.dose, glass: 'swing-top' } as const;
     const bottles = filledFrom(jar, filling, this.uniform, this.normal);
     const count = scene.glass + (scene.hasPilot ? 1 : 0);
     const ids = Array.from({ length: count }, (_, i) => `${filledId!}-${i + 1}`);
     // What the bottles left is drunk.
-    this.write(now + 1000, { kind: 'ended', lots: [id], how: 'drunk', why: '' });
+    this.diary.write(now + 1000, { kind: 'ended', lots: [id], how: 'drunk', why: '' });
     this.brewing = null;
-    this.filled = { bottles, start, ids, looks: 0 };
+    this.filled = { scene, bottles, start, ids, looks: 0 };
   }
 
-  /** "Taste it; bottle it if you like it": it is liked once it is hardly sweeter than is wanted. */
+  /** "Taste it; bottle it if you like it", or into the fridge. */
   private perhapsBottle(now: number): boolean {
     const { brewing } = this;
     if (!brewing || now < this.sippedAt + 20 * hourMs) return false;
     this.sippedAt = now;
     const sweet = sipped(this.sugarOf(brewing, now), this.normal);
-    this.write(now, { kind: 'tasted', lotId: brewing.id, sweet });
-    if (sweet <= likedAt) this.bottle(now);
-    return sweet > likedAt;
+    this.diary.write(now, { kind: 'tasted', lotId: brewing.id, sweet });
+    brewing.sips += 1;
+    const isLiked = sweet <= brewing.scene.likedAt;
+    if (isLiked) this.bottle(now);
+    return !isLiked;
   }
 
   private bottle(now: number): void {
-    if (this.brewing && !this.filled) this.fill(this.brewing, now + hourMs / 4);
+    const { brewing } = this;
+    if (!brewing || this.filled) return;
+    if (brewing.scene.bottled === 'in-jar') this.chillInJar(brewing, now);
+    else this.fill(brewing, now + hourMs / 4);
+  }
+
+  private chillInJar({ scene, jar, start, id, sips }: Brewing, now: number): void {
+    this.diary.write(now, { kind: 'moved', lots: [id], place: 'fridge' });
+    const hour = (now - start) / hourMs;
+    const bottles = inJar(jar);
+    const count = Math.round(litres.water / litres.bottle);
+    const poured = chilledAt(bottles, hour);
+    this.batches.push({
+      number: this.batches.length + 1,
+      scene,
+      bottles,
+      start,
+      hour,
+      looks: sips,
+      poured,
+      count,
+    });
+    this.brewing = null;
+    this.cooling = { ids: [id], from: now, opens: null };
   }
 
   private chill(bottles: Filled, now: number): void {
-    this.write(now, { kind: 'moved', lots: bottles.ids, place: 'fridge' });
+    this.diary.write(now, { kind: 'moved', lots: bottles.ids, place: 'fridge' });
     const hour = (now - bottles.start) / hourMs;
     const poured = chilledAt(bottles.bottles, hour);
     const number = this.batches.length + 1;
     this.batches.push({ ...bottles, number, hour, poured, count: bottles.ids.length });
     this.filled = null;
-    this.cooling = { ids: bottles.ids, from: now, volumes: poured.volumes };
+    this.cooling = { ids: bottles.ids, from: now, opens: openingOf(poured.volumes) };
   }
 
   /** Opened and drunk when they have been cold for three days; told as they open. */
   private perhapsDrink(now: number): void {
     if (!this.cooling || now < this.cooling.from + 72 * hourMs) return;
-    const { ids, volumes } = this.cooling;
+    const { ids, opens: how } = this.cooling;
     this.cooling = null;
-    const opened = ids.map((lotId) => ({ kind: 'opened', lotId, how: openingOf(volumes) }));
-    this.write(now, ...opened, { kind: 'ended', lots: ids, how: 'drunk', why: '' });
+    const opened = how ? ids.map((lotId) => ({ kind: 'opened', lotId, how })) : [];
+    this.diary.write(now, ...opened, { kind: 'ended', lots: ids, how: 'drunk', why: '' });
   }
 
   private isAwaySoon(now: number): boolean {
     const day = (now - this.of.begins) / dayMs;
+    const { away } = this.of;
     return (day > away.from - 6 && day < away.to + 2) || day > this.days - 8;
   }
 
   /** On Saturdays, when its jar is lively enough by its own account and nothing stands warm; not within a week of leaving. */
   private perhapsBrew(today: Today, now: number, day: number): void {
-    const { scene, truth, kitchen } = this.of;
-    const jar = today.lots.find(({ id }) => id === this.jarId);
-    const isAsleep =
-      this.bug !== null && (!jar?.liveliness || jar.liveliness[2]! < 0.5 || jar.place === 'fridge');
-    if (scene.bottled === 'strained' || this.brewing || this.filled || this.cooling || isAsleep || day < 1)
-      return;
+    const { turn: scene } = this;
+    if (scene.bottled === 'strained' || this.brewing || this.filled || this.cooling || day < 1) return;
     if (new Date(now).getDay() !== 6 || new Date(now).getHours() < 9 || this.isAwaySoon(now)) return;
+    const jar = this.jars.of(scene);
+    const said = today.lots.find(({ id }) => id === jar?.id);
+    const isLively = Boolean(said?.liveliness && said.liveliness[2]! >= 0.5 && said.place !== 'fridge');
+    if (jar?.bug && !isLively) return;
+    this.brew(scene, jar?.bug ? { id: jar.id, bug: jar.bug } : null, now);
+  }
+
+  private brew(scene: Scene, jar: { readonly id: string; readonly bug: Jar } | null, now: number): void {
+    const { truth, kitchen } = this.of;
     const celsius = Math.round(this.room(now));
-    const brew = this.write(now, ...scene.mixed(this.batches.length + 1, celsius)).at(-1)!;
-    const start = scene.keeps === 'bug' ? now + hourMs / 2 : now;
-    if (scene.keeps === 'bug') this.write(start, ...pitched(this.jarId, brew, celsius));
+    const id = this.diary.write(now, ...scene.mixed(this.batches.length + 1, celsius)).at(-1)!;
+    const start = jar ? now + hourMs / 2 : now;
+    if (jar) this.diary.write(start, ...pitched(jar.id, id, celsius));
     const drawn = drawBatch(kitchen, this.normal);
     // A jar that is not at its best brings fewer live cells.
-    const cells = drawn.cells * Math.max(0.05, this.bug?.alive ?? 1) ** 0.5;
+    const cells = drawn.cells * Math.max(0.05, jar?.bug.alive ?? 1) ** 0.5;
     const ferment = {
       truth,
       culture: scene.culture,
@@ -385,9 +419,9 @@ class Household {
       sugar: scene.sugar,
       celsius,
     };
-    const stood = standing(ferment, scene.bottled === 'tasted' ? longestFirst : 1, this.normal);
-    this.brewing = { jar: stood, start, id: brew };
-    if (this.bug) drawFrom(this.bug, 1000 * litres.draw);
+    const stood = standing(ferment, scene.bottled === 'at-once' ? 1 : longestFirst, this.normal);
+    this.brewing = { scene, jar: stood, start, id, sips: 0 };
+    if (jar) drawFrom(jar.bug, 1000 * litres.draw);
     if (scene.bottled === 'at-once') this.fill(this.brewing, start + hourMs / 2);
   }
 
@@ -405,8 +439,6 @@ class Household {
   }
 }
 
-/** Balanced or drier is liked. */
-const likedAt = 4;
 const isNow = ({ at: when }: TodayBranch, now: number): boolean =>
   when === null || new Date(when).getTime() <= now + hourMs;
 

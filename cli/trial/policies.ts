@@ -1,3 +1,4 @@
+import { at } from '../calibration/courses.ts';
 import { stepper } from '../stepper.ts';
 import { gaugeName } from '../../src/core/forecast/advice/decision-inputs.ts';
 import { bottleAdvice } from '../../src/core/forecast/advice/bottle-advice.ts';
@@ -11,7 +12,7 @@ import { isAwake, usualWaking } from '../../src/core/kitchen/waking.ts';
 import type { Caution } from '../../src/core/settings/caution.ts';
 import { strengthOf } from '../../src/core/vessels/strength.ts';
 import type { VesselId } from '../../src/core/vessels/vessel-kinds.ts';
-import { chilledAt, gauged, squeezed, type Bottles } from './world.ts';
+import { chilledAt, gauged, sipped, squeezed, type Bottles } from './world.ts';
 import { hourMs } from '../../src/core/duration.ts';
 
 /** When the bottles were chilled, and after how many looks. */
@@ -152,6 +153,30 @@ function asked(
     looks,
   });
 }
+
+/** Of a drink from its jar: sipped at an hour of every day, and chilled with the first sip that is liked. */
+export const sipping =
+  (clockHour: number, likedAt: number): Policy =>
+  (bottles, { start, uniform, normal }) => {
+    let looks = 0;
+    for (let hour = 12; hour < last(bottles); hour++) {
+      if (new Date(start + hour * hourMs).getHours() !== clockHour || uniform() < forgets.skipped) continue;
+      looks += 1;
+      if (sipped(at(bottles.warm.sugar, hour), normal) <= likedAt) return { hour, looks };
+    }
+    return { hour: last(bottles), looks };
+  };
+
+/** Likewise who knows what will come: the waking hour that is nearest to the sweetness that is wanted. */
+export const clairvoyantOfJars: Policy = (bottles, hands) => {
+  let best = { hour: 1, off: Infinity };
+  for (let hour = 1; hour < last(bottles); hour++) {
+    if (!isAwake(hands.start + hour * hourMs, usualWaking)) continue;
+    const off = Math.abs(chilledAt(bottles, hour).sweetness - bottles.wantedSweetness);
+    if (off < best.off) best = { hour, off };
+  }
+  return { hour: best.hour, looks: 0 };
+};
 
 /** Who knows what will come: the waking hour that pours the fizz that is wanted, within what a careful maker bears. */
 export const clairvoyant: Policy = (bottles, hands) => {

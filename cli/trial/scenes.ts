@@ -1,14 +1,16 @@
 import { cultures, type CultureOfTruth } from '../calibration/truths.ts';
 import { trialCultures } from './cultures.ts';
 
-/** What a household of the trial keeps and brews: its lots as acts of the journal without their stamps. */
+/** A drink that households of the trial make: its lots as acts of the journal without their stamps. */
 export interface Scene {
   readonly name: string;
   readonly keeps: 'bug' | 'grains' | null;
   /** What ferments in its bottles. */
   readonly culture: CultureOfTruth;
-  /** When it is bottled: at once, when its first ferment tastes right, or whenever its grains are strained. */
-  readonly bottled: 'at-once' | 'tasted' | 'strained';
+  /** When it is bottled: at once, when its first ferment tastes right, whenever its grains are strained, or never: drunk from its jar. */
+  readonly bottled: 'at-once' | 'tasted' | 'strained' | 'in-jar';
+  /** A first ferment is liked from this sip on, 1 dry to 5 syrupy. */
+  readonly likedAt: number;
   /** Sugar of what is mixed, g/L, and what goes into each bottle, g/L. */
   readonly sugar: number;
   readonly dose: number;
@@ -62,6 +64,7 @@ export const bug: Scene = {
   keeps: 'bug',
   culture: cultures.bug,
   bottled: 'at-once',
+  likedAt: 5,
   sugar: 81,
   dose: 0,
   glass: 6,
@@ -80,11 +83,12 @@ export const bug: Scene = {
   ],
 };
 
-export const kefir: Scene = {
+const kefir: Scene = {
   name: 'kefir, second ferment',
   keeps: 'grains',
   culture: trialCultures.kefirLiquid,
   bottled: 'strained',
+  likedAt: 5,
   sugar: 60,
   dose: 14,
   glass: 1,
@@ -105,6 +109,7 @@ const yeast: Scene = {
   keeps: null,
   culture: trialCultures.yeast,
   bottled: 'at-once',
+  likedAt: 5,
   sugar: 88,
   dose: 0,
   glass: 6,
@@ -125,6 +130,7 @@ const peel: Scene = {
   keeps: null,
   culture: trialCultures.peel,
   bottled: 'tasted',
+  likedAt: 4,
   sugar: 78,
   dose: 8,
   glass: 5,
@@ -140,4 +146,41 @@ const peel: Scene = {
   ],
 };
 
-export const scenes: readonly Scene[] = [bug, kefir, yeast, peel];
+const whey: Scene = {
+  name: 'whey in a closed jar',
+  keeps: null,
+  culture: trialCultures.whey,
+  bottled: 'in-jar',
+  likedAt: 2,
+  sugar: 46,
+  dose: 0,
+  glass: 0,
+  hasPilot: false,
+  begun: (celsius) => [room(celsius)],
+  mixed: (number, celsius) => [
+    room(celsius),
+    brewOf(number, 'mineral-sugar', 'sealed', null, [
+      water,
+      { what: 'white-sugar', grams: 145 },
+      { what: 'lime-juice', ml: 130 },
+      { what: 'sea-salt', grams: 4 },
+      { what: 'whey', ml: 80 },
+    ]),
+  ],
+};
+
+/** What a household makes, a batch of each in turn. */
+export interface Making {
+  readonly name: string;
+  readonly scenes: readonly Scene[];
+}
+
+const alone = (scene: Scene): Making => ({ name: scene.name, scenes: [scene] });
+
+export const makings: readonly Making[] = [
+  ...[bug, kefir, yeast, peel, whey].map(alone),
+  {
+    name: 'mixed: bug, kefir and packaged yeast',
+    scenes: [bug, kefir, { ...yeast, glass: 5, hasPilot: true }],
+  },
+];

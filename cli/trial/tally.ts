@@ -31,7 +31,7 @@ const nothing: Sum = {
 };
 
 /** Sweetness within this share of what is wanted is within its band. */
-const band = [0.67, 1.5] as const;
+const usualBand = [0.67, 1.5] as const;
 /** The careful working limit of a swing-top, bar. */
 const limitBar = 2.8;
 /** From so much fizz on, against the wanted, half of a bottle goes over the rim. */
@@ -40,7 +40,10 @@ const gushes = 1.6;
 export const bound = 'clairvoyant';
 
 /** Whether its fizz is within a quarter of what is wanted, and its sweetness within its band. */
-export const isGood = ({ wanted, wantedSweetness }: Bottles, { volumes, sweetness }: Poured): boolean =>
+export const isGood = (
+  { wanted, wantedSweetness, band = usualBand }: Bottles,
+  { volumes, sweetness }: Poured,
+): boolean =>
   isGoodFizz(volumes, wanted) &&
   sweetness >= band[0] * wantedSweetness &&
   sweetness <= band[1] * wantedSweetness;

@@ -9,6 +9,7 @@ import {
   drawBatch,
   drawKitchen,
   gaugeAt,
+  underAirlock,
   weatherOf,
   type Batch,
   type Course,
@@ -33,6 +34,8 @@ export interface Bottles {
   readonly wantedSweetness: number;
   readonly sealedFrom: number;
   readonly glass: VesselId;
+  /** Sweetness that is good of it, as shares of the wanted; the usual band where it is left out. */
+  readonly band?: readonly [number, number];
 }
 
 /**
@@ -137,6 +140,26 @@ export function filledFrom(
     glass,
   };
 }
+
+/** Of a drink from the jar a third more or less than wanted is good: as it was mixed it is half sweeter still. */
+const jarBand = [0.67, 1.3] as const;
+/** A third of the sugar eaten is what makers like. Practice. */
+const jarSweetness = 0.66;
+
+/** A jar that is drunk as it stands: under its lid it holds what an airlock leaves. */
+export const inJar = ({ batch, weather, course }: StandingJar): Bottles => ({
+  batch,
+  weather,
+  warm: course,
+  pilot: course,
+  pilotSlack: 0,
+  celsius: batch.celsius,
+  wanted: underAirlock,
+  wantedSweetness: jarSweetness * batch.sugar,
+  sealedFrom: 0,
+  glass: 'swing-top',
+  band: jarBand,
+});
 
 /** Sugar that 2.5 volumes take, g/L. */
 const sugarOfFizz = 10;
