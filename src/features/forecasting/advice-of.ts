@@ -12,7 +12,7 @@ import { wideHours } from '@/words/brews/composed-words';
 import { byWords, moment, quarter } from '@/words/moment';
 import { ruleBrief } from '@/words/tasks/card-words';
 import { lateWords } from '@/words/tasks/late-words';
-import { chillReason } from '@/words/tasks/reasons';
+import { chillReason, tasteReason } from '@/words/tasks/reasons';
 import { ruleOrder } from '@/words/tasks/rule-words';
 import { t } from '@/core/language/t';
 
@@ -56,9 +56,7 @@ export function adviceOf(
   const inJar = isClosedJar(lot);
   const because = sealed
     ? chillReason(answer, lot.vessel.kind, celsius, cautionOf(household) === 'careful')
-    : inJar
-      ? t`its sugar is then eaten far enough, and cold all but stops it there.`
-      : t`its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`;
+    : tasteReason(inJar);
   const wide = !sealed && closes - Math.max(now, opens) > wideHours * hourMs;
   const often = wide ? t` once a day` : '';
   const verb = sealed

@@ -2,6 +2,8 @@ import { rootOf } from '@/core/forecast/question/family-members';
 import { lotOf, type Household } from '@/core/journal/household';
 import type { Step } from '@/core/plan/outline';
 import type { UnderWay } from '@/core/plan/under-way';
+import { nextAwake } from '@/core/kitchen/waking';
+import { wakingOf } from '@/core/settings/waking-hours';
 import type { Task } from '@/core/tasks/task';
 import { coldFrom, type Made } from './under-way-ask';
 
@@ -50,7 +52,8 @@ export function aheadOf(
     const asked: AheadStep[] = [];
     for (const [i, step] of steps.entries()) {
       const task = taskOf(step, brew.id, tasks, household);
-      const from = task?.from ?? Math.max(step.from, afterThe(asked[i - 1], steps[i - 1], step));
+      const after = afterThe(asked[i - 1], steps[i - 1], step);
+      const from = task?.from ?? (after > step.from ? nextAwake(after, wakingOf(household)) : step.from);
       const until = Math.max(from, task?.until ?? step.until);
       asked.push({ kind: step.kind, from, until, taskId: task?.id ?? null });
     }

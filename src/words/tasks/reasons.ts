@@ -48,3 +48,9 @@ export function drivers(celsius: number, sugar: number, readings: number): strin
         : t`${readings} readings`;
   return t`Driven by ${one(celsius)} °C, ${Math.round(sugar)} g/L of sugar and the starter; ${seen}.`;
 }
+
+/** Why a first ferment is tasted when it is: to be bottled, or to be chilled in its jar. */
+export const tasteReason = (inJar: boolean): string =>
+  inJar
+    ? t`its sugar is then eaten far enough, and cold all but stops it there.`
+    : t`its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`;

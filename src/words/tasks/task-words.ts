@@ -11,7 +11,7 @@ import { renewalOf } from '@/core/starter/renewal';
 import type { Lot } from '@/core/lots/lot';
 import type { Task, Verb } from '@/core/tasks/task';
 import { inARow, portionsWords, volume } from '../amounts';
-import { chillReason } from './reasons';
+import { chillReason, tasteReason } from './reasons';
 import { lateWords } from './late-words';
 import { starvedWords } from '../starters/neglect-words';
 import { ruleLines, ruleOrder, unaskedWords } from './rule-words';
@@ -209,9 +209,7 @@ function bottle({ task, now, lot, from, until, span, due }: Due): TaskWords {
           ],
         }
       : {}),
-    because: closed
-      ? t`until ${until}: its sugar is then eaten far enough, and cold all but stops it there.`
-      : t`until ${until}, because its sugar is then eaten far enough, and what is left makes the fizz and some sweetness.`,
+    because: t`until ${until}, because ${tasteReason(closed)}`,
     span,
   };
 }
