@@ -31,9 +31,10 @@ export const finder = readFileSync(
 
 const literal = (value: string | RegExp) => (value instanceof RegExp ? String(value) : JSON.stringify(value));
 
-/** An expression for the first element of a role and a name, or null. */
+/** An expression for the first element of a role and a name that takes a tap, or null: one that is disabled is waited for. */
 export const byRole = (role: string, name: string | RegExp) =>
-  `(TestingLibraryDom.queryAllByRole(document.body, ${JSON.stringify(role)}, { name: ${literal(name)} })[0] ?? null)`;
+  `(TestingLibraryDom.queryAllByRole(document.body, ${JSON.stringify(role)}, { name: ${literal(name)} })` +
+  `.find((each) => !each.matches(':disabled, [aria-disabled="true"]')) ?? null)`;
 
 /** An expression for an input by its label, hidden ones too. */
 export const byLabel = (name: string) =>
