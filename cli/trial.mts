@@ -3,7 +3,8 @@
 // sixty days; without a name, of ginger bug. "npm run trial -- wishes 300 7": kitchens that wish for soda by a day. "later" behind it takes the truths that were written after the advice.
 import { seededNormal, seededUniform } from '../src/core/forecast/run/random.ts';
 import { cultures, truths as known, type Truth } from './calibration/truths.ts';
-import { drawHousehold, liveAs } from './trial/household.ts';
+import { liveAs } from './trial/household.ts';
+import { drawHousehold } from './trial/households.ts';
 import { lostBelow } from './trial/jar.ts';
 import { laterTruths } from './trial/later-truths.ts';
 import {
@@ -18,20 +19,21 @@ import {
 } from './trial/policies.ts';
 import { makings, type Making, type Scene } from './trial/scenes.ts';
 import { bound, isGood, Tally } from './trial/tally.ts';
+import { atWork, homeFrom } from './trial/week.ts';
 import { wishesTrial } from './trial/wishes.ts';
 import { bottlesOf, chilledAt } from './trial/world.ts';
 import { hourMs } from '../src/core/duration.ts';
 
-/** What makers do without advice. */
-const habits: Readonly<Record<string, Policy>> = {
+/** What makers do without advice. @param morning hour of the day at which they squeeze before they leave */
+const habitsOf = (morning: number): Readonly<Record<string, Policy>> => ({
   'a day': fixedDays(1),
   'two days': fixedDays(2),
   'three days': fixedDays(3),
   'days by season': bySeason,
   'squeezed evenings, firm': squeezing([20], ['firm', 'rock']),
-  'squeezed mornings and evenings, hard': squeezing([8, 20], ['rock']),
-  'the same, four hours more': squeezing([8, 20], ['rock'], 4),
-};
+  'squeezed mornings and evenings, hard': squeezing([morning, 20], ['rock']),
+  'the same, four hours more': squeezing([morning, 20], ['rock'], 4),
+});
 
 /** The same of a drink from its jar. */
 const jarHabits = (likedAt: number): Readonly<Record<string, Policy>> => ({
@@ -45,7 +47,7 @@ const jarHabits = (likedAt: number): Readonly<Record<string, Policy>> => ({
 
 function othersOf({ bottled, likedAt, hasPilot }: Scene): [string, Policy][] {
   if (bottled === 'in-jar') return Object.entries(jarHabits(likedAt));
-  return Object.entries({ ...habits, [bound]: clairvoyant }).filter(
+  return Object.entries({ ...habitsOf(7), [bound]: clairvoyant }).filter(
     ([name]) => hasPilot || !name.includes('squeezed'),
   );
 }
@@ -58,6 +60,9 @@ const advised: Readonly<Record<string, Policy>> = {
   'Yuzet usual, pilot': yuzet('usual', 'squeeze'),
   'Yuzet careful, gauge': yuzet('careful', 'gaugeBar'),
 };
+
+/** A household's habits are kept when it is at home, as its advice is. */
+const home = { from: homeFrom, absence: atWork };
 
 /** Hands of their own: a policy that looks more often does not change the kitchens after it. */
 const handsOf = (seed: number, start: number) => ({
@@ -75,7 +80,7 @@ function singleBatches(
   const noon = new Date(2026, 4, 4, 12).getTime();
   const tally = new Tally();
   const byTruth = new Tally();
-  for (const [name, policy] of Object.entries({ ...habits, ...advised, [bound]: clairvoyant })) {
+  for (const [name, policy] of Object.entries({ ...habitsOf(8), ...advised, [bound]: clairvoyant })) {
     if (only && !only.some((each) => name.includes(each))) continue;
     const uniform = seededUniform(seed);
     const normal = seededNormal(seededUniform(seed + 1));
@@ -108,7 +113,7 @@ function households(count: number, seed: number, making: Making, truths: readonl
       tally.add(`${part}: Yuzet careful`, bottles, poured, looks);
       if (isGood(bottles, poured)) good += of;
       for (const [name, policy] of othersOf(scene)) {
-        const chilling = policy(bottles, handsOf(seed + h, start));
+        const chilling = policy(bottles, { ...handsOf(seed + h, start), home });
         tally.add(`${part}: ${name}`, bottles, chilledAt(bottles, chilling.hour), chilling.looks);
       }
     }

@@ -1,7 +1,8 @@
 import { seededNormal, seededUniform } from '../src/core/forecast/run/random';
 import { drawBatch, drawKitchen } from './calibration/courses';
 import { cultures, truths } from './calibration/truths';
-import { drawHousehold, liveAs } from './trial/household';
+import { liveAs } from './trial/household';
+import { drawHousehold } from './trial/households';
 import { drawFrom, jarHour, newJar } from './trial/jar';
 import { makings } from './trial/scenes';
 import { isGood, Tally } from './trial/tally';

@@ -38,10 +38,17 @@ export type Policy = (bottles: Bottles, hands: Hands) => Chilling;
 
 const last = ({ batch }: Bottles) => batch.hours - 1;
 
+/** The first hour at home that is not before another. */
+const atHome = ({ start, home }: Hands, hour: number): number =>
+  home ? (home.from(start + hour * hourMs) - start) / hourMs : hour;
+
 /** Days on the counter after filling, whatever happens. */
 export const fixedDays =
   (days: number): Policy =>
-  (bottles) => ({ hour: Math.min(last(bottles), bottles.sealedFrom + 24 * days), looks: 0 });
+  (bottles, hands) => ({
+    hour: Math.min(last(bottles), atHome(hands, bottles.sealedFrom + 24 * days)),
+    looks: 0,
+  });
 
 /** Days by the season: two above 23 °C, three, four below 20 °C. */
 export const bySeason: Policy = (bottles, hands) =>
@@ -60,10 +67,10 @@ export const squeezing =
       const luck = hands.uniform();
       if (luck < forgets.skipped) continue;
       const late = luck < forgets.skipped + forgets.late ? 1 + (forgets.hours - 1) * hands.uniform() : 0;
-      const then = Math.min(last(bottles), hour + late);
+      const then = Math.min(last(bottles), atHome(hands, hour + late));
       looks += 1;
       if (enough.includes(String(squeezed(bottles, then, hands.uniform, hands.normal).value)))
-        return { hour: Math.min(last(bottles), then + laterHours), looks };
+        return { hour: Math.min(last(bottles), atHome(hands, then + laterHours)), looks };
     }
     return { hour: last(bottles), looks };
   };
@@ -83,16 +90,14 @@ export const yuzet =
     const readings: Reading[] = [...(hands.sips ?? [])];
     const sips = readings.length;
     const looks = () => readings.length - sips;
-    const { start, home } = hands;
-    const atHome = (hour: number) => (home ? (home.from(start + hour * hourMs) - start) / hourMs : hour);
     let now = bottles.sealedFrom + 0.1;
     for (;;) {
       const looksLeft = look !== null && looks() < mostLooks;
       const advice = asked(bottles, readings, now, caution, looksLeft ? [look] : [], hands, glass);
       if (!advice) return { hour: now, looks: looks(), glass };
       const { chill, rule } = advice;
-      if (!rule) return { hour: Math.min(last(bottles), atHome(chill.hour)), looks: looks(), glass };
-      now = Math.min(last(bottles), atHome(rule.hour));
+      if (!rule) return { hour: Math.min(last(bottles), atHome(hands, chill.hour)), looks: looks(), glass };
+      now = Math.min(last(bottles), atHome(hands, rule.hour));
       readings.push(
         look === 'gaugeBar'
           ? gauged(bottles, now, hands.normal)
