@@ -108,14 +108,14 @@ describe('a small trial', () => {
 test('a closed jar on whey: a third of its sugar is eaten after three to five days at 21 °C, in the middle of all kitchens', () => {
   const [, normal] = luck(17);
   const { sugar, culture } = makings.find(({ name }) => name.startsWith('whey'))!.scenes[0]!;
-  const days = Array.from({ length: 42 }, (_, k) => {
+  const days = Array.from({ length: 21 }, (_, k) => {
     const kitchen = drawBatch(drawKitchen(normal), normal);
-    const truth = truths[k % truths.length]!;
-    const { course } = standing({ truth, culture, kitchen, sugar, celsius: 21 }, 14 * 24, normal);
+    const truth = truths[k % 7]!;
+    const { course } = standing({ truth, culture, kitchen, sugar, celsius: 21 }, 0, normal);
     return course.sugar.findIndex((left) => left <= (2 / 3) * sugar) / 240;
   }).sort((a, b) => a - b);
-  expect(days[21]).toBeGreaterThan(3);
-  expect(days[21]).toBeLessThan(5);
+  expect(days[10]).toBeGreaterThan(3);
+  expect(days[10]).toBeLessThan(5);
 });
 
 test('a drink from its jar is good within a third of the sweetness wanted, and not as it was mixed', () => {
