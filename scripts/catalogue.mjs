@@ -11,7 +11,7 @@ const isPlain = (node) => ts.isStringLiteral(node) || ts.isNoSubstitutionTemplat
 const faults = [];
 
 /** Attributes whose text a maker reads or hears. */
-const told = /^(label|title|titled|hint|words|over|aria-label|placeholder|echo|error|unit)$/;
+const told = /^(label|title|titled|hint|words|over|aria-label|placeholder|echo|error|unit|what)$/;
 
 /** Text of the interface that never goes through a catalogue. */
 const isUntold = (node) =>
@@ -20,6 +20,21 @@ const isUntold = (node) =>
     ts.isJsxAttribute(node.parent) &&
     told.test(node.parent.name.getText()) &&
     /[A-Za-z]{2} |^[A-Z][a-z]/.test(node.text));
+
+/** Files whose every sentence is for a maker. */
+const speaks = /^src\/(words|features|ui)\//;
+
+/** Words in a row outside a text of a catalogue: a sentence that only English has. */
+const isSentence = (node) =>
+  (isPlain(node) || ts.isTemplateExpression(node)) &&
+  !(ts.isTaggedTemplateExpression(node.parent) || ts.isImportDeclaration(node.parent)) &&
+  !(ts.isCallExpression(node.parent) && node.parent.expression.getText() === 'plural') &&
+  !ts.isNewExpression(node.parent) &&
+  /^(?!.*px).*[A-Za-z]{2,} [a-z]{3,}/s.test(
+    isPlain(node)
+      ? node.text
+      : [node.head, ...node.templateSpans.map(({ literal }) => literal)].map(({ text }) => text).join('{}'),
+  );
 
 /** The keys of one file, in the order they stand in. */
 function keysOf(source) {
@@ -30,7 +45,8 @@ function keysOf(source) {
     found.push({ key: key.trim(), place: `${file}:${line}`, parameters });
   };
   const visit = (node) => {
-    if (isUntold(node)) faults.push(`${file}: only English says ${JSON.stringify(node.text.trim())}`);
+    if (isUntold(node) || (speaks.test(file) && isSentence(node)))
+      faults.push(`${file}: only English says ${node.getText().trim()}`);
     if (ts.isTaggedTemplateExpression(node) && node.tag.getText() === 't') {
       const { template } = node;
       const spans = ts.isTemplateExpression(template) ? template.templateSpans : [];

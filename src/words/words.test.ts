@@ -129,7 +129,7 @@ describe('entries in words', () => {
     expect(words('portions-added')).toBe('Added 18 g (2¾ tbsp) fresh ginger and 18 g (1½ tbsp) white sugar');
     expect(words('transferred')).toBe('165 ml (11 tbsp) drawn to Quince and thyme');
     expect(words('transferred', 1)).toBe('Bottled 4 × 500 ml, crown-cap beer bottle');
-    expect(words('tasted')).toBe('Tasted: sweet 4 of 5, sour 2 of 5');
+    expect(words('tasted')).toBe('Tasted: sweet, fresh');
     expect(words('measured')).toBe('Specific gravity 1.031');
     expect(words('opened')).toBe('Opened, lively');
     expect(words('moved')).toMatch(/^To the fridge: Quince and thyme, bottle 1, /);

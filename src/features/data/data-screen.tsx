@@ -68,7 +68,7 @@ export function DataScreen() {
           />
           <FileButton
             label={t`Import a file`}
-            what="Journal file"
+            what={t`Journal file`}
             accept="application/json,.json"
             onFile={(file) => void take(file)}
           />

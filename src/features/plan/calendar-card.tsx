@@ -72,7 +72,7 @@ export function CalendarCard({ wishes, chosen, ahead, now }: Props) {
         ) : null}
         <FileButton
           label={t`Read busy times`}
-          what="Calendar file"
+          what={t`Calendar file`}
           accept="text/calendar,.ics"
           onFile={(file) => void read(file)}
         />

@@ -63,7 +63,11 @@ function BottleDetail({ lot }: { readonly lot: Lot }) {
         />
         <View style={{ flex: 1, gap: gap.small }}>
           <Text as="strong" color={roles.bottle}>
-            {over ? t`Opened` : t`On the ${placeWords[lot.place]}`.replace('On the fridge', 'In the fridge')}
+            {over
+              ? t`Opened`
+              : lot.place === 'fridge'
+                ? t`In the fridge`
+                : t`On the ${placeWords[lot.place]}`}
           </Text>
           {pressure && !over ? (
             <Text>{t`About ${pressure.median.toFixed(1)} bar, perhaps ${pressure.edge.toFixed(1)} bar; good for ${limitBar} bar. An estimate.`}</Text>

@@ -51,7 +51,7 @@ export function ImportRecipe() {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <FileButton
           label={t`Choose a file`}
-          what="Recipe file"
+          what={t`Recipe file`}
           accept="application/json,application/ld+json,.json,.jsonld"
           onFile={(file) => void open(file)}
         />

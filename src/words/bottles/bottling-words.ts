@@ -93,8 +93,7 @@ export function planRemarks(plan: Pick<FillPlan, 'noPilot' | 'refused'>): string
 
 export const cautionWords: Readonly<Record<Caution, string>> = {
   careful: t`Bottles stand warm only while fewer than one in 5,000 should burst. Advice, never a promise.`,
-  usual:
-    'Bottles stand warm while fewer than one in 1,000 should burst. More fizz, more risk; glasses and a covered box matter more.',
+  usual: t`Bottles stand warm while fewer than one in 1,000 should burst. More fizz, more risk; glasses and a covered box matter more.`,
 };
 
 /** What a make is thought to bear, with the figure a maker can use beside the one that shows how unsure it is. */

@@ -48,11 +48,11 @@ test.each<readonly [ForecastWarning, string | RegExp]>([
   [unusual({ kind: 'squeeze', hour: 20, value: 'gives' }, { below: true }), /^So little fizz/],
   [
     unusual({ kind: 'foam', hour: 20, value: 'riding' }),
-    'Foam “riding” after 20 h, at 20 °C is unusual: check the temperature and what went in.',
+    'Foam solids riding after 20 h, at 20 °C is unusual: check the temperature and what went in.',
   ],
   [
     unusual({ kind: 'sweet', hour: 20, value: 5 }),
-    'A taste of 5 in 5 for sweet after 20 h, at 20 °C is unusual: check the sugar that went in.',
+    'Syrupy after 20 h, at 20 °C is unusual: check the sugar that went in.',
   ],
 ])('%j', (warning, words) => {
   if (typeof words === 'string') expect(forecastWarningWords(warning)).toBe(words);

@@ -1,5 +1,7 @@
 import { capital } from '@/core/capital';
 import type { ForecastWarning, UnusualReading } from '@/core/forecast/ensemble/warnings';
+import { signSaid } from '../names';
+import { tasteSaid } from '../taste-words';
 import { t } from '@/core/language/t';
 
 const tenths = (share: number) =>
@@ -57,12 +59,12 @@ function unusual({ reading, celsius, expected, below }: UnusualReading): string 
     case 'sediment':
     case 'grains':
     case 'colour':
-      return t`${capital(reading.kind)} “${reading.value}” ${where} is unusual: check the temperature and what went in.`;
+      return t`${capital(signSaid(reading.kind, String(reading.value)))} ${where} is unusual: check the temperature and what went in.`;
     case 'sweet':
     case 'sour':
     case 'fizz':
     case 'strength':
-      return t`A taste of ${reading.value} in 5 for ${reading.kind} ${where} is unusual: check the sugar that went in.`;
+      return t`${capital(tasteSaid(reading.kind, reading.value))} ${where} is unusual: check the sugar that went in.`;
     default: {
       const digits = reading.kind === 'sg' ? 3 : 1;
       return t`${measures[reading.kind]} ${reading.value.toFixed(digits)}${units[reading.kind] ?? ''} ${where} is unusual; about ${expected.toFixed(digits)} was expected. Read it again, gas driven off.`;

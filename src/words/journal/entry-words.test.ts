@@ -26,7 +26,11 @@ describe('entries the demo does not have', () => {
     [{ kind: 'measured', lotId: 'brew', quantity: 'ml', value: 450 }, 'Level 450 ml'],
     [
       { kind: 'tasted', lotId: 'brew', sweet: 4, liking: 5, by: 'Ida' },
-      'Tasted: sweet 4 of 5, liking 5 of 5, by Ida',
+      'Tasted: sweet, “Again, please”, by Ida',
+    ],
+    [
+      { kind: 'tasted', lotId: 'brew', sweet: 3, sour: 1, fizz: 4, off: 2 },
+      'Tasted: balanced, not sour, fizz: lively, anything off: a trace',
     ],
     [{ kind: 'opened', lotId: 'b1', how: 'gusher' }, 'Opened, gusher'],
     [

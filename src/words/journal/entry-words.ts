@@ -14,6 +14,7 @@ import {
   quantityWords,
   signSaid,
 } from '../names';
+import { tasteSaid } from '../taste-words';
 import { settingWords } from './setting-words';
 import { capital } from '@/core/capital';
 import { plural, t } from '@/core/language/t';
@@ -72,9 +73,7 @@ const signLine = (signs: EntryOf<'observed'>['signs']) =>
     .join(', ');
 
 const tasteLine = (entry: EntryOf<'tasted'>) =>
-  tasteKinds
-    .flatMap((kind) => (entry[kind] === undefined ? [] : [t`${kind} ${entry[kind]} of 5`]))
-    .join(', ');
+  tasteKinds.flatMap((kind) => (entry[kind] === undefined ? [] : [tasteSaid(kind, entry[kind])])).join(', ');
 
 function measuredWords({ quantity, value }: EntryOf<'measured'>): string {
   const { title, unit, digits } = quantityWords[quantity];
@@ -85,6 +84,8 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
   const ids = entry.targets.map((target, index) =>
     target.begin ? targetLotId(entry.id, index) : (target.lotId ?? null),
   );
+  const isAll = (index: number) =>
+    entry.targets[index]!.grams === undefined && entry.targets[index]!.ml === undefined;
   const amount = (index: number) => {
     const { ml, grams: g } = entry.targets[index]!;
     return g !== undefined ? grams(g) : ml !== undefined ? volume(ml) : t`all of it`;
@@ -92,7 +93,7 @@ function transferWords(entry: EntryOf<'transferred'>, household: Household, seen
   const taken = (index: number) => {
     const said = amount(index);
     if (entry.taken !== 'solids') return `${said} ${takenWords[entry.taken]}`;
-    return said === 'all of it' ? t`all the solids` : t`${said} of solids`;
+    return isAll(index) ? t`all the solids` : t`${said} of solids`;
   };
   const mine = seenFrom === undefined ? -1 : ids.indexOf(seenFrom);
   if (mine >= 0) {

@@ -4,48 +4,48 @@ import type { Household } from '@/core/journal/household';
 import { vesselKind, type VesselId } from '@/core/vessels/vessel-kinds';
 import type { PlaceId } from '@/core/kitchen/places';
 import { nameOfLot, placeWords, quantityWords, signSaid, signWords } from '../names';
+import { tasteSaid } from '../taste-words';
 import { capital } from '@/core/capital';
+import type { TasteKind } from '@/core/lots/lot';
 import { plural, t } from '@/core/language/t';
 
 /** The relation behind an answer, in words, and where it comes from. */
 export const relations: Readonly<Record<Topic, { readonly relation: string; readonly source: string }>> = {
   chill: {
     relation: t`Some hundred plausible kitchens ferment on in the same bottle, weighed by what you saw. Yuzet works out what each would pour after three cold days, for every hour of chilling. Fizz and sweetness near what you want count for an hour, bursts against it. The window holds the hours that are hardly worse than the best. A look is asked for where its results lead to other hours.`,
-    source:
-      'Gas: Henry’s law with Weiss 1974, trapped air, water vapour. Growth: Monod and Baranyi forms, temperature after Rosso 1993; constants reproduce household practice. Limits: careful practice.',
+    source: t`Gas: Henry’s law with Weiss 1974, trapped air, water vapour. Growth: Monod and Baranyi forms, temperature after Rosso 1993; constants reproduce household practice. Limits: careful practice.`,
   },
   taste: {
     relation: t`The same kitchens, in the jar. The fizz still to come eats some sugar too. The window lies about the sweetness that leaves it two thirds as sweet as it began.`,
-    source: 'Sugar eaten by yeast and bacteria, Monod forms; sweetness of sugars from sensory handbooks.',
+    source: t`Sugar eaten by yeast and bacteria, Monod forms; sweetness of sugars from sensory handbooks.`,
   },
   draw: {
     relation: t`Yuzet follows the jar’s cells through its feeds, draws and warmth. It asks how many live there, how ready they are, and whether they have something to eat. The window opens where the middle kitchen is lively, and closes where it tires. Grains go by the sugar eaten, a tea mother by its acid, what is kept cold by what is alive.`,
-    source:
-      'Baranyi and Roberts 1994 for readiness, Rosso 1993 for temperature; figures of well-kept jars are practice.',
+    source: t`Baranyi and Roberts 1994 for readiness, Rosso 1993 for temperature; figures of well-kept jars are practice.`,
   },
   feed: {
     relation: t`The sugar of the last feeds is eaten at the pace of the warmth it lived. The kind’s usual rhythm at that warmth is the latest.`,
-    source: 'The same ensemble; the rhythm is practice.',
+    source: t`The same kitchens; the rhythm is practice.`,
   },
   liveliness: {
     relation: t`How much lives in the jar against a well-kept one, times how ready the cells are. Hunger takes from it. Looks weigh it: good foam takes the dull kitchens out.`,
-    source: 'The same ensemble. An estimate: foam and hiss come first.',
+    source: t`The same kitchens. An estimate: foam and hiss come first.`,
   },
   pressure: {
     relation: t`The CO2 made so far shares itself between liquid and headspace. Air shut in at filling and water vapour add to it.`,
-    source: 'Henry’s law (Weiss 1974), ideal gas. Working limits are careful practice, never a promise.',
+    source: t`Henry’s law (Weiss 1974), ideal gas. Working limits are careful practice, never a promise.`,
   },
   pour: {
     relation: t`The bottle goes into the fridge at the handle, takes three hours to cool, and is opened two days later.`,
-    source: 'The same ensemble, followed through the cold.',
+    source: t`The same kitchens, followed through the cold.`,
   },
   sugar: {
     relation: t`Sugar of everything that went in, by composition tables, over the litres they make together. 100 g in a litre of water is 94 g/L, since sugar takes up room.`,
-    source: 'Food composition tables; densities after ICUMSA.',
+    source: t`Food composition tables; densities after ICUMSA.`,
   },
   level: {
     relation: t`What went in less what went out, by volume. A kept jar under cloth loses about what a feed’s sugar and plant displace.`,
-    source: 'Mass balance; the loss is practice.',
+    source: t`Mass balance; the loss is practice.`,
   },
 };
 
@@ -82,7 +82,7 @@ function readingWords(kind: string, value: string | number): string {
     const { title, unit, digits } = quantityWords[kind as keyof typeof quantityWords];
     return t`${title} ${Number(value).toFixed(digits)} ${unit}`.trim();
   }
-  return t`Tasted ${kind} ${value} of 5`;
+  return t`Tasted: ${tasteSaid(kind as TasteKind, Number(value))}`;
 }
 
 /** What would change the answer most, in a sentence. */
@@ -92,13 +92,13 @@ export function changeWords(grounds: Grounds): string {
     const sooner = Math.round((1 - grounds.warmer) * 100);
     const later = Math.round((grounds.colder - 1) * 100);
     parts.push(
-      `Temperature: three degrees warmer brings it about ${sooner} % sooner, three colder about ${later} % later.`,
+      t`Temperature: three degrees warmer brings it about ${sooner} % sooner, three colder about ${later} % later.`,
     );
   }
   parts.push(
     grounds.readings === 0
-      ? 'Nothing was looked at yet: one squeeze, taste or gravity would narrow it most.'
-      : `${plural(grounds.readings, 'look')} weighed it; a fresh one counts most.`,
+      ? t`Nothing was looked at yet: one squeeze, taste or gravity would narrow it most.`
+      : t`${plural(grounds.readings, 'look')} weighed it; a fresh one counts most.`,
   );
   return parts.join(' ');
 }

@@ -24,22 +24,28 @@ export function lessonWords(learned: Learned, celsius: number): string[] {
   const out: string[] = [];
   if (learned.batches > 0)
     out.push(
-      `Learned from ${plural(learned.batches, 'finished batch', 'finished batches')}: about ${Math.round(learned.vigour * 100)} % (± ${percent(learned.spread)}) of the usual vigour.`,
+      t`Learned from ${plural(learned.batches, 'finished batch', 'finished batches')}: about ${Math.round(learned.vigour * 100)} % (± ${percent(learned.spread)}) of the usual vigour.`,
     );
   if (Math.abs(offset.mean) >= worthSaying.degrees)
     out.push(
-      `The room seems ${degrees(offset.mean)} ${offset.mean > 0 ? 'warmer' : 'cooler'} than written, give or take ${degrees(offset.deviation)}.`,
+      offset.mean > 0
+        ? t`The room seems ${degrees(offset.mean)} warmer than written, give or take ${degrees(offset.deviation)}.`
+        : t`The room seems ${degrees(offset.mean)} cooler than written, give or take ${degrees(offset.deviation)}.`,
     );
   if (Math.abs(fridge.mean) >= worthSaying.degrees)
     out.push(
-      `The fridge seems ${degrees(fridge.mean)} ${fridge.mean > 0 ? 'warmer' : 'colder'} than written, give or take ${degrees(fridge.deviation)}: bottles there ${fridge.mean > 0 ? 'go on faster, and keep less long' : 'go on more slowly'}.`,
+      fridge.mean > 0
+        ? t`The fridge seems ${degrees(fridge.mean)} warmer than written, give or take ${degrees(fridge.deviation)}: bottles there go on faster, and keep less long.`
+        : t`The fridge seems ${degrees(fridge.mean)} colder than written, give or take ${degrees(fridge.deviation)}: bottles there go on more slowly.`,
     );
   const pace = learned.vigour * paceWith(celsius, offset.mean);
   if (out.length > 0 && Math.abs(1 - 1 / pace) >= worthSaying.pace)
     out.push(
-      `The next one is therefore expected about ${percent(1 - 1 / pace)} ${pace > 1 ? 'sooner' : 'later'} than if nothing were known.`,
+      pace > 1
+        ? t`The next one is therefore expected about ${percent(1 - 1 / pace)} sooner than if nothing were known.`
+        : t`The next one is therefore expected about ${percent(1 - 1 / pace)} later than if nothing were known.`,
     );
   const narrower = 1 - offset.deviation / usualKitchen.offset.deviation;
-  if (out.length > 0 && narrower >= 0.1) out.push(`Its temperature is known ${percent(narrower)} closer.`);
+  if (out.length > 0 && narrower >= 0.1) out.push(t`Its temperature is known ${percent(narrower)} closer.`);
   return out;
 }
