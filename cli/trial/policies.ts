@@ -54,8 +54,14 @@ export const fixedDays =
 export const bySeason: Policy = (bottles, hands) =>
   fixedDays(bottles.celsius > 23 ? 2 : bottles.celsius < 20 ? 4 : 3)(bottles, hands);
 
-/** A fifth of looks come hours late, one in fifteen not at all. */
-const forgets = { skipped: 1 / 15, late: 1 / 5, hours: 5 };
+/** One act in five is done up to so many hours late, one in fifteen is put off until it is next at home of a morning or an evening. */
+const forgets = { putOff: 1 / 15, late: 1 / 5, hours: 5, putOffHours: 8 };
+
+function hoursLate(uniform: () => number): number {
+  const luck = uniform();
+  if (luck < forgets.putOff) return forgets.putOffHours;
+  return luck < forgets.putOff + forgets.late ? 1 + (forgets.hours - 1) * uniform() : 0;
+}
 
 /** Squeezed at set hours of the day, and chilled some hours after the first word that is firm enough. */
 export const squeezing =
@@ -64,9 +70,9 @@ export const squeezing =
     let looks = 0;
     for (let hour = Math.ceil(bottles.sealedFrom) + 1; hour < last(bottles); hour++) {
       if (!clockHours.includes(new Date(hands.start + hour * hourMs).getHours())) continue;
-      const luck = hands.uniform();
-      if (luck < forgets.skipped) continue;
-      const late = luck < forgets.skipped + forgets.late ? 1 + (forgets.hours - 1) * hands.uniform() : 0;
+      const late = hoursLate(hands.uniform);
+      // By then it is squeezed again anyway.
+      if (late === forgets.putOffHours) continue;
       const then = Math.min(last(bottles), atHome(hands, hour + late));
       looks += 1;
       if (enough.includes(String(squeezed(bottles, then, hands.uniform, hands.normal).value)))
@@ -91,13 +97,19 @@ export const yuzet =
     const sips = readings.length;
     const looks = () => readings.length - sips;
     let now = bottles.sealedFrom + 0.1;
+    // What was put off is done whenever it comes to mind, by what is advised then.
+    let isPutOff = false;
     for (;;) {
       const looksLeft = look !== null && looks() < mostLooks;
       const advice = asked(bottles, readings, now, caution, looksLeft ? [look] : [], hands, glass);
       if (!advice) return { hour: now, looks: looks(), glass };
       const { chill, rule } = advice;
-      if (!rule) return { hour: Math.min(last(bottles), atHome(hands, chill.hour)), looks: looks(), glass };
-      now = Math.min(last(bottles), atHome(hands, rule.hour));
+      const due = Math.max(now, (rule ?? chill).hour);
+      const late: number = isPutOff && due <= now + soonHours ? 0 : hoursLate(hands.uniform);
+      now = Math.min(last(bottles), atHome(hands, due + late));
+      isPutOff = late > 0;
+      if (isPutOff && now < last(bottles)) continue;
+      if (!rule) return { hour: now, looks: looks(), glass };
       readings.push(
         look === 'gaugeBar'
           ? gauged(bottles, now, hands.normal)
@@ -165,7 +177,7 @@ export const sipping =
   (bottles, { start, uniform, normal }) => {
     let looks = 0;
     for (let hour = 12; hour < last(bottles); hour++) {
-      if (new Date(start + hour * hourMs).getHours() !== clockHour || uniform() < forgets.skipped) continue;
+      if (new Date(start + hour * hourMs).getHours() !== clockHour || uniform() < forgets.putOff) continue;
       looks += 1;
       if (sipped(at(bottles.warm.sugar, hour), normal) <= likedAt) return { hour, looks };
     }

@@ -37,14 +37,14 @@ export const workWeek = (now: number, days: number): { from: number; until: numb
 /** Tasks that are put off until, by id and hour. */
 export type PutOff = Map<string, number>;
 
-/** What is due is skipped one time in fifteen, for half a day, and done hours late one time in five. */
+/** What is due is forgotten one time in fifteen, until Today is next looked at of a morning or an evening, and done hours late one time in five. */
 export function isPutOff(putOff: PutOff, task: TodayTask, now: number, uniform: () => number): boolean {
   const key = `${task.id} ${task.from.slice(0, 13)}`;
   if (!putOff.has(key)) {
     const luck = uniform();
     putOff.set(
       key,
-      luck < 1 / 15 ? now + 12 * hourMs : luck < 1 / 15 + 1 / 5 ? now + (1 + 4 * uniform()) * hourMs : now,
+      luck < 1 / 15 ? now + 8 * hourMs : luck < 1 / 15 + 1 / 5 ? now + (1 + 4 * uniform()) * hourMs : now,
     );
   }
   return now < putOff.get(key)!;
