@@ -65,13 +65,13 @@ function Damage() {
         <Note
           tone="caution"
           testID="damaged"
-        >{t`${broken} stored ${broken === 1 ? t`record` : t`records`} could not be read and ${broken === 1 ? t`was` : t`were`} left out. Import your last journal file to bring them back.`}</Note>
+        >{t`${plural(broken, 'stored record')} could not be read. Import your last journal file to bring back what is missing.`}</Note>
       ) : null}
       {newer > 0 ? (
         <Note
           tone="caution"
           testID="newer"
-        >{t`${newer} stored ${newer === 1 ? t`record comes` : t`records come`} from a newer Yuzet and ${newer === 1 ? t`waits` : t`wait`} until this one is updated.`}</Note>
+        >{t`${plural(newer, 'stored record')} from a newer Yuzet: kept, and read once this one is updated.`}</Note>
       ) : null}
     </View>
   );

@@ -38,7 +38,7 @@ export function JournalSaid() {
       ? t`${plural(recovered, 'entry was', 'entries were')} brought back from the second copy: the last visit ended before ${recovered === 1 ? t`it was` : t`they were`} on disk.`
       : '',
     setAside > 0
-      ? t`${plural(setAside, 'line', 'lines')} of the second copy could not be read and ${setAside === 1 ? t`was` : t`were`} laid aside. The journal itself is whole.`
+      ? t`${plural(setAside, 'line', 'lines')} of the second copy could not be read: laid aside. The journal itself is whole.`
       : '',
   ].filter((each) => each !== '');
   if (words.length === 0) return null;
