@@ -77,6 +77,8 @@ describe('2.6 L into mixed bottles', () => {
   test('no soft bottle: it says so and fills glass', () => {
     const { noPilot, fills } = plan(1000, [make('half', 'swing-top', 500, 3)]);
     expect(noPilot).toBe(true);
+    // A soft one that is too big for what there is stands empty all the same.
+    expect(plan(300, [make('soft', 'plastic-soda', 500, 1)])).toMatchObject({ noPilot: false, fills: [] });
     expect(fills).toHaveLength(2);
     expect(plan(1000, [make('half', 'swing-top', 500, 3)], { pilot: false }).noPilot).toBe(false);
     // A pilot larger than all there is stays empty.

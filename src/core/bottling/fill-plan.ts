@@ -36,6 +36,7 @@ export interface FillPlan {
   readonly options: readonly ShortOption[];
   /** Empty bottles or jars that were left out because they are not made for fizz. */
   readonly refused: readonly VesselId[];
+  /** A pilot is asked for, and no soft bottle stands empty. */
   readonly noPilot: boolean;
 }
 
@@ -52,8 +53,8 @@ export interface FillAsk {
 
 /** Volumes are told apart in steps of so many ml when bottles are picked: finely, unless there is much. */
 const stepOf = (ml: number): number => (ml > 6000 ? 5 : 1);
-/** Less than this is tasted, not bottled. */
-const smallest = 100;
+/** Less than this is tasted, not bottled, ml. */
+export const leastToBottle = 100;
 /** So much more over is as good: then fewer bottles, or stronger ones. */
 const asMuchMl = 15;
 /** Bottles that are worked out with at most, of each make. */
@@ -93,7 +94,7 @@ export function fillPlan(ask: FillAsk): FillPlan {
   const fills = [...(pilot ? [toFill(pilot, true)] : []), ...picked.map((each) => toFill(each, false))];
   const leftMl = Math.max(0, batchMl - fills.reduce((sum, { fillMl }) => sum + fillMl, 0));
   const allFull = fills.length === sound.reduce((sum, { count }) => sum + Math.min(count, most), 0);
-  const short = allFull && leftMl >= smallest;
+  const short = allFull && leftMl >= leastToBottle;
   return {
     fills,
     leftMl,
@@ -104,7 +105,7 @@ export function fillPlan(ask: FillAsk): FillPlan {
         ask.empty.filter(({ kind, count }) => count > 0 && !holdsFizz(kind)).map(({ kind }) => kind),
       ),
     ],
-    noPilot: ask.pilot && pilot === undefined,
+    noPilot: ask.pilot && !sound.some(({ kind }) => kind === 'plastic-soda'),
   };
 }
 

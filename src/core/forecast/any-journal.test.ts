@@ -224,11 +224,14 @@ test('mixed, pitched and bottled in one minute: 80 g/L stay 80 g/L', () => {
     now,
     household,
   })!;
-  const { sugars, liquidLitres } = question.family.root;
+  const { sugars, liquidLitres, amountPerLitre, stages } = question.family.root;
   // 125 g of sugar in 1700 ml of water and 40 ml of a bug that is a minute old; 1440 ml went into bottles.
   const bug = everyLot(household).find(({ role }) => role === 'starter')!;
   const left = sugarLeft(bug, liquidsOf(household), now)!;
   const litres = (1700 * 1.0018 + 125 * 0.621 + 40) / 1000;
   expect(sugars.sucrose).toBeCloseTo((125 + 0.04 * left) / litres, 0);
-  expect(liquidLitres).toBeCloseTo((1700 * 1.0018 + 125 * 0.621 + 40 - 1440) / 1000, 1);
+  expect(liquidLitres).toBeCloseTo(litres, 1);
+  // The dose is what it was a litre, in the bottles and in what is left.
+  expect(amountPerLitre).toBeCloseTo(40 / litres, 0);
+  expect(stages[0]!.liquidMl).toBeCloseTo(1000 * litres - 1440, -1);
 });

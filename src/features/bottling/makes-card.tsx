@@ -11,7 +11,7 @@ import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { AddMake } from './add-make';
 import type { TableState } from './table-state';
-import { plural, t } from '@/core/language/t';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly state: TableState;
@@ -41,7 +41,7 @@ export function MakesCard({ state, makes, remarks, now, onMore, onLess, onPick }
             <View style={{ flex: 1, minWidth: 0 }}>
               <Text as="strong">{name}</Text>
               <Text color={roles.softText}>
-                {t`${used} of ${empty} empty${sound ? '' : t`; lid loose only`}`}
+                {t`${empty} empty, ${used} taken${sound ? '' : t`; lid loose only`}`}
               </Text>
             </View>
             <InkButton
@@ -80,14 +80,7 @@ export function MakesCard({ state, makes, remarks, now, onMore, onLess, onPick }
         ) : null}
         {adding ? null : <InkButton quiet label={t`Other bottles`} onPress={() => setAdding(true)} />}
         {makes.length > 0 ? (
-          <InkButton
-            quiet
-            label={t`All ${plural(
-              makes.reduce((sum, { make }) => sum + make.count, 0),
-              'bottle',
-            )}`}
-            onPress={() => router.navigate('/bottles')}
-          />
+          <InkButton quiet label={t`Bottles you own`} onPress={() => router.navigate('/bottles')} />
         ) : null}
       </View>
     </Card>

@@ -6,7 +6,7 @@ import { Note } from '@/ui/controls/note';
 import { TextBox } from '@/ui/controls/text-box';
 import { gap } from '@/ui/theme/shape';
 import { millilitres } from '@/words/amounts';
-import { muchAirShare, type TableBottle } from './table-state';
+import { leastPartMl, muchAirShare, type TableBottle } from './table-state';
 import { t } from '@/core/language/t';
 
 interface Props {
@@ -20,10 +20,10 @@ export function PartFill({ bottle, headspaceMl, onChange }: Props) {
   const [typed, setTyped] = useState(bottle.fillMl === undefined ? '' : millilitres(bottle.fillMl));
   const read = typed.trim() === '' ? null : volumeTyped(typed, 'ml');
   const fault =
-    read === null || (read.ok && read.value >= 20 && read.value <= bottle.ml)
+    read === null || (read.ok && read.value >= leastPartMl && read.value <= bottle.ml)
       ? undefined
       : read.ok
-        ? t`Between 20 ml and ${Math.round(bottle.ml)} ml.`
+        ? t`Between ${leastPartMl} ml and ${Math.round(bottle.ml)} ml.`
         : refusalWords(read);
   return (
     <View style={{ gap: gap.small }}>
@@ -37,7 +37,7 @@ export function PartFill({ bottle, headspaceMl, onChange }: Props) {
           setTyped(text);
           const next = volumeTyped(text, 'ml');
           if (text.trim() === '') onChange({ fillMl: undefined, takesRest: undefined });
-          else if (next.ok && next.value >= 20 && next.value <= bottle.ml)
+          else if (next.ok && next.value >= leastPartMl && next.value <= bottle.ml)
             onChange({ fillMl: next.value, takesRest: undefined });
         }}
       />

@@ -40,6 +40,28 @@ test('laid out: the soft pilot first, numbers going on from those that were fill
   expect(new Set(bottles.map(({ key }) => key)).size).toBe(4);
 });
 
+test('too little for any bottle: the smallest that is made for fizz, filled in part', () => {
+  const shelf = [empty[0]!, { ...empty[1]!, ml: 1000 }, empty[2]!];
+  const state = laidOut(emptyTable(2.5, 0), 310, shelf);
+  expect(state.bottles).toMatchObject([{ kind: 'swing-top', ml: 500, name: '1', takesRest: true }]);
+  const { rows, leftMl } = worked(state, 310, jar);
+  expect([rows[0]!.fillMl, rows[0]!.headspaceMl, leftMl]).toEqual([310, 190, 0]);
+  // A sip is no bottle; a preserving jar never takes it.
+  expect(laidOut(emptyTable(2.5, 0), 90, shelf).bottles).toEqual([]);
+  expect(laidOut(emptyTable(2.5, 0), 310, [empty[2]!]).bottles).toEqual([]);
+});
+
+test('nothing left for the one that takes the rest, and a jar that has just been emptied: said, never thrown', () => {
+  const all = withPart(laid(1950), empty[0]!);
+  const { rows, leftMl } = worked(all, 1950, jar);
+  expect(rows.at(-1)!.fillMl).toBe(20);
+  // Four bottles take 1,931 ml; 20 more than the 19 ml that are over are wanted.
+  expect(leftMl).toBeCloseTo(1950 - 477.6 - 3 * 484.6 - 20, 0);
+  const emptied = worked({ ...all, primed: true, doses: [sugar] }, 0, jar);
+  expect(emptied.rows.every(({ charged }) => Number.isFinite(charged.potentialBar))).toBe(true);
+  expect(emptied.leftMl).toBeLessThan(-1);
+});
+
 test('each bottle worked out: from the jar, empty, dosed, over', () => {
   const { rows, usedMl, leftMl } = worked(laid(), 2000, jar);
   // 477.6 and three times 484.6 at 4 cm.

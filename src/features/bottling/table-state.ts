@@ -1,6 +1,12 @@
 import { amountIn, withAmount } from '@/core/brew/composition';
 import { chargeOf, type Charged } from '@/core/bottling/charge';
-import { emptyMl, fillPlan, usualHeadspaceCm, type EmptyBottles } from '@/core/bottling/fill-plan';
+import {
+  emptyMl,
+  fillPlan,
+  leastToBottle,
+  usualHeadspaceCm,
+  type EmptyBottles,
+} from '@/core/bottling/fill-plan';
 import type { JarNow } from '@/core/forecast/answer/jar-now';
 import type { PlaceId } from '@/core/kitchen/places';
 
@@ -83,6 +89,9 @@ const roomOf = (portions: readonly Portion[]): number =>
 const portionsOf = (doses: readonly Dose[], liquidMl: number): Portion[] =>
   doses.filter(({ perLitre }) => perLitre > 0).map((dose) => dosePortion(dose, liquidMl));
 
+/** Less is not filled into a bottle, ml. */
+export const leastPartMl = 20;
+
 /** Headspace beyond this share of a bottle is much air: it takes fizz, and lets the drink sour. */
 export const muchAirShare = 0.25;
 
@@ -115,7 +124,8 @@ export function worked(
     const room = roomOf(portions);
     const fillMl = Math.max(0, part === undefined ? full - room : Math.min(part, full - room));
     const empty = bottle.ml - fillMl - room;
-    const share = fillMl / primedMl;
+    // Once all of it is bottled the jar is empty, and the table is still in sight for a moment.
+    const share = fillMl / (primedMl || fillMl);
     return {
       bottle,
       portions,
@@ -123,7 +133,7 @@ export function worked(
       headspaceMl: empty,
       headspaceCm: headspaceCm(bottle.kind, bottle.ml, empty),
       charged: chargeOf({
-        fillMl: share * batchMl,
+        fillMl: share * (batchMl || fillMl),
         bottleMl: bottle.ml,
         leftGramsPerLitre: jar.sugarGramsPerLitre[2],
         presentVolumes: jar.co2Volumes[2],
@@ -142,7 +152,7 @@ export function worked(
     .map((each) => workOut(each, each.fillMl));
   let rest = primedMl - filledIn(others);
   const rows = state.bottles.map((bottle): Worked => {
-    const row = others.find((each) => each.bottle === bottle) ?? workOut(bottle, Math.max(0, rest));
+    const row = others.find((each) => each.bottle === bottle) ?? workOut(bottle, Math.max(leastPartMl, rest));
     if (bottle.takesRest) rest -= row.fillMl;
     return row;
   });
@@ -169,7 +179,10 @@ const bottleOf = (
   chillDays: 0,
 });
 
-/** Laid out afresh: the bottles that leave least over, the pilot first. What differed is gone. */
+/**
+ * Laid out afresh: the bottles that leave least over, the pilot first; the smallest filled in part where there is too little for
+ * any. What differed is gone.
+ */
 export function laidOut(state: TableState, batchMl: number, empty: readonly EmptyBottles[]): TableState {
   const { fills } = fillPlan({
     batchMl,
@@ -181,7 +194,9 @@ export function laidOut(state: TableState, batchMl: number, empty: readonly Empt
   const bottles = fills.map((fill, i) =>
     bottleOf(fill, state.nextKey + i, String(state.taken + i + 1), fill.pilot),
   );
-  return { ...state, bottles, nextKey: state.nextKey + bottles.length };
+  const laid = { ...state, bottles, nextKey: state.nextKey + bottles.length };
+  const spare = spareOf(laid, empty);
+  return bottles.length === 0 && spare && batchMl >= leastToBottle ? withPart(laid, spare) : laid;
 }
 
 /** Share of a bottle's liquid that is dosed: none of it when the jar itself is primed. */

@@ -8,6 +8,7 @@ import { useAppSelector } from '@/store/store';
 import { moment, quarter } from '@/words/moment';
 import { DragController } from './drag-controller';
 import type { View } from './use-view';
+import { t } from '@/core/language/t';
 import { hourMs } from '@/core/duration';
 
 /** The moment that can be chosen on the forecast, in whole hours of its clock. */
@@ -48,7 +49,8 @@ export function useHandle(answer: LotAnswer, view: View, now: number): Handle {
       },
       step: (hours) => hand.hold(hourOf(hourOf(hand.chosen()) + hours)),
       words: (hour) => {
-        const known = words.get(hour) ?? moment(quarter(answer.start + hour * hourMs), coarseNow);
+        const at = quarter(answer.start + hour * hourMs);
+        const known = words.get(hour) ?? (at <= coarseNow ? t`now` : moment(at, coarseNow));
         words.set(hour, known);
         return known;
       },

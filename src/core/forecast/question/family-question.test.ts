@@ -16,7 +16,8 @@ import { usualKitchen } from '../ensemble/unknowns';
 import { hourMs } from '../../duration';
 import { partOf } from '../../part-of.test-tool';
 
-const totalSugar = ({ sugars }: Family['root']) => sugars.sucrose + sugars.glucose + sugars.fructose;
+const totalSugar = ({ sugars }: Pick<Family['root'], 'sugars'>) =>
+  sugars.sucrose + sugars.glucose + sugars.fructose;
 
 describe('the question about a family', () => {
   const { kitchen, bug, brew, primed, plain } = dosedHousehold();
@@ -170,6 +171,61 @@ describe('what a jar holds when it is pitched', () => {
     expect(inflow.share).toBeCloseTo((30 * 0.62) / 1000 / (litres + 0.0186), 3);
     // All of it is sugar: so many grams in what they swell the jar by.
     expect(inflow.sucrose).toBeCloseTo(29.97 / ((29.97 * 0.62 + 0.03) / 1000), 0);
+  });
+
+  test.each([
+    ['all of it', 500],
+    ['most of it', 470],
+    ['a part of it', 200],
+  ])('strained, and %s bottled in the same minute: as a minute later', (_, ml) => {
+    const at = (hour: number) => {
+      const kitchen = new TestKitchen(21);
+      const grains = kitchen.jar(-48, 'water-kefir-grains', [
+        { what: 'water', ml: 500 },
+        { what: 'kefir-grains', grams: 30 },
+        { what: 'cane-sugar', grams: 30 },
+      ]);
+      const strained = kitchen.at(0, {
+        kind: 'transferred',
+        from: grains,
+        taken: 'liquid',
+        targets: [
+          {
+            begin: {
+              role: 'brew',
+              name: 'Strained',
+              vessel: { kind: 'jar', ml: 750 },
+              closure: 'loose-lid',
+              place: 'counter',
+              culture: null,
+              recipe: { base: 'mineral-sugar', wantedVolumes: 2.5 },
+            },
+            ml: 500,
+          },
+        ],
+      });
+      kitchen.at(0, { kind: 'portions-added', lotId: grains, portions: [{ what: 'cane-sugar', grams: 30 }] });
+      kitchen.bottles(hour, `${strained}-1`, 1, 0, ml);
+      const { family, drawn } = kitchen.question(`${strained}-1`, 1);
+      const { sugars, amountPerLitre, liquidLitres } = family.root;
+      return { sugars, amountPerLitre, liquidLitres, bottle: family.branches[0]!.liquidLitres, drawn };
+    };
+    const [atOnce, later] = [at(0), at(1 / 60)];
+    expect(totalSugar({ sugars: atOnce.sugars })).toBeGreaterThan(5);
+    expect(atOnce).toEqual(later);
+    // The grains it came from had not been fed again by then.
+    expect(atOnce.drawn!.ferment.stages.flatMap(({ inflows = [] }) => inflows)).toEqual([]);
+  });
+
+  test('pitched and bottled in the same minute: the dose a litre is that of the whole', () => {
+    const { of } = brewed((kitchen, brew, bug) => {
+      pitched(kitchen, brew, bug);
+      kitchen.bottles(0, brew, 4);
+    });
+    const { root } = of().family;
+    const litres = (1800 * 0.99979 + 159.84 * 0.62 + 0.16 + 150) / 1000;
+    expect(root.amountPerLitre).toBeCloseTo(150 / litres, 1);
+    expect(root.stages[0]!.liquidMl).toBeCloseTo(1000 * litres - 4 * 480, 0);
   });
 
   test('acids that are not the base’s own are added to it', () => {

@@ -156,10 +156,9 @@ const tenth = (ml: number) => Math.round(ml * 10) / 10;
 function drawnQuestion(ask: FamilyAsk, pitch: Pitch): DrawnQuestion | null {
   const jar = pitch.fromLotId ? ask.find(pitch.fromLotId) : undefined;
   if (!jar || jar.role !== 'starter') return null;
-  const then: Lot = {
-    ...jar,
-    events: jar.events.filter(({ at, entryId }) => at <= pitch.at && entryId !== pitch.entryId),
-  };
+  // What came after the draw in its very minute, such as the next feed, had not happened.
+  const drawn = jar.events.findIndex(({ entryId }) => entryId === pitch.entryId);
+  const then: Lot = { ...jar, events: jar.events.slice(0, Math.max(0, drawn)) };
   const question = starterQuestion({
     lot: then,
     warmths: ask.warmths,

@@ -50,11 +50,8 @@ const feltKitchen = { ...usualKitchen, offset: { mean: 0, deviation: 2 * usualKi
 export function rootFerment(ask: RootAsk, pitch: Pitch, end: number, came: CameInReader): Ferment {
   const { root } = ask;
   const start = pitch.at;
-  const until = Math.max(
-    root.events.findIndex(({ entryId }) => entryId === pitch.entryId) + 1,
-    root.events.filter(({ at }) => at <= start).length,
-  );
-  const { liquid, own, brought } = mixedBy(root.events.slice(0, until), pitch, came);
+  const until = mixedUntil(root.events, pitch);
+  const { liquid, own, brought, dosed } = mixedBy(root.events.slice(0, until), pitch, came);
   const solute = soluteOf(own, liquid);
   const kind = root.recipe?.base ?? 'syrup';
   const base = bases[kind as BaseKind] ?? bases.syrup;
@@ -79,7 +76,7 @@ export function rootFerment(ask: RootAsk, pitch: Pitch, end: number, came: CameI
     ...(brought ? { brought: broughtPerLitre(brought, liquid) } : {}),
     co2Volumes: 0.05,
     culture: pitch.culture,
-    amountPerLitre: (pitch.amount / liquid) * 1000,
+    amountPerLitre: ((pitch.amount * dosed) / liquid) * 1000,
     doseAlive: doseAliveOf(pitch, ask.find, ask.warmths),
     vigour: learned?.vigour ?? 1,
     vigourSpread: learned?.spread ?? pitch.culture.vigourSpread ?? usualVigourSpread,
@@ -92,6 +89,13 @@ export function rootFerment(ask: RootAsk, pitch: Pitch, end: number, came: CameI
     stepHours: total > 1500 ? 6 : total > 500 ? 3 : 1,
     longSteps: true,
   };
+}
+
+/** How many events mixed it: its pitch and all that came in by then. What is poured off in that very minute leaves it as it is. */
+function mixedUntil(events: readonly LotEvent[], { at: start, entryId }: Pitch): number {
+  const pitched = events.findIndex((event) => event.entryId === entryId) + 1;
+  const isInflow = ({ at, kind }: LotEvent) => at <= start && (kind === 'added' || kind === 'came');
+  return events.reduce((count, event, index) => (isInflow(event) ? index + 1 : count), pitched);
 }
 
 const broughtPerLitre = ({ grams: { ethanol, lactic, acetic }, eaten }: Brought, ml: number) => ({
@@ -109,16 +113,20 @@ interface Brought {
 
 /**
  * The liquid that events made, ml, and the grams in it: what leaves takes its share along, even in the minute it was mixed.
- * `brought` is what living liquids had made before; null where nothing is known of them.
+ * `brought` is what living liquids had made before; null where nothing is known of them. `dosed` is the share of the pitched dose
+ * that is still in it.
  */
 function mixedBy(events: readonly LotEvent[], pitch: Pitch, came: CameInReader) {
   let liquid = 0;
   let own = nothing;
   let brought = null as Brought | null;
+  let dosed = 1;
+  let isPitched = false;
   for (const event of events) {
     const left = Math.max(0, liquid + liquidChange(event));
     if (event.kind === 'went' && liquid > 0) {
       own = times(own, left / liquid);
+      if (isPitched) dosed *= left / liquid;
       brought = brought && {
         grams: times(brought.grams, left / liquid),
         eaten: (brought.eaten * left) / liquid,
@@ -130,8 +138,9 @@ function mixedBy(events: readonly LotEvent[], pitch: Pitch, came: CameInReader) 
         brought = { grams: plus(brought?.grams ?? nothing, grams), eaten: (brought?.eaten ?? 0) + eaten };
     }
     liquid = left;
+    isPitched ||= event.entryId === pitch.entryId;
   }
-  return { liquid: Math.max(1, liquid), own, brought };
+  return { liquid: Math.max(1, liquid), own, brought, dosed };
 }
 
 /** What an event brings: added things exactly; of a living dose what it still has. */
