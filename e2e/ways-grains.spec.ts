@@ -58,6 +58,36 @@ test('fresh grains: a cycle by the warmth, strained into a jug, bottled with jui
   await expect(page.getByText(/about (5[5-9]|6[0-5]) g\/L of sugar left/)).toBeVisible();
 });
 
+test('less than a bottle, strained and bottled to the last drop in one minute', async ({ page }) => {
+  const faults: string[] = [];
+  page.on('console', (message) => {
+    if (message.type() === 'error') faults.push(message.text());
+  });
+  const maker = new Maker(page);
+  await maker.at(0);
+  await maker.kitchen(21);
+  await maker.begin('Water kefir grains', 'Pebble', {
+    Jar: '700 ml',
+    Water: '430 ml',
+    'Water kefir grains': '30 g',
+    'Raw cane sugar': '26 g',
+  });
+  await maker.at(54);
+  await button(page, 'Strained and fed Pebble').click();
+  await page.goto('/brews');
+  await page.getByRole('link', { name: /^Pebble’s kefir/ }).click();
+  await button(page, 'Bottle it').click();
+  await maker.own('Plastic soda bottle', '500 ml', 1);
+  // The one bottle is too big for 440 ml: it is filled in part, and no soft one is missed.
+  await expect(page.getByTestId('fill-line')).toHaveText('0.44 L into 1 bottle, to the last drop.');
+  await expect(page.getByText('No soft plastic bottle', { exact: false })).toHaveCount(0);
+  await button(page, 'Bottled').click();
+  await page.goto('/');
+  // It lives, as it would had it been bottled a minute later.
+  await expect(page.getByTestId('action-chill')).toContainText('Squeeze bottle 1 of Pebble’s kefir');
+  expect(faults).toEqual([]);
+});
+
 test('dried grains are woken, and their first waters thrown away', async ({ page }) => {
   const maker = new Maker(page);
   await maker.at(0);
