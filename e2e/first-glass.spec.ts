@@ -42,16 +42,14 @@ test('from nothing yet to a first glass, by following only what the page says', 
   await button(page, 'Begin').click();
   await expect(page.getByRole('heading', { name: 'Pip', exact: true })).toBeVisible();
 
-  // Every day till Saturday 6 June: what Today asks for. Then the jar’s page says that it can be drawn from.
+  // Every day till Saturday 6 June: what Today asks for. Then it says that the first soda can be brewed.
   for (let day = 2; day <= 6; day += 1) {
     await setClock(page, evening(day));
     await page.goto('/');
     await doWhatIsDue(page, /^Fed Pip/);
   }
-  await page.goto('/starters');
-  await page.getByRole('link', { name: /^Pip/ }).click();
-  await expect(page.getByTestId('draw-card')).toContainText('Now until');
-  await button(page, 'Brew a soda from it').click();
+  await expect(page.getByTestId('first-brew')).toContainText('Brew a soda from Pip');
+  await button(page, 'Lay it out').click();
   await button(page, /^Mixed/).click();
   await button(page, 'Pitch the starter').click();
   await page.getByRole('radio', { name: 'Mixed cold: as the room' }).click();

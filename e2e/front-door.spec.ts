@@ -47,3 +47,16 @@ test('a bug that lives already is lively at once, and is brewed with the same ev
   await expect(page.getByTestId('beginning')).toHaveCount(0);
   await expect(button(page, 'Brew a soda from it')).toBeVisible();
 });
+
+test('a packet on the shelf: Today says to brew from it, and lays it out', async ({ page }) => {
+  await setClock(page, monday);
+  await page.goto('/first?got=wine-yeast');
+  // The quickest drink stands first: days, not weeks.
+  await expect(page.getByRole('heading', { name: /^First glass about .* June$/ })).toBeVisible();
+  await button(page, 'Begin it now').click();
+  await button(page, 'Begin').click();
+  await page.goto('/');
+  await expect(page.getByTestId('first-brew')).toContainText('Brew a soda from');
+  await button(page, 'Lay it out').click();
+  await expect(page.getByRole('button', { name: /^Starter: .*yeast/i })).toBeVisible();
+});

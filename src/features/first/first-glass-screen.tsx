@@ -32,7 +32,10 @@ export function FirstGlassScreen() {
   const now = useNow();
   const { warmths } = useAppSelector(selectHousehold);
   const { way, culture } = waysToBegin.find((each) => each.way.id === got) ?? waysToBegin[0]!;
-  const recipes = library.filter((recipe) => recipe.culture === culture.id);
+  // The quickest first: who has never brewed does not wait for weeks.
+  const recipes = library
+    .filter((recipe) => recipe.culture === culture.id)
+    .sort((a, b) => a.method.days[0] + a.method.days[1] - b.method.days[0] - b.method.days[1]);
   const [drink, setDrink] = useState<string | null>(recipes[0]?.id ?? null);
   const recipe = recipes.find(({ id }) => id === drink) ?? recipes[0];
   const guide = knownGuides(culture.id);

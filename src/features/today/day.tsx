@@ -12,8 +12,8 @@ import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
 import { inWords } from '@/words/moment';
 import { useForecasts } from '../forecasting/forecasts';
+import { WhatNext } from '../first/lazy';
 import { BrewDays, Reminder } from '../plan/lazy';
-import { QuietDay } from './quiet-day';
 import { TaskCard } from './task-card';
 import { WarmthControl } from './warmth-control';
 import { hourMs } from '@/core/duration';
@@ -47,8 +47,8 @@ export function Day({ now, over, celsius }: Props) {
   const card = (task: Task) => <TaskCard key={task.id} task={task} now={now} />;
   const actions = (
     <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
-      {tasks.length === 0 ? <QuietDay /> : null}
       {shown.filter(isPressing).map(card)}
+      {whole ? <WhatNext now={now} quiet={tasks.length === 0} /> : null}
       {household.settings.wish ? <BrewDays now={now} /> : null}
       {shown.filter((task) => !isPressing(task)).map(card)}
       <Suspense fallback={null}>{whole ? <DoneToday now={now} /> : null}</Suspense>
