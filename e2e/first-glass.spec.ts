@@ -49,7 +49,7 @@ test('from nothing yet to a first glass, by following only what the page says', 
     await doWhatIsDue(page, /^Fed Pip/);
   }
   await expect(page.getByTestId('first-brew')).toContainText('Brew a soda from Pip');
-  await button(page, 'Lay it out').click();
+  await button(page, 'Something of my own').click();
   await button(page, /^Mixed/).click();
   await button(page, 'Pitch the starter').click();
   await page.getByRole('radio', { name: 'Mixed cold: as the room' }).click();

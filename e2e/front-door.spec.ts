@@ -57,6 +57,8 @@ test('a packet on the shelf: Today says to brew from it, and lays it out', async
   await button(page, 'Begin').click();
   await page.goto('/');
   await expect(page.getByTestId('first-brew')).toContainText('Brew a soda from');
-  await button(page, 'Lay it out').click();
+  // The drink that the way was laid out for, in the amount that was bought for it.
+  await button(page, 'Cherry juice with apple concentrate and bay').click();
   await expect(page.getByRole('button', { name: /^Starter: .*yeast/i })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Flavour: .*cherry juice.*bay/i })).toBeVisible();
 });

@@ -4,6 +4,9 @@ import { everyLot, type Household } from '../journal/household';
 import type { Lot } from '../lots/lot';
 import { hourMs } from '../duration';
 
+/** How much is brewed the first time, ml. */
+export const firstBrewMl = 1500;
+
 interface FirstBrewAsk {
   readonly household: Household;
   readonly living: readonly Lot[];

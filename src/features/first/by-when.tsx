@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { knownGuides, waysToBegin } from '@/core/cultures/guides/registry';
 import { dayMs } from '@/core/duration';
-import { library } from '@/core/recipes/library/registry';
+import { libraryFor } from '@/core/recipes/library/library-for';
 import { firstGlass, type StageTime } from '@/core/starter/first-glass';
 import { MomentField } from '@/ui/controls/moment-field';
 import { Text } from '@/ui/controls/text';
@@ -44,10 +44,7 @@ function quickerWords(glass: StageTime, celsius: number, now: number): string {
   const [quickest] = waysToBegin
     .flatMap(({ way, culture }) => (way.have ? [{ have: way.have, way, culture }] : []))
     .map(({ have, way, culture }) => {
-      const [days = null] = library
-        .filter((recipe) => recipe.culture === culture.id)
-        .map(({ method }) => method.days)
-        .sort((a, b) => a[0] + a[1] - b[0] - b[1]);
+      const days = libraryFor(culture.id)[0]?.method.days ?? null;
       return {
         have,
         usual: firstGlass(way, culture, knownGuides(culture.id), days, celsius, now).at(-1)!.usual,

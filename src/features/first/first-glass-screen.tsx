@@ -4,8 +4,9 @@ import { View } from 'react-native';
 import { knownGuides, waysToBegin } from '@/core/cultures/guides/registry';
 import { dayMs } from '@/core/duration';
 import { celsiusAt } from '@/core/kitchen/places';
-import { library } from '@/core/recipes/library/registry';
+import { libraryFor } from '@/core/recipes/library/library-for';
 import { portionOfLine } from '@/core/recipes/recipe';
+import { firstBrewMl } from '@/core/starter/first-brew';
 import { firstGlass, firstShopping } from '@/core/starter/first-glass';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
@@ -22,8 +23,8 @@ import { ByWhen } from './by-when';
 import { Stages } from './stages';
 import { t } from '@/core/language/t';
 
-/** Litres of a first brew, and what a first jar holds, ml. */
-const first = { litres: 1.5, jarMl: 700 } as const;
+/** What a first jar holds, ml. */
+const firstJarMl = 700;
 
 /** From what somebody has to a first glass: the days, what to buy, what to have, and what will be seen. */
 export function FirstGlassScreen() {
@@ -32,10 +33,7 @@ export function FirstGlassScreen() {
   const now = useNow();
   const { warmths } = useAppSelector(selectHousehold);
   const { way, culture } = waysToBegin.find((each) => each.way.id === got) ?? waysToBegin[0]!;
-  // The quickest first: who has never brewed does not wait for weeks.
-  const recipes = library
-    .filter((recipe) => recipe.culture === culture.id)
-    .sort((a, b) => a.method.days[0] + a.method.days[1] - b.method.days[0] - b.method.days[1]);
+  const recipes = libraryFor(culture.id);
   const [drink, setDrink] = useState<string | null>(recipes[0]?.id ?? null);
   const recipe = recipes.find(({ id }) => id === drink) ?? recipes[0];
   const guide = knownGuides(culture.id);
@@ -44,8 +42,8 @@ export function FirstGlassScreen() {
   const { title, range } = glassWords(stages, now);
   const ripens = (stages[1]!.usual - now) / dayMs;
   const lines = way.makes === 'brew' ? [] : (recipe?.lines ?? []);
-  const brew = lines.map((line) => portionOfLine(line, first.litres));
-  const toBuy = firstShopping(way, culture, brew, first.jarMl, ripens);
+  const brew = lines.map((line) => portionOfLine(line, firstBrewMl / 1000));
+  const toBuy = firstShopping(way, culture, brew, firstJarMl, ripens);
   return (
     <Screen title={title} over={way.have ?? way.group}>
       <Text testID="glass-range">{range}</Text>
