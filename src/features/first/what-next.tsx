@@ -30,7 +30,7 @@ export function WhatNext({ now, quiet }: Props) {
   return (
     <Card label={t`First brew`} testID="first-brew">
       <Text as="heading" level={2}>{t`Brew a soda from ${lot.name}`}</Text>
-      <Text as="strong">{t`It is ready now`}</Text>
+      <Text as="strong">{t`Ready now`}</Text>
       {libraryFor(lot.culture ?? '')
         .slice(0, drinks)
         .map(({ id, name }, i) => (
