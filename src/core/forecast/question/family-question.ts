@@ -156,9 +156,10 @@ const tenth = (ml: number) => Math.round(ml * 10) / 10;
 function drawnQuestion(ask: FamilyAsk, pitch: Pitch): DrawnQuestion | null {
   const jar = pitch.fromLotId ? ask.find(pitch.fromLotId) : undefined;
   if (!jar || jar.role !== 'starter') return null;
-  // What came after the draw in its very minute, such as the next feed, had not happened.
+  // What came after the draw in its very minute, such as the next feed, had not happened. Of what is only composed nothing is drawn yet.
   const drawn = jar.events.findIndex(({ entryId }) => entryId === pitch.entryId);
-  const then: Lot = { ...jar, events: jar.events.slice(0, Math.max(0, drawn)) };
+  const before = drawn < 0 ? jar.events : jar.events.slice(0, drawn);
+  const then: Lot = { ...jar, events: before.filter(({ at }) => at <= pitch.at) };
   const question = starterQuestion({
     lot: then,
     warmths: ask.warmths,
