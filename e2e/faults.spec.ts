@@ -64,7 +64,7 @@ test('an import into a full store says that nothing is kept, and keeps it when t
     .setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: oldJournal });
   await expect(page.getByTestId('data-said')).toContainText('none is saved yet');
   await button(page, 'Try again').click();
-  await expect(page.getByTestId('unsaved')).toContainText('still no room');
+  await expect(page.getByTestId('unsaved')).toContainText('Still no room');
   await page.evaluate(() => (window as { makeRoom?: () => void }).makeRoom?.());
   await button(page, 'Try again').click();
   await expect(page.getByTestId('unsaved')).toHaveCount(0);

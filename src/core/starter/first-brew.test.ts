@@ -1,7 +1,8 @@
 import { dawn, TestKitchen } from '../forecast/kitchen.test-tool';
 import type { StarterAnswer } from '../forecast/starter/starter-answer';
-import { everyLot } from '../journal/household';
+import { everyLot, type Household } from '../journal/household';
 import { partOf } from '../part-of.test-tool';
+import { example } from '../settings/wish';
 import { firstBrewFrom } from './first-brew';
 import { hourMs } from '../duration';
 
@@ -12,8 +13,9 @@ const bugParts = [
 ];
 
 /** The household as it is asked; jars may be drawn from between hours 120 and 140. */
-function asked(kitchen: TestKitchen, hour: number) {
-  const { household } = kitchen;
+const asked = (kitchen: TestKitchen, hour: number) => askedOf(kitchen.household, hour);
+
+function askedOf(household: Household, hour: number) {
   const answer = partOf<StarterAnswer>({ start: dawn, draw: partOf({ earliest: 120, latest: 140 }) });
   return firstBrewFrom({
     household,
@@ -54,4 +56,13 @@ test('grains are strained, not brewed from; who has brewed is not told', () => {
   expect(asked(brewing, 130)).not.toBeNull();
   brewing.brew(125, 160);
   expect(asked(brewing, 130)).toBeNull();
+});
+
+test('nor is who has a wish: its plan says when to brew', () => {
+  const kitchen = new TestKitchen(22);
+  kitchen.jar(0, 'ginger-bug', bugParts);
+  const { household } = kitchen;
+  const planned = { ...household, settings: { ...household.settings, wish: { saturday: example } } };
+  expect(askedOf(household, 130)).not.toBeNull();
+  expect(askedOf(planned, 130)).toBeNull();
 });

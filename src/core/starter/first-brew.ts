@@ -20,7 +20,7 @@ interface FirstBrewAsk {
  * What a household that never brewed could brew its first soda from now: a packet at any time, a jar while it may be drawn from.
  * Grains are strained instead, which is a task of its own.
  *
- * @returns the starter that was begun first; null where something was brewed before, or nothing is ready
+ * @returns the starter that was begun first; null where something was brewed before or is planned, or nothing is ready
  */
 export function firstBrewFrom({
   household,
@@ -29,7 +29,7 @@ export function firstBrewFrom({
   now,
   cultures = knownCultures,
 }: FirstBrewAsk): Lot | null {
-  if (everyLot(household).some(({ role }) => role === 'brew')) return null;
+  if (household.settings.wish || everyLot(household).some(({ role }) => role === 'brew')) return null;
   const isReady = (lot: Lot): boolean => {
     const culture = lot.role === 'starter' ? cultures(lot.culture) : undefined;
     if (!culture || culture.liquidKind) return false;

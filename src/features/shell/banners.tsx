@@ -39,7 +39,7 @@ function Unsaved() {
   return (
     <View style={{ padding: gap.medium, gap: gap.small }}>
       <Note tone="danger" testID="unsaved">
-        {t`${plural(unsaved, 'entry is', 'entries are')} not saved: this device has no room left. They are kept while this tab stays open. Save the journal to a file, make room, then try again.${tried > 0 ? t` Tried ${plural(tried, 'time')}: still no room.` : ''}`}
+        {t`${plural(unsaved, 'entry is', 'entries are')} not saved: this device has no room left. They are kept while this tab stays open. Save the journal to a file, make room, then try again.${tried > 0 ? t` Still no room.` : ''}`}
       </Note>
       <View style={{ flexDirection: 'row', gap: gap.small }}>
         <InkButton label={t`Save to a file`} onPress={() => saveJournalFile(store.getState().journal)} />

@@ -158,8 +158,8 @@ function drawnQuestion(ask: FamilyAsk, pitch: Pitch): DrawnQuestion | null {
   if (!jar || jar.role !== 'starter') return null;
   // What came after the draw in its very minute, such as the next feed, had not happened. Of what is only composed nothing is drawn yet.
   const drawn = jar.events.findIndex(({ entryId }) => entryId === pitch.entryId);
-  const before = drawn < 0 ? jar.events : jar.events.slice(0, drawn);
-  const then: Lot = { ...jar, events: before.filter(({ at }) => at <= pitch.at) };
+  const events = jar.events.filter(({ at }, i) => at <= pitch.at && (drawn < 0 || i < drawn));
+  const then: Lot = { ...jar, events };
   const question = starterQuestion({
     lot: then,
     warmths: ask.warmths,
