@@ -6,6 +6,7 @@ import { squeezedFor } from '@/core/forecast/question/pilot';
 import { liquidsOf } from '@/core/forecast/question/root-ferment';
 import { lotOf } from '@/core/journal/household';
 import type { Lot } from '@/core/lots/lot';
+import { wakingOf } from '@/core/settings/waking-hours';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
@@ -74,7 +75,7 @@ export function AdviceMore({ lot, root, answer, celsius, readings, now }: MorePr
   if (!said) return null;
   const { rule, sealed, span } = said;
   // A rule says itself what to look at.
-  const look = answer.advice || rule ? null : askedLook(answer, now);
+  const look = answer.advice || rule ? null : askedLook(answer, now, wakingOf(household));
   const squeezed = squeezedFor(lot, (id) => lotOf(household, id));
   return (
     <View style={{ gap: 8 }} testID="advice-more">

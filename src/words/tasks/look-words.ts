@@ -2,13 +2,12 @@ import type { LotAnswer } from '@/core/forecast/answer/family-answer';
 import type { StarterAnswer } from '@/core/forecast/starter/starter-answer';
 import type { ObservationKind } from '@/core/forecast/question/lot-ask';
 import type { InformativeObservation } from '@/core/forecast/advice/informative-observation';
+import { isAwake, type WakingHours } from '@/core/kitchen/waking';
 import type { Lot } from '@/core/lots/lot';
 import { moment, quarter } from '../moment';
 import { hourMs } from '@/core/duration';
 import { t } from '@/core/language/t';
 
-/** Hours of the day at which somebody is asked to look. */
-const awake = { from: 7, until: 22.5 } as const;
 /** A look that takes off less than this share of the uncertainty, or decides over fewer hours, is not worth asking for. */
 const worthAsking = { gain: 0.15, jarGain: 0.1, hours: 4 } as const;
 
@@ -21,16 +20,15 @@ const asks: Readonly<Record<ObservationKind, string>> = {
   sg: t`Float the hydrometer in`,
 };
 
-const hourOfDay = (instant: number) => {
-  const date = new Date(instant);
-  return date.getHours() + date.getMinutes() / 60;
-};
-
 /**
  * The one look worth asking for: the most telling one that comes while somebody is up, and before the window closes (when it
  * has closed already, now).
  */
-export function askedLook(answer: LotAnswer, now: number): InformativeObservation | null {
+export function askedLook(
+  answer: LotAnswer,
+  now: number,
+  waking: WakingHours,
+): InformativeObservation | null {
   const window = answer.chill ?? answer.taste;
   const closes = answer.start + (window?.latest ?? Infinity) * hourMs;
   const at = (look: InformativeObservation) => answer.start + look.hour * hourMs;
@@ -38,24 +36,23 @@ export function askedLook(answer: LotAnswer, now: number): InformativeObservatio
     ({ gain, decides }) => gain >= worthAsking.gain && decides[1] - decides[0] >= worthAsking.hours,
   );
   const coming = worth.filter((look) => at(look) > now - 2 * hourMs);
-  const timely = coming.filter((look) => {
-    const hour = hourOfDay(at(look));
-    return at(look) <= closes && hour >= awake.from && hour <= awake.until;
-  });
+  const timely = coming.filter((look) => at(look) <= closes && isAwake(at(look), waking));
   const ranked = [...timely].sort((a, b) => b.gain - a.gain);
   return ranked[0] ?? (closes <= now ? (coming[0] ?? null) : null);
 }
 
 /** The one look at a kept jar worth asking for, in words; null when none would tell. */
-export function jarLookWords(answer: StarterAnswer, name: string, now: number): string | null {
+export function jarLookWords(
+  answer: StarterAnswer,
+  name: string,
+  now: number,
+  waking: WakingHours,
+): string | null {
   const at = (hour: number) => answer.start + hour * hourMs;
   const [look] = answer.looks
-    .filter(({ gain, hour }) => {
-      const day = hourOfDay(at(hour));
-      return (
-        gain >= worthAsking.jarGain && at(hour) > now - hourMs && day >= awake.from && day <= awake.until
-      );
-    })
+    .filter(
+      ({ gain, hour }) => gain >= worthAsking.jarGain && at(hour) > now - hourMs && isAwake(at(hour), waking),
+    )
     .sort((a, b) => b.gain - a.gain);
   if (!look) return null;
   const said = moment(quarter(at(look.hour)), now);

@@ -5,6 +5,7 @@ import { drawReason } from '../starters/draw-reason';
 import { counterWords, keepingWords } from '../bottles/keeping-words';
 import { chillReason, drivers } from './reasons';
 import { askedLook, lookWords } from './look-words';
+import { usualWaking } from '@/core/kitchen/waking';
 import { moment } from '../moment';
 import { answer, bottles, brew, now } from '../household.test-tool';
 import { hourMs } from '@/core/duration';
@@ -96,11 +97,14 @@ describe('why', () => {
       gain,
       decides,
     });
-    const asked = (looks: readonly object[], latest = 40) =>
-      askedLook(partOf<LotAnswer>({ start: now, chill: { latest }, looks }), now);
+    const asked = (looks: readonly object[], latest = 40, waking = usualWaking) =>
+      askedLook(partOf<LotAnswer>({ start: now, chill: { latest }, looks }), now, waking);
     // It is a quarter past six in the evening: in 2 hours somebody is up, in 8 nobody is.
     expect(asked([look(2, 0.2), look(8, 0.5), look(16, 0.4)])).toMatchObject({ hour: 16 });
     expect(asked([look(2, 0.2), look(16, 0.4)], 10)).toMatchObject({ hour: 2 });
+    // Who is up until three is asked in 8 hours; who goes to bed at eight, not in two.
+    expect(asked([look(8, 0.5), look(16, 0.4)], 40, { from: 660, to: 180 })).toMatchObject({ hour: 8 });
+    expect(asked([look(2, 0.2)], 40, { from: 300, to: 1200 })).toBeNull();
     expect(asked([look(2, 0.14)])).toBeNull();
     expect(asked([look(2, 0.5, [5, 8])])).toBeNull();
     expect(asked([look(-4, 0.5)])).toBeNull();

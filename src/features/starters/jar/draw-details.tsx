@@ -5,6 +5,10 @@ import { renewalOf } from '@/core/starter/renewal';
 import { jarRuleOf } from '@/core/tasks/rule';
 import { capital } from '@/core/capital';
 import { hourMs } from '@/core/duration';
+import type { WakingHours } from '@/core/kitchen/waking';
+import { wakingOf } from '@/core/settings/waking-hours';
+import { selectHousehold } from '@/store/selectors';
+import { useAppSelector } from '@/store/store';
 import { Text } from '@/ui/controls/text';
 import { portionsWords } from '@/words/amounts';
 import { moment, quarter } from '@/words/moment';
@@ -33,13 +37,14 @@ export function DrawDetails({ answer, ...jar }: DrawCardProps) {
 
 /** Why then, how lively it is, what a dose does, what its look leads to, and its next feed. */
 function Lively({ lot, culture, answer, celsius, now }: DrawCardProps & { readonly answer: StarterAnswer }) {
+  const waking = wakingOf(useAppSelector(selectHousehold));
   const feed = renewalOf(lot)?.portions ?? usualFeed(lot);
   return (
     <>
       <Text>{capital(drawReason(answer, culture, celsius))}</Text>
       <Text testID="liveliness">{livelinessWords(answer, culture.keeping.ripe.by === 'alive')}</Text>
       {culture.liquidKind ? null : <Text testID="dose-now">{doseNowWords(answer)}</Text>}
-      {lookLines(lot, answer, now).map((line) => (
+      {lookLines(lot, answer, now, waking).map((line) => (
         <Text as="strong" key={line} testID="telling-look">
           {line}
         </Text>
@@ -55,9 +60,14 @@ function Lively({ lot, culture, answer, celsius, now }: DrawCardProps & { readon
 }
 
 /** The look that decides with what follows each result, or else the one that tells most. */
-function lookLines(lot: DrawCardProps['lot'], answer: StarterAnswer, now: number): string[] {
+function lookLines(
+  lot: DrawCardProps['lot'],
+  answer: StarterAnswer,
+  now: number,
+  waking: WakingHours,
+): string[] {
   const rule = answer.rule && jarRuleOf(lot, answer.rule, answer.start);
   if (rule) return [`${capital(ruleOrder(rule, now))}. ${ruleLines(rule, now).join(' ')}`];
-  const look = jarLookWords(answer, lot.name, now);
+  const look = jarLookWords(answer, lot.name, now, waking);
   return look ? [look] : [];
 }
