@@ -99,11 +99,12 @@ function singleBatches(
 }
 
 function households(count: number, seed: number, making: Making, truths: readonly Truth[]): void {
-  const uniform = seededUniform(seed);
-  const normal = seededNormal(seededUniform(seed + 1));
   const tally = new Tally();
   let [alive, acts, good] = [0, 0, 0];
   for (let h = 0; h < count; h++) {
+    // Each by draws of its own: what advice changes in one does not change the next.
+    const uniform = seededUniform(seed + 1000 * h);
+    const normal = seededNormal(seededUniform(seed + 1000 * h + 1));
     const household = drawHousehold(making, truths, uniform, normal);
     const lived = liveAs(household, uniform, normal);
     if (lived.jarAlive > lostBelow) alive += 1;

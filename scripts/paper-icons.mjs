@@ -17,8 +17,8 @@ const wanted = [
   'magnify',
   'menu-down',
   'menu-up',
-  'eye',
-  'eye-off',
+  'checkbox-blank-outline',
+  'checkbox-marked',
 ];
 const constant = (name) => `mdi${name.replace(/(^|-)(.)/g, (_, __, letter) => letter.toUpperCase())}`;
 const rows = wanted.map((name) => `  '${name}': '${outlines[constant(name)]}',`).join('\n');

@@ -11,7 +11,7 @@ export interface LookTable<R extends string> {
 
 /** What acting at each hour is worth in each plausible kitchen. */
 export interface DecisionTable<R extends string> {
-  /** Hours at which somebody is up to act, rising; the first is now. */
+  /** Hours at which somebody is up to act, rising; the first is now, or their getting up. */
   readonly hours: readonly number[];
   /** Weights of the kitchens, as many as there are; they need not sum to 1. */
   readonly weights: Float64Array;

@@ -7,8 +7,8 @@ import { pricesOf } from '@/core/settings/price';
 import { selectHousehold } from '@/store/selectors';
 import { useAppSelector } from '@/store/store';
 import { Card } from '@/ui/controls/card';
-import { ChipRow } from '@/ui/controls/chip-row';
 import { Text } from '@/ui/controls/text';
+import { TickList } from '@/ui/controls/tick-list';
 import { moment } from '@/words/moment';
 import { besidesWords, boughtWords, thereWords } from '@/words/plan/plan-words';
 import { usePantry } from '../recipes/use-pantry';
@@ -45,9 +45,8 @@ export function ShoppingCard({ portions, before, now }: Props) {
       <Text as="subheading" level={2}>
         {left === 0 ? t`All is in the house` : t`To buy before ${moment(before, now)}`}
       </Text>
-      <ChipRow
+      <TickList
         label={t`What is in the house`}
-        pick="any"
         options={portions.map((portion) => ({
           value: portion.what,
           label: labelOf(portion),

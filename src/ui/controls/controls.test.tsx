@@ -12,6 +12,7 @@ import { Choice } from './choice';
 import { InkButton } from './ink-button';
 import { Note } from './note';
 import { Sheet } from './sheet';
+import { TickList } from './tick-list';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
@@ -41,6 +42,29 @@ describe('controls', () => {
     expect(firm.getAttribute('aria-checked')).toBe('true');
     expect(screen.getByRole('radio', { name: 'Soft' }).getAttribute('aria-checked')).toBe('false');
     expect(screen.getByRole('radiogroup', { name: 'Squeeze' })).toBeTruthy();
+  });
+
+  test('a list to tick off says what is ticked, once a row, and takes a tap anywhere on it', () => {
+    const pressed = jest.fn();
+    themed(
+      <TickList
+        label="To buy"
+        options={[
+          { value: 'ginger', label: 'Ginger, 250 g' },
+          { value: 'sugar', label: 'Sugar, 1 kg' },
+        ]}
+        isOn={(value) => value === 'sugar'}
+        onPress={pressed}
+      />,
+    );
+    // Paper's own box is a checkbox too, hidden: two are found, not four.
+    const boxes = screen.getAllByRole('checkbox');
+    expect(boxes.map((box) => [box.getAttribute('aria-label'), box.getAttribute('aria-checked')])).toEqual([
+      ['Ginger, 250 g', 'false'],
+      ['Sugar, 1 kg', 'true'],
+    ]);
+    fireEvent.click(screen.getByText('Ginger, 250 g'));
+    expect(pressed.mock.calls).toEqual([['ginger']]);
   });
 
   test('a button says its hint, and a disabled one does nothing', () => {

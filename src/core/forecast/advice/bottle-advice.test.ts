@@ -90,6 +90,10 @@ test('nobody is asked to get up: acts lie in waking hours, but for now itself', 
     const hour = new Date(ask().start + chill.hour * hourMs).getHours();
     expect(hour >= 7 && hour <= 22).toBe(true);
   }
+  // Asked for three in the morning, when it is past its best: as they get up. Who squeezed it at three is told of then.
+  const late = ask({ waking, nowHour: 44 });
+  expect(bottleAdvice(made(0.08), late)!.chill.hour).toBe(48);
+  expect(bottleAdvice(made(0.08), { ...late, lookedHour: 44 })!.chill.hour).toBe(44);
 });
 
 test('past its end there is nothing to decide', () => {

@@ -3,13 +3,14 @@ import { isGoodFizz, pouredWorth } from '../../advice/worth';
 import { cardinal, temperatureResponse } from '../../ferment/relations/cardinal-temperature';
 import type { UsualAbsence } from '../../kitchen/absence';
 import type { Caution } from '../../settings/caution';
-import type { WakingHours } from '../../kitchen/waking';
+import { nextAwake, type WakingHours } from '../../kitchen/waking';
 import { hourIndexAt } from '../run/hour-index';
 import { peakGauges } from '../read-off/chance';
 import { awakeHours, kitchensOf, lookTable, valuesAt, type WeighedKitchens } from './decision-inputs';
 import { failureChance, type Risk } from '../read-off/failure';
 import { coolingHours } from '../question/lot-stages';
 import type { StoredRun } from '../run/stored-run';
+import { hourMs } from '../../duration';
 
 /** Looks that a rule may ask for on a sealed bottle; the first that is possible is asked for. */
 const bottleLooks = ['gaugeBar', 'squeeze', 'hiss'] as const;
@@ -106,10 +107,11 @@ export function hoursAfterChilling(celsius: number): number {
  */
 export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice | null {
   const end = Math.min(run.hours.at(-1)!, ask.nowHour + aheadHours);
-  if (!(end > ask.nowHour)) return null;
+  const first = firstHour(ask);
+  if (!(end > first)) return null;
   const kitchens = kitchensOf(run);
   const after = hoursAfterChilling(run.celsius[hourIndexAt(run.hours, ask.nowHour) * run.members.length]!);
-  const hours = awakeHours({ ...ask, end, every: byDay });
+  const hours = awakeHours({ ...ask, nowHour: first, end, every: byDay });
   const worth = hours.map((hour) => worthAt(run, kitchens, hour, after, ask));
   const risk = hours.map((hour) => riskAt(run, kitchens, hour, ask));
   const kind = bottleLooks.find((each) => ask.looks.includes(each)) ?? null;
@@ -139,6 +141,10 @@ export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice
     ...(rule && kind && ask.neverFelt ? { unasked: { kind, gain: rule.worth - act.worth } } : {}),
   };
 }
+
+/** Now for who has just looked, whatever the hour; else when somebody is up again. */
+const firstHour = ({ nowHour, lookedHour, start, waking }: BottleAdviceAsk): number =>
+  lookedHour === nowHour ? nowHour : (nextAwake(start + nowHour * hourMs, waking) - start) / hourMs;
 
 const burstAt = (run: StoredRun, hour: number, { strength }: Risk) => {
   const peaks = peakGauges(run, hour + stillWarm);

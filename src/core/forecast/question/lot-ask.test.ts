@@ -94,6 +94,15 @@ describe('what is asked of a lot', () => {
     const at = [-3, 0, 11.9, 12, 29];
     expect(at.map((now) => asked(bottle(), now).nowHour)).toEqual([0, 0, 6, 12, 24]);
     expect(at.map((now) => asked(jar, now).nowHour)).toEqual([0, 0, 0, 12, 24]);
+    // After a look from the look on: nothing can be done before it any more.
+    const felt = partOf<LotEvent>({
+      kind: 'read',
+      at: start + 27.2 * hourMs,
+      entryId: 'f',
+      readings: [{ kind: 'squeeze', value: 'firm' }],
+    });
+    const looked = { ...bottle(), events: [...bottle().events, felt] };
+    expect([28, 31].map((now) => asked(looked, now).nowHour)).toEqual([27.2, 30]);
   });
 
   test('a cold bottle is asked what the counter would do to it, and no look; one that is over neither', () => {

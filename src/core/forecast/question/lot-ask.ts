@@ -40,7 +40,10 @@ export interface LotAsk {
   readonly limitBar: number | null;
   /** Hour at which it was sealed; null when it is not. */
   readonly sealedFromHour: number | null;
-  /** When it is asked, hours from the start, in half-days, or in quarter-days where it may be time to chill: a question is not another one every minute. */
+  /**
+   * When it is asked, hours from the start, in half-days, or in quarter-days where it may be time to chill: a question is not
+   * another one every minute. Not before its last look: what could have been done before that is past.
+   */
   readonly nowHour: number;
   /** How warm the counter is, for what stands in the fridge and might go back there; null for the rest. */
   readonly counterCelsius: number | null;
@@ -109,6 +112,11 @@ export function lotAsk(
   const { liked, neverFeels, absence } = ask.habits ?? noHabits;
   const ceiling = ceilingOf(household);
   const sealedAt = lot.firstClosure === 'sealed' ? lot.begunAt : (closed?.at ?? lot.begunAt);
+  const lookedHour = !warm
+    ? null
+    : sealed
+      ? feltHour(lot, ask, start, cultures)
+      : lastRead([lot], ['sweet'], start);
   return {
     lotId: lot.id,
     run,
@@ -116,14 +124,10 @@ export function lotAsk(
     wantedSweetness: bottlingSweetness(root, wantedVolumes, { ...ask, cultures }, liked),
     limitBar: sealed ? limitOf(lot.vessel, household) : null,
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
-    nowHour: Math.max(0, Math.floor((now - start) / (every * hourMs)) * every),
+    nowHour: Math.max(0, lookedHour ?? 0, Math.floor((now - start) / (every * hourMs)) * every),
     waking: warm ? wakingOf(household) : null,
     pouredSweetness: pouredSweetness(root, { ...ask, cultures }, liked),
-    lookedHour: !warm
-      ? null
-      : sealed
-        ? feltHour(lot, ask, start, cultures)
-        : lastRead([lot], ['sweet'], start),
+    lookedHour,
     counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
     looks:
       over || lot.place === 'fridge'
