@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
 import { agenda } from '@/core/tasks/agenda';
 import type { Task } from '@/core/tasks/task';
@@ -10,15 +10,14 @@ import { Screen } from '@/ui/layout/screen';
 import { useMomentLater } from '@/ui/layout/use-moment-later';
 import { useWide } from '@/ui/layout/use-wide';
 import { gap } from '@/ui/theme/shape';
-import { inWords } from '@/words/moment';
 import { useForecasts } from '../forecasting/forecasts';
 import { WhatNext } from '../first/lazy';
 import { BrewDays, Reminder } from '../plan/lazy';
 import { TaskCard } from './task-card';
 import { WarmthControl } from './warmth-control';
-import { hourMs } from '@/core/duration';
 import { KitchenClock } from '../clock/lazy';
 import { t } from '@/core/language/t';
+import { dayHeadline } from '@/words/tasks/day-headline';
 
 /** As many cards as a phone shows. */
 const firstCards = 3;
@@ -41,15 +40,15 @@ export function Day({ now, over, celsius }: Props) {
   const { living, lotAnswer, starterAnswer } = useForecasts();
   const wide = useWide();
   const whole = useMomentLater();
+  const [brewDays, setBrewDays] = useState<readonly { from: number; until: number }[]>([]);
   const tasks = agenda({ household, living, lotAnswer, starterAnswer, now });
-  const open = tasks.filter(({ from }) => from <= now + 2 * hourMs);
   const shown = whole ? tasks : tasks.slice(0, firstCards);
   const card = (task: Task) => <TaskCard key={task.id} task={task} now={now} />;
   const actions = (
     <View style={{ gap: gap.large, flex: wide ? 1 : undefined, minWidth: 0 }}>
       {shown.filter(isPressing).map(card)}
       {whole ? <WhatNext now={now} quiet={tasks.length === 0} /> : null}
-      {household.settings.wish ? <BrewDays now={now} /> : null}
+      {household.settings.wish ? <BrewDays now={now} onDays={setBrewDays} /> : null}
       {shown.filter((task) => !isPressing(task)).map(card)}
       <Suspense fallback={null}>{whole ? <DoneToday now={now} /> : null}</Suspense>
       {whole ? <Reminder tasks={tasks} now={now} /> : null}
@@ -57,7 +56,7 @@ export function Day({ now, over, celsius }: Props) {
   );
   return (
     <Screen
-      title={headline(open.length, tasks.length - open.length, now)}
+      title={dayHeadline([...tasks, ...brewDays], now)}
       over={over}
       width={wide ? 1360 : 640}
       aside={<WarmthControl celsius={celsius} />}
@@ -77,13 +76,4 @@ export function Day({ now, over, celsius }: Props) {
       )}
     </Screen>
   );
-}
-
-function headline(open: number, later: number, now: number): string {
-  const hour = new Date(now).getHours();
-  const before =
-    hour < 12 ? t`this morning` : hour < 17 ? t`this afternoon` : hour < 22 ? t`before bed` : t`tonight`;
-  if (open === 0) return t`Nothing needs hands yet`;
-  const rest = later > 0 ? t`, ${inWords(later).toLowerCase()} later` : '';
-  return `${inWords(open)} ${open === 1 ? t`thing` : t`things`} ${before}${rest}`;
 }
