@@ -55,10 +55,10 @@ export const waterKefirLiquid: Culture = {
   name: t`water kefir`,
   alsoCalled: ['tibicos', 'tibi', t`water kefir`, t`sugar kefir`],
   unit: 'ml',
-  yeast: perMl(0.13),
+  yeast: perMl(0.05),
   lactics: perMl(0.1),
   acetics: perMl(0.01),
-  lagWork: 0.2,
+  lagWork: 0.5,
   heterolactic: 0.5,
   lacticAcid: perMl(3),
   liquidPh: 3.7,
@@ -71,5 +71,5 @@ export const waterKefirLiquid: Culture = {
   takesSugar: 160,
   keeping: null,
   source:
-    'Laureys and De Vuyst 2014: 10⁶·⁵–10⁷ yeasts and 10⁷·⁴–10⁸ lactic bacteria a ml float in a cycle’s liquid, the rest stays in the grains; practice: its second ferment takes one to three days',
+    'Laureys and De Vuyst 2014: 10⁶·⁵–10⁷ yeasts of some 15 pg and 10⁷·⁴–10⁸ lactic bacteria a ml float in a cycle’s liquid, the rest stays in the grains; practice, fairly sure: its second ferment takes one to three days, so that few of its yeasts are awake',
 };

@@ -96,6 +96,19 @@ test('nobody is asked to get up: acts lie in waking hours, but for now itself', 
   expect(bottleAdvice(made(0.08), { ...late, lookedHour: 44 })!.chill.hour).toBe(44);
 });
 
+test('what the night risked keeps nobody from a look in the morning', () => {
+  const waking = { from: 7 * 60, to: 22 * 60 };
+  const risk = { strength: strengthOf('swing-top')!, bottles: 6, caution: 'careful' } as const;
+  const night = ask({ waking, risk, looks: ['squeeze'], nowHour: 20 });
+  const { rule, chill } = bottleAdvice(made(0.03, 0.035, 0.2), night)!;
+  // It is three: one kitchen in three is past 4 volumes at seven, and a squeeze tells which.
+  expect(rule!.hour).toBe(24);
+  expect(chill.from).toBe(24);
+  const by = Object.fromEntries(rule!.branches.map(({ result, next, hour }) => [result, { next, hour }]));
+  expect(by.rock).toEqual({ next: 'act', hour: 24 });
+  expect(by.gives!.hour).toBeGreaterThan(24);
+});
+
 test('past its end there is nothing to decide', () => {
   expect(bottleAdvice(made(0.05), ask({ nowHour: 96 }))).toBeNull();
 });

@@ -105,13 +105,13 @@ export function hoursAfterChilling(celsius: number): number {
  * @param run the bottle left warm
  * @returns null where nothing lies ahead of it
  */
-export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice | null {
+export function bottleAdvice(run: StoredRun, asked: BottleAdviceAsk): BottleAdvice | null {
+  const ask = { ...asked, nowHour: firstHour(asked) };
   const end = Math.min(run.hours.at(-1)!, ask.nowHour + aheadHours);
-  const first = firstHour(ask);
-  if (!(end > first)) return null;
+  if (!(end > ask.nowHour)) return null;
   const kitchens = kitchensOf(run);
   const after = hoursAfterChilling(run.celsius[hourIndexAt(run.hours, ask.nowHour) * run.members.length]!);
-  const hours = awakeHours({ ...ask, nowHour: first, end, every: byDay });
+  const hours = awakeHours({ ...ask, end, every: byDay });
   const worth = hours.map((hour) => worthAt(run, kitchens, hour, after, ask));
   const risk = hours.map((hour) => riskAt(run, kitchens, hour, ask));
   const kind = bottleLooks.find((each) => ask.looks.includes(each)) ?? null;
@@ -142,7 +142,7 @@ export function bottleAdvice(run: StoredRun, ask: BottleAdviceAsk): BottleAdvice
   };
 }
 
-/** Now for who has just looked, whatever the hour; else when somebody is up again. */
+/** Now for who has just looked, whatever the hour; else when somebody is up again: what is risked until then nobody can help. */
 const firstHour = ({ nowHour, lookedHour, start, waking }: BottleAdviceAsk): number =>
   lookedHour === nowHour ? nowHour : (nextAwake(start + nowHour * hourMs, waking) - start) / hourMs;
 
