@@ -71,5 +71,5 @@ export const waterKefirLiquid: Culture = {
   takesSugar: 160,
   keeping: null,
   source:
-    'Laureys and De Vuyst 2014: 10⁶·⁵–10⁷ yeasts of some 15 pg and 10⁷·⁴–10⁸ lactic bacteria a ml float in a cycle’s liquid, the rest stays in the grains; practice, fairly sure: its second ferment takes one to three days, so that few of its yeasts are awake',
+    'Laureys and De Vuyst 2014: 10⁶·⁵–10⁷ yeasts (15 pg) and 10⁷·⁴–10⁸ lactic bacteria a ml float in a cycle’s liquid; practice: its second ferment takes one to three days',
 };
