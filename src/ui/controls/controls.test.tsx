@@ -57,7 +57,6 @@ describe('controls', () => {
         onPress={pressed}
       />,
     );
-    // Paper's own box is a checkbox too, hidden: two are found, not four.
     const boxes = screen.getAllByRole('checkbox');
     expect(boxes.map((box) => [box.getAttribute('aria-label'), box.getAttribute('aria-checked')])).toEqual([
       ['Ginger, 250 g', 'false'],

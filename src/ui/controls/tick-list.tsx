@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Checkbox } from 'react-native-paper';
+import { Icon } from 'react-native-paper';
 import { gap } from '../theme/shape';
 import { useRoles } from '../theme/use-roles';
 import { Press } from './press';
@@ -28,14 +28,12 @@ export function TickList<V extends string | number>({ label, options, isOn, onPr
             onPress={() => onPress(option.value)}
           >
             <View style={styles.row}>
-              {/* Paper's own row tells nobody that it is ticked: the row above does, this is its picture. */}
-              <View aria-hidden style={styles.picture}>
-                <Checkbox.Android
-                  status={on ? 'checked' : 'unchecked'}
-                  color={roles.brew}
-                  uncheckedColor={roles.text}
-                />
-              </View>
+              {/* Paper's checkbox asks for an icon font and tells nobody that it is ticked: its outlines, on a row that does. */}
+              <Icon
+                source={on ? 'checkbox-marked' : 'checkbox-blank-outline'}
+                size={24}
+                color={on ? roles.brew : roles.text}
+              />
               <Text named color={on ? roles.softText : roles.text} style={styles.words}>
                 {option.label}
               </Text>
@@ -49,6 +47,5 @@ export function TickList<V extends string | number>({ label, options, isOn, onPr
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', gap: gap.small },
-  picture: { pointerEvents: 'none', marginLeft: -6 },
   words: { flex: 1 },
 });
