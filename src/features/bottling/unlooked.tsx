@@ -46,7 +46,9 @@ export function UnlookedAt({ lot, forecast, state, table, now }: Props) {
         waking: wakingOf(household),
         caution,
         wantedVolumes: state.wantedVolumes,
-        wantedSweetness: Math.round(pouredSweetness(lot, liquidsOf(household), liked)),
+        wantedSweetness: Math.round(
+          pouredSweetness(lot, liquidsOf(household), liked, charged.dosedGramsPerLitre),
+        ),
         ceilingPercent: ceilingOf(household),
         bottle: bottle.kind,
         bottles: table.rows.length,

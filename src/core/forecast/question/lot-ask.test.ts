@@ -66,6 +66,11 @@ describe('what is asked of a lot', () => {
     expect(pouredSweetness).toBeCloseTo(0.66 * mixed, 1);
     expect(wantedSweetness).toBeGreaterThan(0.66 * mixed + 8);
     expect(wantedSweetness).toBeLessThan(0.66 * mixed + 12);
+    // What a bottle was given itself is there to be tasted too; what primes a brew that lay until it was dry is not.
+    const dosed = { ...bottle(), id: 'y' };
+    expect(asked(dosed).pouredSweetness).toBeCloseTo(0.66 * 2 * mixed, 1);
+    const long = { ...jar, recipe: partOf<Lot['recipe']>({ method: { days: [14, 21] } }) };
+    expect(asked(dosed, 30, long).pouredSweetness).toBeCloseTo(0.1 * mixed, 1);
   });
 
   test('a swing-top: 2.8 bar, sealed as it was filled, of three bottles of unknown age', () => {

@@ -13,7 +13,7 @@ import type { LotFinder } from '../../lots/pitch';
 import type { Risk } from '../read-off/failure';
 import { noHabits, type Habits } from './habits';
 import { squeezedFor } from './pilot';
-import { bottlingSweetness, pouredSweetness } from './wanted-sweetness';
+import { bottlingSweetness, dosedSugar, pouredSweetness } from './wanted-sweetness';
 import { hourMs } from '../../duration';
 import { keepsGas } from '../../vessels/vessel';
 
@@ -126,7 +126,12 @@ export function lotAsk(
     sealedFromHour: sealed ? Math.max(0, (sealedAt - start) / hourMs) : null,
     nowHour: Math.max(0, lookedHour ?? 0, Math.floor((now - start) / (every * hourMs)) * every),
     waking: warm ? wakingOf(household) : null,
-    pouredSweetness: pouredSweetness(root, { ...ask, cultures }, liked),
+    pouredSweetness: pouredSweetness(
+      root,
+      { ...ask, cultures },
+      liked,
+      lot.id === root.id ? 0 : dosedSugar(lot),
+    ),
     lookedHour,
     counterCelsius: sealed && lot.place === 'fridge' && !over ? celsiusAt(warmths, 'counter', now) : null,
     looks:

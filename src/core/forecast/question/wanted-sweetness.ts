@@ -1,5 +1,6 @@
 import { volumesPerSugarGram } from '../../gas/potential';
-import type { Lot } from '../../lots/lot';
+import { movedBy, type Lot } from '../../lots/lot';
+import { fermentableGrams, volumeOf } from '../../matter/substances';
 import { mixedSugar } from './living-liquid';
 import type { Habits } from './habits';
 import type { LiquidAsk } from './root-ferment';
@@ -21,12 +22,26 @@ export const bottlingSweetness = (
 /**
  * Sweetness that is meant to be tasted in the end, g/L as sucrose: the plan's, drawn towards what the household likes the more
  * the more it scored; never more than is in it.
+ *
+ * @param dosed what goes into the bottle beside it, g/L: juice in a second ferment is there to be tasted; what primes a dry brew is not
  */
-export function pouredSweetness(lot: Lot, ask: LiquidAsk, liked: Habits['liked'] = null): number {
-  const mixed = mixedSugar(lot, ask);
-  if (isLong(lot)) return mixed * leftAtLast;
+export function pouredSweetness(lot: Lot, ask: LiquidAsk, liked: Habits['liked'] = null, dosed = 0): number {
+  if (isLong(lot)) return mixedSugar(lot, ask) * leftAtLast;
+  const mixed = mixedSugar(lot, ask) + dosed;
   const planned = mixed * leftForDrinking;
   return liked ? planned + liked.share * (Math.min(mixed, liked.sweetness) - planned) : planned;
+}
+
+/** Sugar that was put into a bottle itself, g per litre of what is in it. */
+export function dosedSugar({ events }: Pick<Lot, 'events'>): number {
+  let [grams, ml] = [0, 0];
+  for (const event of events) {
+    if (event.kind !== 'added' && event.kind !== 'came') continue;
+    const { liquid } = movedBy(event);
+    ml += volumeOf(liquid);
+    if (event.kind === 'added') grams += fermentableGrams(liquid);
+  }
+  return ml > 0 ? (1000 * grams) / ml : 0;
 }
 
 /** Of the sugar it began with, what is meant to be tasted in the end: two thirds; of a long, dry ferment a tenth. Practice. */
