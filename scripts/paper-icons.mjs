@@ -7,7 +7,6 @@ const outlines = createRequire(import.meta.url)('@mdi/js');
 const wanted = [
   'alert-circle',
   'arrow-left',
-  'arrow-up',
   'check',
   'chevron-down',
   'chevron-left',
@@ -15,8 +14,6 @@ const wanted = [
   'chevron-up',
   'close',
   'magnify',
-  'menu-down',
-  'menu-up',
   'checkbox-blank-outline',
   'checkbox-marked',
 ];
