@@ -29,7 +29,7 @@ export function SweetLine({ state, onState }: Props) {
   return (
     <FoldLine
       title={t`Sweet`}
-      summary={rows.length > 0 ? inARow(rows.map((at) => amountAndName(all[at]!.portion))) : t`Nothing yet`}
+      summary={rows.length > 0 ? inARow(rows.map((at) => amountAndName(all[at]!.portion))) : t`Nothing added`}
       open={isOpen}
       onPress={() => {
         setIsOpen(!isOpen);
