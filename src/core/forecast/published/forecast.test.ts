@@ -70,6 +70,16 @@ describe('practice: medians inside the range makers report, bands wide enough to
     expect(at(hours.at(-1)!)[2]).toBeGreaterThan(11);
   });
 
+  test('strained kefir with sugar in its bottle is lively after one to three days at 20 °C', () => {
+    const liquid = ask({
+      base: 'mineral-sugar',
+      sugars: { sucrose: 45 },
+      starter: { kind: 'water-kefir-liquid', amountPerLitre: 950 },
+      stages: [stage(140, 'sealed', 20)],
+    });
+    holds(passing(liquid, 'heldVolumes', 2.5), 24, 72);
+  });
+
   // grams of vinegar a litre and percent of alcohol in the middle: from, to.
   test.each([
     [
