@@ -90,6 +90,8 @@ function OneDose({ dose, liquidMl, into, onDose, onLeave }: OneProps) {
   const { name } = ingredientOf(dose.what);
   const poured = dose.unit === 'ml';
   const portion = dosePortion(dose, liquidMl);
+  // The ruler counts what the field counts: what goes into this one.
+  const here = (dose.perLitre * liquidMl) / 1000;
   const read = typed === null ? null : portionTyped(dose.what, typed);
   const write = (text: string) => {
     setTyped(text);
@@ -120,14 +122,14 @@ function OneDose({ dose, liquidMl, into, onDose, onLeave }: OneProps) {
       </View>
       <Ruler
         label={t`Turn ${name}`}
-        value={dose.perLitre}
-        step={poured || dose.perLitre > 40 ? 5 : 0.5}
+        value={here}
+        step={poured || here > 40 ? 5 : 0.5}
         min={0}
-        max={500}
-        format={(value) => t`${Number(value.toFixed(1))} ${poured ? 'ml' : 'g'} a litre`}
-        onTurn={(perLitre) => {
+        max={liquidMl / 2}
+        format={() => amountOf(portion)}
+        onTurn={(turned) => {
           setTyped(null);
-          onDose({ ...dose, perLitre });
+          onDose({ ...dose, perLitre: (turned / liquidMl) * 1000 });
         }}
       />
       <Text live testID="dose-words">

@@ -22,6 +22,8 @@ test.each([
 });
 
 test.each([
+  [0, 'One thing tonight'],
+  [4, 'One thing this morning'],
   [14, 'One thing this afternoon'],
   [18, 'One thing before bed'],
   [22, 'One thing tonight'],

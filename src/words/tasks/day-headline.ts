@@ -16,10 +16,14 @@ export function dayHeadline(due: readonly Due[], now: number): string {
   const open = due.filter(({ from }) => from <= now + soon);
   const pressing = open.filter(({ until }) => until <= now + patient).length;
   if (pressing === 0) return open.length > 0 ? t`Nothing presses today` : t`Nothing needs hands yet`;
-  const hour = new Date(now).getHours();
-  const before =
-    hour < 12 ? t`this morning` : hour < 17 ? t`this afternoon` : hour < 22 ? t`before bed` : t`tonight`;
   const later = due.length - pressing;
   const rest = later > 0 ? t`, ${inWords(later).toLowerCase()} later` : '';
-  return `${inWords(pressing)} ${pressing === 1 ? t`thing` : t`things`} ${before}${rest}`;
+  return `${inWords(pressing)} ${pressing === 1 ? t`thing` : t`things`} ${partOfDay(now)}${rest}`;
+}
+
+function partOfDay(now: number): string {
+  const hour = new Date(now).getHours();
+  if (hour < 4 || hour >= 22) return t`tonight`;
+  if (hour < 12) return t`this morning`;
+  return hour < 17 ? t`this afternoon` : t`before bed`;
 }
