@@ -43,7 +43,10 @@ export function BrewDays({ now, onDays }: Props) {
       ),
     [household, now],
   );
-  useEffect(() => onDays(days), [days, onDays]);
+  useEffect(() => {
+    onDays(days);
+    return () => onDays([]);
+  }, [days, onDays]);
   return days.map(({ id, recipe, ml, by, from, until }) => (
     <Card key={id} label={t`Planned`} testID="brew-day">
       <Text as="heading" level={2}>{t`Brew ${recipeNamed(recipe, household)}, ${litres(ml)}`}</Text>
