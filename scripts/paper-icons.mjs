@@ -4,19 +4,7 @@ import { createRequire } from 'node:module';
 
 const outlines = createRequire(import.meta.url)('@mdi/js');
 
-const wanted = [
-  'alert-circle',
-  'arrow-left',
-  'check',
-  'chevron-down',
-  'chevron-left',
-  'chevron-right',
-  'chevron-up',
-  'close',
-  'magnify',
-  'checkbox-blank-outline',
-  'checkbox-marked',
-];
+const wanted = ['close', 'magnify', 'checkbox-blank-outline', 'checkbox-marked'];
 const constant = (name) => `mdi${name.replace(/(^|-)(.)/g, (_, __, letter) => letter.toUpperCase())}`;
 const rows = wanted.map((name) => `  '${name}': '${outlines[constant(name)]}',`).join('\n');
 await writeFile(
