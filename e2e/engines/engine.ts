@@ -31,10 +31,19 @@ export const finder = readFileSync(
 
 const literal = (value: string | RegExp) => (value instanceof RegExp ? String(value) : JSON.stringify(value));
 
-/** An expression for the first element of a role and a name that takes a tap, or null: one that is disabled is waited for. */
+/**
+ * An expression for the first element of a role and a name that takes a tap, or null: one that is disabled is waited for, and one
+ * that moves until it stands where it stood when it was last asked for.
+ */
 export const byRole = (role: string, name: string | RegExp) =>
-  `(TestingLibraryDom.queryAllByRole(document.body, ${JSON.stringify(role)}, { name: ${literal(name)} })` +
-  `.find((each) => !each.matches(':disabled, [aria-disabled="true"]')) ?? null)`;
+  `((found) => {
+    if (!found) return null;
+    const { x, y } = found.getBoundingClientRect();
+    const stands = found.lastAt === x + ' ' + y;
+    found.lastAt = x + ' ' + y;
+    return stands ? found : null;
+  })(TestingLibraryDom.queryAllByRole(document.body, ${JSON.stringify(role)}, { name: ${literal(name)} })
+    .find((each) => !each.matches(':disabled, [aria-disabled="true"]')))`;
 
 /** An expression for an input by its label, hidden ones too. */
 export const byLabel = (name: string) =>
