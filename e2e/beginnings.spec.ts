@@ -149,7 +149,7 @@ test('whey by its age, a cup of a batch, and peel that runs twice', async ({ pag
   await page.goto('/starters/new');
   await page.getByRole('radio', { name: 'The last batch' }).click();
   await expect(page.getByText('Nothing ferments now', { exact: false })).toBeVisible();
-  await page.getByRole('radio', { name: 'Peel: tepache' }).click();
+  await page.getByRole('radio', { name: 'Tepache, from peel' }).click();
   await field(page, 'Name').fill('Rind');
   await field(page, 'Jar').fill('2 l');
   await expect(field(page, 'Water')).toHaveValue('1,200 ml');

@@ -15,7 +15,15 @@ const ripening: Readonly<Record<Ripeness, { readonly sugars: number; readonly ac
 const sweet = ['sucrose', 'glucose', 'fructose', 'maltose'] as const;
 const sour = ['citric', 'malic'] as const;
 
-const pourable: readonly Ingredient['family'][] = ['water', 'syrup', 'juice', 'puree', 'citrus', 'dairy'];
+const pourable: readonly Ingredient['family'][] = [
+  'water',
+  'syrup',
+  'juice',
+  'puree',
+  'citrus',
+  'dairy',
+  'culture',
+];
 
 /**
  * What a level millilitre of an ingredient weighs.

@@ -15,7 +15,7 @@ test('water as a share of the jar, the rest as shares of the water, in amounts a
     { what: 'water', ml: 1950 },
     { what: 'black-tea', grams: 14 },
     { what: 'white-sugar', grams: 127 },
-    { what: 'ripe-tea', grams: 275 },
+    { what: 'ripe-tea', ml: 270 },
   ]);
 });
 

@@ -66,12 +66,35 @@ test('what to buy: the jar, five feeds and the brew, each thing once', () => {
     { what: 'lemon-juice', ml: 40 },
   ];
   // 420 ml of water: 21 g of each, and five feeds of 12.6 g; the brew takes 60 g and 160 g.
-  expect(firstShopping(bug.way, bug.culture, brew, 700, 5)).toEqual([
-    { what: 'ginger', grams: 144 },
-    { what: 'white-sugar', grams: 244 },
-    { what: 'lemon-juice', ml: 40 },
-  ]);
+  expect(firstShopping(bug.way, bug.culture, brew, 700, 5)).toEqual({
+    bought: [
+      { what: 'ginger', grams: 144 },
+      { what: 'white-sugar', grams: 244 },
+      { what: 'lemon-juice', ml: 40 },
+    ],
+    had: [],
+  });
   const lively = waysToBegin.find((each) => each.way.id === 'lively-bug')!;
-  const bought = firstShopping(lively.way, lively.culture, [], 700, 0);
-  expect(bought).toEqual([]);
+  expect(firstShopping(lively.way, lively.culture, [], 700, 0)).toEqual({ bought: [], had: [] });
+});
+
+test('what somebody has is not bought, and it is said how much of it is taken', () => {
+  const takes = (id: string, jarMl: number) => {
+    const { way: found, culture } = waysToBegin.find((each) => each.way.id === id)!;
+    return firstShopping(found, culture, [], jarMl, 7);
+  };
+  // 650 ml of water: a seventh of ripe ferment, 0.7 % of tea and 6.5 % of sugar.
+  const tea = takes('tea-mother', 1000);
+  expect(tea.had.map(({ what }) => what)).toEqual(['ripe-tea']);
+  expect(tea.had[0]!.ml).toBeCloseTo(0.14 * 650, -1);
+  expect(tea.bought.map(({ what }) => what)).toEqual(['black-tea', 'white-sugar']);
+  expect(takes('whey', 700)).toEqual({ bought: [], had: [{ what: 'whey', ml: 200 }] });
+  expect(takes('peel', 2000).had).toEqual([{ what: 'pineapple-rind', grams: 360 }]);
+  // A packet is had whole.
+  expect(takes('wine-yeast', 700)).toEqual({ bought: [], had: [] });
+  // Whatever an empty kitchen is asked for is never on its list.
+  for (const { way: found, culture } of waysToBegin.filter((each) => each.way.have)) {
+    const { bought, had } = firstShopping(found, culture, [], 700, 5);
+    for (const { what } of had) expect(bought.map((each) => each.what)).not.toContain(what);
+  }
 });

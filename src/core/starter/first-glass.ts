@@ -119,12 +119,13 @@ function stagesOf(lengths: readonly Length[], celsius: number, now: number): Sta
 }
 
 /**
- * What must be bought for a first glass: what the jar is begun with, its feeds until it is ready, and the brew.
+ * What a first glass takes: what the jar is begun with, its feeds until it is ready, and the brew.
  *
  * @param brewed what the brew takes; nothing for what ferments on its own
  * @param jarMl what the first jar holds to the brim, ml
  * @param feedDays days for which a jar that is fed daily is fed
- * @returns portions, each thing once; nothing of water and of what somebody has already
+ * @returns portions, each thing once and no water: what must be bought, and how much of what somebody has already; a packet or a
+ * jar that lives is had whole
  */
 export function firstShopping(
   way: WayToBegin,
@@ -132,8 +133,9 @@ export function firstShopping(
   brewed: readonly Portion[],
   jarMl: number,
   feedDays: number,
-): Portion[] {
+): { readonly bought: Portion[]; readonly had: Portion[] } {
   const begun = beginAmounts(way, jarMl);
+  const isHad = ({ what }: Portion) => way.parts.some((part) => part.what === what && part.had);
   const liquid = begun.reduce((sum, { ml = 0 }) => sum + ml, 0);
   const { keeping } = culture;
   const daily = way.makes === 'jar' && keeping !== null && !keeping.renews;
@@ -144,8 +146,9 @@ export function firstShopping(
         { what: 'white-sugar', grams: feeds * keeping.feed.sugarShare * liquid },
       ]
     : [];
-  const bought = [...begun, ...fed, ...brewed].filter(
-    ({ what }) => what !== 'water' && what !== culture.ripe,
-  );
-  return summed(bought);
+  const taken = [...begun.filter((each) => !isHad(each)), ...fed, ...brewed];
+  return {
+    bought: summed(taken.filter(({ what }) => what !== 'water')),
+    had: begun.filter((each) => isHad(each) && way.makes !== 'packet' && each.what !== culture.ripe),
+  };
 }

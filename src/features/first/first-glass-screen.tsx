@@ -43,7 +43,7 @@ export function FirstGlassScreen() {
   const ripens = (stages[1]!.usual - now) / dayMs;
   const lines = way.makes === 'brew' ? [] : (recipe?.lines ?? []);
   const brew = lines.map((line) => portionOfLine(line, firstBrewMl / 1000));
-  const toBuy = firstShopping(way, culture, brew, firstJarMl, ripens);
+  const { bought, had } = firstShopping(way, culture, brew, firstJarMl, ripens);
   return (
     <Screen title={title} over={way.have ?? way.group}>
       <Text testID="glass-range">{range}</Text>
@@ -61,18 +61,9 @@ export function FirstGlassScreen() {
         <Stages stages={wayWords(stages, { way, keeping: culture.keeping, guide }, now)} />
       </Card>
       <Card label={t`What it takes`}>
-        <Text as="subheading" level={2}>{t`To buy`}</Text>
-        <View testID="to-buy" style={{ gap: 4 }}>
-          {toBuy.map((portion) => (
-            <Text key={portion.what}>{portionWords(portion)}</Text>
-          ))}
-        </View>
-        <Text as="subheading" level={2}>{t`In the house`}</Text>
-        <View style={{ gap: 4 }}>
-          {houseWords.map((words) => (
-            <Text key={words}>{words}</Text>
-          ))}
-        </View>
+        <Listed title={t`Of what you have`} testID="had" lines={had.map(portionWords)} />
+        <Listed title={t`To buy`} testID="to-buy" lines={bought.map(portionWords)} />
+        <Listed title={t`In the house`} lines={houseWords} />
       </Card>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>
         <InkButton
@@ -83,5 +74,29 @@ export function FirstGlassScreen() {
         <InkButton quiet label={t`I have something else`} onPress={() => router.back()} />
       </View>
     </Screen>
+  );
+}
+
+function Listed({
+  title,
+  lines,
+  testID,
+}: {
+  readonly title: string;
+  readonly lines: readonly string[];
+  readonly testID?: string;
+}) {
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <Text as="subheading" level={2}>
+        {title}
+      </Text>
+      <View testID={testID} style={{ gap: 4 }}>
+        {lines.map((line) => (
+          <Text key={line}>{line}</Text>
+        ))}
+      </View>
+    </>
   );
 }

@@ -43,7 +43,7 @@ export function wayWords(
 ): StageWords[] {
   const steps = guide?.beginning?.steps ?? [];
   return stages.flatMap(({ stage, usual }, i): StageWords[] => {
-    const when = i === 0 ? t`Today` : t`About ${dayWords(usual, now)}`;
+    const when = i === 0 || isSameDay(usual, now) ? t`Today` : t`About ${dayWords(usual, now)}`;
     switch (stage) {
       case 'begin': {
         const till = stages[1]!;

@@ -51,12 +51,12 @@ export const peel: Guide = {
     {
       id: 'peel',
       have: t`Pineapple peel`,
-      group: t`Peel: tepache`,
+      group: t`Tepache, from peel`,
       name: t`pineapple rind and core`,
       makes: 'brew',
       water: 0.6,
       parts: [
-        { what: 'pineapple-rind', share: 0.3 },
+        { what: 'pineapple-rind', share: 0.3, had: true },
         { what: 'cane-sugar', share: 0.08 },
       ],
       place: 'counter',

@@ -23,7 +23,7 @@ export const guide: Guide = {
       name: t`a bug that lives`,
       makes: 'jar',
       water: 0,
-      parts: [{ what: 'lively-bug', grams: 404 }],
+      parts: [{ what: 'lively-bug', grams: 404, had: true }],
       place: 'counter',
       before: t`Your own, or some from a friend: it foams when you stir it. Write how much there is, with its ginger; add water and sugar if you fill it up.`,
     },

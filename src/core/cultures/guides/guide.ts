@@ -1,3 +1,12 @@
+/** What a way begins with: a share of its water by weight, or fixed grams. */
+interface WayPart {
+  readonly what: string;
+  readonly share?: number;
+  readonly grams?: number;
+  /** It is what somebody has who begins so: not bought. */
+  readonly had?: true;
+}
+
 /** One way to begin: what it becomes, and amounts to scale to the jar. */
 export interface WayToBegin {
   readonly id: string;
@@ -10,7 +19,7 @@ export interface WayToBegin {
   readonly makes: 'jar' | 'packet' | 'brew' | 'part';
   /** Water as a share of the jar, and the rest as shares of the water by weight, or in fixed grams. */
   readonly water: number;
-  readonly parts: readonly { readonly what: string; readonly share?: number; readonly grams?: number }[];
+  readonly parts: readonly WayPart[];
   readonly place: 'counter' | 'cupboard' | 'fridge';
   /** What to do before anything is measured. */
   readonly before?: string;

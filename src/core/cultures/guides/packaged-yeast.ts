@@ -10,7 +10,7 @@ const packet = (what: string, name: string, grams: number, have?: string): Guide
       name,
       makes: 'packet',
       water: 0,
-      parts: [{ what, grams }],
+      parts: [{ what, grams, had: true }],
       place: 'cupboard',
       before: t`Keep it sealed, dry and cool. Its date tells how much of it is still alive.`,
     },

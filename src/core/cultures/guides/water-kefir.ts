@@ -11,7 +11,7 @@ export const guide: Guide = {
       makes: 'jar',
       water: 0.65,
       parts: [
-        { what: 'kefir-grains', share: 0.06 },
+        { what: 'kefir-grains', share: 0.06, had: true },
         { what: 'cane-sugar', share: 0.06 },
       ],
       place: 'counter',
@@ -24,7 +24,7 @@ export const guide: Guide = {
       makes: 'jar',
       water: 0.5,
       parts: [
-        { what: 'dried-kefir-grains', share: 0.016 },
+        { what: 'dried-kefir-grains', share: 0.016, had: true },
         { what: 'cane-sugar', share: 0.06 },
       ],
       place: 'counter',

@@ -11,7 +11,7 @@ export const guide: Guide = {
       makes: 'jar',
       water: 0.55,
       parts: [
-        { what: 'elderflower', share: 0.12 },
+        { what: 'elderflower', share: 0.12, had: true },
         { what: 'white-sugar', share: 0.15 },
       ],
       place: 'counter',
@@ -25,7 +25,7 @@ export const guide: Guide = {
       makes: 'jar',
       water: 0.5,
       parts: [
-        { what: 'raisin', share: 0.15 },
+        { what: 'raisin', share: 0.15, had: true },
         { what: 'white-sugar', share: 0.1 },
       ],
       place: 'counter',

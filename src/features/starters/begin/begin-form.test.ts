@@ -73,7 +73,7 @@ test('ways to begin, under nine names; an unknown one is the first', () => {
     'Tea mother',
     'The last batch',
     'Packaged yeast',
-    'Peel: tepache',
+    'Tepache, from peel',
     'Raw ginger, no starter',
   ]);
   expect(wayGroups.map((group) => waysOf(group).length)).toEqual([2, 2, 2, 2, 1, 2, 3, 1, 1]);
