@@ -37,7 +37,10 @@ test('a bug that lives already is lively at once, and is brewed with the same ev
   await setClock(page, monday);
   await page.goto('/');
   await page.getByRole('link', { name: 'A ginger bug that lives' }).click();
-  await expect(page.getByTestId('way')).toContainText('About today');
+  await expect(page.getByTestId('way')).toContainText('TodayBrew: a sweet base');
+  // It looks like no new jar, and nobody is sent to buy what they have.
+  await expect(page.getByTestId('way')).not.toContainText('ginger at the bottom');
+  await expect(page.getByTestId('to-buy')).not.toContainText('bug');
   await button(page, 'Begin it now').click();
   await page.getByRole('textbox', { name: 'Lively ginger bug' }).fill('430 ml');
   await button(page, 'Begin').click();

@@ -29,6 +29,10 @@ function dayAndPart(at: number, now: number): string {
   return `${format(at, 'EEEE')} ${part}`;
 }
 
+/** An instant within a range of hours: to the quarter hour today and tomorrow, later the day and its part, or the date. */
+export const roughly = (at: number, now: number): string =>
+  isNear(at, now) ? moment(quarter(at), now) : dayAndPart(at, now);
+
 /** An instant as it is said of something to come: "now", "at 21:30", "tomorrow at 8:00", "Friday evening". */
 export function atWords(at: number, now: number): string {
   if (quarter(at) <= now + 900_000) return t`now`;

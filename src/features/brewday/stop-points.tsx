@@ -30,14 +30,14 @@ const stops = [
   { value: 12, label: t`Dry` },
 ] as const;
 
-/** Whose stop is when: each person of the household their own moment on the same clock. */
+/** Each person of the household has their own moment on the same clock. */
 export function StopPoints({ answer, now }: { readonly answer: LotAnswer; readonly now: number }) {
   const people = peopleOf(useAppSelector(selectHousehold));
   const [adding, setAdding] = useState(false);
   const end = answer.start + answer.hours.at(-1)! * hourMs;
   return (
-    <Card label={t`Whose stop is when`} testID="stop-points">
-      <Text as="subheading" level={2}>{t`Whose stop is when`}</Text>
+    <Card label={t`Ready for whom?`} testID="stop-points">
+      <Text as="subheading" level={2}>{t`Ready for whom?`}</Text>
       {people.length === 0 ? (
         <Text>{t`One likes it sweet, another dry: say who, and each gets their own moment to stop it.`}</Text>
       ) : null}

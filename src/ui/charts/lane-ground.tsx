@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { plain } from '../theme/type';
 import { useRoles } from '../theme/use-roles';
-import { axisWidth, hourScale, laneHeights, valueScale } from './lane-scale';
+import { axisWidth, hourScale, tickFigure, valueScale, valueTicks } from './lane-scale';
 import { t } from '@/core/language/t';
 
 type Spans = readonly (readonly [number, number])[];
@@ -28,9 +28,6 @@ export const LaneGround = memo(function LaneGround(props: Props) {
   const roles = useRoles();
   const x = hourScale(fromHour, toHour, width);
   const y = valueScale(least, most, height);
-  const all = y.ticks(3).slice(0, 4);
-  // In a low lane four figures would touch: every second stays.
-  const ticks = height <= laneHeights.phone && all.length > 3 ? all.filter((_, i) => i % 2 === 0) : all;
   return (
     <>
       {nights.map(([from, to]) => (
@@ -65,7 +62,7 @@ export const LaneGround = memo(function LaneGround(props: Props) {
           >{t`away`}</SvgText>
         </G>
       ))}
-      {ticks.map((tick) => (
+      {valueTicks(y, height).map((tick) => (
         <G key={tick}>
           <Line
             x1={axisWidth}
@@ -83,7 +80,7 @@ export const LaneGround = memo(function LaneGround(props: Props) {
             textAnchor="end"
             fill={roles.softText}
           >
-            {Number(tick.toFixed(1))}
+            {tickFigure(tick)}
           </SvgText>
         </G>
       ))}

@@ -39,3 +39,15 @@ export const valueScale = (least: number, most: number, height: number) =>
 /** Horizontal scale: hours from the forecast's start to pixels. */
 export const hourScale = (fromHour: number, toHour: number, width: number) =>
   scaleLinear([fromHour, toHour], [axisWidth, width - 6]).clamp(true);
+
+/** A tick as it is written. */
+export const tickFigure = (tick: number): number => Number(tick.toFixed(1));
+
+/** Ticks of a value axis: none that reads as another nought, and in a low lane none that would touch the next. */
+export function valueTicks(y: ReturnType<typeof valueScale>, height: number): readonly number[] {
+  const all = y
+    .ticks(3)
+    .slice(0, 4)
+    .filter((tick) => tick === 0 || tickFigure(tick) !== 0);
+  return height <= laneHeights.phone && all.length > 3 ? all.filter((_, i) => i % 2 === 0) : all;
+}

@@ -11,6 +11,11 @@ test('a draw window: now, ahead, and past', () => {
   expect(drawSpanWords(noon - hourMs, noon + 6 * hourMs, noon)).toBe('Now until 18:00');
   expect(drawSpanWords(noon + 2 * hourMs, noon + 26 * hourMs, noon)).toBe('From 14:00 until tomorrow 14:00');
   expect(drawSpanWords(noon - 9 * hourMs, noon - hourMs, noon)).toBe('Past since 11:00');
+  // Days off nobody minds the hour.
+  expect(drawSpanWords(noon - hourMs, noon + 14.5 * 24 * hourMs, noon)).toBe('Now until 16 Jun');
+  expect(drawSpanWords(noon + 50 * hourMs, noon + 92 * hourMs, noon)).toBe(
+    'From Wednesday afternoon until Friday morning',
+  );
   // Nobody is given a window from ten to ten.
   expect(drawSpanWords(noon + 2 * hourMs, noon + 2.05 * hourMs, noon)).toBe('About 14:00');
 });

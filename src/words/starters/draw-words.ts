@@ -4,13 +4,14 @@ import type { Competition } from '@/core/starter/claims';
 import { inARow, volume } from '../amounts';
 import { shareWords } from '../chance';
 import { moment, quarter } from '../moment';
+import { roughly } from '../when';
 import { t } from '@/core/language/t';
 
-/** A window of drawing: "Now until Fri 8:00", "From Thu 20:00 until Fri 8:00", "Gone since 6:00". */
+/** A window of drawing: "Now until tomorrow 8:00", "From 20:00 until Friday morning", "Past since 6:00". */
 export function drawSpanWords(from: number, until: number, now: number): string {
   if (until <= now) return t`Past since ${moment(quarter(until), now)}`;
-  const closes = moment(quarter(until), now);
-  const opens = moment(quarter(from), now);
+  const closes = roughly(until, now);
+  const opens = roughly(from, now);
   if (from > now && opens === closes) return t`About ${opens}`;
   return t`${from <= now ? t`Now` : t`From ${opens}`} until ${closes}`;
 }
@@ -45,4 +46,4 @@ export function competitionWords(
 
 /** That a new jar gives nothing yet, and when it may. */
 export const notYetWords = (readyAt: number, now: number): string =>
-  t`About ${moment(quarter(readyAt), now)} it should be ready. Sooner, if it foams well when stirred: say so above.`;
+  t`About ${roughly(readyAt, now)} it should be ready. Sooner, if it foams well when stirred: say so above.`;

@@ -50,7 +50,8 @@ export function wayWords(
         const waits = till.usual - now > dayMs / 2;
         const daily =
           way.makes === 'jar' && keeping !== null && !keeping.renews && keeping.feed.sugarShare > 0;
-        const begun = { when, act: beginAct(way), see: steps[0]?.see ?? '' };
+        // A jar that is ready at once looks like none of its first days.
+        const begun = { when, act: beginAct(way), see: waits ? (steps[0]?.see ?? '') : '' };
         return waits && daily
           ? [
               begun,

@@ -5,6 +5,7 @@ import type { InformativeObservation } from '@/core/forecast/advice/informative-
 import { isAwake, type WakingHours } from '@/core/kitchen/waking';
 import type { Lot } from '@/core/lots/lot';
 import { moment, quarter } from '../moment';
+import { roughly } from '../when';
 import { hourMs } from '@/core/duration';
 import { t } from '@/core/language/t';
 
@@ -57,12 +58,12 @@ export function jarLookWords(
   if (!look) return null;
   const said = moment(quarter(at(look.hour)), now);
   const when = at(look.hour) <= now + hourMs / 2 ? t`now` : /^\d+:/.test(said) ? t`at ${said}` : said;
-  const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
+  const [earlier, later] = look.decides.map((hour) => roughly(Math.max(now, at(hour)), now));
   return t`${asks[look.kind]} ${name} ${when}: nothing tells better when it ${answer.looksTell === 'opens' ? t`is ready` : t`tires`}. Between ${earlier} and ${later}, as far as is known.`;
 }
 
 /**
- * "Squeeze bottle 2 at 20:00: it decides between tomorrow 1:00 and Wed 12:00."
+ * "Squeeze bottle 2 at 20:00: it decides between tomorrow 1:00 and Wednesday noon."
  *
  * @param squeezed the soft bottle that is squeezed for it; null when there is none
  */
@@ -76,7 +77,7 @@ export function lookWords(
   const at = (hour: number) => answer.start + hour * hourMs;
   const said = moment(quarter(at(look.hour)), now);
   const when = at(look.hour) <= now + hourMs / 2 ? t`now` : /^\d+:/.test(said) ? t`at ${said}` : said;
-  const [earlier, later] = look.decides.map((hour) => moment(quarter(Math.max(now, at(hour))), now));
+  const [earlier, later] = look.decides.map((hour) => roughly(Math.max(now, at(hour)), now));
   const pilot = look.kind === 'squeeze' && squeezed !== null && squeezed.id !== lot.id;
   const felt = pilot ? squeezed : lot;
   const bottle = t`${pilot ? t`the pilot, ` : ''}bottle ${felt.name}${pilot ? ',' : ''}`;

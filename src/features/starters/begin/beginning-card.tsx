@@ -8,7 +8,7 @@ import { Text } from '@/ui/controls/text';
 import { gap } from '@/ui/theme/shape';
 import { useRoles } from '@/ui/theme/use-roles';
 import { portionsWords } from '@/words/amounts';
-import { moment, quarter } from '@/words/moment';
+import { roughly } from '@/words/when';
 import { t } from '@/core/language/t';
 
 interface Props {
@@ -42,9 +42,9 @@ export function BeginningCard({ run, lot, now }: Props) {
           {t`Nothing was seen to live: discard it and begin again with other ingredients and other water, since ${run.why}.`}
         </Note>
       ) : run.giveUpAt !== null ? (
-        <Text>{t`Nothing by ${moment(quarter(run.giveUpAt), now)}? Begin again: ${run.why}.`}</Text>
+        <Text>{t`Nothing by ${roughly(run.giveUpAt, now)}? Begin again: ${run.why}.`}</Text>
       ) : null}
-      <Text>{t`What you see moves the run: note it above.`}</Text>
+      <Text>{t`What you see moves these days: note it above.`}</Text>
     </Card>
   );
 }
@@ -83,7 +83,7 @@ function StepLine({
       </View>
       <View style={{ flex: 1, gap: 2, paddingBottom: gap.medium }}>
         <Text as="strong" color={color}>
-          {`${state === 'coming' ? t`From ` : ''}${moment(quarter(at), now)}${shown ? t`, seen` : ''}`}
+          {`${state === 'coming' ? t`From ` : ''}${roughly(at, now)}${shown ? t`, seen` : ''}`}
         </Text>
         {!full ? null : (
           <Text color={color}>
