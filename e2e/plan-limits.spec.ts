@@ -29,7 +29,7 @@ test('a busy calendar is read and planned around; the plan goes out, and another
     mimeType: 'text/calendar',
     buffer: Buffer.from(file),
   });
-  await expect(page.getByTestId('calendar')).toContainText('4 busy times of your calendar are minded.');
+  await expect(page.getByTestId('calendar')).toContainText('4 busy times from your calendar are kept free.');
   await wishFor(page, 'Quince and bay ginger beer', '12', 'Glasses', '2026-06-13T18:00');
   await answered(page);
   // Nothing begins within them: not the brew, and no moment it could be dragged to.
@@ -49,7 +49,7 @@ test('a busy calendar is read and planned around; the plan goes out, and another
     buffer: Buffer.from('no calendar'),
   });
   await expect(page.getByTestId('calendar')).toContainText('This is no calendar file. Nothing was changed.');
-  await expect(page.getByTestId('calendar')).toContainText('4 busy times of your calendar are minded.');
+  await expect(page.getByTestId('calendar')).toContainText('4 busy times from your calendar are kept free.');
 });
 
 test('a full fridge and a cold week stand against a plan, and room and warmth make it fit again', async ({

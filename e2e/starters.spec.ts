@@ -166,7 +166,7 @@ test('two jars that are due together are one round, within the hours somebody is
   await expect(page.getByText(/^Feed (Ada and Bea|Bea and Ada)$/)).toBeVisible();
   await expect(page.getByText(/^(By \d+:\d\d|Before bed)$/).first()).toBeVisible();
   await button(page, 'All 2 fed').click();
-  await expect(page.getByRole('heading', { name: 'Nothing needs hands yet' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Nothing is due yet' })).toBeVisible();
   // What a move would change is said before it.
   await page.goto('/starters');
   await page.getByRole('link', { name: /^Ada/ }).first().click();

@@ -34,7 +34,7 @@ export async function takeIn(page: Page, address: string, { entries }: Diary): P
 /** In the page: notes when Today names what needs hands, which it does once everything is worked out. */
 const watchForTasks = `(function look() {
   const words = document.body?.textContent ?? '';
-  if (/(thing|things) (before bed|this morning|this afternoon|tonight)|Nothing needs hands yet/.test(words))
+  if (/(thing|things) (before bed|this morning|this afternoon|tonight)|Nothing is due yet/.test(words))
     globalThis.windowsAt = performance.now();
   else setTimeout(look, 5);
 })()`;

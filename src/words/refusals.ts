@@ -62,8 +62,8 @@ const sentences: { readonly [C in RefusalCode]: (params: Refusals[C]) => string 
   'swap.too-much-juice': () => t`That is more juice than the whole batch.`,
   'swap.too-much-sugar': ({ brings, has }) =>
     t`The juice brings ${round(brings)} g of sugar; the sweetener has only ${round(has)} g to give. Take less juice.`,
-  'build.not-kept': ({ lot }) => t`${lot} is not built up by feeding: it is made anew.`,
-  'build.empty': ({ lot }) => t`${lot} is empty: it is begun anew.`,
+  'build.not-kept': ({ lot }) => t`${lot} is not built up by feeding: make a new one.`,
+  'build.empty': ({ lot }) => t`${lot} is empty: begin a new one.`,
   'build.nothing': ({ least, unit }) => t`Ask for at least ${least} ${unit}.`,
   'build.too-much': ({ wanted, jar, stays, most }) =>
     t`${round(wanted)} ml would need a jar of at least ${jar} ml: a part of ${round(stays)} ml stays to regrow. Move it first, or ask for ${most} ml.`,

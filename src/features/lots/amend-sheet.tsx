@@ -41,7 +41,7 @@ export function AmendSheet({ entry, lotId, onClose }: Props) {
     if (Object.keys(whole).length === 0) return onClose();
     const checked = parseEntry(amendedBy(entry, [{ id: entry.id, patch: whole }]));
     if (!checked.ok) return setFault(refusalWords(checked));
-    act({ kind: 'amended', targetId: entry.id, patch: whole }, t`Corrected. What hangs on it followed.`);
+    act({ kind: 'amended', targetId: entry.id, patch: whole }, t`Corrected, with all that depends on it.`);
     onClose();
   });
   const control = form.control;

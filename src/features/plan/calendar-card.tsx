@@ -63,7 +63,7 @@ export function CalendarCard({ wishes, chosen, ahead, now }: Props) {
       <Text>
         {busy.length === 0
           ? t`Bring in a calendar, and nothing is planned while you are busy.`
-          : t`${plural(busy.length, 'busy time')} of your calendar are minded.`}
+          : t`${plural(busy.length, 'busy time')} from your calendar are kept free.`}
       </Text>
       {fault ? <Note tone="caution">{fault}</Note> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: gap.small }}>

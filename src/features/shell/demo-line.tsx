@@ -19,7 +19,7 @@ export function DemoLine() {
         backgroundColor: roles.well,
       }}
     >
-      <Text as="label">{t`An invented household, laid anew each day`}</Text>
+      <Text as="label">{t`An invented household, new each day`}</Text>
       <Press
         role="link"
         aria-label={t`Open my own kitchen`}

@@ -133,5 +133,5 @@ export const fillingCaution = t`Pressure-rated bottles only, the soft pilot besi
 /** What a ceiling for alcohol does. @param percent null for none */
 export const ceilingWords = (percent: number | null): string =>
   percent === null
-    ? t`Windows mind fizz, sweetness and bursts alone. Some alcohol is always in it.`
+    ? t`Only fizz, sweetness and bursts decide when to chill. Some alcohol is always in it.`
     : t`Bottles are chilled before they likely pass ${percent} %. It is an estimate: never rely on it where alcohol must not be.`;

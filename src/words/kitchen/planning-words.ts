@@ -32,7 +32,7 @@ export function awayCareWords(
   const lively = at(care.livelyAt);
   const after =
     care.wakingFeeds === 0
-      ? t`Home ${at(home)}: it is used cold, or made anew.`
+      ? t`Home ${at(home)}: use it cold, or make a new one.`
       : care.how === 'stays'
         ? t`Home ${at(home)}: feed it, and it is lively by about ${lively}.`
         : t`Home ${at(home)}: onto the counter, ${plural(care.wakingFeeds, 'warm feed')}; lively by about ${lively}.`;

@@ -14,6 +14,6 @@ export function moveWords({ from, to, pace, feedHours, suffers }: MoveEffect, na
   const feeds = feedHours
     ? t`, a feed every ${duration(feedHours[1])} instead of ${duration(feedHours[0])}`
     : '';
-  const heat = suffers ? t` So warm it suffers: shade it, or a box with ice.` : '';
+  const heat = suffers ? t` That is too warm for it: shade it, or use a box with ice.` : '';
   return t`There ${name} would stand at ${change}: ${speed}${feeds}. Every window follows.${heat}`;
 }

@@ -6,8 +6,8 @@ const now = new Date(2026, 4, 4, 8).getTime();
 const due = (from: number, until: number) => ({ from: now + from * hourMs, until: now + until * hourMs });
 
 test.each([
-  ['nothing at all', [], 'Nothing needs hands yet'],
-  ['only what comes', [due(2.1, 4)], 'Nothing needs hands yet'],
+  ['nothing at all', [], 'Nothing is due yet'],
+  ['only what comes', [due(2.1, 4)], 'Nothing is due yet'],
   ['what opens within two hours', [due(2, 4)], 'One thing this morning'],
   ['what is late', [due(-30, -6)], 'One thing this morning'],
   ['what can wait till tomorrow', [due(-1, 18.1)], 'Nothing presses today'],

@@ -15,7 +15,7 @@ const patient = 18 * hourMs;
 export function dayHeadline(due: readonly Due[], now: number): string {
   const open = due.filter(({ from }) => from <= now + soon);
   const pressing = open.filter(({ until }) => until <= now + patient).length;
-  if (pressing === 0) return open.length > 0 ? t`Nothing presses today` : t`Nothing needs hands yet`;
+  if (pressing === 0) return open.length > 0 ? t`Nothing presses today` : t`Nothing is due yet`;
   const later = due.length - pressing;
   const rest = later > 0 ? t`, ${inWords(later).toLowerCase()} later` : '';
   return `${inWords(pressing)} ${pressing === 1 ? t`thing` : t`things`} ${partOfDay(now)}${rest}`;

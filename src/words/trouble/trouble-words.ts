@@ -41,7 +41,7 @@ export const causeWords: Readonly<Record<CauseId, { readonly title: string; read
   },
   'too-hot': {
     title: t`Too hot`,
-    next: t`Stand it below 28 °C at once, pour off half, and feed it fresh. Above 35 °C cells die: no sign of life in three days, and it is begun anew.`,
+    next: t`Stand it below 28 °C at once, pour off half, and feed it fresh. Above 35 °C cells die. No sign of life in three days? Begin a new one.`,
   },
   starved: {
     title: t`Hungry: the last feed is long eaten`,
@@ -65,7 +65,7 @@ export const causeWords: Readonly<Record<CauseId, { readonly title: string; read
   },
   'lifeless-plant': {
     title: t`The plant brought no life`,
-    next: t`Peeled, washed, treated or florist’s plants bring none. Add a spoon of unpeeled, untreated root or unwashed fruit; no bubbles in three days, and it is begun anew.`,
+    next: t`Peeled, washed, treated or florist’s plants bring none. Add a spoon of unpeeled, untreated root or unwashed fruit. No bubbles in three days? Begin a new one.`,
   },
   'treated-water': {
     title: t`Chlorine in the water`,

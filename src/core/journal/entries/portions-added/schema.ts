@@ -11,7 +11,7 @@ export const PortionsAdded = z.strictObject({
     .min(1, t`Put something in.`)
     .refine(
       (list) => list.length === 0 || list.some(({ grams, ml }) => (grams ?? ml ?? 0) > 0),
-      t`A feed of nothing feeds nobody.`,
+      t`Write what goes in, with an amount.`,
     ),
   celsius: celsius.optional(),
   /** Whether later feeds are like this one, as the maker said; left out where nothing was said. */

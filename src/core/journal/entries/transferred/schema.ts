@@ -25,7 +25,7 @@ const Target = z
   })
   .superRefine((target, context) => {
     const fault = (message: string) => context.addIssue({ code: 'custom', path: ['ml'], message });
-    if (target.lotId && target.begin) fault(t`Either into a lot that is there, or a new one.`);
+    if (target.lotId && target.begin) fault(t`Either into a vessel that is there, or into a new one.`);
     if (target.ml !== undefined && !(target.ml > 0)) fault(t`At least a drop.`);
     const { begin, ml } = target;
     if (begin?.closure === 'sealed' && ml !== undefined && ml > begin.vessel.ml * 0.995)
