@@ -17,6 +17,7 @@ import { QueueContext } from '../forecasting/forecasts';
 import type { JarForecast } from '../forecasting/jar-reader';
 import type { TableState, Worktable } from './table-state';
 import { hourMs } from '@/core/duration';
+import { t } from '@/core/language/t';
 
 interface Props {
   readonly lot: Lot;
@@ -59,9 +60,12 @@ export function UnlookedAt({ lot, forecast, state, table, now }: Props) {
   );
 }
 
+/** What the answer takes at 390 px, in px: held open from the first, so that no button below moves under a finger. */
+const comingHeight = 96;
+
 function Unlooked({ runId, ask }: { readonly runId: string; readonly ask: FillingAsk }) {
   const queue = useContext(QueueContext)!;
-  const [outcomes, setOutcomes] = useState<readonly FillingOutcome[]>([]);
+  const [outcomes, setOutcomes] = useState<readonly FillingOutcome[] | null>(null);
   const asked = JSON.stringify(ask);
   useEffect(() => {
     let wanted = true;
@@ -70,9 +74,15 @@ function Unlooked({ runId, ask }: { readonly runId: string; readonly ask: Fillin
     });
     return () => void (wanted = false);
   }, [queue, runId, asked]);
+  if (outcomes === null)
+    return (
+      <View testID="unlooked" style={{ minHeight: comingHeight }}>
+        <Text>{t`Working out the coming ferment…`}</Text>
+      </View>
+    );
   const [first, ...better] = fillingWords(outcomes);
   return first === undefined ? null : (
-    <View testID="unlooked">
+    <View testID="unlooked" style={{ minHeight: comingHeight }}>
       <Text as="strong">{first}</Text>
       {better.map((line) => (
         <Text key={line}>{line}</Text>
