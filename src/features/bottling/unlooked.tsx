@@ -70,7 +70,8 @@ function Unlooked({ runId, ask }: { readonly runId: string; readonly ask: Fillin
   useEffect(() => {
     let wanted = true;
     void queue.fillings(runId, JSON.parse(asked) as FillingAsk).then((found) => {
-      if (wanted && found) setOutcomes(found);
+      // What cannot be worked out is not waited for; what was shown before stays.
+      if (wanted) setOutcomes((before) => found ?? before ?? []);
     });
     return () => void (wanted = false);
   }, [queue, runId, asked]);
